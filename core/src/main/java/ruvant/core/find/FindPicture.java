@@ -1,0 +1,27 @@
+package ruvant.core.find;
+
+import java.util.List;
+import java.util.UUID;
+
+/** Where the search for the fault stands. */
+public record FindPicture(
+        List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found) {
+
+    /** A thing said, with more about it; the line that carries it. */
+    public record Said(UUID id, String what, String more) {}
+
+    /**
+     * One possible cause.
+     *
+     * @param why why it was raised
+     * @param look the look that settled it; empty while open
+     */
+    public record Suspect(UUID id, String name, State state, String why, String look) {}
+
+    /** Where a suspect stands. */
+    public enum State {
+        OPEN,
+        CLEARED,
+        CAUSE
+    }
+}

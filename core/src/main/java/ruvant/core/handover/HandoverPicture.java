@@ -1,0 +1,21 @@
+package ruvant.core.handover;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.job.HandoverEntry;
+
+/** What the owner is told. */
+public record HandoverPicture(
+        List<Advice> advice,
+        Optional<String> battery,
+        List<Open> leftOpen,
+        Optional<Instant> returnedAt,
+        Optional<HandoverEntry.Returned> returned) {
+    /** A piece of advice and its line. */
+    public record Advice(UUID id, String text) {}
+
+    /** What is left as it is, and why. */
+    public record Open(UUID id, String what, String why) {}
+}

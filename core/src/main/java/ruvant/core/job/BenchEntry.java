@@ -1,0 +1,73 @@
+package ruvant.core.job;
+
+import ruvant.core.units.Check;
+
+/** What goes on at the bench whatever the stop: sitting down, deciding, noting. */
+public sealed interface BenchEntry extends Entry {
+    @Override
+    default Stop stop() {
+        return Stop.STRIP;
+    }
+
+    /**
+     * Somebody sat down to this camera.
+     *
+     * @param stop where work goes on
+     * @param step what is being done, may be empty
+     */
+    record SatDown(Stop stop, String step) implements BenchEntry {
+        public SatDown {
+            Check.chosen("stop", stop);
+            step = Check.optionalName("step", step);
+        }
+    }
+
+    /**
+     * Got up again.
+     *
+     * @param remark may be empty
+     */
+    record GotUp(String remark) implements BenchEntry {
+        public GotUp {
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * What was decided and why.
+     *
+     * @param text the decision, or the question while it is open
+     * @param reason may be empty only while open
+     * @param open still to be decided
+     */
+    record Decided(String text, String reason, boolean open) implements BenchEntry {
+        public Decided {
+            text = Check.remark("decision", text);
+            reason = open ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
+        }
+    }
+
+    /**
+     * A free note.
+     *
+     * @param text what to remember
+     */
+    record Noted(String text) implements BenchEntry {
+        public Noted {
+            text = Check.remark("note", text);
+        }
+    }
+
+    /**
+     * The place of a picture in the log.
+     *
+     * @param name what the picture is called where it is kept
+     * @param shows what is to be seen
+     */
+    record Pictured(String name, String shows) implements BenchEntry {
+        public Pictured {
+            name = Check.name("picture", name);
+            shows = Check.optionalRemark("shows", shows);
+        }
+    }
+}

@@ -1,0 +1,147 @@
+package ruvant.core.job;
+
+import java.time.LocalDate;
+import java.util.List;
+import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Money;
+
+/** What came in, in what state, and what is to be done about it. */
+public sealed interface IntakeEntry extends Entry {
+    @Override
+    default Stop stop() {
+        return Stop.INTAKE;
+    }
+
+    /**
+     * What the camera is.
+     *
+     * @param pattern design variant within the model; may be empty
+     * @param serial may be empty
+     */
+    record Camera(String maker, String model, String pattern, String serial, BodyType bodyType, Family family) {
+        public Camera {
+            maker = Check.name("maker", maker);
+            model = Check.name("model", model);
+            pattern = Check.optionalName("pattern", pattern);
+            serial = Check.optionalName("serial", serial);
+            Check.chosen("bodyType", bodyType);
+            Check.chosen("family", family);
+        }
+
+        /** Maker and model, and the pattern where it is known. */
+        public String words() {
+            return maker + " " + model + (pattern.isEmpty() ? "" : ", " + pattern);
+        }
+    }
+
+    /**
+     * Whose it is.
+     *
+     * @param name the customer; empty only when it is the shop's own
+     * @param contact telephone, mail or address as given; may be empty
+     * @param shopsOwn bought by the shop
+     * @param paid what the shop paid for it; null when a customer's or unknown
+     * @param worth what it would fetch mended; null when unknown
+     */
+    record Owner(String name, String contact, boolean shopsOwn, @MayBeNull Money paid, @MayBeNull Money worth) {
+        public Owner {
+            name = shopsOwn ? Check.optionalName("owner", name) : Check.name("owner", name);
+            contact = Check.optionalName("contact", contact);
+        }
+
+        /** The customer's name, or that it is the shop's own. */
+        public String words() {
+            return shopsOwn ? "the shop's own" : name;
+        }
+    }
+
+    /**
+     * A camera came in; said again, it replaces what was said before (the earlier line is struck).
+     *
+     * @param lens the lens that came with it; may be empty
+     * @param accessories each goes back at return
+     * @param complaint in the owner's words
+     * @param series how its marked speeds are meant
+     * @param speeds marked speeds on its dial, slowest first, as engraved
+     * @param promised the day it was promised for; null for none
+     */
+    record Received(
+            Camera camera,
+            Owner owner,
+            String lens,
+            List<String> accessories,
+            String complaint,
+            SpeedSeries series,
+            List<String> speeds,
+            @MayBeNull LocalDate promised)
+            implements IntakeEntry {
+        public Received {
+            Check.chosen("camera", camera);
+            Check.chosen("owner", owner);
+            lens = Check.optionalName("lens", lens);
+            accessories = Check.some("accessories", accessories, 40).stream()
+                    .map(one -> Check.name("accessory", one))
+                    .toList();
+            complaint = Check.remark("complaint", complaint);
+            series = Check.or(series, SpeedSeries.DOUBLING);
+            speeds = Check.some("speeds", speeds, 24).stream()
+                    .map(one -> Check.name("speed", one))
+                    .toList();
+        }
+    }
+
+    /** Something seen outside before opening. */
+    record ConditionFound(Region region, ConditionKind kind, Severity severity, String remark) implements IntakeEntry {
+        public ConditionFound {
+            Check.chosen("region", region);
+            Check.chosen("kind", kind);
+            Check.chosen("severity", severity);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** Evidence that somebody was in here before. */
+    record VisitorSign(VisitorSignKind kind, String remark) implements IntakeEntry {
+        public VisitorSign {
+            Check.chosen("sign", kind);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** What a function did before opening; what works now must work at return. */
+    record FunctionChecked(String function, FunctionResult result, String remark) implements IntakeEntry {
+        public FunctionChecked {
+            function = Check.name("function", function);
+            Check.chosen("result", result);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** The battery found, and the state of its chamber. */
+    record BatteryFound(String cell, String chamber) implements IntakeEntry {
+        public BatteryFound {
+            cell = Check.name("cell", cell);
+            chamber = Check.optionalRemark("chamber", chamber);
+        }
+    }
+
+    /** One thing that is to be done. */
+    record ScopeAdded(String what) implements IntakeEntry {
+        public ScopeAdded {
+            what = Check.name("scope", what);
+        }
+    }
+
+    /**
+     * One thing of the scope is settled.
+     *
+     * @param done false when it is left, which needs a reason
+     */
+    record ScopeSettled(String what, boolean done, String reason) implements IntakeEntry {
+        public ScopeSettled {
+            what = Check.name("scope", what);
+            reason = done ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
+        }
+    }
+}

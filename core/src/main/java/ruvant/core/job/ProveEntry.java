@@ -1,0 +1,50 @@
+package ruvant.core.job;
+
+import java.util.List;
+import ruvant.core.units.Check;
+
+/** Numbers that show it works, and keeps working. */
+public sealed interface ProveEntry extends Entry {
+    @Override
+    default Stop stop() {
+        return Stop.PROVE;
+    }
+
+    /**
+     * Firings at one marked speed.
+     *
+     * @param speed as engraved, such as "1/125"
+     * @param seconds measured exposures, each above 0 and at most 120 s
+     */
+    record FiringsTimed(String speed, Phase phase, Attitude attitude, String instrument, List<Double> seconds)
+            implements ProveEntry {
+        public FiringsTimed {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            attitude = Check.or(attitude, Attitude.LEVEL);
+            instrument = Check.optionalName("instrument", instrument);
+            seconds = Check.some("firings", seconds, 100);
+            if (seconds.isEmpty()) {
+                throw new ruvant.core.units.FieldProblem(
+                        "firings", "No firing is given.", "Type the times, such as 1/58 1/61 1/60.");
+            }
+            seconds.forEach(one -> Check.within("exposure", one, 1e-5, 120, "s"));
+        }
+    }
+
+    /** One firing of a full cycle, without a time: it went through, or it missed. */
+    record Fired(boolean good, String remark) implements ProveEntry {
+        public Fired {
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** A function was tried after the work. */
+    record FunctionProved(String function, FunctionResult result, String remark) implements ProveEntry {
+        public FunctionProved {
+            function = Check.name("function", function);
+            Check.chosen("result", result);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+}

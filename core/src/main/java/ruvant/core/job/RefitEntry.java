@@ -1,0 +1,75 @@
+package ruvant.core.job;
+
+import java.util.List;
+import ruvant.core.units.Check;
+import ruvant.core.units.PartName;
+
+/** What went back, and the checks before it did. */
+public sealed interface RefitEntry extends Entry {
+    @Override
+    default Stop stop() {
+        return Stop.REFIT;
+    }
+
+    /**
+     * How one type of fastener was accounted for.
+     *
+     * @param type as {@link Fastener#type()} says
+     * @param back of those that came out, how many went back in
+     * @param lost of those that came out, how many are gone
+     * @param replaced how many places were filled with others
+     */
+    record FastenersBack(String type, int back, int lost, int replaced) {
+        public FastenersBack {
+            type = Check.name("fastenerType", type);
+            Check.count("back", back, 0, 99);
+            Check.count("lost", lost, 0, 99);
+            Check.count("replaced", replaced, 0, 99);
+        }
+    }
+
+    /**
+     * A part, or what took its place, is back on.
+     *
+     * @param fasteners one for each type at the part
+     * @param overrideReason why it went back although something stood against it; else empty
+     */
+    record Refitted(PartName part, List<FastenersBack> fasteners, String overrideReason, String remark)
+            implements RefitEntry {
+        public Refitted {
+            Check.chosen("part", part);
+            fasteners = Check.some("fasteners", fasteners, 30);
+            overrideReason = Check.optionalRemark("overrideReason", overrideReason);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** The part stays out for good, which accounts for it. */
+    record LeftOut(PartName part, String reason) implements RefitEntry {
+        public LeftOut {
+            Check.chosen("part", part);
+            reason = Check.remark("reason", reason);
+        }
+    }
+
+    /** A check of the technician's own, to hold before the part goes on. */
+    record GateAdded(PartName part, String check) implements RefitEntry {
+        public GateAdded {
+            Check.chosen("part", part);
+            check = Check.name("check", check);
+        }
+    }
+
+    /**
+     * A gate's check was made.
+     *
+     * @param passed false when it is waived, which needs a reason
+     */
+    record GateAnswered(PartName part, String check, boolean passed, String reason) implements RefitEntry {
+        public GateAnswered {
+            Check.chosen("part", part);
+            check = Check.name("check", check);
+            reason = passed ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package ruvant.core.job;
+
+import java.util.List;
+import java.util.UUID;
+import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.PartName;
+
+/** Cleaning, waiting, mending, oiling: the floor of the valley. */
+public sealed interface TreatEntry extends Entry {
+
+    /**
+     * A part was cleaned.
+     *
+     * @param agent id in the materials table
+     * @param materials ids of what the part and its near neighbours are made of
+     * @param verdict what the table said when it was done
+     * @param reason why all the same; needed when the verdict is "no"
+     */
+    record Cleaned(PartName part, String agent, List<String> materials, Verdict verdict, String reason)
+            implements TreatEntry {
+        public Cleaned {
+            Check.chosen("part", part);
+            agent = Check.name("agent", agent);
+            materials = Check.some("materials", materials, 20);
+            verdict = Check.or(verdict, Verdict.NOT_LISTED);
+            reason = Check.optionalRemark("reason", reason);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /**
+     * A wait began; it runs on the wall clock from the line's time.
+     *
+     * @param part what waits; null when the whole camera does
+     * @param minutes until it is over, 1 to 43,200 (thirty days)
+     */
+    record WaitStarted(@MayBeNull PartName part, String what, int minutes) implements TreatEntry {
+        public WaitStarted {
+            what = Check.name("wait", what);
+            Check.count("waitMinutes", minutes, 1, 43_200);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /**
+     * A wait was seen to be over, or was cut short.
+     *
+     * @param waitId the line that started it
+     * @param remark why early, or what was seen; may be empty
+     */
+    record WaitEnded(UUID waitId, String remark) implements TreatEntry {
+        public WaitEnded {
+            Check.chosen("wait", waitId);
+            remark = Check.optionalRemark("remark", remark);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /**
+     * Something was mended.
+     *
+     * @param modification whether it now differs from the factory
+     */
+    record Mended(PartName part, String what, boolean modification) implements TreatEntry {
+        public Mended {
+            Check.chosen("part", part);
+            what = Check.remark("what", what);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.MEND;
+        }
+    }
+
+    /**
+     * A point was lubricated, or deliberately left dry.
+     *
+     * @param point what was oiled, in words
+     * @param pointKind id of the kind of point in the lubrication table
+     * @param lubricant what was used; "none" for left dry
+     * @param reason why it departs from the house practice; may be empty when it does not
+     */
+    record Lubricated(PartName part, String point, String pointKind, String lubricant, String reason)
+            implements TreatEntry {
+        public Lubricated {
+            Check.chosen("part", part);
+            point = Check.name("point", point);
+            pointKind = Check.optionalName("pointKind", pointKind);
+            lubricant = Check.name("lubricant", lubricant);
+            reason = Check.optionalRemark("reason", reason);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.OIL;
+        }
+    }
+}

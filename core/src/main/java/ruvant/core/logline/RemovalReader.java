@@ -1,0 +1,235 @@
+package ruvant.core.logline;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.FastenerTrait;
+import ruvant.core.job.Hazard;
+import ruvant.core.job.JointKind;
+import ruvant.core.job.Side;
+import ruvant.core.job.StripEntry;
+import ruvant.core.logline.Reading.Chip;
+import ruvant.core.logline.Reading.Kind;
+import ruvant.core.strip.Covering;
+import ruvant.core.units.PartName;
+import ruvant.core.units.WellName;
+
+/** Reads the pieces after {@code off PART}. */
+final class RemovalReader {
+    private static final Map<String, Hazard> HAZARDS = Map.of(
+            "spring", Hazard.SPRING,
+            "ball", Hazard.BALL,
+            "blades", Hazard.BLADES,
+            "foil", Hazard.FOIL,
+            "capacitor", Hazard.CAPACITOR,
+            "mercury", Hazard.MERCURY,
+            "left-hand", Hazard.LEFT_HAND,
+            "aluminium", Hazard.ALUMINIUM,
+            "irreplaceable", Hazard.IRREPLACEABLE);
+    private static final Pattern LOOSE = Pattern.compile(
+            "(?:loose )?(?:([0-9]{1,2})\\s*x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|coil springs?|keys?|pins?|shims?|spacers?|bushe?s?))");
+    private static final Pattern WELLS = Pattern.compile("(?:in |wells? |in wells? )?((?:[a-z][1-9][0-9]?)(?:(?:\\s*\\+\\s*|\\s+and\\s+|\\s+)[a-z][1-9][0-9]?)*)");
+    private static final Pattern SETTING = Pattern.compile("(?:set(?:ting)?(?: at| to)?|(?:dial |lens |was )?at) (.+)");
+    private static final Pattern STATE = Pattern.compile("(.+?)[ ,]+(?:when|while|in the|in)? ?(cocked|released|infinity|closed|open)(?: state)?");
+
+    private final String part;
+    private Side side;
+    private boolean covers;
+    private final List<Fastener> fasteners = new ArrayList<>();
+    private final List<StripEntry.Joint> joints = new ArrayList<>();
+    private final List<WellName> wells = new ArrayList<>();
+    private String setting = "";
+    private StripEntry.Mark mark;
+    private final List<StripEntry.LoosePart> loose = new ArrayList<>();
+    private final Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
+    private final List<String> remarks = new ArrayList<>();
+    private final List<Chip> chips = new ArrayList<>();
+
+    RemovalReader(String part, Side usualSide) {
+        this.part = part;
+        this.side = sideIn(part).orElse(usualSide);
+        this.covers = Covering.likely(part);
+    }
+
+    void piece(String written) {
+        String text = written.strip().toLowerCase(Locale.ROOT);
+        if (text.isEmpty()) {
+            return;
+        }
+        if (isSide(text) || isCovers(text) || isWells(text) || isHazard(text) || isMark(written, text) || isJoint(written, text)) {
+            return;
+        }
+        if (isFasteners(text) || isLoose(text) || isSetting(written)) {
+            return;
+        }
+        remarks.add(written.strip());
+        chips.add(new Chip(Kind.NOTE, written.strip()));
+    }
+
+    StripEntry.Removed removed() {
+        return new StripEntry.Removed(
+                PartName.of(part), side, covers, merged(), joints, wells, setting, mark, loose, hazards, String.join(", ", remarks));
+    }
+
+    List<Chip> chips() {
+        List<Chip> all = new ArrayList<>();
+        all.add(new Chip(Kind.ACTION, "Taken off: " + part));
+        all.add(new Chip(Kind.DETAIL, side.label() + (covers ? ", covers" : "")));
+        all.addAll(chips);
+        return all;
+    }
+
+    private List<Fastener> merged() {
+        List<Fastener> merged = new ArrayList<>();
+        for (Fastener one : fasteners) {
+            int at = merged.stream().map(Fastener::type).toList().indexOf(one.type());
+            if (at < 0) {
+                merged.add(one);
+            } else {
+                merged.set(at, one.withCount(Math.min(99, merged.get(at).count() + one.count())));
+            }
+        }
+        return merged;
+    }
+
+    private boolean isSide(String text) {
+        String word = text.replaceFirst("^(from |side |on |at )?(the )?", "").replaceFirst(" side$", "");
+        Optional<Side> named = java.util.Arrays.stream(Side.values())
+                .filter(one -> one.label().equals(word))
+                .findFirst();
+        named.ifPresent(one -> side = one);
+        return named.isPresent();
+    }
+
+    private static Optional<Side> sideIn(String part) {
+        String name = part.toLowerCase(Locale.ROOT);
+        return java.util.stream.Stream.of(Side.TOP, Side.BOTTOM, Side.FRONT, Side.BACK)
+                .filter(one -> name.startsWith(one.label() + " "))
+                .findFirst();
+    }
+
+    private boolean isCovers(String text) {
+        if (text.equals("covers") || text.equals("cover")) {
+            covers = true;
+        } else if (text.equals("covers nothing") || text.equals("no cover")) {
+            covers = false;
+        } else {
+            return false;
+        }
+        return true;
+    }
+
+    private boolean isWells(String text) {
+        Matcher matcher = WELLS.matcher(text);
+        if (!matcher.matches()) {
+            return false;
+        }
+        for (String name : matcher.group(1).split("[\\s+]+(?:and\\s+)?")) {
+            WellName well = WellName.parse(name);
+            wells.add(well);
+            chips.add(new Chip(Kind.WELL, well.toString()));
+        }
+        return true;
+    }
+
+    private boolean isHazard(String text) {
+        if (!text.matches("(beware|careful|mind|watch|hazard)( of| the|:)* .+")) {
+            return false;
+        }
+        String what = text.replaceFirst("^(beware|careful|mind|watch|hazard)( of| the|:)* ", "").replace("left hand", "left-hand");
+        Optional<Hazard> hazard = java.util.Arrays.stream(what.split("[ ]+"))
+                .flatMap(word -> Spelling.nearest(word.replaceFirst("springs$", "spring").replaceFirst("balls$", "ball"), HAZARDS.keySet()).stream())
+                .map(HAZARDS::get)
+                .findFirst();
+        hazard.ifPresent(one -> {
+            hazards.add(one);
+            chips.add(new Chip(Kind.HAZARD, one.label()));
+        });
+        return hazard.isPresent();
+    }
+
+    private boolean isMark(String written, String text) {
+        if (!text.startsWith("mark")) {
+            return false;
+        }
+        String said = written.strip().replaceFirst("(?i)^mark(ed|s)?:? *", "");
+        if (said.isEmpty()) {
+            return false;
+        }
+        Matcher state = STATE.matcher(said);
+        mark = state.matches() ? new StripEntry.Mark(state.group(1), state.group(2)) : new StripEntry.Mark(said, "");
+        chips.add(new Chip(Kind.MARK, "mark: " + mark.words()));
+        return true;
+    }
+
+    private boolean isJoint(String written, String text) {
+        JointKind kind = text.startsWith("solder") || text.startsWith("unsolder") ? JointKind.SOLDER
+                : text.startsWith("glue") ? JointKind.GLUE
+                : text.startsWith("push fit") || text.startsWith("push-fit") ? JointKind.PUSH_FIT
+                : text.startsWith("hooked spring") || text.startsWith("unhooked") ? JointKind.HOOKED_SPRING
+                : text.startsWith("bent tab") || text.matches("[0-9]* ?tabs?.*") ? JointKind.BENT_TAB
+                : null;
+        if (kind == null) {
+            return false;
+        }
+        String detail = written.strip().replaceFirst("(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked spring|hooked|bent tabs?|tabs?):? *", "");
+        joints.add(new StripEntry.Joint(kind, detail));
+        chips.add(new Chip(Kind.DETAIL, joints.getLast().words()));
+        return true;
+    }
+
+    private boolean isFasteners(String text) {
+        List<Fastener> read = new ArrayList<>();
+        for (String phrase : text.split("\\s*(?:\\+|&| and )\\s*")) {
+            Optional<Fastener> one = FastenerReader.read(phrase);
+            if (one.isEmpty()) {
+                Optional<FastenerTrait> trait = FastenerReader.trait(phrase);
+                if (trait.isPresent() && !fasteners.isEmpty() && read.isEmpty()) {
+                    fasteners.set(fasteners.size() - 1, fasteners.getLast().with(trait.get()));
+                    chips.add(new Chip(Kind.DETAIL, trait.get().label()));
+                    return true;
+                }
+                return false;
+            }
+            read.add(one.get());
+        }
+        fasteners.addAll(read);
+        read.forEach(one -> chips.add(new Chip(Kind.DETAIL, one.words())));
+        return true;
+    }
+
+    private boolean isLoose(String text) {
+        Matcher matcher = LOOSE.matcher(text);
+        if (!matcher.matches()) {
+            return false;
+        }
+        int count = matcher.group(1) == null ? 1 : Integer.parseInt(matcher.group(1));
+        if (count < 1) {
+            return false;
+        }
+        String name = matcher.group(2).strip().replaceFirst("s$", "");
+        loose.add(new StripEntry.LoosePart(name, count));
+        if (name.endsWith("ball")) {
+            hazards.add(Hazard.BALL);
+        }
+        chips.add(new Chip(Kind.DETAIL, loose.getLast().words()));
+        return true;
+    }
+
+    private boolean isSetting(String written) {
+        Matcher matcher = SETTING.matcher(written.strip());
+        if (!matcher.matches()) {
+            return false;
+        }
+        setting = matcher.group(1);
+        chips.add(new Chip(Kind.MARK, "was at " + setting));
+        return true;
+    }
+}

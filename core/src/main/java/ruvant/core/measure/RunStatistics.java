@@ -1,0 +1,47 @@
+package ruvant.core.measure;
+
+import java.util.List;
+import org.hipparchus.distribution.continuous.TDistribution;
+import ruvant.core.units.ExposureEv;
+
+/**
+ * What the firings at one speed say together.
+ *
+ * @param firings how many, at least 1
+ * @param biasEv mean error in stops
+ * @param scatterEv standard deviation (n − 1) in stops; NaN for one firing
+ */
+public record RunStatistics(int firings, double biasEv, double scatterEv) {
+
+    /**
+     * @param seconds measured exposures, each above 0, at least one
+     * @param nominalSeconds above 0
+     */
+    public static RunStatistics of(List<Double> seconds, double nominalSeconds) {
+        double[] errors = seconds.stream()
+                .mapToDouble(one -> ExposureEv.of(one, nominalSeconds).value())
+                .toArray();
+        double mean = java.util.Arrays.stream(errors).average().orElseThrow();
+        double squares = java.util.Arrays.stream(errors).map(e -> (e - mean) * (e - mean)).sum();
+        double scatter = errors.length < 2 ? Double.NaN : Math.sqrt(squares / (errors.length - 1));
+        return new RunStatistics(errors.length, mean, scatter);
+    }
+
+    /**
+     * Half the width of the two-sided t-interval of the mean.
+     *
+     * @param confidence such as 0.95
+     * @return stops; infinite for one firing, which says nothing about its own scatter
+     */
+    public double halfWidthEv(double confidence) {
+        return halfWidthEv(confidence, firings, scatterEv);
+    }
+
+    static double halfWidthEv(double confidence, int firings, double scatterEv) {
+        if (firings < 2) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double t = new TDistribution(firings - 1).inverseCumulativeProbability(0.5 + confidence / 2);
+        return t * scatterEv / Math.sqrt(firings);
+    }
+}

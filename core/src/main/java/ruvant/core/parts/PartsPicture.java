@@ -1,0 +1,27 @@
+package ruvant.core.parts;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import ruvant.core.job.PartsEntry;
+import ruvant.core.units.PartName;
+
+/** Needs and replacements of one job. */
+public record PartsPicture(List<Need> needs, List<Replacement> replacements) {
+
+    /** A part required; open until replaced or dropped. */
+    public record Need(UUID id, PartName part, String what, boolean open, Instant since, String how) {}
+
+    /** Another piece in a part's place. */
+    public record Replacement(UUID id, Instant at, PartsEntry.Replaced what) {}
+
+    /** Needs that still stand. */
+    public List<Need> openNeeds() {
+        return needs.stream().filter(Need::open).toList();
+    }
+
+    /** Whether another piece takes the place of this part or of a piece of it. */
+    public boolean replaced(PartName part) {
+        return replacements.stream().anyMatch(one -> one.what().part().equals(part));
+    }
+}

@@ -1,0 +1,2 @@
+/** Parts that are needed, and what took their place. */
+package ruvant.core.parts;

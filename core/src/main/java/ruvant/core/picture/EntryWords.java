@@ -1,0 +1,190 @@
+package ruvant.core.picture;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.Entry;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.Hazard;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.PartsEntry;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.PartName;
+
+/** One sentence for each entry, as the log shows it. */
+public final class EntryWords {
+    private EntryWords() {}
+
+    /** The entry in words. */
+    public static String of(Entry entry) {
+        return switch (entry) {
+            case RecordEntry one -> record(one);
+            case BenchEntry one -> bench(one);
+            case IntakeEntry one -> intake(one);
+            case StripEntry one -> strip(one);
+            case FindEntry one -> find(one);
+            case TreatEntry one -> treat(one);
+            case PartsEntry one -> parts(one);
+            case RefitEntry one -> refit(one);
+            case ProveEntry one -> prove(one);
+            case HandoverEntry one -> handover(one);
+        };
+    }
+
+    private static String record(RecordEntry entry) {
+        return switch (entry) {
+            case RecordEntry.Struck struck -> "struck a line: " + struck.reason();
+            case RecordEntry.StrikeUndone undone -> "undid a strike";
+        };
+    }
+
+    private static String bench(BenchEntry entry) {
+        return switch (entry) {
+            case BenchEntry.SatDown down -> "sat down, " + down.stop().label() + with(": ", down.step());
+            case BenchEntry.GotUp up -> "got up" + with(": ", up.remark());
+            case BenchEntry.Decided decided ->
+                (decided.open() ? "to decide: " : "decided: ") + decided.text() + with(", because ", decided.reason());
+            case BenchEntry.Noted noted -> "note: " + noted.text();
+            case BenchEntry.Pictured picture -> "picture " + picture.name() + with(": ", picture.shows());
+        };
+    }
+
+    private static String intake(IntakeEntry entry) {
+        return switch (entry) {
+            case IntakeEntry.Received in ->
+                "came in: " + in.camera().words() + " of " + in.owner().words() + ", “" + in.complaint() + "”";
+            case IntakeEntry.ConditionFound found ->
+                "outside, " + found.region().label() + ": " + found.severity().label() + " " + found.kind().label()
+                        + with(", ", found.remark());
+            case IntakeEntry.VisitorSign sign -> "earlier visitor: " + sign.kind().label() + with(", ", sign.remark());
+            case IntakeEntry.FunctionChecked checked ->
+                checked.function() + " " + checked.result().label() + with(", ", checked.remark());
+            case IntakeEntry.BatteryFound battery -> "battery " + battery.cell() + with(", ", battery.chamber());
+            case IntakeEntry.ScopeAdded scope -> "to do: " + scope.what();
+            case IntakeEntry.ScopeSettled scope ->
+                (scope.done() ? "done: " : "left: ") + scope.what() + with(", ", scope.reason());
+        };
+    }
+
+    private static String strip(StripEntry entry) {
+        return switch (entry) {
+            case StripEntry.Removed off ->
+                joined(Stream.of(
+                                Stream.of("took off " + off.part() + ", " + off.side().label()),
+                                off.fasteners().stream().map(Fastener::words),
+                                off.joints().stream().map(StripEntry.Joint::words),
+                                off.loose().stream().map(StripEntry.LoosePart::words),
+                                off.wells().stream().map(well -> "well " + well),
+                                text(with("was at ", off.setting())),
+                                text(off.mark() == null ? "" : "mark " + off.mark().words()),
+                                off.hazards().stream().sorted().map(Hazard::label).map(one -> "beware " + one),
+                                text(off.remark()))
+                        .flatMap(one -> one)
+                        .toList());
+            case StripEntry.EdgeSet edge ->
+                edge.over() + (edge.present() ? " lies over " : " does not lie over ") + edge.under();
+            case StripEntry.Lost lost -> "lost " + lost.count() + " × " + lost.piece() + " of " + lost.part();
+            case StripEntry.FoundAgain found -> "found again " + found.count() + " × " + found.piece() + " of " + found.part();
+        };
+    }
+
+    private static String find(FindEntry entry) {
+        return switch (entry) {
+            case FindEntry.SymptomSeen seen -> "symptom: " + seen.what();
+            case FindEntry.SuspectRaised raised -> "suspect: " + raised.suspect() + with(", ", raised.why());
+            case FindEntry.SuspectCleared cleared -> "cleared " + cleared.suspect() + ": " + cleared.look();
+            case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
+            case FindEntry.Found found -> "found " + found.what();
+        };
+    }
+
+    private static String treat(TreatEntry entry) {
+        return switch (entry) {
+            case TreatEntry.Cleaned cleaned ->
+                "cleaned " + cleaned.part() + " with " + cleaned.agent() + " (" + cleaned.verdict().label() + ")"
+                        + with(": ", cleaned.reason());
+            case TreatEntry.WaitStarted wait ->
+                "wait: " + wait.what() + part(", ", wait.part()) + ", " + minutes(wait.minutes());
+            case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
+            case TreatEntry.Mended mended ->
+                "mended " + mended.part() + ": " + mended.what() + (mended.modification() ? " (differs from factory)" : "");
+            case TreatEntry.Lubricated oiled ->
+                oiled.part() + ", " + oiled.point() + ": " + oiled.lubricant() + with(", ", oiled.reason());
+        };
+    }
+
+    private static String parts(PartsEntry entry) {
+        return switch (entry) {
+            case PartsEntry.NeedOpened need -> "needed for " + need.part() + ": " + need.what();
+            case PartsEntry.NeedDropped need -> "no longer needed for " + need.part() + ": " + need.why();
+            case PartsEntry.Replaced replaced ->
+                "replaced " + replaced.part() + " from " + replaced.source().label() + " " + replaced.from()
+                        + with(", ", replaced.pattern()) + (replaced.checked() ? ", checked" : ", not checked")
+                        + with(", ", replaced.remark());
+        };
+    }
+
+    private static String refit(RefitEntry entry) {
+        return switch (entry) {
+            case RefitEntry.Refitted back ->
+                "put back " + back.part() + with(", although: ", back.overrideReason()) + with(", ", back.remark());
+            case RefitEntry.LeftOut left -> "left out " + left.part() + ": " + left.reason();
+            case RefitEntry.GateAdded gate -> "check before " + gate.part() + " goes on: " + gate.check();
+            case RefitEntry.GateAnswered gate ->
+                (gate.passed() ? "checked at " : "waived at ") + gate.part() + ": " + gate.check() + with(", ", gate.reason());
+        };
+    }
+
+    private static String prove(ProveEntry entry) {
+        return switch (entry) {
+            case ProveEntry.FiringsTimed timed ->
+                "%s, %s: %d firings timed".formatted(timed.speed(), timed.phase().label(), timed.seconds().size());
+            case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
+            case ProveEntry.FunctionProved proved ->
+                proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());
+        };
+    }
+
+    private static String handover(HandoverEntry entry) {
+        return switch (entry) {
+            case HandoverEntry.Advised advised -> "advice: " + advised.advice();
+            case HandoverEntry.BatteryChosen battery -> "battery to use: " + battery.cell();
+            case HandoverEntry.LeftOpen left -> "left open: " + left.what() + ", " + left.why();
+            case HandoverEntry.Returned back -> "returned to " + back.to() + with(", ", back.remark());
+        };
+    }
+
+    /** Minutes as a person says them: "30 min", "24 h", "1 h 30 min". */
+    public static String minutes(long minutes) {
+        long hours = minutes / 60;
+        long rest = minutes % 60;
+        if (hours == 0) {
+            return rest + " min";
+        }
+        return rest == 0 ? hours + " h" : String.format(Locale.ROOT, "%d h %d min", hours, rest);
+    }
+
+    private static String with(String lead, String text) {
+        return text.isEmpty() ? "" : lead + text;
+    }
+
+    private static String part(String lead, PartName part) {
+        return part == null ? "" : lead + part;
+    }
+
+    private static Stream<String> text(String text) {
+        return text.isEmpty() ? Stream.empty() : Stream.of(text);
+    }
+
+    private static String joined(List<String> pieces) {
+        return pieces.stream().collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,127 @@
+package ruvant.core.picture;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.find.FindFold;
+import ruvant.core.handover.HandoverFold;
+import ruvant.core.intake.IntakeFold;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.job.PartsEntry;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.parts.PartsFold;
+import ruvant.core.prove.ProveFold;
+import ruvant.core.strip.ValleyFold;
+import ruvant.core.treat.TreatFold;
+import ruvant.core.units.Refusal;
+import ruvant.core.units.TagNumber;
+
+/** Reads a log into all rooms at once. */
+final class JobFold {
+    private final IntakeFold intake = new IntakeFold();
+    private final ValleyFold valley = new ValleyFold();
+    private final FindFold find = new FindFold();
+    private final TreatFold treat = new TreatFold();
+    private final PartsFold parts = new PartsFold();
+    private final ProveFold prove = new ProveFold();
+    private final HandoverFold handover = new HandoverFold();
+    private final BenchTime.Fold bench = new BenchTime.Fold();
+    private Line last;
+
+    static JobFold of(List<Line> counted) {
+        JobFold fold = new JobFold();
+        counted.forEach(fold::take);
+        return fold;
+    }
+
+    /** Why the line makes no sense after those taken. */
+    Optional<Refusal> objection(Line line) {
+        Optional<Refusal> closed = afterReturn(line);
+        if (closed.isPresent()) {
+            return closed;
+        }
+        if (intake.picture().received().isEmpty() && !(line.entry() instanceof IntakeEntry.Received)) {
+            return Optional.of(new Refusal("noCamera", "No camera was received on this tag yet.", "Enter what came in first."));
+        }
+        return switch (line.entry()) {
+            case RecordEntry record -> Optional.empty();
+            case BenchEntry entry -> bench.objection(line, entry);
+            case IntakeEntry entry -> intake.objection(line, entry);
+            case StripEntry entry -> valley.objection(entry);
+            case FindEntry entry -> find.objection(line, entry);
+            case TreatEntry entry -> treat.objection(line, entry);
+            case PartsEntry entry -> parts.objection(line, entry);
+            case RefitEntry entry -> valley.objection(entry);
+            case ProveEntry entry -> prove.objection(line, entry);
+            case HandoverEntry entry -> handover.objection(line, entry);
+        };
+    }
+
+    private Optional<Refusal> afterReturn(Line line) {
+        boolean still = line.entry() instanceof HandoverEntry || line.entry() instanceof BenchEntry.Noted;
+        return handover.picture().returned().isPresent() && !still
+                ? Optional.of(new Refusal(
+                        "jobClosed",
+                        "This camera was returned to " + handover.picture().returned().get().to() + ".",
+                        "Strike the return to open the job again."))
+                : Optional.empty();
+    }
+
+    void take(Line line) {
+        switch (line.entry()) {
+            case RecordEntry record -> {}
+            case BenchEntry entry -> bench.take(line, entry);
+            case IntakeEntry entry -> intake.take(line, entry);
+            case StripEntry entry -> {
+                valley.take(line, entry);
+                workedOn(entry instanceof StripEntry.Removed);
+            }
+            case FindEntry entry -> find.take(line, entry);
+            case TreatEntry entry -> {
+                treat.take(line, entry);
+                workedOn(!(entry instanceof TreatEntry.WaitStarted || entry instanceof TreatEntry.WaitEnded));
+            }
+            case PartsEntry entry -> {
+                parts.take(line, entry);
+                workedOn(entry instanceof PartsEntry.Replaced);
+            }
+            case RefitEntry entry -> valley.take(line, entry);
+            case ProveEntry entry -> prove.take(line, entry);
+            case HandoverEntry entry -> handover.take(line, entry);
+        }
+        last = line;
+    }
+
+    private void workedOn(boolean mechanismTouched) {
+        if (mechanismTouched) {
+            prove.workedOn();
+        }
+    }
+
+    JobPicture picture(TagNumber tag, long lastSequence, int streakWanted) {
+        return new JobPicture(
+                tag,
+                lastSequence,
+                intake.picture(),
+                valley.valley(),
+                find.picture(),
+                treat.picture(),
+                parts.picture(),
+                prove.picture(streakWanted),
+                handover.picture(),
+                bench.picture(),
+                Optional.ofNullable(last));
+    }
+
+    JobPicture picture(JobLog log, int streakWanted) {
+        return picture(log.tag(), log.lastSequence(), streakWanted);
+    }
+}

@@ -1,0 +1,74 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.find.FindPicture;
+import ruvant.core.handover.HandoverPicture;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.HousePractice;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.job.Stop;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.prove.ProvePicture;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.prove.SpeedTable;
+import ruvant.core.refit.RefitAnswers;
+import ruvant.core.strip.Valley;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.TagNumber;
+
+/**
+ * Everything computed from one job's log.
+ *
+ * @param lastSequence the last line that is in it
+ * @param last the last line that counts
+ */
+public record JobPicture(
+        TagNumber tag,
+        long lastSequence,
+        IntakePicture intake,
+        Valley valley,
+        FindPicture find,
+        TreatPicture treat,
+        PartsPicture parts,
+        ProvePicture prove,
+        HandoverPicture handover,
+        BenchTime bench,
+        Optional<Line> last) {
+
+    /** Folds a log. */
+    public static JobPicture of(JobLog log, HousePractice practice) {
+        return JobFold.of(log.counted()).picture(log, practice.streakLength());
+    }
+
+    /** What came in. */
+    public IntakeEntry.Received received() {
+        return intake.received().orElseThrow();
+    }
+
+    /** What may go back at this moment. */
+    public RefitAnswers refit(Instant now) {
+        return new RefitAnswers(valley, treat, parts, now);
+    }
+
+    /** All speeds, before against after. */
+    public List<SpeedRow> speeds() {
+        return intake.received().map(in -> SpeedTable.of(in, prove)).orElse(List.of());
+    }
+
+    /** Whether the camera left the shop. */
+    public boolean returned() {
+        return handover.returned().isPresent();
+    }
+
+    /** The stop at which work goes on: where somebody sits, else where the last thing was done. */
+    public Stop currentStop() {
+        return bench.seated()
+                .map(down -> down.stop())
+                .or(() -> last.map(line -> line.entry().stop()))
+                .orElse(Stop.INTAKE);
+    }
+}

@@ -1,0 +1,199 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.strip.Ledger;
+import ruvant.core.strip.Tray;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+
+/** Whether lines may be added to a log. */
+public final class JobRules {
+    private final Shop shop;
+    private final Instant now;
+
+    /** @param now the moment for which waits are judged */
+    public JobRules(Shop shop, Instant now) {
+        this.shop = shop;
+        this.now = now;
+    }
+
+    /**
+     * Why these lines cannot be added, in this order, as one; empty when they can.
+     *
+     * @param log the log as it stands
+     * @param added lines that would follow it
+     */
+    public Optional<Refusal> refusal(JobLog log, List<Line> added) {
+        JobLog after = log.plus(added);
+        Optional<Refusal> strike = strikes(log, added);
+        if (strike.isPresent()) {
+            return strike;
+        }
+        if (added.stream().anyMatch(this::reachesBack)) {
+            return replay(after, added);
+        }
+        JobFold fold = JobFold.of(log.counted());
+        for (Line line : added) {
+            Optional<Refusal> refused = fold.objection(line).or(() -> unwise(fold, line));
+            if (refused.isPresent()) {
+                return refused;
+            }
+            fold.take(line);
+        }
+        return Optional.empty();
+    }
+
+    private boolean reachesBack(Line line) {
+        return line.before() != null || line.entry() instanceof RecordEntry;
+    }
+
+    private Optional<Refusal> strikes(JobLog log, List<Line> added) {
+        Set<UUID> struck = new HashSet<>(log.struck().keySet());
+        Set<UUID> seen = new HashSet<>();
+        for (Line line : added) {
+            Optional<Refusal> refused = switch (line.entry()) {
+                case RecordEntry.Struck strike -> strikable(log, strike.target(), struck, seen);
+                case RecordEntry.StrikeUndone undone when !struck.remove(undone.target()) ->
+                    Optional.of(new Refusal("notStruck", "That line counts already.", "Nothing to enter."));
+                default -> anchor(log, line);
+            };
+            if (refused.isPresent()) {
+                return refused;
+            }
+            seen.add(line.id());
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Refusal> strikable(JobLog log, UUID target, Set<UUID> struck, Set<UUID> seen) {
+        Optional<Line> line = log.find(target);
+        if (line.isEmpty() && !seen.contains(target)) {
+            return Optional.of(new Refusal("lineUnknown", "There is no such line to strike.", "Choose a line of this job."));
+        }
+        if (line.isPresent() && line.get().entry() instanceof RecordEntry) {
+            return Optional.of(new Refusal("strikeOfStrike", "A strike is undone, not struck.", "Undo it instead."));
+        }
+        return struck.add(target)
+                ? Optional.empty()
+                : Optional.of(new Refusal("struckTwice", "That line is struck already.", "Nothing to enter."));
+    }
+
+    private static Optional<Refusal> anchor(JobLog log, Line line) {
+        return line.before() == null || log.find(line.before()).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "lineUnknown", "The line it happened before is not in this job.", "Choose a line of this job."));
+    }
+
+    /** After a strike or a late entry the whole log is read again: each later line must still make sense. */
+    private Optional<Refusal> replay(JobLog after, List<Line> added) {
+        Set<UUID> fresh = added.stream().map(Line::id).collect(Collectors.toSet());
+        JobFold fold = new JobFold();
+        for (Line line : after.counted()) {
+            Optional<Refusal> refused = fold.objection(line);
+            boolean isFresh = fresh.contains(line.id());
+            if (refused.isEmpty() && isFresh) {
+                refused = unwise(fold, line);
+            }
+            if (refused.isPresent()) {
+                return isFresh ? refused : Optional.of(restsOn(after, added));
+            }
+            fold.take(line);
+        }
+        return Optional.empty();
+    }
+
+    private Refusal restsOn(JobLog after, List<Line> added) {
+        List<Line> resting = resting(after);
+        boolean strike = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry);
+        String words = resting.stream()
+                .map(line -> "line " + line.sequence() + ", " + EntryWords.of(line.entry()))
+                .collect(Collectors.joining("; "));
+        return new Refusal(
+                "restsOnIt",
+                (resting.size() == 1 ? "A later line rests" : resting.size() + " later lines rest") + " on this: " + words + ".",
+                strike ? "Strike them together, or leave it." : "Strike those first, or enter it without a place in the order.");
+    }
+
+    /**
+     * The lines that would make no sense any more in this log, oldest first: those to strike along with what was
+     * struck.
+     */
+    public static List<Line> resting(JobLog after) {
+        List<Line> resting = new ArrayList<>();
+        JobFold fold = new JobFold();
+        for (Line line : after.counted()) {
+            if (fold.objection(line).isPresent()) {
+                resting.add(line);
+            } else {
+                fold.take(line);
+            }
+        }
+        return resting;
+    }
+
+    /** What may not be done just now though it makes sense: gates, harm, wells, an unbalanced ledger. */
+    private Optional<Refusal> unwise(JobFold fold, Line line) {
+        return switch (line.entry()) {
+            case StripEntry.Removed removed -> tray(fold).objection(removed);
+            case RefitEntry.Refitted refit -> picture(fold).refit(now).objection(refit);
+            case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
+            case TreatEntry.Lubricated oiled -> shop.lubrication().objection(oiled, shop.practice().school());
+            case HandoverEntry.Returned returned -> unbalanced(fold);
+            case ruvant.core.job.IntakeEntry.Received in -> readable(in);
+            case ruvant.core.job.ProveEntry.FiringsTimed timed -> {
+                ruvant.core.measure.MarkedSpeed.nominalSeconds(timed.speed(), ruvant.core.job.SpeedSeries.AS_MARKED);
+                yield Optional.empty();
+            }
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Refusal> readable(ruvant.core.job.IntakeEntry.Received in) {
+        try {
+            in.speeds().forEach(speed -> ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, in.series()));
+            return Optional.empty();
+        } catch (FieldProblem problem) {
+            return Optional.of(new Refusal("speedUnreadable", problem.getMessage(), problem.remedy()));
+        }
+    }
+
+    private Optional<Refusal> unbalanced(JobFold fold) {
+        JobPicture picture = picture(fold);
+        Ledger ledger = Ledger.of(picture.valley());
+        if (ledger.closed()) {
+            return Optional.empty();
+        }
+        List<String> missing = new ArrayList<>(ledger.missing());
+        picture.valley().out().forEach(part -> missing.add("“" + part.name() + "”, "
+                + (part.removed().wells().isEmpty()
+                        ? "no well noted"
+                        : "last seen in " + part.removed().wells().stream().map(Object::toString).collect(Collectors.joining(" ")))));
+        return Optional.of(new Refusal(
+                "notAllAccounted",
+                "Not everything is accounted for: " + String.join("; ", missing) + ".",
+                "Put it back, or leave it out with a reason."));
+    }
+
+    private Tray tray(JobFold fold) {
+        return Tray.of(picture(fold).valley(), shop.practice());
+    }
+
+    private JobPicture picture(JobFold fold) {
+        return fold.picture(new ruvant.core.units.TagNumber(1), 0, shop.practice().streakLength());
+    }
+}

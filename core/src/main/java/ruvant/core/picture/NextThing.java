@@ -1,0 +1,99 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.find.FindPicture;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.Stop;
+import ruvant.core.refit.RefitAnswer;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+
+/**
+ * Something that can be done at a camera now.
+ *
+ * @param what the step, short
+ * @param why the reason it comes up
+ * @param urgency 0 first: what ran out, then what is ready, then what is open
+ */
+public record NextThing(Stop stop, String what, String why, int urgency) {
+
+    /** What can be done now, most urgent first; empty when all there is to do is wait. */
+    public static List<NextThing> of(JobPicture picture, Instant now) {
+        if (picture.returned()) {
+            return List.of();
+        }
+        List<NextThing> things = new ArrayList<>();
+        for (TreatPicture.Wait wait : picture.treat().over(now)) {
+            String whose = wait.part() == null ? "" : ", " + wait.part();
+            things.add(new NextThing(Stop.CLEAN, "Wait over: " + wait.what() + whose, "see that it is so, and go on", 0));
+        }
+        ready(picture, now).ifPresent(things::add);
+        checks(picture, now).ifPresent(things::add);
+        for (FindPicture.Suspect suspect : picture.find().suspects()) {
+            if (suspect.state() == FindPicture.State.OPEN && picture.find().causes().isEmpty()) {
+                things.add(new NextThing(Stop.FIND, "Look at: " + suspect.name(), suspect.why().isEmpty() ? "suspect still open" : suspect.why(), 2));
+            }
+        }
+        beginning(picture).ifPresent(things::add);
+        ending(picture).ifPresent(things::add);
+        things.sort(java.util.Comparator.comparingInt(NextThing::urgency));
+        return things;
+    }
+
+    private static Optional<NextThing> ready(JobPicture picture, Instant now) {
+        List<RefitAnswer> ready = picture.refit(now).all().stream()
+                .filter(answer -> answer.kind() == RefitAnswer.Kind.READY)
+                .toList();
+        // while the fault is unknown, a part that could go back is out for a reason
+        if (ready.isEmpty() || (picture.find().causes().isEmpty() && !picture.find().suspects().isEmpty())) {
+            return Optional.empty();
+        }
+        RefitAnswer innermost = ready.getLast();
+        String why = ready.size() == 1 ? "all under it is back" : ready.size() + " parts may go back";
+        return Optional.of(new NextThing(Stop.REFIT, "Put back: " + innermost.part(), why, 1));
+    }
+
+    private static Optional<NextThing> checks(JobPicture picture, Instant now) {
+        return picture.refit(now).all().stream()
+                .filter(answer -> answer.kind() == RefitAnswer.Kind.NOT_YET && answer.reason().contains("heck"))
+                .findFirst()
+                .flatMap(answer -> picture.valley().part(answer.part()))
+                .filter(part -> !picture.find().causes().isEmpty())
+                .map(part -> new NextThing(
+                        Stop.REFIT, "Check before “" + part.name() + "”", part.openChecks().getFirst().text(), 1));
+    }
+
+    private static Optional<NextThing> beginning(JobPicture picture) {
+        if (picture.intake().functions().isEmpty()) {
+            return Optional.of(new NextThing(Stop.INTAKE, "Try every function", "what works now must work at return", 3));
+        }
+        if (picture.valley().parts().isEmpty() && picture.handover().leftOpen().isEmpty()) {
+            return Optional.of(new NextThing(Stop.STRIP, "Open it", firstOpen(picture).orElse("nothing is off yet"), 3));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> firstOpen(JobPicture picture) {
+        return picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
+                .map(IntakePicture.ScopeItem::what)
+                .findFirst();
+    }
+
+    private static Optional<NextThing> ending(JobPicture picture) {
+        boolean allIn = !picture.valley().parts().isEmpty() && picture.valley().out().isEmpty();
+        boolean someBack = picture.valley().parts().stream().anyMatch(part -> part.state() == ValleyPart.State.BACK);
+        if (!allIn || !someBack) {
+            return Optional.empty();
+        }
+        var streak = picture.prove().streak();
+        if (!streak.proved()) {
+            return Optional.of(new NextThing(
+                    Stop.PROVE, "Fire it through", streak.current() + " of " + streak.wanted() + " good in a row", 2));
+        }
+        return Optional.of(new NextThing(Stop.RETURN, "Write the return sheet", "all is back and proved", 2));
+    }
+}

@@ -1,0 +1,131 @@
+package ruvant.core.picture;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.handover.ReturnSheet;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.prove.Streak;
+import ruvant.core.strip.ValleyPart;
+
+/** Writes the return sheet from a job's picture. */
+public final class ReturnSheets {
+    private ReturnSheets() {}
+
+    /** The sheet as it would be handed over now. */
+    public static ReturnSheet of(JobPicture picture, Shop shop) {
+        return new ReturnSheet(
+                picture.tag(),
+                shop.practice().shopName(),
+                picture.received(),
+                picture.intake().receivedAt().orElseThrow(),
+                picture.handover().returnedAt(),
+                found(picture),
+                done(picture, shop),
+                picture.parts().replacements().stream()
+                        .map(one -> one.what().part() + ": " + one.what().source().label() + ", " + one.what().from()
+                                + (one.what().pattern().isEmpty() ? "" : " (" + one.what().pattern() + ")"))
+                        .toList(),
+                changed(picture),
+                picture.speeds().stream()
+                        .filter(row -> row.before().isPresent() || row.after().isPresent())
+                        .toList(),
+                proofs(picture),
+                leftOpen(picture),
+                picture.handover().advice().stream().map(advice -> advice.text()).toList(),
+                picture.handover().battery(),
+                picture.received().accessories(),
+                picture.bench().minutes(),
+                shop.practice().guaranteeMonths());
+    }
+
+    private static List<String> found(JobPicture picture) {
+        List<String> found = new ArrayList<>();
+        picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
+        picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
+        picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
+        picture.intake().visitorSigns().stream()
+                .map(sign -> "Somebody had been in before: " + sign.sign().kind().label())
+                .distinct()
+                .forEach(found::add);
+        return found;
+    }
+
+    private static List<String> done(JobPicture picture, Shop shop) {
+        List<String> done = new ArrayList<>();
+        grouped(picture.treat().cleaned().stream()
+                        .map(one -> Map.entry(
+                                one.what().part().text(),
+                                shop.materials()
+                                        .agent(one.what().agent())
+                                        .map(agent -> agent.label().toLowerCase(Locale.ROOT))
+                                        .orElse(one.what().agent()))))
+                .forEach((part, agents) -> done.add("Cleaned " + part + ": " + agents));
+        picture.treat().mended().stream()
+                .map(one -> "Mended " + one.what().part() + ": " + one.what().what())
+                .forEach(done::add);
+        grouped(picture.treat().lubricated().stream()
+                        .filter(one -> !one.what().lubricant().equals("none"))
+                        .map(one -> Map.entry(shop.lubrication().label(one.what().lubricant()), one.what().point())))
+                .forEach((lubricant, points) -> done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
+        picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
+                .map(item -> "Done as asked: " + item.what())
+                .forEach(done::add);
+        return done;
+    }
+
+    private static Map<String, String> grouped(Stream<Map.Entry<String, String>> pairs) {
+        return pairs.collect(Collectors.groupingBy(
+                Map.Entry::getKey,
+                LinkedHashMap::new,
+                Collectors.mapping(
+                        Map.Entry::getValue,
+                        Collectors.collectingAndThen(
+                                Collectors.toList(), values -> values.stream().distinct().collect(Collectors.joining(", "))))));
+    }
+
+    private static List<String> changed(JobPicture picture) {
+        List<String> changed = new ArrayList<>();
+        picture.treat().mended().stream()
+                .filter(one -> one.what().modification())
+                .forEach(one -> changed.add(one.what().part() + ": " + one.what().what()));
+        picture.valley().parts().stream()
+                .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
+                .forEach(part -> changed.add("Left out " + part.name() + ": " + part.leftOutReason().orElse("")));
+        return changed;
+    }
+
+    private static List<String> proofs(JobPicture picture) {
+        List<String> proofs = new ArrayList<>();
+        Streak streak = picture.prove().streak();
+        if (streak.current() > 0) {
+            proofs.add(String.format(
+                    Locale.ROOT,
+                    "%d firings in a row without a miss (miss rate below %.1f %%, 95 %% sure)",
+                    streak.current(),
+                    100 * streak.missRateBound()));
+        }
+        Map<FunctionResult, String> byResult = picture.prove().functions().stream()
+                .collect(Collectors.groupingBy(
+                        one -> one.result(),
+                        java.util.TreeMap::new,
+                        Collectors.mapping(one -> one.function(), Collectors.joining(", "))));
+        byResult.forEach((result, functions) -> proofs.add(functions + ": " + result.label()));
+        return proofs;
+    }
+
+    private static List<String> leftOpen(JobPicture picture) {
+        List<String> open = new ArrayList<>();
+        picture.handover().leftOpen().forEach(one -> open.add(one.what() + ": " + one.why()));
+        picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.LEFT)
+                .forEach(item -> open.add(item.what() + ": " + item.reason()));
+        return open;
+    }
+}

@@ -1,0 +1,2 @@
+/** The whole job as it stands: the rooms' folds put together, the rules over all of them, and words for each entry. */
+package ruvant.core.picture;

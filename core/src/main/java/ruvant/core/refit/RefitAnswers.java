@@ -1,0 +1,164 @@
+package ruvant.core.refit;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.PartName;
+import ruvant.core.units.Refusal;
+
+/**
+ * What may go back now. A part is ready when all that lies under it is back, no wait of it or of what lies under it
+ * runs, no part is needed there, and its gate is answered. The reasons are asked in that order, the costliest to
+ * discover late first.
+ */
+public final class RefitAnswers {
+    private final Valley valley;
+    private final Map<PartName, Set<PartName>> under;
+    private final TreatPicture treat;
+    private final PartsPicture parts;
+    private final Instant now;
+
+    /** @param now the moment for which waits are judged */
+    public RefitAnswers(Valley valley, TreatPicture treat, PartsPicture parts, Instant now) {
+        this.valley = valley;
+        this.under = valley.under();
+        this.treat = treat;
+        this.parts = parts;
+        this.now = now;
+    }
+
+    /** One answer for each part of the valley, in its order. */
+    public List<RefitAnswer> all() {
+        return valley.parts().stream().map(this::of).toList();
+    }
+
+    /** The answer for one part. */
+    public RefitAnswer of(ValleyPart part) {
+        return switch (part.state()) {
+            case BACK -> new RefitAnswer(part.name(), RefitAnswer.Kind.BACK, "", Optional.empty());
+            case LEFT_OUT ->
+                new RefitAnswer(part.name(), RefitAnswer.Kind.LEFT_OUT, part.leftOutReason().orElse(""), Optional.empty());
+            case OUT -> firstReason(part)
+                    .orElse(new RefitAnswer(part.name(), RefitAnswer.Kind.READY, "", Optional.empty()));
+        };
+    }
+
+    private Optional<RefitAnswer> firstReason(ValleyPart part) {
+        return Stream.<java.util.function.Supplier<Optional<RefitAnswer>>>of(
+                        () -> innerStillOut(part), () -> waitRuns(part), () -> needOpen(part), () -> lost(part), () -> gate(part))
+                .map(java.util.function.Supplier::get)
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private Optional<RefitAnswer> innerStillOut(ValleyPart part) {
+        List<String> inner = valley.out().stream()
+                .filter(other -> under.get(part.name()).contains(other.name()))
+                .map(other -> other.name().text())
+                .toList();
+        if (inner.isEmpty()) {
+            return Optional.empty();
+        }
+        String more = inner.size() == 1 ? "" : " and " + (inner.size() - 1) + " more";
+        return notYet(part, "Still out under it: " + inner.getLast() + more);
+    }
+
+    private Optional<RefitAnswer> waitRuns(ValleyPart part) {
+        return treat.running(now).stream()
+                .filter(wait -> wait.part() != null
+                        && (wait.part().equals(part.name()) || under.get(part.name()).contains(wait.part())))
+                .max(Comparator.comparing(TreatPicture.Wait::endsAt))
+                .map(wait -> new RefitAnswer(
+                        part.name(),
+                        RefitAnswer.Kind.WAITING,
+                        wait.what() + (wait.part().equals(part.name()) ? "" : " (" + wait.part() + ")"),
+                        Optional.of(wait.endsAt())));
+    }
+
+    private Optional<RefitAnswer> needOpen(ValleyPart part) {
+        return parts.openNeeds().stream()
+                .filter(need -> need.part().equals(part.name()) || under.get(part.name()).contains(need.part()))
+                .findFirst()
+                .flatMap(need -> notYet(part, "Needed: " + need.what()));
+    }
+
+    private Optional<RefitAnswer> lost(ValleyPart part) {
+        return part.lost().stream()
+                .filter(piece -> part.removed().fasteners().stream()
+                        .map(Fastener::type)
+                        .anyMatch(type -> type.equals(piece.what())))
+                .findFirst()
+                .filter(piece -> !parts.replaced(part.name()))
+                .flatMap(piece -> notYet(part, "Lost: " + piece.count() + " × " + piece.what()));
+    }
+
+    private Optional<RefitAnswer> gate(ValleyPart part) {
+        var open = part.openChecks();
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
+        return notYet(
+                part,
+                open.size() == 1
+                        ? "Check: " + open.getFirst().text()
+                        : open.size() + " checks open: " + open.getFirst().text());
+    }
+
+    private static Optional<RefitAnswer> notYet(ValleyPart part, String reason) {
+        return Optional.of(new RefitAnswer(part.name(), RefitAnswer.Kind.NOT_YET, reason, Optional.empty()));
+    }
+
+    /**
+     * Why a refit is refused: something stands against it, or its fasteners do not add up. A reason given with the
+     * refit lets it through and stays on the record.
+     */
+    public Optional<Refusal> objection(RefitEntry.Refitted refit) {
+        ValleyPart part = valley.part(refit.part()).orElseThrow();
+        if (!refit.overrideReason().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean lostIsReplaced = refit.fasteners().stream().anyMatch(one -> one.replaced() > 0);
+        return firstReason(part)
+                .filter(answer -> !(lostIsReplaced && answer.reason().startsWith("Lost: ")))
+                .map(answer -> new Refusal(
+                        "notYet",
+                        "“" + part.name() + "” cannot go back yet. " + answer.reason() + ".",
+                        "Settle that first, or put it back all the same and say why."))
+                .or(() -> unequal(part, refit));
+    }
+
+    private static Optional<Refusal> unequal(ValleyPart part, RefitEntry.Refitted refit) {
+        Map<String, RefitEntry.FastenersBack> said = refit.fasteners().stream()
+                .collect(Collectors.toMap(RefitEntry.FastenersBack::type, one -> one, (a, b) -> b));
+        List<String> wrong = new ArrayList<>();
+        for (Fastener fastener : part.removed().fasteners()) {
+            RefitEntry.FastenersBack one = said.remove(fastener.type());
+            if (one == null) {
+                wrong.add(fastener.words() + " not confirmed");
+            } else if (one.back() + one.lost() != fastener.count() || one.back() + one.replaced() != fastener.count()) {
+                wrong.add("%s: %d came out, %d back, %d lost, %d replaced"
+                        .formatted(fastener.type(), fastener.count(), one.back(), one.lost(), one.replaced()));
+            }
+        }
+        said.keySet().forEach(type -> wrong.add(type + " did not come out of this part"));
+        if (wrong.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Refusal(
+                "fastenersUnequal",
+                "The fasteners of “" + part.name() + "” do not add up: " + String.join("; ", wrong) + ".",
+                "Find the missing one, enter it as lost and replaced, or say why its place stays empty."));
+    }
+}

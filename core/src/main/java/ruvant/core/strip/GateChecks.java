@@ -1,0 +1,44 @@
+package ruvant.core.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import ruvant.core.job.Hazard;
+import ruvant.core.job.JointKind;
+import ruvant.core.job.StripEntry;
+
+/** The checks that follow from how a part came off. */
+final class GateChecks {
+    private GateChecks() {}
+
+    static List<String> of(StripEntry.Removed removed) {
+        List<String> checks = new ArrayList<>();
+        removed.loose().forEach(one -> checks.add(one.words() + " in place"));
+        if (removed.hazards().contains(Hazard.BALL)
+                && removed.loose().stream().noneMatch(one -> one.name().contains("ball"))) {
+            checks.add("Ball in its seat");
+        }
+        if (removed.mark() != null) {
+            checks.add("Mark matched: " + removed.mark().words());
+        }
+        if (!removed.setting().isEmpty()) {
+            checks.add("Set as it was: " + removed.setting());
+        }
+        boolean hooks = removed.joints().stream().anyMatch(one -> one.kind() == JointKind.HOOKED_SPRING);
+        if (removed.hazards().contains(Hazard.SPRING) || hooks) {
+            checks.add("Spring hooked and free to move");
+        }
+        removed.joints().stream()
+                .filter(one -> one.kind() == JointKind.SOLDER)
+                .forEach(one -> checks.add("Soldered again" + (one.detail().isEmpty() ? "" : ": " + one.detail())));
+        if (removed.hazards().contains(Hazard.LEFT_HAND)) {
+            checks.add("Left-hand thread: started the other way round");
+        }
+        if (removed.hazards().contains(Hazard.ALUMINIUM)) {
+            checks.add("Aluminium thread: started by finger, snug only");
+        }
+        if (removed.covers()) {
+            checks.add("Nothing trapped under it: levers free, no wire pinched");
+        }
+        return checks.stream().distinct().toList();
+    }
+}

@@ -1,0 +1,279 @@
+package ruvant.core.strip;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruvant.core.job.Entry;
+import ruvant.core.job.Line;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.units.PartName;
+import ruvant.core.units.Refusal;
+
+/** Folds removals and refits into the valley. Strip and refit share it, since the right slope mirrors the left. */
+public final class ValleyFold {
+    private final Map<PartName, Track> tracks = new LinkedHashMap<>();
+    private final CoverEdges edges = new CoverEdges();
+
+    /** Why a removal, loss or edge makes no sense now. */
+    public Optional<Refusal> objection(StripEntry entry) {
+        return switch (entry) {
+            case StripEntry.Removed removed -> removal(removed);
+            case StripEntry.EdgeSet edge -> edge(edge);
+            case StripEntry.Lost lost -> loss(lost);
+            case StripEntry.FoundAgain found -> foundAgain(found);
+        };
+    }
+
+    /** Why a refit, or a word about one, makes no sense now: the part is not out. */
+    public Optional<Refusal> objection(RefitEntry entry) {
+        return switch (entry) {
+            case RefitEntry.Refitted back -> mustBeOut(back.part(), "put back");
+            case RefitEntry.LeftOut left -> mustBeOut(left.part(), "left out");
+            case RefitEntry.GateAdded added -> mustBeOut(added.part(), "given a check");
+            case RefitEntry.GateAnswered answer -> answerTo(answer);
+        };
+    }
+
+    private Optional<Refusal> removal(StripEntry.Removed removed) {
+        Track track = tracks.get(removed.part());
+        if (track == null) {
+            return Optional.empty();
+        }
+        if (track.state == ValleyPart.State.OUT) {
+            return refuse(
+                    "alreadyOff",
+                    "“" + track.name + "” is off already" + since(track.removal) + ".",
+                    "If it is another one of the same kind, give it a name of its own.");
+        }
+        return edges.over(removed.part()).stream()
+                .map(tracks::get)
+                .filter(over -> over != null && over.state == ValleyPart.State.BACK)
+                .findFirst()
+                .flatMap(over -> refuse(
+                        "coveredAgain",
+                        "“" + over.name + "” is back on and lies over “" + track.name + "”.",
+                        "Log taking “" + over.name + "” off first, or say that it does not lie over it."));
+    }
+
+    private Optional<Refusal> edge(StripEntry.EdgeSet edge) {
+        for (PartName name : List.of(edge.over(), edge.under())) {
+            if (!tracks.containsKey(name)) {
+                return refuse("partUnknown", "“" + name + "” has not been taken off.", "Log its removal first.");
+            }
+        }
+        if (!edge.present()) {
+            return Optional.empty();
+        }
+        return edges.circle(edge.over(), edge.under())
+                .flatMap(loop -> refuse(
+                        "circle",
+                        "That goes round in a circle: "
+                                + loop.stream().map(PartName::text).collect(Collectors.joining(" under ")) + ".",
+                        "Take away one of these first."));
+    }
+
+    private Optional<Refusal> loss(StripEntry.Lost lost) {
+        Track track = tracks.get(lost.part());
+        if (track == null || track.state != ValleyPart.State.OUT) {
+            return mustBeOut(lost.part(), "missing pieces");
+        }
+        int had = track.pieces().getOrDefault(lost.piece(), 0) - track.lost.getOrDefault(lost.piece(), 0);
+        if (had < lost.count()) {
+            return refuse(
+                    "notThatMany",
+                    "“" + track.name + "” has " + had + " × " + lost.piece() + " to lose, not " + lost.count() + ".",
+                    "Its pieces are: " + String.join("; ", track.pieces().keySet()) + ".");
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Refusal> foundAgain(StripEntry.FoundAgain found) {
+        Track track = tracks.get(found.part());
+        int gone = track == null ? 0 : track.lost.getOrDefault(found.piece(), 0);
+        return gone >= found.count()
+                ? Optional.empty()
+                : refuse("notLost", "No " + found.piece() + " of “" + found.part() + "” is missing.", "Nothing to enter.");
+    }
+
+    private Optional<Refusal> answerTo(RefitEntry.GateAnswered answer) {
+        Optional<Refusal> notOut = mustBeOut(answer.part(), "checked");
+        if (notOut.isPresent()) {
+            return notOut;
+        }
+        Track track = tracks.get(answer.part());
+        return track.checks.containsKey(answer.check())
+                ? Optional.empty()
+                : refuse(
+                        "checkUnknown",
+                        "“" + track.name + "” has no check “" + answer.check() + "”.",
+                        "Add it as a check of your own.");
+    }
+
+    private Optional<Refusal> mustBeOut(PartName name, String verb) {
+        Track track = tracks.get(name);
+        if (track == null) {
+            return refuse(
+                    "partUnknown",
+                    "“" + name + "” has not been taken off, so it cannot be " + verb + ".",
+                    tracks.isEmpty() ? "Nothing is off yet." : "Off are: " + namesOut() + ".");
+        }
+        return switch (track.state) {
+            case OUT -> Optional.empty();
+            case BACK -> refuse("alreadyBack", "“" + track.name + "” is back already" + since(track.settled) + ".", "Nothing to do.");
+            case LEFT_OUT ->
+                refuse("leftOut", "“" + track.name + "” was left out for good.", "Strike that line if it goes back after all.");
+        };
+    }
+
+    private String namesOut() {
+        String names = tracks.values().stream()
+                .filter(track -> track.state == ValleyPart.State.OUT)
+                .map(track -> track.name.text())
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? "nothing" : names;
+    }
+
+    /** Takes a removal, loss or edge. */
+    public void take(Line line, StripEntry entry) {
+        switch (entry) {
+            case StripEntry.Removed removed -> {
+                Track track = tracks.computeIfAbsent(removed.part(), Track::new);
+                track.comesOff(line, removed);
+                tracks.values().stream()
+                        .filter(other -> other != track && other.coversSideOf(removed))
+                        .filter(other -> edges.circle(other.name, track.name).isEmpty())
+                        .forEach(other -> edges.set(other.name, track.name));
+            }
+            case StripEntry.EdgeSet edge -> {
+                if (edge.present()) {
+                    edges.set(edge.over(), edge.under());
+                } else {
+                    edges.clear(edge.over(), edge.under());
+                }
+            }
+            case StripEntry.Lost lost -> tracks.get(lost.part()).lost.merge(lost.piece(), lost.count(), Integer::sum);
+            case StripEntry.FoundAgain found ->
+                tracks.get(found.part()).lost.merge(found.piece(), -found.count(), Integer::sum);
+        }
+    }
+
+    /** Takes a refit or a word about one. */
+    public void take(Line line, RefitEntry entry) {
+        switch (entry) {
+            case RefitEntry.Refitted back -> tracks.get(back.part()).settle(line, ValleyPart.State.BACK, back);
+            case RefitEntry.LeftOut left -> tracks.get(left.part()).settle(line, ValleyPart.State.LEFT_OUT, left);
+            case RefitEntry.GateAdded added ->
+                tracks.get(added.part())
+                        .checks
+                        .putIfAbsent(added.check(), new GateCheck(added.check(), GateCheck.State.OPEN, "", true));
+            case RefitEntry.GateAnswered answer ->
+                tracks.get(answer.part())
+                        .checks
+                        .computeIfPresent(
+                                answer.check(),
+                                (text, check) -> new GateCheck(
+                                        text,
+                                        answer.passed() ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
+                                        answer.reason(),
+                                        check.own()));
+        }
+    }
+
+    /** The valley so far. */
+    public Valley valley() {
+        Map<PartName, Integer> levels = new HashMap<>();
+        return new Valley(tracks.values().stream()
+                .map(track -> track.part(edges, edges.level(track.name, levels)))
+                .toList());
+    }
+
+    private static String since(Line line) {
+        return " (" + line.by() + ", line " + line.sequence() + ")";
+    }
+
+    private static Optional<Refusal> refuse(String code, String message, String remedy) {
+        return Optional.of(new Refusal(code, message, remedy));
+    }
+
+    /** One part while the log is read. */
+    private static final class Track {
+        private final PartName name;
+        private Line removal;
+        private StripEntry.Removed removed;
+        private int timesOff;
+        private ValleyPart.State state;
+        private Line settled;
+        private Entry settling;
+        private final Map<String, Integer> lost = new LinkedHashMap<>();
+        private final Map<String, GateCheck> checks = new LinkedHashMap<>();
+
+        Track(PartName name) {
+            this.name = name;
+        }
+
+        void comesOff(Line line, StripEntry.Removed how) {
+            removal = line;
+            removed = how;
+            timesOff++;
+            state = ValleyPart.State.OUT;
+            settled = null;
+            settling = null;
+            lost.clear();
+            checks.clear();
+            GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
+        }
+
+        void settle(Line line, ValleyPart.State how, Entry entry) {
+            state = how;
+            settled = line;
+            settling = entry;
+        }
+
+        boolean coversSideOf(StripEntry.Removed other) {
+            return state == ValleyPart.State.OUT && removed.covers() && removed.side() == other.side();
+        }
+
+        Map<String, Integer> pieces() {
+            Map<String, Integer> pieces = new LinkedHashMap<>();
+            pieces.put(name.text(), 1);
+            removed.fasteners().stream()
+                    .filter(one -> !one.staysIn())
+                    .forEach(one -> pieces.merge(one.type(), one.count(), Integer::sum));
+            removed.loose().forEach(one -> pieces.merge(one.name(), one.count(), Integer::sum));
+            return pieces;
+        }
+
+        ValleyPart part(CoverEdges edges, int level) {
+            List<ValleyPart.Piece> gone = new ArrayList<>();
+            lost.forEach((what, count) -> {
+                if (count > 0) {
+                    gone.add(new ValleyPart.Piece(what, count));
+                }
+            });
+            Optional<Instant> at = Optional.ofNullable(settled).map(Line::at);
+            return new ValleyPart(
+                    name,
+                    removed,
+                    removal.id(),
+                    removal.at(),
+                    removal.by(),
+                    timesOff,
+                    state,
+                    at,
+                    Optional.ofNullable(settled).map(Line::by),
+                    settling instanceof RefitEntry.Refitted back ? Optional.of(back) : Optional.empty(),
+                    settling instanceof RefitEntry.LeftOut left ? Optional.of(left.reason()) : Optional.empty(),
+                    new java.util.LinkedHashSet<>(edges.over(name)),
+                    edges.allOver(name).size(),
+                    level,
+                    gone,
+                    List.copyOf(checks.values()));
+        }
+    }
+}

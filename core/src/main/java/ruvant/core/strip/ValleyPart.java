@@ -1,0 +1,65 @@
+package ruvant.core.strip;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.units.PartName;
+
+/**
+ * One part that was taken off, as it stands now.
+ *
+ * @param removed how it came off the last time
+ * @param removalId the line of that removal
+ * @param timesOff how often it has come off, from 1
+ * @param settledAt when it went back or was left out
+ * @param refitted how it went back; empty while out
+ * @param over the parts lying directly over it: off before it, on after it
+ * @param depth how many removals must be undone outward from here: all parts over it, directly or not
+ * @param level longest chain of covers over it; 0 for an outermost part
+ * @param lost pieces of it that are gone
+ * @param checks what must hold before it goes on
+ */
+public record ValleyPart(
+        PartName name,
+        StripEntry.Removed removed,
+        UUID removalId,
+        Instant removedAt,
+        String removedBy,
+        int timesOff,
+        State state,
+        Optional<Instant> settledAt,
+        Optional<String> settledBy,
+        Optional<RefitEntry.Refitted> refitted,
+        Optional<String> leftOutReason,
+        Set<PartName> over,
+        int depth,
+        int level,
+        List<Piece> lost,
+        List<GateCheck> checks) {
+
+    /** Whether a part is out, back, or out for good. */
+    public enum State {
+        OUT,
+        BACK,
+        LEFT_OUT
+    }
+
+    /** A number of small pieces of one kind. */
+    public record Piece(String what, int count) {}
+
+    /** Whether it lies in the tray. */
+    public boolean out() {
+        return state == State.OUT;
+    }
+
+    /** Checks not yet made nor waived. */
+    public List<GateCheck> openChecks() {
+        return checks.stream()
+                .filter(check -> check.state() == GateCheck.State.OPEN)
+                .toList();
+    }
+}

@@ -1,0 +1,93 @@
+package ruvant.core.treat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.School;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+
+/**
+ * What each school puts on each kind of point.
+ *
+ * @param points kinds of point
+ * @param lubricants what a shop has on its shelf, by id
+ * @param waits waits that recur, with their usual length
+ */
+public record Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
+
+    /**
+     * A kind of point.
+     *
+     * @param bySchool what each school uses, in words
+     * @param suggested id of the lubricant each school uses; "none" for left dry
+     * @param never ids of lubricants that must never come here
+     * @param neverWhy what must never come here, in words
+     * @param words words in a point's name that tell its kind
+     */
+    public record PointKind(
+            String id,
+            String label,
+            Map<School, String> bySchool,
+            Map<School, String> suggested,
+            List<String> never,
+            String neverWhy,
+            List<String> words) {}
+
+    /** A lubricant, or "none". */
+    public record Lubricant(String id, String label) {}
+
+    /** A wait that recurs; minutes as this shop counts them. */
+    public record WaitKind(String id, String label, int minutes) {}
+
+    /** The kind of point of this id. */
+    public Optional<PointKind> point(String id) {
+        return points.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    /** The kind of point that a name points to. */
+    public Optional<PointKind> guess(String pointName) {
+        String name = pointName.toLowerCase(java.util.Locale.ROOT);
+        return points.stream()
+                .filter(kind -> kind.words().stream().anyMatch(name::contains))
+                .findFirst();
+    }
+
+    /** Why an oiling cannot be taken without a reason: it never goes there, or departs from the house practice. */
+    public Optional<Refusal> objection(TreatEntry.Lubricated oiled, School school) {
+        if (oiled.pointKind().isEmpty()) {
+            return Optional.empty();
+        }
+        PointKind kind = point(oiled.pointKind())
+                .orElseThrow(() -> new FieldProblem(
+                        "pointKind", "“" + oiled.pointKind() + "” is not a kind of point.", "Choose one that is listed."));
+        if (!oiled.reason().isEmpty()) {
+            return Optional.empty();
+        }
+        if (kind.never().contains(oiled.lubricant())) {
+            return Optional.of(new Refusal(
+                    "neverHere",
+                    label(oiled.lubricant()) + " never goes on " + kind.label() + ": " + kind.neverWhy() + ".",
+                    "Leave it dry, choose another, or say why it is right here."));
+        }
+        String usual = kind.suggested().getOrDefault(school, "");
+        if (usual.isEmpty() || usual.equals(oiled.lubricant())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Refusal(
+                "departs",
+                "The house practice (" + school.label() + ") on " + kind.label() + " is: "
+                        + kind.bySchool().get(school) + ".",
+                "Use that, or say why " + label(oiled.lubricant()) + " is better here."));
+    }
+
+    /** The words for a lubricant's id. */
+    public String label(String lubricantId) {
+        return lubricants.stream()
+                .filter(one -> one.id().equals(lubricantId))
+                .map(Lubricant::label)
+                .findFirst()
+                .orElse(lubricantId);
+    }
+}

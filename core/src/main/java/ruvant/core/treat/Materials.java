@@ -1,0 +1,139 @@
+package ruvant.core.treat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.job.Verdict;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+
+/**
+ * What each agent does to each material.
+ *
+ * @param version of the data
+ * @param materials what parts are made of
+ * @param agents what they may be cleaned with
+ */
+public record Materials(int version, List<Material> materials, List<Agent> agents) {
+    public Materials {
+        materials = List.copyOf(materials);
+        agents = List.copyOf(agents);
+    }
+
+    /** A material; {@code words} are words in a part's name that point to it. */
+    public record Material(String id, String label, List<String> words) {}
+
+    /**
+     * An agent.
+     *
+     * @param flashOffMinutes usual wait after use, 0 for none
+     * @param flammable whether its vapour burns
+     * @param verdicts by material id; a material that is missing is not listed
+     */
+    public record Agent(
+            String id, String label, String use, int flashOffMinutes, boolean flammable, Map<String, Finding> verdicts) {}
+
+    /** A verdict and its reason; the reason may be empty. */
+    public record Finding(Verdict verdict, String reason) {}
+
+    /**
+     * What the table says of an agent on a part.
+     *
+     * @param verdict the worst over the materials
+     * @param reasons one for each material that is not plainly "ok"
+     */
+    public record Judgement(Agent agent, Verdict verdict, List<String> reasons) {}
+
+    /**
+     * Judges one agent on a part and its neighbours.
+     *
+     * @throws FieldProblem if the agent or a material is not in the table
+     */
+    public Judgement judge(String agentId, List<String> materialIds) {
+        Agent agent = agent(agentId)
+                .orElseThrow(() -> new FieldProblem(
+                        "agent", "“" + agentId + "” is not in the materials table.", "Choose one that is listed."));
+        Verdict worst = materialIds.isEmpty() ? Verdict.NOT_LISTED : Verdict.OK;
+        List<String> reasons = new ArrayList<>();
+        for (String id : materialIds) {
+            Material material = material(id);
+            Finding finding = agent.verdicts().getOrDefault(id, new Finding(Verdict.NOT_LISTED, ""));
+            if (rank(finding.verdict()) > rank(worst)) {
+                worst = finding.verdict();
+            }
+            if (finding.verdict() != Verdict.OK) {
+                String why = finding.reason() == null || finding.reason().isEmpty() ? "" : ", " + finding.reason();
+                reasons.add(material.label() + ": " + finding.verdict().label() + why);
+            }
+        }
+        return new Judgement(agent, worst, reasons);
+    }
+
+    /** Every agent judged, the kindest first. */
+    public List<Judgement> judgeAll(List<String> materialIds) {
+        return agents.stream()
+                .map(agent -> judge(agent.id(), materialIds))
+                .sorted(Comparator.comparingInt(judgement -> rank(judgement.verdict())))
+                .toList();
+    }
+
+    /** The agent of this id, or of a label that starts like this. */
+    public Optional<Agent> agent(String idOrName) {
+        String wanted = idOrName.toLowerCase(Locale.ROOT);
+        return agents.stream()
+                .filter(agent -> agent.id().equals(wanted))
+                .findFirst()
+                .or(() -> agents.stream()
+                        .filter(agent -> agent.label().toLowerCase(Locale.ROOT).startsWith(wanted))
+                        .findFirst());
+    }
+
+    /** Materials that a part's name points to; bare metal where it points to none. */
+    public List<String> guess(String partName) {
+        String name = " " + partName.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", " ") + " ";
+        List<String> ids = materials.stream()
+                .filter(material -> material.words().stream().anyMatch(word -> name.contains(" " + word)))
+                .map(Material::id)
+                .toList();
+        return ids.isEmpty() ? List.of(materials.getFirst().id()) : ids;
+    }
+
+    /** Why a cleaning cannot be taken: its verdict is not the table's, or a "no" has no reason. */
+    public Optional<Refusal> objection(TreatEntry.Cleaned cleaned) {
+        Judgement judgement = judge(cleaned.agent(), cleaned.materials());
+        String said = "%s on “%s”: %s".formatted(judgement.agent().label(), cleaned.part(), judgement.verdict().label());
+        if (cleaned.verdict() != judgement.verdict()) {
+            return Optional.of(new Refusal(
+                    "verdictChanged", said + " by the materials table, not " + cleaned.verdict().label() + ".",
+                    "Look at the verdict again before you enter it."));
+        }
+        if (judgement.verdict() == Verdict.NO && cleaned.reason().isEmpty()) {
+            return Optional.of(new Refusal(
+                    "agentHarms",
+                    said + ". " + String.join("; ", judgement.reasons()) + ".",
+                    "Choose another agent, or say why it is right here."));
+        }
+        return Optional.empty();
+    }
+
+    private Material material(String id) {
+        return materials.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new FieldProblem(
+                        "materials", "“" + id + "” is not a material of the table.", "Choose one that is listed."));
+    }
+
+    private static int rank(Verdict verdict) {
+        return switch (verdict) {
+            case OK -> 0;
+            case CARE -> 1;
+            case NOT_LISTED -> 2;
+            case NO -> 3;
+        };
+    }
+}

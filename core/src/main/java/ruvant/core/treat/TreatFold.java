@@ -1,0 +1,62 @@
+package ruvant.core.treat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.job.Fold;
+import ruvant.core.job.Line;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.Refusal;
+
+/** Folds cleaning, waits, mending and oil. */
+public final class TreatFold implements Fold<TreatEntry> {
+    private final List<TreatPicture.Done<TreatEntry.Cleaned>> cleaned = new ArrayList<>();
+    private final Map<UUID, TreatPicture.Wait> waits = new LinkedHashMap<>();
+    private final List<TreatPicture.Done<TreatEntry.Mended>> mended = new ArrayList<>();
+    private final List<TreatPicture.Done<TreatEntry.Lubricated>> lubricated = new ArrayList<>();
+
+    @Override
+    public Optional<Refusal> objection(Line line, TreatEntry entry) {
+        if (!(entry instanceof TreatEntry.WaitEnded ended)) {
+            return Optional.empty();
+        }
+        TreatPicture.Wait wait = waits.get(ended.waitId());
+        if (wait == null) {
+            return Optional.of(new Refusal("waitUnknown", "No such wait was started.", "Choose one that runs."));
+        }
+        return wait.endedAt().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Refusal("waitEnded", "“" + wait.what() + "” was ended already.", "Nothing to enter."));
+    }
+
+    @Override
+    public void take(Line line, TreatEntry entry) {
+        switch (entry) {
+            case TreatEntry.Cleaned one -> cleaned.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.WaitStarted wait -> {
+                Instant ends = line.at().plus(Duration.ofMinutes(wait.minutes()));
+                waits.put(
+                        line.id(),
+                        new TreatPicture.Wait(line.id(), wait.part(), wait.what(), line.at(), ends, Optional.empty()));
+            }
+            case TreatEntry.WaitEnded ended ->
+                waits.computeIfPresent(
+                        ended.waitId(),
+                        (id, wait) -> new TreatPicture.Wait(
+                                id, wait.part(), wait.what(), wait.startedAt(), wait.endsAt(), Optional.of(line.at())));
+        }
+    }
+
+    /** The picture so far. */
+    public TreatPicture picture() {
+        return new TreatPicture(
+                List.copyOf(cleaned), List.copyOf(waits.values()), List.copyOf(mended), List.copyOf(lubricated));
+    }
+}

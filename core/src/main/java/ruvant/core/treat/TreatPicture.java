@@ -1,0 +1,57 @@
+package ruvant.core.treat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.PartName;
+
+/** What was cleaned, mended and oiled, and what waits. */
+public record TreatPicture(
+        List<Done<TreatEntry.Cleaned>> cleaned,
+        List<Wait> waits,
+        List<Done<TreatEntry.Mended>> mended,
+        List<Done<TreatEntry.Lubricated>> lubricated) {
+
+    /** A thing done, with its line and time. */
+    public record Done<E extends TreatEntry>(UUID id, Instant at, E what) {}
+
+    /**
+     * A wait on the wall clock.
+     *
+     * @param part null when the whole camera waits
+     * @param endedAt when it was seen to be over or cut short
+     */
+    public record Wait(
+            UUID id, @ruvant.core.units.MayBeNull PartName part, String what, Instant startedAt, Instant endsAt, Optional<Instant> endedAt) {
+        /** Whether it still holds work up at this moment. */
+        public boolean runs(Instant now) {
+            return endedAt.isEmpty() && now.isBefore(endsAt);
+        }
+
+        /** Whether its time is up and nobody has said so yet. */
+        public boolean over(Instant now) {
+            return endedAt.isEmpty() && !now.isBefore(endsAt);
+        }
+
+        /** How long it lasts in all. */
+        public Duration length() {
+            return Duration.between(startedAt, endsAt);
+        }
+    }
+
+    /** Waits that hold work up now, first to end first. */
+    public List<Wait> running(Instant now) {
+        return waits.stream()
+                .filter(wait -> wait.runs(now))
+                .sorted(java.util.Comparator.comparing(Wait::endsAt))
+                .toList();
+    }
+
+    /** Waits whose time is up and that nobody has taken note of. */
+    public List<Wait> over(Instant now) {
+        return waits.stream().filter(wait -> wait.over(now)).toList();
+    }
+}

@@ -1,0 +1,132 @@
+package ruvant.core.units;
+
+import java.util.List;
+import java.util.Set;
+
+/** Checks one value and returns it, so that a record's constructor reads as a list of what it takes. */
+public final class Check {
+    /** Longest free remark that is kept, in characters. */
+    public static final int REMARK_LENGTH = 4_000;
+    /** Longest name of a part, maker, owner and the like, in characters. */
+    public static final int NAME_LENGTH = 120;
+
+    private Check() {}
+
+    /** A name that must be there: trimmed, 1 to {@value #NAME_LENGTH} characters, no line breaks. */
+    public static String name(String field, String value) {
+        String trimmed = tidy(value);
+        if (trimmed.isEmpty()) {
+            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Type a " + words(field) + ".");
+        }
+        return limited(field, trimmed, NAME_LENGTH);
+    }
+
+    /** A name that may be missing: null becomes the empty text. */
+    public static String optionalName(String field, String value) {
+        return limited(field, tidy(value), NAME_LENGTH);
+    }
+
+    /** A remark that must be there: 1 to {@value #REMARK_LENGTH} characters. */
+    public static String remark(String field, String value) {
+        String kept = optionalRemark(field, value);
+        if (kept.isEmpty()) {
+            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Write at least a word.");
+        }
+        return kept;
+    }
+
+    /** A remark that may be missing: null becomes the empty text; line breaks are kept. */
+    public static String optionalRemark(String field, String value) {
+        return limited(field, value == null ? "" : value.strip(), REMARK_LENGTH);
+    }
+
+    /** A finite number within a closed range. */
+    public static double within(String field, double value, double low, double high, String unit) {
+        if (!(value >= low && value <= high)) {
+            throw new FieldProblem(
+                    field,
+                    "The " + words(field) + " " + plain(value) + " " + unit + " is outside " + plain(low) + " to "
+                            + plain(high) + " " + unit + ".",
+                    "Check the number and its unit.");
+        }
+        return value;
+    }
+
+    /** A number within a closed range, or null where it was not measured. */
+    public static Double optionalWithin(String field, Double value, double low, double high, String unit) {
+        if (value != null) {
+            within(field, value, low, high, unit);
+        }
+        return value;
+    }
+
+    /** A whole number within a closed range. */
+    public static int count(String field, int value, int low, int high) {
+        if (value < low || value > high) {
+            throw new FieldProblem(
+                    field,
+                    "The " + words(field) + " " + value + " is outside " + low + " to " + high + ".",
+                    "Give a whole number from " + low + " to " + high + ".");
+        }
+        return value;
+    }
+
+    /** A choice that must be made. */
+    public static <T> T chosen(String field, T value) {
+        if (value == null) {
+            throw new FieldProblem(field, "No " + words(field) + " is chosen.", "Choose one.");
+        }
+        return value;
+    }
+
+    /** A list, with null meaning none; at most {@code most} of them. */
+    public static <T> List<T> some(String field, List<T> values, int most) {
+        List<T> kept = values == null ? List.of() : List.copyOf(values);
+        if (kept.size() > most) {
+            throw new FieldProblem(
+                    field, kept.size() + " " + words(field) + " are more than the " + most + " that one entry holds.",
+                    "Split them over several entries.");
+        }
+        return kept;
+    }
+
+    /** A set, with null meaning none. */
+    public static <T> Set<T> set(Set<T> values) {
+        return values == null ? Set.of() : Set.copyOf(values);
+    }
+
+    /** The value, or another where it is null. */
+    public static <T> T or(T value, T otherwise) {
+        return value == null ? otherwise : value;
+    }
+
+    private static String limited(String field, String value, int most) {
+        if (value.length() > most) {
+            throw new FieldProblem(
+                    field,
+                    "The " + words(field) + " has " + value.length() + " characters; at most " + most + " are kept.",
+                    "Shorten it, or put the rest into a note.");
+        }
+        return value;
+    }
+
+    private static String tidy(String value) {
+        if (value == null) {
+            return "";
+        }
+        StringBuilder kept = new StringBuilder(value.length());
+        value.codePoints()
+                .map(c -> Character.isWhitespace(c) ? ' ' : c)
+                .filter(c -> !Character.isISOControl(c))
+                .forEach(kept::appendCodePoint);
+        return kept.toString().strip().replaceAll(" {2,}", " ");
+    }
+
+    private static String words(String field) {
+        return field.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(java.util.Locale.ROOT);
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e9 ? Long.toString((long) value) : Double.toString(value);
+    }
+}

@@ -1,0 +1,40 @@
+package ruvant.core.units;
+
+import java.util.Locale;
+
+/**
+ * What a part is called within one job. Two spellings that differ only in case, spaces or a leading article are the
+ * same part.
+ *
+ * @param text as it was first typed
+ */
+public record PartName(String text) {
+    public PartName {
+        text = Check.name("part", text);
+    }
+
+    /** Shorthand for the constructor. */
+    public static PartName of(String text) {
+        return new PartName(text);
+    }
+
+    /** What equal names share. */
+    public String key() {
+        return text.toLowerCase(Locale.ROOT).replaceFirst("^(the|a|an) ", "");
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof PartName that && key().equals(that.key());
+    }
+
+    @Override
+    public int hashCode() {
+        return key().hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return text;
+    }
+}

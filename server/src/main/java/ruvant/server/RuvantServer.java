@@ -1,0 +1,18 @@
+package ruvant.server;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.autoconfigure.jdbc.DataSourceAutoConfiguration;
+import org.springframework.boot.autoconfigure.jdbc.DataSourceTransactionManagerAutoConfiguration;
+import org.springframework.scheduling.annotation.EnableScheduling;
+
+/** Starts Ruvant. */
+@EnableScheduling
+@SpringBootApplication(
+        exclude = {DataSourceAutoConfiguration.class, DataSourceTransactionManagerAutoConfiguration.class},
+        proxyBeanMethods = false)
+public class RuvantServer {
+    public static void main(String[] arguments) {
+        SpringApplication.run(RuvantServer.class, arguments);
+    }
+}

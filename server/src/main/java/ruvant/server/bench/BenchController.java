@@ -1,0 +1,118 @@
+package ruvant.server.bench;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.job.Stop;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextThing;
+import ruvant.core.picture.StopProgress;
+import ruvant.core.refit.RefitAnswer;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.PartName;
+import ruvant.core.units.TagNumber;
+import ruvant.server.record.JobService;
+import ruvant.server.record.JobSummary;
+import ruvant.server.record.SummaryStore;
+
+/** The bench, the list of all cameras, and finding. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class BenchController {
+    private static final int FOUND_AT_MOST = 30;
+    private static final int PAGE = 100;
+
+    private final JobService jobs;
+    private final SummaryStore summaries;
+    private final Clock clock;
+
+    BenchController(JobService jobs, SummaryStore summaries, Clock clock) {
+        this.jobs = jobs;
+        this.summaries = summaries;
+        this.clock = clock;
+    }
+
+    /** One step of a camera's small valley. */
+    record Step(int level, RefitAnswer.Kind kind) {}
+
+    /** A camera in the shop as a tag on the bench. */
+    record OpenJob(
+            JobSummary summary,
+            Stop currentStop,
+            List<StopProgress> stops,
+            List<Step> steps,
+            int out,
+            long minutes,
+            boolean seated,
+            List<String> needs,
+            Optional<NextThing> next) {}
+
+    /** A wait running anywhere in the shop. */
+    record RunningWait(TagNumber tag, String camera, TreatPicture.Wait running, boolean over) {}
+
+    /** Something to do now, and at which camera. */
+    record Task(TagNumber tag, String camera, NextThing thing) {}
+
+    /** All that the bench shows. */
+    record Bench(Instant now, List<Task> tasks, List<RunningWait> waits, List<OpenJob> open, int returned) {}
+
+    @GetMapping("/bench")
+    Bench bench() {
+        Instant now = clock.instant();
+        List<Task> tasks = new ArrayList<>();
+        List<RunningWait> waits = new ArrayList<>();
+        List<OpenJob> open = new ArrayList<>();
+        for (JobSummary summary : summaries.open()) {
+            JobPicture picture = jobs.picture(summary.tag());
+            String camera = picture.received().camera().maker() + " "
+                    + picture.received().camera().model();
+            List<NextThing> things = NextThing.of(picture, now);
+            things.stream().limit(2).forEach(thing -> tasks.add(new Task(summary.tag(), camera, thing)));
+            picture.treat().waits().stream()
+                    .filter(wait -> wait.endedAt().isEmpty())
+                    .forEach(wait -> waits.add(new RunningWait(summary.tag(), camera, wait, wait.over(now))));
+            open.add(open(summary, picture, things, now));
+        }
+        tasks.sort(Comparator.comparingInt((Task task) -> task.thing().urgency()));
+        waits.sort(Comparator.comparing(wait -> wait.running().endsAt()));
+        return new Bench(now, tasks, waits, open, summaries.countReturned());
+    }
+
+    private static OpenJob open(JobSummary summary, JobPicture picture, List<NextThing> things, Instant now) {
+        var refit = picture.refit(now);
+        return new OpenJob(
+                summary,
+                picture.currentStop(),
+                StopProgress.of(picture),
+                picture.valley().parts().stream()
+                        .map(part -> new Step(part.level(), refit.of(part).kind()))
+                        .toList(),
+                (int) picture.valley().parts().stream().filter(ValleyPart::out).count(),
+                picture.bench().minutesAt(now),
+                picture.bench().seatedSince().isPresent(),
+                picture.parts().openNeeds().stream()
+                        .map(need -> need.part().equals(PartName.of(need.what())) ? need.what() : need.part() + ": " + need.what())
+                        .toList(),
+                things.stream().findFirst());
+    }
+
+    /** A page of returned cameras, newest first; {@code below} is the lowest tag already shown. */
+    @GetMapping("/jobs")
+    List<JobSummary> returned(@RequestParam(defaultValue = "10000000") int below) {
+        return summaries.returned(below, PAGE);
+    }
+
+    @GetMapping("/find")
+    List<JobSummary> find(@RequestParam String words) {
+        return summaries.find(words, FOUND_AT_MOST);
+    }
+}

@@ -1,0 +1,2 @@
+/** The home screen: what to do now, what runs, and every camera in the shop; and finding one. */
+package ruvant.server.bench;

@@ -1,0 +1,110 @@
+package ruvant.server.config;
+
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import ruvant.core.job.Entry;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.PartName;
+import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
+
+/**
+ * The document from which the pages' types are made. Records are described as they are: all components there but those
+ * that may be missing, and an entry as one of its kinds.
+ */
+@Configuration(proxyBeanMethods = false)
+class ApiDocument {
+    static {
+        for (Class<?> text : List.of(TagNumber.class, WellName.class, PartName.class)) {
+            SpringDocUtils.getConfig().replaceWithSchema(text, new StringSchema());
+        }
+    }
+
+    @Bean
+    OpenApiCustomizer title() {
+        return document -> {
+            document.info(new Info().title("Ruvant").version("1"));
+            document.setServers(null);
+        };
+    }
+
+    @Bean
+    ModelConverter records() {
+        return new RecordSchemas();
+    }
+
+    /** Marks what is always there, and describes an entry by its kinds. */
+    private static final class RecordSchemas implements ModelConverter {
+        @Override
+        public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            JavaType java = Json.mapper().constructType(type.getType());
+            Class<?> raw = java.getRawClass();
+            if (raw == Entry.class) {
+                return entry(context);
+            }
+            if (!chain.hasNext()) {
+                return null;
+            }
+            Schema<?> schema = chain.next().resolve(type, context, chain);
+            if (raw.isRecord() && schema != null) {
+                Schema<?> defined = schema.get$ref() == null ? schema : defined(schema, context);
+                if (defined != null) {
+                    required(raw, defined);
+                }
+            }
+            return schema;
+        }
+
+        private static Schema<?> entry(ModelConverterContext context) {
+            if (!context.getDefinedModels().containsKey("Entry")) {
+                Schema<Object> any = new Schema<>();
+                context.defineModel("Entry", any);
+                Discriminator discriminator = new Discriminator().propertyName("kind");
+                for (Class<?> kind : EntryJson.kinds()) {
+                    Schema<?> reference = context.resolve(new AnnotatedType(kind).resolveAsRef(true));
+                    Schema<?> defined = defined(reference, context);
+                    defined.addProperty("kind", new StringSchema()._enum(List.of(EntryJson.kind(kind))));
+                    defined.addRequiredItem("kind");
+                    any.addOneOfItem(new Schema<>().$ref(reference.get$ref()));
+                    discriminator.mapping(EntryJson.kind(kind), reference.get$ref());
+                }
+                any.discriminator(discriminator);
+            }
+            return new Schema<>().$ref("#/components/schemas/Entry");
+        }
+
+        private static Schema<?> defined(Schema<?> reference, ModelConverterContext context) {
+            String name = reference.get$ref().substring(reference.get$ref().lastIndexOf('/') + 1);
+            return context.getDefinedModels().get(name);
+        }
+
+        private static void required(Class<?> raw, Schema<?> schema) {
+            Arrays.stream(raw.getRecordComponents())
+                    .filter(component -> !mayBeMissing(component))
+                    .map(RecordComponent::getName)
+                    .filter(name -> schema.getProperties() != null && schema.getProperties().containsKey(name))
+                    .filter(name -> schema.getRequired() == null || !schema.getRequired().contains(name))
+                    .forEach(schema::addRequiredItem);
+        }
+
+        private static boolean mayBeMissing(RecordComponent component) {
+            return component.getType() == Optional.class || component.isAnnotationPresent(MayBeNull.class);
+        }
+    }
+}

@@ -1,0 +1,110 @@
+package ruvant.server.config;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import ruvant.core.units.FieldProblem;
+import ruvant.server.handover.BadPackageException;
+import ruvant.server.record.NoSuchJobException;
+import ruvant.server.record.RefusedException;
+
+/** The one place where what went wrong becomes an answer that a person can act on. */
+@RestControllerAdvice
+class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(RefusedException refused) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, refused.refusal().code(), refused.getMessage());
+        problem.setProperty("remedy", refused.refusal().remedy());
+        problem.setProperty("since", refused.since());
+        problem.setProperty("resting", refused.resting());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail field(FieldProblem refused) {
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "badInput", refused.getMessage());
+        problem.setProperty("field", refused.field());
+        problem.setProperty("remedy", refused.remedy());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException refused) {
+        for (Throwable cause = refused; cause != null; cause = cause.getCause()) {
+            if (cause instanceof FieldProblem inside) {
+                return field(inside);
+            }
+        }
+        String where = refused.getCause() instanceof JsonMappingException mapping
+                ? mapping.getPath().stream()
+                        .map(step -> step.getFieldName() == null ? "[" + step.getIndex() + "]" : step.getFieldName())
+                        .collect(Collectors.joining("."))
+                : "";
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "unreadable",
+                "That cannot be read" + (where.isEmpty() ? "." : ": “" + where + "” is not what is expected there."));
+        problem.setProperty("field", where);
+        problem.setProperty("remedy", "Correct it and send it again.");
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(NoSuchJobException missing) {
+        ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "noSuchJob", missing.getMessage());
+        problem.setProperty("remedy", "Find it by owner, maker or serial number with F2.");
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail badPackage(BadPackageException refused) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "badPackage", refused.getMessage());
+        problem.setProperty("remedy", refused.remedy());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(MaxUploadSizeExceededException refused) {
+        ProblemDetail problem =
+                problem(HttpStatus.PAYLOAD_TOO_LARGE, "tooLarge", "That file is too large: a job's package has at most 32 MB.");
+        problem.setProperty("remedy", "Choose the zip that Ruvant exported.");
+        return problem;
+    }
+
+    /** A window that was closed while it was being written to is nobody's problem. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("A window went away", gone);
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception unexpected, HttpServletRequest request) throws Exception {
+        if (unexpected instanceof org.springframework.web.ErrorResponse) {
+            throw unexpected;
+        }
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), unexpected);
+        ProblemDetail problem = problem(
+                HttpStatus.INTERNAL_SERVER_ERROR, "internal", "Something broke inside Ruvant. What you sent is not stored.");
+        problem.setProperty("remedy", "Try once more. If it happens again, the reason is in the window that started Ruvant.");
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String code, String message) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, message);
+        problem.setProperty("code", code);
+        problem.setProperty("since", List.of());
+        return problem;
+    }
+}

@@ -1,0 +1,136 @@
+package ruvant.server.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import ruvant.core.job.Attitude;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.Entry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.Stop;
+import ruvant.core.logline.LogLine;
+import ruvant.core.logline.Reading;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+import ruvant.server.record.NewLine;
+
+/** One camera of the demo on the bench: lines are added at its own clock, which moves on as work does. */
+final class DemoBench {
+    private final JobService jobs;
+    private final ShopService shop;
+    private final Random random;
+    private final String by;
+    private TagNumber tag;
+    private Instant clock;
+
+    DemoBench(JobService jobs, ShopService shop, Random random, String by, Instant start) {
+        this.jobs = jobs;
+        this.shop = shop;
+        this.random = random;
+        this.by = by;
+        this.clock = start;
+    }
+
+    TagNumber tag() {
+        return tag;
+    }
+
+    Instant clock() {
+        return clock;
+    }
+
+    DemoBench receive(IntakeEntry.Received received) {
+        tag = jobs.open(id(), by, received, clock);
+        return pass(4);
+    }
+
+    /** Time goes by. */
+    DemoBench pass(long minutes) {
+        clock = clock.plus(Duration.ofMinutes(minutes));
+        return this;
+    }
+
+    /** Moves to a moment, which must not lie behind. */
+    DemoBench at(Instant moment) {
+        clock = moment.isAfter(clock) ? moment : clock.plusSeconds(60);
+        return this;
+    }
+
+    DemoBench sit(Stop stop) {
+        return add(new BenchEntry.SatDown(stop, ""));
+    }
+
+    DemoBench up() {
+        return add(new BenchEntry.GotUp(""));
+    }
+
+    DemoBench add(Entry... entries) {
+        List<NewLine> lines =
+                Arrays.stream(entries).map(entry -> new NewLine(id(), null, null, entry)).toList();
+        jobs.append(tag, by, 0, lines, clock);
+        return pass(1);
+    }
+
+    /** Types lines as a person would at the log line; each takes some minutes. */
+    DemoBench type(String... lines) {
+        for (String line : lines) {
+            Reading reading = new LogLine(jobs.picture(tag), shop.shop()).read(line);
+            if (reading.question().isPresent()) {
+                throw new IllegalStateException("Demo line “" + line + "”: " + reading.question().get());
+            }
+            add(reading.entries().toArray(Entry[]::new));
+            pass(2 + random.nextInt(5));
+        }
+        return this;
+    }
+
+    /** Answers every open check of a part and puts it back. */
+    DemoBench back(String... parts) {
+        for (String name : parts) {
+            var part = jobs.picture(tag).valley().part(ruvant.core.units.PartName.of(name)).orElseThrow();
+            part.openChecks().forEach(check ->
+                    add(new ruvant.core.job.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));
+            type("back " + name);
+        }
+        return this;
+    }
+
+    /** Times firings around an error in stops. */
+    DemoBench time(Phase phase, double errorEv, double scatterEv, int firings, String... speeds) {
+        var series = jobs.picture(tag).received().series();
+        for (String speed : speeds) {
+            double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, series);
+            List<Double> seconds = new ArrayList<>();
+            for (int i = 0; i < firings; i++) {
+                double value = nominal * Math.pow(2, errorEv + random.nextGaussian() * scatterEv);
+                seconds.add(Double.parseDouble(String.format(java.util.Locale.ROOT, "%.3g", value)));
+            }
+            add(new ProveEntry.FiringsTimed(speed, phase, Attitude.LEVEL, "lamp-and-diode stand", seconds));
+        }
+        return pass(3);
+    }
+
+    /** Good firings in a row. */
+    DemoBench fire(int good) {
+        Entry[] fired = new Entry[good];
+        Arrays.fill(fired, new ProveEntry.Fired(true, ""));
+        return add(fired).pass(good / 6 + 1);
+    }
+
+    DemoBench functions(ruvant.core.job.FunctionResult result, String... functions) {
+        return add(Arrays.stream(functions)
+                .map(function -> new IntakeEntry.FunctionChecked(function, result, ""))
+                .toArray(Entry[]::new));
+    }
+
+    private UUID id() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+}

@@ -1,0 +1,95 @@
+package ruvant.server.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.Stop;
+import ruvant.core.units.PartName;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+
+/** Fourteen months of closed jobs. */
+final class DemoHistory {
+    private static final int MONTHS = 14;
+
+    private final JobService jobs;
+    private final ShopService shop;
+    private final Random random;
+
+    DemoHistory(JobService jobs, ShopService shop, Random random) {
+        this.jobs = jobs;
+        this.shop = shop;
+        this.random = random;
+    }
+
+    /** Generates that many, the last one returned some days before now. */
+    void tell(int count, Instant now) {
+        Instant start = now.minus(Duration.ofDays(MONTHS * 30L));
+        Duration between = Duration.between(start, now.minus(Duration.ofDays(24))).dividedBy(count);
+        for (int i = 0; i < count; i++) {
+            Instant came = start.plus(between.multipliedBy(i)).plus(Duration.ofMinutes(random.nextInt(500)));
+            DemoCameras.Model model = DemoCameras.ALL.get(random.nextInt(DemoCameras.ALL.size()));
+            DemoCameras.Fault fault = model.faults().get(random.nextInt(model.faults().size()));
+            closed(model, fault, came);
+        }
+    }
+
+    private void closed(DemoCameras.Model model, DemoCameras.Fault fault, Instant came) {
+        String by = random.nextInt(3) == 0 ? "Teo B." : "Ines K.";
+        String owner = DemoCameras.OWNERS.get(random.nextInt(DemoCameras.OWNERS.size()));
+        DemoBench bench = new DemoBench(jobs, shop, random, by, came);
+        IntakeEntry.Received received = DemoCameras.received(
+                model, owner, fault, random, came.atZone(ZoneOffset.UTC).toLocalDate().plusDays(21));
+        bench.receive(received)
+                .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture")
+                .functions(FunctionResult.DOUBTFUL, "Cocking")
+                .add(new IntakeEntry.ScopeAdded("cure: " + fault.complaint()))
+                .pass(60L * 24 * (1 + random.nextInt(3)))
+                .sit(Stop.PROVE);
+        speeds(bench, model, Phase.BEFORE, fault.slowErrorEv(), 3);
+        bench.add(new FindEntry.SymptomSeen(fault.complaint()), new FindEntry.SuspectRaised(fault.cause(), ""));
+        List<String> names = strip(bench, model);
+        bench.add(new FindEntry.CauseConfirmed(fault.cause(), fault.evidence()));
+        bench.type(fault.treatment().toArray(String[]::new)).up().pass(60L * (4 + random.nextInt(20)));
+        bench.sit(Stop.REFIT).back(names.reversed().toArray(String[]::new));
+        speeds(bench, model, Phase.AFTER, 0.02 + random.nextGaussian() * 0.05, 5);
+        bench.fire(36).up();
+        bench.add(
+                new ProveEntry.FunctionProved("Advance", FunctionResult.WORKS, ""),
+                new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
+                new ProveEntry.FunctionProved("Aperture", FunctionResult.WORKS, ""),
+                new IntakeEntry.ScopeSettled("cure: " + fault.complaint(), true, ""),
+                new HandoverEntry.Advised("Fire it through all speeds once a month, so that nothing settles."));
+        bench.pass(60L * 24 * (1 + random.nextInt(6))).add(new HandoverEntry.Returned(received.owner().words(), ""));
+    }
+
+    private List<String> strip(DemoBench bench, DemoCameras.Model model) {
+        bench.sit(Stop.STRIP);
+        List<String> names = new ArrayList<>();
+        int deep = Math.max(2, model.parts().size() - random.nextInt(2));
+        for (int i = 0; i < deep; i++) {
+            String line = model.parts().get(i);
+            String well = "" + (char) ('A' + i / 6) + (i % 6 + 1);
+            bench.type("off " + line + ", well " + well);
+            names.add(PartName.of(line.substring(0, line.indexOf(','))).text());
+        }
+        return names;
+    }
+
+    private void speeds(DemoBench bench, DemoCameras.Model model, Phase phase, double slowErrorEv, int firings) {
+        for (String speed : model.speeds()) {
+            boolean slow = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, model.series()) > 1.0 / 45;
+            double scatter = phase == Phase.BEFORE && slow ? 0.09 : 0.03;
+            bench.time(phase, slow ? slowErrorEv : 0.06, scatter, firings, speed);
+        }
+    }
+}

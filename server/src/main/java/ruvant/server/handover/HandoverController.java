@@ -1,0 +1,98 @@
+package ruvant.server.handover;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.ZoneId;
+import java.util.Locale;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import ruvant.core.handover.ReturnSheet;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.picture.ReturnSheets;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+import ruvant.server.record.LogStore;
+
+/** The return sheet, and packages out and in. */
+@RestController
+@RequestMapping("/api/jobs")
+class HandoverController {
+    private final JobService jobs;
+    private final LogStore logs;
+    private final ShopService shop;
+    private final SheetPrinter printer;
+    private final PackageWriter writer;
+    private final PackageReader reader;
+
+    HandoverController(
+            JobService jobs, LogStore logs, ShopService shop, SheetPrinter printer, PackageWriter writer, PackageReader reader) {
+        this.jobs = jobs;
+        this.logs = logs;
+        this.shop = shop;
+        this.printer = printer;
+        this.writer = writer;
+        this.reader = reader;
+    }
+
+    /** Where an imported job is now. */
+    record Imported(TagNumber tag, boolean ownTag) {}
+
+    @GetMapping(path = "/{tag}/sheet", produces = MediaType.TEXT_HTML_VALUE)
+    String page(@PathVariable String tag, @RequestParam(defaultValue = "a4") String paper) {
+        return SheetPage.html(sheet(tag), paper(paper), ZoneId.systemDefault());
+    }
+
+    @GetMapping(path = "/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@PathVariable String tag, @RequestParam(defaultValue = "a4") String paper) {
+        ReturnSheet sheet = sheet(tag);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named("inline", sheet.tag() + "-return-sheet.pdf"))
+                .body(printer.pdf(sheet, paper(paper)));
+    }
+
+    @GetMapping(path = "/{tag}/package.zip", produces = "application/zip")
+    ResponseEntity<byte[]> export(@PathVariable String tag) throws IOException {
+        JobLog log = jobs.log(TagNumber.parse(tag));
+        ByteArrayOutputStream out = new ByteArrayOutputStream(200_000);
+        writer.write(log, jobs.picture(log.tag()), shop.shop(), out);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named("attachment", log.tag() + ".zip"))
+                .body(out.toByteArray());
+    }
+
+    @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+    Imported take(@RequestParam MultipartFile file) throws IOException {
+        JobLog foreign = reader.read(file.getInputStream());
+        for (Line line : foreign.lines()) {
+            logs.place(line.id()).ifPresent(place -> {
+                throw new BadPackageException(
+                        "That job is here already, as " + place.tag() + ".", "Open " + place.tag() + " instead.");
+            });
+        }
+        boolean ownTag = !logs.exists(foreign.tag());
+        return new Imported(jobs.take(foreign, ownTag), ownTag);
+    }
+
+    private ReturnSheet sheet(String tag) {
+        return ReturnSheets.of(jobs.picture(TagNumber.parse(tag)), shop.shop());
+    }
+
+    private static SheetPage.Paper paper(String name) {
+        return name.toLowerCase(Locale.ROOT).equals("letter") ? SheetPage.Paper.LETTER : SheetPage.Paper.A4;
+    }
+
+    private static String named(String how, String file) {
+        return ContentDisposition.builder(how).filename(file).build().toString();
+    }
+}

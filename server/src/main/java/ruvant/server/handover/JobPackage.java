@@ -1,0 +1,22 @@
+package ruvant.server.handover;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import ruvant.core.job.Entry;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.TagNumber;
+
+/**
+ * A job as it travels: {@code job.json} of a package.
+ *
+ * @param format always "ruvant-job"
+ * @param version of the format
+ */
+record JobPackage(String format, int version, TagNumber tag, String camera, List<PackedLine> lines) {
+    static final String FORMAT = "ruvant-job";
+    static final int VERSION = 1;
+
+    /** One line of the log. */
+    record PackedLine(UUID id, long sequence, Instant at, String by, @MayBeNull UUID before, Entry entry) {}
+}

@@ -1,0 +1,132 @@
+package ruvant.server.handover;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.springframework.stereotype.Component;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.picture.EntryWords;
+import ruvant.core.picture.JobRules;
+import ruvant.core.units.FieldProblem;
+
+/** Reads a job's package and refuses it whole when anything in it is wrong. */
+@Component
+class PackageReader {
+    private static final int MOST_FILES = 20;
+    private static final int MOST_BYTES = 64 * 1024 * 1024;
+    private static final String ASK_AGAIN = "Ask for the package to be exported once more.";
+
+    private final ObjectMapper json;
+
+    PackageReader(ObjectMapper json) {
+        this.json = json;
+    }
+
+    JobLog read(InputStream upload) throws IOException {
+        JobPackage packed = parse(jobJson(upload));
+        if (!JobPackage.FORMAT.equals(packed.format())) {
+            throw new BadPackageException("job.json is not a job of Ruvant's.", "Choose a zip that Ruvant exported.");
+        }
+        if (packed.version() != JobPackage.VERSION) {
+            throw new BadPackageException(
+                    "The package has format version " + packed.version() + "; this Ruvant reads version " + JobPackage.VERSION + ".",
+                    "Bring Ruvant up to date, or export it from the same version.");
+        }
+        if (packed.tag() == null || packed.lines() == null || packed.lines().isEmpty()) {
+            throw new BadPackageException("The package holds no lines.", ASK_AGAIN);
+        }
+        JobLog log = log(packed);
+        checked(log);
+        return log;
+    }
+
+    private static byte[] jobJson(InputStream upload) throws IOException {
+        try (ZipInputStream zip = new ZipInputStream(upload)) {
+            int files = 0;
+            for (ZipEntry file = zip.getNextEntry(); file != null; file = zip.getNextEntry()) {
+                if (++files > MOST_FILES) {
+                    throw new BadPackageException("The zip holds too many files to be a job's package.", "Choose a zip that Ruvant exported.");
+                }
+                if (file.getName().equals("job.json")) {
+                    byte[] content = zip.readNBytes(MOST_BYTES + 1);
+                    if (content.length > MOST_BYTES) {
+                        throw new BadPackageException("job.json is larger than 64 MB unpacked.", "Choose a zip that Ruvant exported.");
+                    }
+                    return content;
+                }
+            }
+        } catch (java.util.zip.ZipException broken) {
+            throw new BadPackageException("The zip is damaged: " + broken.getMessage() + ".", ASK_AGAIN);
+        } catch (java.io.EOFException cut) {
+            throw new BadPackageException("The zip is cut off.", ASK_AGAIN);
+        }
+        throw new BadPackageException("There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
+    }
+
+    private JobPackage parse(byte[] content) throws IOException {
+        try {
+            return json.readerFor(JobPackage.class).with(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).readValue(content);
+        } catch (JsonProcessingException problem) {
+            throw new BadPackageException("job.json cannot be read at " + place(problem) + ": " + reason(problem), ASK_AGAIN);
+        }
+    }
+
+    private static String place(JsonProcessingException problem) {
+        return problem.getLocation() == null ? "an unknown place" : "line " + problem.getLocation().getLineNr();
+    }
+
+    private static String reason(JsonProcessingException problem) {
+        for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
+            if (cause instanceof FieldProblem inside) {
+                return inside.getMessage();
+            }
+        }
+        return problem.getOriginalMessage();
+    }
+
+    private static JobLog log(JobPackage packed) {
+        Set<UUID> ids = new HashSet<>();
+        long expected = 0;
+        for (JobPackage.PackedLine line : packed.lines()) {
+            if (line.sequence() != ++expected) {
+                throw new BadPackageException(
+                        "Line " + expected + " is missing: " + line.sequence() + " stands in its place.", ASK_AGAIN);
+            }
+            if (!ids.add(line.id())) {
+                throw new BadPackageException("Line " + expected + " stands in it twice.", ASK_AGAIN);
+            }
+        }
+        try {
+            List<Line> lines = packed.lines().stream()
+                    .map(line -> new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
+                    .toList();
+            return new JobLog(packed.tag(), lines);
+        } catch (FieldProblem problem) {
+            throw new BadPackageException("A line is not whole: " + problem.getMessage(), ASK_AGAIN);
+        }
+    }
+
+    private static void checked(JobLog log) {
+        boolean received = log.counted().stream()
+                .findFirst()
+                .filter(line -> line.entry() instanceof IntakeEntry.Received)
+                .isPresent();
+        if (!received) {
+            throw new BadPackageException("It does not say which camera came in.", ASK_AGAIN);
+        }
+        JobRules.resting(log).stream().findFirst().ifPresent(line -> {
+            throw new BadPackageException(
+                    "Line " + line.sequence() + " makes no sense where it stands: " + EntryWords.of(line.entry()) + ".", ASK_AGAIN);
+        });
+    }
+}

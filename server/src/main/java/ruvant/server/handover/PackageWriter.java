@@ -1,0 +1,87 @@
+package ruvant.server.handover;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.stereotype.Component;
+import ruvant.core.job.JobLog;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.ReturnSheets;
+import ruvant.core.picture.Shop;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.units.ExposureEv;
+
+/** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV. */
+@Component
+class PackageWriter {
+    private final ObjectMapper json;
+    private final SheetPrinter printer;
+
+    PackageWriter(ObjectMapper json, SheetPrinter printer) {
+        this.json = json;
+        this.printer = printer;
+    }
+
+    void write(JobLog log, JobPicture picture, Shop shop, OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            put(zip, "job.json", json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
+            put(zip, "return-sheet.pdf", printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4));
+            put(zip, "speeds.csv", csv(picture.speeds()).getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    private static JobPackage packed(JobLog log, JobPicture picture) {
+        List<JobPackage.PackedLine> lines = log.lines().stream()
+                .map(line -> new JobPackage.PackedLine(
+                        line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
+                .toList();
+        return new JobPackage(
+                JobPackage.FORMAT, JobPackage.VERSION, log.tag(), picture.received().camera().words(), lines);
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(content);
+        zip.closeEntry();
+    }
+
+    static String csv(List<SpeedRow> rows) throws IOException {
+        StringWriter text = new StringWriter();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader("marked", "nominal_s", "tolerance_ev", "phase", "firing", "seconds", "error_ev")
+                .get();
+        try (CSVPrinter csv = new CSVPrinter(text, format)) {
+            for (SpeedRow row : rows) {
+                phase(csv, row, "before", row.before());
+                phase(csv, row, "after", row.after());
+            }
+        }
+        return text.toString();
+    }
+
+    private static void phase(CSVPrinter csv, SpeedRow row, String phase, Optional<SpeedRow.Run> run) throws IOException {
+        List<Double> seconds = run.map(SpeedRow.Run::seconds).orElse(List.of());
+        for (int i = 0; i < seconds.size(); i++) {
+            double error = ExposureEv.of(seconds.get(i), row.nominalSeconds()).value();
+            csv.printRecord(
+                    row.speed(),
+                    row.nominalSeconds(),
+                    row.toleranceEv(),
+                    phase,
+                    i + 1,
+                    seconds.get(i),
+                    String.format(Locale.ROOT, "%.4f", error));
+        }
+    }
+}

@@ -1,0 +1,130 @@
+package ruvant.server.house;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.job.*;
+import ruvant.core.measure.TypedTimes;
+import ruvant.core.strip.Covering;
+import ruvant.core.treat.Lubrication;
+import ruvant.core.treat.Materials;
+import ruvant.core.units.Labelled;
+import ruvant.server.record.Events;
+
+/** The shop's practice, the words of every choice, and the tables. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class HouseController {
+    private static final List<Class<? extends Enum<?>>> CHOICES = List.of(
+            BodyType.class,
+            Family.class,
+            Region.class,
+            ConditionKind.class,
+            Severity.class,
+            VisitorSignKind.class,
+            FunctionResult.class,
+            SpeedSeries.class,
+            Side.class,
+            FastenerKind.class,
+            Drive.class,
+            HeadForm.class,
+            FastenerTrait.class,
+            JointKind.class,
+            Hazard.class,
+            School.class,
+            Attitude.class,
+            Phase.class,
+            SourceKind.class,
+            Verdict.class,
+            Stop.class);
+
+    private final ShopService shop;
+    private final Events events;
+    private final boolean demo;
+
+    HouseController(ShopService shop, Events events, @Value("${ruvant.demo}") boolean demo) {
+        this.shop = shop;
+        this.events = events;
+        this.demo = demo;
+    }
+
+    /** One choice and its word. */
+    record Choice(String value, String label) {}
+
+    /** Everything a form needs to know about the house. */
+    record House(
+            HousePractice practice,
+            Map<String, List<Choice>> words,
+            List<Materials.Material> materials,
+            Lubrication lubrication,
+            boolean demo) {}
+
+    /** What an agent does to the materials asked about, kindest agent first. */
+    record Judged(String agent, String label, String use, int flashOffMinutes, boolean flammable, Verdict verdict, List<String> reasons) {}
+
+    /** What a part's name says about it. */
+    record Guess(boolean covers, List<String> materials, String pointKind, String lubricant) {}
+
+    /** Times read from what was typed. */
+    record Times(List<Double> seconds) {}
+
+    @GetMapping("/house")
+    House house() {
+        Map<String, List<Choice>> words = new LinkedHashMap<>();
+        for (Class<? extends Enum<?>> choices : CHOICES) {
+            String name = choices.getSimpleName();
+            words.put(
+                    Character.toLowerCase(name.charAt(0)) + name.substring(1),
+                    Arrays.stream(choices.getEnumConstants())
+                            .map(one -> new Choice(one.name(), ((Labelled) one).label()))
+                            .toList());
+        }
+        return new House(
+                shop.shop().practice(), words, shop.shop().materials().materials(), shop.shop().lubrication(), demo);
+    }
+
+    @PutMapping("/house")
+    House change(@RequestBody HousePractice practice) {
+        shop.change(practice);
+        events.houseChanged();
+        return house();
+    }
+
+    @GetMapping("/agents")
+    List<Judged> agents(@RequestParam List<String> materials) {
+        return shop.shop().materials().judgeAll(materials).stream()
+                .map(one -> new Judged(
+                        one.agent().id(),
+                        one.agent().label(),
+                        one.agent().use(),
+                        one.agent().flashOffMinutes(),
+                        one.agent().flammable(),
+                        one.verdict(),
+                        one.reasons()))
+                .toList();
+    }
+
+    @GetMapping("/guess")
+    Guess guess(@RequestParam String name) {
+        var point = shop.shop().lubrication().guess(name);
+        return new Guess(
+                Covering.likely(name),
+                shop.shop().materials().guess(name),
+                point.map(Lubrication.PointKind::id).orElse(""),
+                point.map(one -> one.suggested().getOrDefault(shop.shop().practice().school(), "")).orElse(""));
+    }
+
+    @GetMapping("/times")
+    Times times(@RequestParam String typed) {
+        return new Times(TypedTimes.seconds(typed));
+    }
+}

@@ -1,0 +1,30 @@
+package ruvant.server.house;
+
+import java.util.Optional;
+import org.springframework.stereotype.Repository;
+import ruvant.server.config.Database;
+
+/** Keeps the shop's settings. */
+@Repository
+public class SettingStore {
+    private final Database database;
+
+    public SettingStore(Database database) {
+        this.database = database;
+    }
+
+    Optional<String> get(String name) {
+        return database.writes()
+                .sql("select value from setting where name = ?")
+                .param(name)
+                .query(String.class)
+                .optional();
+    }
+
+    void put(String name, String value) {
+        database.writes()
+                .sql("insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value")
+                .params(name, value)
+                .update();
+    }
+}

@@ -1,0 +1,2 @@
+/** How this shop works: its practice and its tables. */
+package ruvant.server.house;

@@ -1,0 +1,118 @@
+package ruvant.server.record;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruvant.core.job.Entry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.Stop;
+import ruvant.core.logline.LogLine;
+import ruvant.core.logline.Reading;
+import ruvant.core.picture.EntryWords;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+
+/** Opens jobs, shows them and adds lines to them. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class JobController {
+    private final JobService jobs;
+    private final ShopService shop;
+    private final Events events;
+    private final Clock clock;
+
+    JobController(JobService jobs, ShopService shop, Events events, Clock clock) {
+        this.jobs = jobs;
+        this.shop = shop;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** A camera that came in. */
+    record Opening(UUID id, String by, IntakeEntry.Received received) {}
+
+    /** Lines to add as one. */
+    record Appending(String by, long basedOn, List<NewLine> lines) {}
+
+    /** A line of shorthand to be read. */
+    record Typed(String text) {}
+
+    /** One line of the log in words. */
+    record LineView(
+            UUID id,
+            long sequence,
+            Instant at,
+            String by,
+            Stop stop,
+            String words,
+            Entry entry,
+            @MayBeNull UUID before,
+            Optional<String> struckBecause,
+            boolean aboutTheRecord) {}
+
+    @PostMapping("/jobs")
+    JobView open(@RequestBody Opening opening) {
+        return view(jobs.open(opening.id(), opening.by(), opening.received()));
+    }
+
+    @GetMapping("/jobs/{tag}")
+    JobView job(@PathVariable String tag) {
+        return view(TagNumber.parse(tag));
+    }
+
+    @PostMapping("/jobs/{tag}/entries")
+    JobView append(@PathVariable String tag, @RequestBody Appending added) {
+        TagNumber number = TagNumber.parse(tag);
+        jobs.append(number, added.by(), added.basedOn(), added.lines());
+        return view(number);
+    }
+
+    @GetMapping("/jobs/{tag}/log")
+    List<LineView> log(@PathVariable String tag) {
+        JobLog log = jobs.log(TagNumber.parse(tag));
+        Map<UUID, Line> struck = log.struck();
+        return log.lines().stream()
+                .map(line -> new LineView(
+                        line.id(),
+                        line.sequence(),
+                        line.at(),
+                        line.by(),
+                        line.entry().stop(),
+                        EntryWords.of(line.entry()),
+                        line.entry(),
+                        line.before(),
+                        Optional.ofNullable(struck.get(line.id()))
+                                .map(strike -> ((RecordEntry.Struck) strike.entry()).reason()),
+                        line.entry() instanceof RecordEntry))
+                .toList();
+    }
+
+    @PostMapping("/jobs/{tag}/read")
+    Reading read(@PathVariable String tag, @RequestBody Typed typed) {
+        return new LogLine(jobs.picture(TagNumber.parse(tag)), shop.shop()).read(typed.text());
+    }
+
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events() {
+        return events.listen();
+    }
+
+    private JobView view(TagNumber tag) {
+        return JobView.of(jobs.picture(tag), shop.shop(), clock.instant());
+    }
+}

@@ -1,0 +1,224 @@
+package ruvant.server.record;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.job.Line;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.picture.EntryWords;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.JobRules;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+import ruvant.core.units.TagNumber;
+import ruvant.server.config.Database;
+import ruvant.server.house.ShopService;
+
+/** Adds lines to jobs, all of a batch or none, under the core's rules. */
+@Service
+public class JobService {
+    /** A line typed while the server was away keeps its time, unless that is longer ago than anybody waits. */
+    private static final Duration OLDEST_SAID = Duration.ofDays(7);
+
+    private static final int LOGS_KEPT = 400;
+
+    private final Database database;
+    private final LogStore logs;
+    private final SummaryStore summaries;
+    private final ShopService shop;
+    private final Events events;
+    private final Clock clock;
+    private final Cache<TagNumber, JobLog> recent =
+            Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
+
+    public JobService(
+            Database database, LogStore logs, SummaryStore summaries, ShopService shop, Events events, Clock clock) {
+        this.database = database;
+        this.logs = logs;
+        this.summaries = summaries;
+        this.shop = shop;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** The log of a job. */
+    public JobLog log(TagNumber tag) {
+        JobLog known = recent.getIfPresent(tag);
+        if (known != null) {
+            return known;
+        }
+        JobLog read = logs.read(tag);
+        if (read.lines().isEmpty()) {
+            throw new NoSuchJobException(tag);
+        }
+        recent.asMap().merge(tag, read, (a, b) -> a.lastSequence() >= b.lastSequence() ? a : b);
+        return read;
+    }
+
+    /** The job as it stands. */
+    public JobPicture picture(TagNumber tag) {
+        return JobPicture.of(log(tag), shop.shop().practice());
+    }
+
+    /**
+     * Opens a job for a camera that came in. Sending the same opening again gives the same tag.
+     *
+     * @param opening id made where the form was filled in; it becomes the id of the first line
+     */
+    public TagNumber open(UUID opening, String by, IntakeEntry.Received received) {
+        return open(opening, by, received, clock.instant());
+    }
+
+    /** Opens a job at a time other than now, for generated and imported ones. */
+    public TagNumber open(UUID opening, String by, IntakeEntry.Received received, Instant at) {
+        TagNumber tag = database.transaction().execute(status -> {
+            Optional<TagNumber> before = logs.openedBy(opening);
+            if (before.isPresent()) {
+                return before.get();
+            }
+            TagNumber fresh = logs.open(opening);
+            store(new JobLog(fresh, List.of()), List.of(new Line(opening, 1, at, by, null, received)), at);
+            return fresh;
+        });
+        events.changed(tag, 1);
+        return tag;
+    }
+
+    /**
+     * Adds lines as one.
+     *
+     * @param basedOn the last sequence of the picture on which they were made; 0 where there was none
+     * @throws RefusedException if they make no sense now; nothing is stored
+     */
+    public void append(TagNumber tag, String by, long basedOn, List<NewLine> added) {
+        append(tag, by, basedOn, added, clock.instant());
+    }
+
+    /** Adds lines at a time other than now. */
+    public void append(TagNumber tag, String by, long basedOn, List<NewLine> added, Instant now) {
+        if (added.isEmpty() || added.size() > 200) {
+            throw new FieldProblem("lines", added.size() + " lines came at once; 1 to 200 are taken.", "Send fewer.");
+        }
+        JobLog after = database.transaction().execute(status -> {
+            JobLog log = current(tag);
+            List<NewLine> fresh = notYetThere(tag, added);
+            if (fresh.isEmpty()) {
+                return log;
+            }
+            List<Line> lines = numbered(log, by, fresh, now);
+            refuseIfImpossible(log, lines, basedOn, now);
+            return store(log, lines, now);
+        });
+        recent.put(tag, after);
+        events.changed(tag, after.lastSequence());
+    }
+
+    private JobLog current(TagNumber tag) {
+        JobLog known = recent.getIfPresent(tag);
+        JobLog log = known == null ? new JobLog(tag, logs.writtenAfter(tag, 0)) : known;
+        if (known != null && logs.lastSequence(tag) != known.lastSequence()) {
+            log = new JobLog(tag, logs.writtenAfter(tag, 0));
+        }
+        if (log.lines().isEmpty()) {
+            throw new NoSuchJobException(tag);
+        }
+        return log;
+    }
+
+    private List<NewLine> notYetThere(TagNumber tag, List<NewLine> added) {
+        List<NewLine> fresh = new ArrayList<>();
+        for (NewLine line : added) {
+            Optional<LogStore.Place> place = logs.place(line.id());
+            if (place.isEmpty()) {
+                fresh.add(line);
+            } else if (!place.get().tag().equals(tag)) {
+                throw new FieldProblem(
+                        "id", "That line stands in " + place.get().tag() + " already.", "Reload the page and enter it again.");
+            }
+        }
+        return fresh;
+    }
+
+    private static List<Line> numbered(JobLog log, String by, List<NewLine> fresh, Instant now) {
+        List<Line> lines = new ArrayList<>();
+        long sequence = log.lastSequence();
+        for (NewLine line : fresh) {
+            Instant said = line.saidAt();
+            boolean keep = said != null && !said.isAfter(now) && said.isAfter(now.minus(OLDEST_SAID));
+            lines.add(new Line(line.id(), ++sequence, keep ? said : now, by, line.before(), line.entry()));
+        }
+        return lines;
+    }
+
+    private void refuseIfImpossible(JobLog log, List<Line> lines, long basedOn, Instant now) {
+        Optional<Refusal> refusal = new JobRules(shop.shop(), now).refusal(log, lines);
+        if (refusal.isEmpty()) {
+            return;
+        }
+        List<String> since = log.lines().stream()
+                .filter(line -> basedOn > 0 && line.sequence() > basedOn)
+                .map(line -> line.by() + ": " + EntryWords.of(line.entry()))
+                .toList();
+        boolean strikes = lines.stream().anyMatch(line -> line.entry() instanceof RecordEntry.Struck);
+        List<UUID> resting = strikes
+                ? JobRules.resting(log.plus(lines)).stream().map(Line::id).toList()
+                : List.of();
+        throw new RefusedException(refusal.get(), since, resting);
+    }
+
+    private JobLog store(JobLog log, List<Line> lines, Instant now) {
+        if (log.lines().isEmpty()) {
+            new JobRules(shop.shop(), now).refusal(log, lines).ifPresent(refusal -> {
+                throw new RefusedException(refusal, List.of(), List.of());
+            });
+        }
+        lines.forEach(line -> logs.add(log.tag(), line));
+        JobLog after = log.plus(lines);
+        JobPicture picture = JobPicture.of(after, shop.shop().practice());
+        summaries.put(picture);
+        boolean wordsChanged = lines.stream()
+                .anyMatch(line -> line.entry() instanceof IntakeEntry.Received || line.entry() instanceof RecordEntry);
+        if (wordsChanged) {
+            summaries.putWords(picture);
+        }
+        return after;
+    }
+
+    /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
+    public TagNumber take(JobLog foreign, boolean keepTag) {
+        TagNumber tag = database.transaction().execute(status -> {
+            UUID opening = foreign.lines().getFirst().id();
+            TagNumber target = foreign.tag();
+            if (keepTag) {
+                logs.open(target, opening);
+            } else {
+                target = logs.open(opening);
+            }
+            store(new JobLog(target, List.of()), foreign.lines(), clock.instant());
+            return target;
+        });
+        events.changed(tag, foreign.lastSequence());
+        return tag;
+    }
+
+    /** Makes all summaries anew from the log. */
+    public void rebuildSummaries() {
+        database.transaction().executeWithoutResult(status -> {
+            summaries.clear();
+            for (TagNumber tag : logs.tags()) {
+                JobPicture picture = JobPicture.of(logs.read(tag), shop.shop().practice());
+                summaries.put(picture);
+                summaries.putWords(picture);
+            }
+        });
+    }
+}

@@ -1,0 +1,53 @@
+package ruvant.server.record;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruvant.core.find.FindPicture;
+import ruvant.core.job.Family;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Line;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.strip.Ledger;
+import ruvant.core.units.TagNumber;
+
+/** One job as a list shows it. */
+public record JobSummary(
+        TagNumber tag,
+        String maker,
+        String model,
+        String pattern,
+        String serial,
+        Family family,
+        String owner,
+        String complaint,
+        String cause,
+        Instant cameIn,
+        Optional<LocalDate> promised,
+        Optional<Instant> returnedAt,
+        long minutes,
+        int piecesOff,
+        long lastSequence,
+        Instant lastAt) {
+    static JobSummary of(JobPicture picture) {
+        IntakeEntry.Received in = picture.received();
+        return new JobSummary(
+                picture.tag(),
+                in.camera().maker(),
+                in.camera().model(),
+                in.camera().pattern(),
+                in.camera().serial(),
+                in.camera().family(),
+                in.owner().words(),
+                in.complaint(),
+                picture.find().causes().stream().map(FindPicture.Said::what).collect(Collectors.joining("; ")),
+                picture.intake().receivedAt().orElseThrow(),
+                Optional.ofNullable(in.promised()),
+                picture.handover().returnedAt(),
+                picture.bench().minutes(),
+                Ledger.of(picture.valley()).off(),
+                picture.lastSequence(),
+                picture.last().map(Line::at).orElseThrow());
+    }
+}

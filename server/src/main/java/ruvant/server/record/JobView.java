@@ -1,0 +1,196 @@
+package ruvant.server.record;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.find.FindPicture;
+import ruvant.core.handover.HandoverPicture;
+import ruvant.core.intake.FunctionList;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.Stop;
+import ruvant.core.job.StripEntry;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.picture.BenchTime;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextThing;
+import ruvant.core.picture.Shop;
+import ruvant.core.picture.StopProgress;
+import ruvant.core.prove.ProvePicture;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.refit.RefitAnswer;
+import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.Tray;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.PartName;
+import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
+
+/** One job as its screens show it. Everything in it is computed by the core; here it is only laid out. */
+public record JobView(
+        TagNumber tag,
+        long lastSequence,
+        Instant now,
+        IntakePicture intake,
+        String cameraWords,
+        List<String> functions,
+        List<PartView> parts,
+        Map<String, List<PartView.Brief>> wells,
+        int trayRows,
+        int trayColumns,
+        Optional<WellName> freeWell,
+        List<LookAlikeView> lookAlikes,
+        Ledger ledger,
+        FindPicture find,
+        TreatView treat,
+        PartsPicture needs,
+        List<SpeedRow> speeds,
+        ProvePicture prove,
+        double missRateBound,
+        HandoverPicture handover,
+        BenchView bench,
+        List<StopProgress> stops,
+        Stop currentStop,
+        List<NextThing> next) {
+
+    /** One part: how it came off and whether it may go back. */
+    public record PartView(
+            PartName name,
+            StripEntry.Removed removed,
+            UUID removalId,
+            Instant removedAt,
+            String removedBy,
+            int timesOff,
+            RefitAnswer answer,
+            Optional<Instant> settledAt,
+            Optional<String> settledBy,
+            List<PartName> over,
+            int depth,
+            int level,
+            int pieces,
+            List<FastenerView> fasteners,
+            List<ValleyPart.Piece> lost,
+            List<GateCheck> checks) {
+        /** Just enough of a part for a well of the tray. */
+        public record Brief(PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
+    }
+
+    /** A type of fastener with the words for it. */
+    public record FastenerView(ruvant.core.job.Fastener fastener, String type, boolean staysIn) {}
+
+    /** Two types that look the same, and where the longer one goes. */
+    public record LookAlikeView(String words, PartName shorterOf, PartName longerOf) {}
+
+    /** What was cleaned, mended, oiled; waits with their state. */
+    public record TreatView(
+            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Cleaned>> cleaned,
+            List<WaitView> waits,
+            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Mended>> mended,
+            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Lubricated>> lubricated) {}
+
+    /** A wait and whether it runs, is over, or was ended. */
+    public record WaitView(TreatPicture.Wait running, WaitState state) {}
+
+    /** Where a wait stands. */
+    public enum WaitState {
+        RUNS,
+        OVER,
+        ENDED
+    }
+
+    /** Time at the bench with its sum. */
+    public record BenchView(BenchTime time, long minutes) {}
+
+    static JobView of(JobPicture picture, Shop shop, Instant now) {
+        Tray tray = Tray.of(picture.valley(), shop.practice());
+        List<LookAlikes.Pair> pairs = LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
+        var refit = picture.refit(now);
+        return new JobView(
+                picture.tag(),
+                picture.lastSequence(),
+                now,
+                picture.intake(),
+                picture.received().camera().words(),
+                FunctionList.of(picture.received()),
+                picture.valley().parts().stream().map(part -> part(part, refit.of(part))).toList(),
+                wells(tray),
+                tray.rows(),
+                tray.columns(),
+                tray.suggestion(List.of(), shop.practice().lookAlikeMm()),
+                pairs.stream().map(JobView::lookAlike).toList(),
+                Ledger.of(picture.valley()),
+                picture.find(),
+                treat(picture.treat(), now),
+                picture.parts(),
+                picture.speeds(),
+                picture.prove(),
+                picture.prove().streak().missRateBound(),
+                picture.handover(),
+                new BenchView(picture.bench(), picture.bench().minutesAt(now)),
+                StopProgress.of(picture),
+                picture.currentStop(),
+                NextThing.of(picture, now));
+    }
+
+    private static PartView part(ValleyPart part, RefitAnswer answer) {
+        return new PartView(
+                part.name(),
+                part.removed(),
+                part.removalId(),
+                part.removedAt(),
+                part.removedBy(),
+                part.timesOff(),
+                answer,
+                part.settledAt(),
+                part.settledBy(),
+                List.copyOf(part.over()),
+                part.depth(),
+                part.level(),
+                part.removed().pieces(),
+                fasteners(part),
+                part.lost(),
+                part.checks());
+    }
+
+    private static List<FastenerView> fasteners(ValleyPart part) {
+        return part.removed().fasteners().stream()
+                .map(one -> new FastenerView(one, one.type(), one.staysIn()))
+                .toList();
+    }
+
+    private static Map<String, List<PartView.Brief>> wells(Tray tray) {
+        Map<String, List<PartView.Brief>> wells = new LinkedHashMap<>();
+        tray.wells()
+                .forEach(well -> wells.put(
+                        well.name().toString(),
+                        well.parts().stream()
+                                .map(part -> new PartView.Brief(
+                                        part.name(), fasteners(part), part.removed().loose(), well.lookAlike()))
+                                .toList()));
+        return wells;
+    }
+
+    private static LookAlikeView lookAlike(LookAlikes.Pair pair) {
+        boolean samePart = pair.shorterOf().equals(pair.longerOf());
+        String words = "%s and %s mm, else alike: the long one belongs to “%s”%s"
+                .formatted(
+                        pair.shorter().lengthMm(),
+                        pair.longer().lengthMm(),
+                        pair.longerOf(),
+                        samePart ? " too: note its hole." : ", the short one to “" + pair.shorterOf() + "”.");
+        return new LookAlikeView(words, pair.shorterOf(), pair.longerOf());
+    }
+
+    private static TreatView treat(TreatPicture treat, Instant now) {
+        List<WaitView> waits = treat.waits().stream()
+                .map(wait -> new WaitView(
+                        wait, wait.runs(now) ? WaitState.RUNS : wait.over(now) ? WaitState.OVER : WaitState.ENDED))
+                .toList();
+        return new TreatView(treat.cleaned(), waits, treat.mended(), treat.lubricated());
+    }
+}

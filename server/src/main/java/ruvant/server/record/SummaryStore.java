@@ -1,0 +1,169 @@
+package ruvant.server.record;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Repository;
+import ruvant.core.job.Family;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.TagNumber;
+import ruvant.server.config.Database;
+
+/** What lists need of each job, kept in the transaction that adds its lines. */
+@Repository
+public class SummaryStore {
+    private static final String COLUMNS =
+            """
+            job, maker, model, pattern, serial, family, owner, complaint, cause, came_in, promised, returned_at, minutes,
+            pieces_off, last_sequence, last_at
+            """;
+
+    private final Database database;
+
+    public SummaryStore(Database database) {
+        this.database = database;
+    }
+
+    /** Writes the summary of a job as it is now. */
+    public void put(JobPicture picture) {
+        JobSummary summary = JobSummary.of(picture);
+        database.writes()
+                .sql(
+                        """
+                        insert or replace into job_summary
+                          (%s)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        """
+                                .formatted(COLUMNS))
+                .params(Arrays.asList(
+                        picture.tag().number(),
+                        summary.maker(),
+                        summary.model(),
+                        summary.pattern(),
+                        summary.serial(),
+                        summary.family().name(),
+                        summary.owner(),
+                        summary.complaint(),
+                        summary.cause(),
+                        Times.text(summary.cameIn()),
+                        summary.promised().map(LocalDate::toString).orElse(null),
+                        summary.returnedAt().map(Times::text).orElse(null),
+                        summary.minutes(),
+                        summary.piecesOff(),
+                        summary.lastSequence(),
+                        Times.text(summary.lastAt())))
+                .update();
+    }
+
+    /** Writes the words by which a job is found. */
+    public void putWords(JobPicture picture) {
+        IntakeEntry.Received in = picture.received();
+        int number = picture.tag().number();
+        database.writes().sql("delete from job_find where rowid = ?").param(number).update();
+        database.writes()
+                .sql(
+                        """
+                        insert into job_find (rowid, tag, owner, maker, model, serial, complaint)
+                        values (?, ?, ?, ?, ?, ?, ?)
+                        """)
+                .param(number)
+                .param(picture.tag() + " " + number)
+                .param(in.owner().words())
+                .param(in.camera().maker())
+                .param(in.camera().model() + " " + in.camera().pattern())
+                .param(in.camera().serial())
+                .param(in.complaint())
+                .update();
+    }
+
+    /** Forgets all summaries, to make them anew. */
+    public void clear() {
+        database.writes().sql("delete from job_summary").update();
+        database.writes().sql("delete from job_find").update();
+    }
+
+    /** Jobs still in the shop, oldest first. */
+    public List<JobSummary> open() {
+        return database.reads()
+                .sql("select " + COLUMNS + " from job_summary where returned_at is null order by job")
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    /**
+     * Jobs that were returned, newest first.
+     *
+     * @param below only tags below this number
+     */
+    public List<JobSummary> returned(int below, int most) {
+        return database.reads()
+                .sql("select " + COLUMNS
+                        + " from job_summary where returned_at is not null and job < ? order by job desc limit ?")
+                .params(below, most)
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    /** How many jobs were returned. */
+    public int countReturned() {
+        return database.reads()
+                .sql("select count(*) from job_summary where returned_at is not null")
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Every summary, lowest tag first. */
+    public List<JobSummary> all() {
+        return database.reads()
+                .sql("select " + COLUMNS + " from job_summary order by job")
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    /** Jobs that hold every word, each as the beginning of one of theirs; newest first. */
+    public List<JobSummary> find(String words, int most) {
+        String query = Arrays.stream(words.strip().split("[^\\p{L}\\p{N}]+"))
+                .filter(word -> !word.isEmpty())
+                .map(word -> '"' + word + "\"*")
+                .collect(Collectors.joining(" "));
+        if (query.isEmpty()) {
+            return List.of();
+        }
+        return database.reads()
+                .sql("select " + COLUMNS
+                        + """
+                         from job_summary
+                        where job in (select rowid from job_find where job_find match ? order by rowid desc limit ?)
+                        order by job desc
+                        """)
+                .params(query, most)
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    private static JobSummary summary(ResultSet row, int index) throws SQLException {
+        return new JobSummary(
+                new TagNumber(row.getInt("job")),
+                row.getString("maker"),
+                row.getString("model"),
+                row.getString("pattern"),
+                row.getString("serial"),
+                Family.valueOf(row.getString("family")),
+                row.getString("owner"),
+                row.getString("complaint"),
+                row.getString("cause"),
+                Instant.parse(row.getString("came_in")),
+                Optional.ofNullable(row.getString("promised")).map(LocalDate::parse),
+                Optional.ofNullable(row.getString("returned_at")).map(Instant::parse),
+                row.getLong("minutes"),
+                row.getInt("pieces_off"),
+                row.getLong("last_sequence"),
+                Instant.parse(row.getString("last_at")));
+    }
+}
