@@ -92,19 +92,19 @@ public sealed interface IntakeEntry extends Entry {
     }
 
     /** Something seen outside before opening. */
-    record ConditionFound(Region region, ConditionKind kind, Severity severity, String remark) implements IntakeEntry {
+    record ConditionFound(Region region, ConditionKind condition, Severity severity, String remark) implements IntakeEntry {
         public ConditionFound {
             Check.chosen("region", region);
-            Check.chosen("kind", kind);
+            Check.chosen("condition", condition);
             Check.chosen("severity", severity);
             remark = Check.optionalRemark("remark", remark);
         }
     }
 
     /** Evidence that somebody was in here before. */
-    record VisitorSign(VisitorSignKind kind, String remark) implements IntakeEntry {
+    record VisitorSign(VisitorSignKind sign, String remark) implements IntakeEntry {
         public VisitorSign {
-            Check.chosen("sign", kind);
+            Check.chosen("sign", sign);
             remark = Check.optionalRemark("remark", remark);
         }
     }

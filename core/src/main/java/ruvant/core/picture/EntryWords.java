@@ -62,9 +62,9 @@ public final class EntryWords {
             case IntakeEntry.Received in ->
                 "came in: " + in.camera().words() + " of " + in.owner().words() + ", “" + in.complaint() + "”";
             case IntakeEntry.ConditionFound found ->
-                "outside, " + found.region().label() + ": " + found.severity().label() + " " + found.kind().label()
+                "outside, " + found.region().label() + ": " + found.severity().label() + " " + found.condition().label()
                         + with(", ", found.remark());
-            case IntakeEntry.VisitorSign sign -> "earlier visitor: " + sign.kind().label() + with(", ", sign.remark());
+            case IntakeEntry.VisitorSign sign -> "earlier visitor: " + sign.sign().label() + with(", ", sign.remark());
             case IntakeEntry.FunctionChecked checked ->
                 checked.function() + " " + checked.result().label() + with(", ", checked.remark());
             case IntakeEntry.BatteryFound battery -> "battery " + battery.cell() + with(", ", battery.chamber());
@@ -109,7 +109,7 @@ public final class EntryWords {
     private static String treat(TreatEntry entry) {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned ->
-                "cleaned " + cleaned.part() + " with " + cleaned.agent() + " (" + cleaned.verdict().label() + ")"
+                "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " (" + cleaned.verdict().label() + ")"
                         + with(": ", cleaned.reason());
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what() + part(", ", wait.part()) + ", " + minutes(wait.minutes());
@@ -117,7 +117,8 @@ public final class EntryWords {
             case TreatEntry.Mended mended ->
                 "mended " + mended.part() + ": " + mended.what() + (mended.modification() ? " (differs from factory)" : "");
             case TreatEntry.Lubricated oiled ->
-                oiled.part() + ", " + oiled.point() + ": " + oiled.lubricant() + with(", ", oiled.reason());
+                (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ") + oiled.point() + ": "
+                        + (oiled.lubricant().equals("none") ? "left dry" : plain(oiled.lubricant())) + with(", ", oiled.reason());
         };
     }
 
@@ -170,6 +171,11 @@ public final class EntryWords {
             return rest + " min";
         }
         return rest == 0 ? hours + " h" : String.format(Locale.ROOT, "%d h %d min", hours, rest);
+    }
+
+    /** An id of a table as words: "thinOil" reads "thin oil". */
+    private static String plain(String id) {
+        return id.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);
     }
 
     private static String with(String lead, String text) {

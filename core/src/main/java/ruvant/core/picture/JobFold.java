@@ -15,6 +15,7 @@ import ruvant.core.job.PartsEntry;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
+import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.parts.PartsFold;
@@ -35,6 +36,7 @@ final class JobFold {
     private final HandoverFold handover = new HandoverFold();
     private final BenchTime.Fold bench = new BenchTime.Fold();
     private Line last;
+    private Stop lastStop = Stop.INTAKE;
 
     static JobFold of(List<Line> counted) {
         JobFold fold = new JobFold();
@@ -98,6 +100,7 @@ final class JobFold {
             case HandoverEntry entry -> handover.take(line, entry);
         }
         last = line;
+        lastStop = line.entry() instanceof BenchEntry ? lastStop : line.entry().stop();
     }
 
     private void workedOn(boolean mechanismTouched) {
@@ -118,7 +121,8 @@ final class JobFold {
                 prove.picture(streakWanted),
                 handover.picture(),
                 bench.picture(),
-                Optional.ofNullable(last));
+                Optional.ofNullable(last),
+                lastStop);
     }
 
     JobPicture picture(JobLog log, int streakWanted) {

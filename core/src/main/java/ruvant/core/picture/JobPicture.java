@@ -25,6 +25,7 @@ import ruvant.core.units.TagNumber;
  *
  * @param lastSequence the last line that is in it
  * @param last the last line that counts
+ * @param lastStop where the last thing was done, sitting down and notes left aside
  */
 public record JobPicture(
         TagNumber tag,
@@ -37,7 +38,8 @@ public record JobPicture(
         ProvePicture prove,
         HandoverPicture handover,
         BenchTime bench,
-        Optional<Line> last) {
+        Optional<Line> last,
+        Stop lastStop) {
 
     /** Folds a log. */
     public static JobPicture of(JobLog log, HousePractice practice) {
@@ -66,9 +68,6 @@ public record JobPicture(
 
     /** The stop at which work goes on: where somebody sits, else where the last thing was done. */
     public Stop currentStop() {
-        return bench.seated()
-                .map(down -> down.stop())
-                .or(() -> last.map(line -> line.entry().stop()))
-                .orElse(Stop.INTAKE);
+        return bench.seated().map(down -> down.stop()).orElse(lastStop);
     }
 }

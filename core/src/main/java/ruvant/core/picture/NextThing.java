@@ -37,6 +37,7 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
                 things.add(new NextThing(Stop.FIND, "Look at: " + suspect.name(), suspect.why().isEmpty() ? "suspect still open" : suspect.why(), 2));
             }
         }
+        fault(picture).ifPresent(things::add);
         beginning(picture).ifPresent(things::add);
         ending(picture).ifPresent(things::add);
         things.sort(java.util.Comparator.comparingInt(NextThing::urgency));
@@ -58,7 +59,7 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
 
     private static Optional<NextThing> checks(JobPicture picture, Instant now) {
         return picture.refit(now).all().stream()
-                .filter(answer -> answer.kind() == RefitAnswer.Kind.NOT_YET && answer.reason().contains("heck"))
+                .filter(answer -> answer.against().equals(Optional.of(RefitAnswer.Against.CHECKS_OPEN)))
                 .findFirst()
                 .flatMap(answer -> picture.valley().part(answer.part()))
                 .filter(part -> !picture.find().causes().isEmpty())
@@ -74,6 +75,16 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
             return Optional.of(new NextThing(Stop.STRIP, "Open it", firstOpen(picture).orElse("nothing is off yet"), 3));
         }
         return Optional.empty();
+    }
+
+    private static Optional<NextThing> fault(JobPicture picture) {
+        boolean unknown = picture.find().causes().isEmpty() && picture.find().suspects().isEmpty();
+        if (!unknown || picture.valley().out().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(picture.find().symptoms().isEmpty()
+                ? new NextThing(Stop.FIND, "Say what is wrong", "no symptom is noted yet", 3)
+                : new NextThing(Stop.FIND, "Raise a suspect", "a symptom is noted, but no suspect", 3));
     }
 
     private static Optional<String> firstOpen(JobPicture picture) {

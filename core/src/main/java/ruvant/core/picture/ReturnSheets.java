@@ -50,7 +50,7 @@ public final class ReturnSheets {
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
         picture.intake().visitorSigns().stream()
-                .map(sign -> "Somebody had been in before: " + sign.sign().kind().label())
+                .map(sign -> "Somebody had been in before: " + sign.sign().sign().label())
                 .distinct()
                 .forEach(found::add);
         return found;

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.refit.RefitAnswer.Against;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
@@ -47,11 +48,11 @@ public final class RefitAnswers {
     /** The answer for one part. */
     public RefitAnswer of(ValleyPart part) {
         return switch (part.state()) {
-            case BACK -> new RefitAnswer(part.name(), RefitAnswer.Kind.BACK, "", Optional.empty());
+            case BACK -> free(part, RefitAnswer.Kind.BACK, "");
             case LEFT_OUT ->
-                new RefitAnswer(part.name(), RefitAnswer.Kind.LEFT_OUT, part.leftOutReason().orElse(""), Optional.empty());
+                free(part, RefitAnswer.Kind.LEFT_OUT, part.leftOutReason().orElse(""));
             case OUT -> firstReason(part)
-                    .orElse(new RefitAnswer(part.name(), RefitAnswer.Kind.READY, "", Optional.empty()));
+                    .orElseGet(() -> free(part, RefitAnswer.Kind.READY, ""));
         };
     }
 
@@ -72,7 +73,7 @@ public final class RefitAnswers {
             return Optional.empty();
         }
         String more = inner.size() == 1 ? "" : " and " + (inner.size() - 1) + " more";
-        return notYet(part, "Still out under it: " + inner.getLast() + more);
+        return notYet(part, Against.INNER_STILL_OUT, "Still out under it: " + inner.getLast() + more);
     }
 
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {
@@ -83,6 +84,7 @@ public final class RefitAnswers {
                 .map(wait -> new RefitAnswer(
                         part.name(),
                         RefitAnswer.Kind.WAITING,
+                        Optional.of(Against.WAIT_RUNS),
                         wait.what() + (wait.part().equals(part.name()) ? "" : " (" + wait.part() + ")"),
                         Optional.of(wait.endsAt())));
     }
@@ -91,7 +93,7 @@ public final class RefitAnswers {
         return parts.openNeeds().stream()
                 .filter(need -> need.part().equals(part.name()) || under.get(part.name()).contains(need.part()))
                 .findFirst()
-                .flatMap(need -> notYet(part, "Needed: " + need.what()));
+                .flatMap(need -> notYet(part, Against.PART_NEEDED, "Needed: " + need.what()));
     }
 
     private Optional<RefitAnswer> lost(ValleyPart part) {
@@ -101,7 +103,7 @@ public final class RefitAnswers {
                         .anyMatch(type -> type.equals(piece.what())))
                 .findFirst()
                 .filter(piece -> !parts.replaced(part.name()))
-                .flatMap(piece -> notYet(part, "Lost: " + piece.count() + " × " + piece.what()));
+                .flatMap(piece -> notYet(part, Against.PIECE_LOST, "Lost: " + piece.count() + " × " + piece.what()));
     }
 
     private Optional<RefitAnswer> gate(ValleyPart part) {
@@ -111,13 +113,19 @@ public final class RefitAnswers {
         }
         return notYet(
                 part,
+                Against.CHECKS_OPEN,
                 open.size() == 1
                         ? "Check: " + open.getFirst().text()
                         : open.size() + " checks open: " + open.getFirst().text());
     }
 
-    private static Optional<RefitAnswer> notYet(ValleyPart part, String reason) {
-        return Optional.of(new RefitAnswer(part.name(), RefitAnswer.Kind.NOT_YET, reason, Optional.empty()));
+    private static RefitAnswer free(ValleyPart part, RefitAnswer.Kind kind, String reason) {
+        return new RefitAnswer(part.name(), kind, Optional.empty(), reason, Optional.empty());
+    }
+
+    private static Optional<RefitAnswer> notYet(ValleyPart part, Against against, String reason) {
+        return Optional.of(new RefitAnswer(
+                part.name(), RefitAnswer.Kind.NOT_YET, Optional.of(against), reason, Optional.empty()));
     }
 
     /**
@@ -131,7 +139,7 @@ public final class RefitAnswers {
         }
         boolean lostIsReplaced = refit.fasteners().stream().anyMatch(one -> one.replaced() > 0);
         return firstReason(part)
-                .filter(answer -> !(lostIsReplaced && answer.reason().startsWith("Lost: ")))
+                .filter(answer -> !(lostIsReplaced && answer.against().equals(Optional.of(Against.PIECE_LOST))))
                 .map(answer -> new Refusal(
                         "notYet",
                         "“" + part.name() + "” cannot go back yet. " + answer.reason() + ".",

@@ -85,7 +85,7 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
     public Optional<Agent> agent(String idOrName) {
         String wanted = idOrName.toLowerCase(Locale.ROOT);
         return agents.stream()
-                .filter(agent -> agent.id().equals(wanted))
+                .filter(agent -> agent.id().equals(idOrName))
                 .findFirst()
                 .or(() -> agents.stream()
                         .filter(agent -> agent.label().toLowerCase(Locale.ROOT).startsWith(wanted))

@@ -46,6 +46,7 @@ final class DemoShopToday {
         provingOsterby();
         deepTwin();
         waitingForAPart();
+        refittingSixty();
         findingQuillon();
         strippingStereo();
         justIn();
@@ -133,11 +134,11 @@ final class DemoShopToday {
                 .sit(Stop.STRIP)
                 .type("off bottom plate, 3 cross 1.7x3, well A1", "symptom darker to one side at 1/1000", "suspect low leading-curtain tension, only the fastest speed",
                         "cause low leading-curtain tension, one tooth more and the edge brightened", "mend leading curtain, tension raised by two teeth",
-                        "clean seal channels isopropyl")
+                        "clean frame isopropyl, the channels of the seals")
                 .add(new TreatEntry.Mended(PartName.of("seals"), "new foam, 2 mm and 1.5 mm", false))
                 .sit(Stop.REFIT).back("bottom plate").sit(Stop.PROVE)
                 .time(Phase.AFTER, 0.07, 0.03, 5, "1", "1/2", "1/4", "1/8").time(Phase.AFTER, 0.05, 0.03, 5, "1/15", "1/30", "1/60", "1/125")
-                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500").time(Phase.AFTER, 0.36, 0.09, 5, "1/1000")
+                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500").time(Phase.AFTER, 0.30, 0.12, 4, "1/1000")
                 .at(now.minus(Duration.ofMinutes(25))).fire(23);
     }
 
@@ -172,11 +173,32 @@ final class DemoShopToday {
         bench.at(now.minus(Duration.ofHours(20))).sit(Stop.CLEAN).type("clean retard train isopropyl, second flush")
                 .add(new TreatEntry.WaitStarted(PartName.of("retard train"), "rest after the second flush", 1440)).up();
         bench.at(now.minus(Duration.ofMinutes(95))).sit(Stop.OIL)
-                .type("oil speed cam light grease", "clean focus rail naphtha", "need detent ball spring")
+                .type("oil speed cam plate edge light grease", "clean focus rail naphtha", "need detent ball spring")
                 .add(new PartsEntry.Replaced(PartName.of("detent ball spring"), SourceKind.DONOR, "donor Twin 290455", "1st pattern", true, "same wire, one turn shorter"),
                         new TreatEntry.WaitStarted(PartName.of("taking lens front cell"), "edge blackening drying", 130));
         bench.at(now.minus(Duration.ofMinutes(48))).add(new RefitEntry.GateAdded(PartName.of("front plate"), "Cable-release pivot oiled"),
                 new TreatEntry.WaitStarted(PartName.of("focus knob"), "focus rail flash-off", 30)).up();
+    }
+
+    /** Half-way up again. */
+    private void refittingSixty() {
+        bench("Ines K.", Duration.ofDays(5))
+                .receive(camera(DemoCameras.SIXTY, "early", "71930", customer("Tadeusz Wróbel", "mail"), "Opens, but the long times stay open.", inDays(2), "leather case"))
+                .add(new IntakeEntry.ScopeAdded("long times"))
+                .functions(FunctionResult.WORKS, "Struts and bed", "Bellows", "Aperture", "Body release").functions(FunctionResult.FAILS, "Speed 1", "Speed 1/2")
+                .pass(60 * 20).sit(Stop.PROVE).time(Phase.BEFORE, 1.05, 0.2, 3, "1", "1/2").time(Phase.BEFORE, 0.4, 0.1, 3, "1/5", "1/10").time(Phase.BEFORE, 0.05, 0.04, 3, "1/25", "1/50", "1/100", "1/250")
+                .sit(Stop.STRIP)
+                .type("off front lens cell, lens front, well A1, mark three threads from the end",
+                        "off focus scale ring, lens front, 3 set screws 1.0x1.5 loosened, well A3, mark infinity at the pointer",
+                        "off shutter faceplate, lens front, 3 slot 1.2x2.2, well B1",
+                        "off speed cam, lens front, well B3, set at 1/50, 1 washer",
+                        "off slow train, lens front, 2 slot 1.2x3, well C1, beware spring",
+                        "off pallet spring, lens front, well C5, hooked spring long end to the post",
+                        "suspect gummed slow train", "cause gummed slow train, drags when dry",
+                        "clean slow train naphtha", "oil slow train pivots thin oil")
+                .sit(Stop.REFIT).back("pallet spring", "slow train")
+                .add(new RefitEntry.GateAnswered(PartName.of("speed cam"), "1 × washer in place", true, ""),
+                        new RefitEntry.GateAnswered(PartName.of("speed cam"), "Set as it was: 1/50", true, "")).up();
     }
 
     /** Held up by a part that somebody has to find. */
@@ -189,7 +211,7 @@ final class DemoShopToday {
                 .type("off top plate, 4 slot 1.7x3, well A1", "off governor cover, top, 2 slot 1.4x2.5, well A3",
                         "off governor, top, 2 slot 1.4x4, well A5, mark arm at pin released, beware spring",
                         "suspect dry governor, jerks even under a finger", "cause governor pinion, two teeth are gone",
-                        "found a chip of brass under the governor", "need governor pinion")
+                        "found a chip of brass under the governor", "need governor, a new pinion of 14 teeth")
                 .add(new BenchEntry.Decided("Mend the pinion or find a donor?", "", true)).up();
     }
 

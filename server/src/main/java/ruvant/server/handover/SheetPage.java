@@ -137,18 +137,19 @@ final class SheetPage {
 
     private static final String STYLE =
             """
-            @page { size: %s; margin: 16mm 17mm; }
+            @page { size: %s; margin: 13mm 16mm; }
             body { font-family: 'Noto Sans', 'Noto Sans Arabic', 'Noto Sans Hebrew', 'Noto Sans Devanagari', 'Droid Sans Fallback', sans-serif;
-                   font-size: 10pt; line-height: 1.4; color: #1c1a17; background: #fff; margin: 0; }
+                   font-size: 10pt; line-height: 1.36; color: #1c1a17; background: #fff; margin: 0; }
             main { max-width: 176mm; margin: 0 auto; }
             @media screen { main { padding: 10mm 8mm; } }
             .head { border-bottom: 1.5pt solid #1c1a17; padding-bottom: 3pt; }
             .head .shop { float: left; font-weight: bold; }
             .head .tag { text-align: right; font-weight: bold; }
             h1 { font-size: 17pt; line-height: 1.2; margin: 10pt 0 6pt; }
-            h2 { font-size: 10.5pt; margin: 11pt 0 2pt; page-break-after: avoid; break-after: avoid; }
-            ul { margin: 0; padding-left: 13pt; }
-            li { margin: 1pt 0; overflow-wrap: anywhere; word-wrap: break-word; }
+            h2 { font-size: 10.5pt; margin: 8pt 0 1pt; page-break-after: avoid; break-after: avoid; }
+            ul { margin: 0; padding: 0; list-style: none; }
+            li { margin: 0; padding-left: 10pt; text-indent: -10pt; overflow-wrap: anywhere; word-wrap: break-word; }
+            li:before { content: '–'; padding-right: 5pt; }
             table { border-collapse: collapse; width: 100%%; }
             .facts td { vertical-align: top; padding: 0 8pt 0 0; width: 25%%; overflow-wrap: anywhere; }
             .name { color: #55504a; font-size: 8.5pt; }

@@ -8,10 +8,10 @@ import ruvant.core.prove.SpeedRow;
 /** The speeds before and after as a small drawing, for paper: it must read in black and white. */
 final class SpeedChart {
     private static final int WIDTH = 640;
-    private static final int HEIGHT = 190;
+    private static final int HEIGHT = 170;
     private static final int LEFT = 44;
     private static final int TOP = 14;
-    private static final int PLOT = 130;
+    private static final int PLOT = 112;
     private static final double MOST_EV = 1.2;
 
     private SpeedChart() {}

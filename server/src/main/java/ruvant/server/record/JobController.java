@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruvant.core.job.BenchEntry;
 import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
@@ -58,7 +59,7 @@ class JobController {
             long sequence,
             Instant at,
             String by,
-            Stop stop,
+            Optional<Stop> stop,
             String words,
             Entry entry,
             @MayBeNull UUID before,
@@ -92,7 +93,9 @@ class JobController {
                         line.sequence(),
                         line.at(),
                         line.by(),
-                        line.entry().stop(),
+                        line.entry() instanceof BenchEntry || line.entry() instanceof RecordEntry
+                                ? Optional.empty()
+                                : Optional.of(line.entry().stop()),
                         EntryWords.of(line.entry()),
                         line.entry(),
                         line.before(),

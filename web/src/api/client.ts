@@ -1,0 +1,52 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+/** The one door to the server. */
+export const server = createClient<paths>({ baseUrl: "" });
+
+export type Schemas = components["schemas"];
+export type JobView = Schemas["JobView"];
+export type PartView = Schemas["PartView"];
+export type Entry = Schemas["Entry"];
+export type House = Schemas["House"];
+export type Bench = Schemas["Bench"];
+export type JobSummary = Schemas["JobSummary"];
+export type LineView = Schemas["LineView"];
+export type Reading = Schemas["Reading"];
+export type Stop = JobView["currentStop"];
+export type SpeedRow = Schemas["SpeedRow"];
+
+/** Something the server would not take, in words a person can act on. */
+export class Problem extends Error {
+  readonly code: string;
+  readonly remedy: string;
+  readonly field: string;
+  readonly since: string[];
+  readonly resting: string[];
+
+  constructor(body: Partial<Record<string, unknown>>, fallback: string) {
+    super(typeof body.detail === "string" ? body.detail : fallback);
+    this.code = String(body.code ?? "");
+    this.remedy = String(body.remedy ?? "");
+    this.field = String(body.field ?? "");
+    this.since = Array.isArray(body.since) ? body.since.map(String) : [];
+    this.resting = Array.isArray(body.resting) ? body.resting.map(String) : [];
+  }
+}
+
+/** The server cannot be reached at all. */
+export class Away extends Error {}
+
+/** Unwraps an answer: its data, a {@link Problem}, or {@link Away}. */
+export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let got;
+  try {
+    got = await asked;
+  } catch {
+    throw new Away("Ruvant's server does not answer.");
+  }
+  if (got.response.ok) return got.data as T;
+  if (got.response.status >= 502) throw new Away("Ruvant's server does not answer.");
+  const body = typeof got.error === "object" && got.error !== null ? got.error : {};
+  throw new Problem(body, `The server answered ${got.response.status}.`);
+}

@@ -1,0 +1,107 @@
+import { keepPreviousData, QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
+import { answer, Away, server, type JobView } from "./client";
+import { clockSaid, serverNow } from "./clock";
+
+export const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (count, problem) => problem instanceof Away && count < 30,
+      retryDelay: 1000,
+      staleTime: 2000,
+    },
+  },
+});
+
+function untilNextWait(job: JobView | undefined): number | false {
+  const ends = (job?.treat.waits ?? [])
+    .filter((wait) => wait.state === "RUNS")
+    .map((wait) => Date.parse(wait.running.endsAt) - serverNow());
+  return ends.length === 0 ? false : Math.max(1000, Math.min(...ends, 3_600_000));
+}
+
+export const jobQuery = (tag: string) =>
+  queryOptions({
+    queryKey: ["job", tag],
+    queryFn: async () => {
+      const job = await answer(server.GET("/api/jobs/{tag}", { params: { path: { tag } } }));
+      clockSaid(job.now);
+      return job;
+    },
+    refetchInterval: (query) => untilNextWait(query.state.data),
+  });
+
+export const logQuery = (tag: string) =>
+  queryOptions({
+    queryKey: ["log", tag],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/log", { params: { path: { tag } } })),
+  });
+
+export const benchQuery = queryOptions({
+  queryKey: ["bench"],
+  queryFn: async () => {
+    const bench = await answer(server.GET("/api/bench"));
+    clockSaid(bench.now);
+    return bench;
+  },
+  refetchInterval: 30_000,
+});
+
+export const houseQuery = queryOptions({
+  queryKey: ["house"],
+  queryFn: () => answer(server.GET("/api/house")),
+  staleTime: Infinity,
+});
+
+export const returnedQuery = (below: number) =>
+  queryOptions({
+    queryKey: ["returned", below],
+    queryFn: () => answer(server.GET("/api/jobs", { params: { query: { below } } })),
+  });
+
+export const findQuery = (words: string) =>
+  queryOptions({
+    queryKey: ["find", words],
+    queryFn: () => answer(server.GET("/api/find", { params: { query: { words } } })),
+    enabled: words.trim() !== "",
+    placeholderData: keepPreviousData,
+  });
+
+export const readingQuery = (tag: string, text: string) =>
+  queryOptions({
+    queryKey: ["reading", tag, text],
+    queryFn: () => answer(server.POST("/api/jobs/{tag}/read", { params: { path: { tag } }, body: { text } })),
+    enabled: text.trim() !== "",
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+    gcTime: 5000,
+    retry: false,
+  });
+
+export const agentsQuery = (materials: string[]) =>
+  queryOptions({
+    queryKey: ["agents", ...materials],
+    queryFn: () => answer(server.GET("/api/agents", { params: { query: { materials } } })),
+    enabled: materials.length > 0,
+    placeholderData: keepPreviousData,
+  });
+
+export const guessQuery = (name: string) =>
+  queryOptions({
+    queryKey: ["guess", name],
+    queryFn: () => answer(server.GET("/api/guess", { params: { query: { name } } })),
+    enabled: name.trim() !== "",
+    placeholderData: keepPreviousData,
+  });
+
+/** Reads typed exposures; throws a {@link Problem} that names the piece which is none. */
+export const readTimes = (typed: string) => answer(server.GET("/api/times", { params: { query: { typed } } }));
+
+/** The word for a choice, such as LENS_FRONT of "side". */
+export function useWords() {
+  const house = useQuery(houseQuery).data;
+  return {
+    choices: (kind: string) => house?.words[kind] ?? [],
+    word: (kind: string, value: string) =>
+      house?.words[kind]?.find((choice) => choice.value === value)?.label ?? value.toLowerCase(),
+  };
+}

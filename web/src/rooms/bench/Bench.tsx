@@ -1,0 +1,167 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { useNow } from "../../api/clock";
+import { benchQuery } from "../../api/queries";
+import { day, minutesWords, moment, untilWords } from "../../ui/dates";
+import { PaperTag } from "../../ui/PaperTag";
+import { Empty, Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { TinyValley } from "../../valley/TinyValley";
+import { placeOf } from "../../valley/Path";
+
+/** Home: what to do now, what runs, and every camera that is open. */
+export function Bench() {
+  const { data: bench, error } = useQuery(benchQuery);
+  if (bench === undefined) return <div className="p-5">{error ? <ProblemNote problem={error} /> : null}</div>;
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] grid-rows-[minmax(0,1fr)]">
+      <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-4">
+        <div className="flex items-center gap-3">
+          <h1 className="mr-auto text-[22px]">On the bench</h1>
+          <Link
+            to="/new"
+            className="inline-flex min-h-11 items-center gap-2 rounded-[4px] border border-ready bg-ready px-4 font-bold text-on-ready"
+          >
+            A camera came in
+            <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">N</kbd>
+          </Link>
+        </div>
+        {bench.open.length === 0 && (
+          <Empty>
+            Nothing is on the bench. When a camera comes over the counter, press “A camera came in”: it gets a tag, and
+            everything done to it is logged from there.
+          </Empty>
+        )}
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
+          {bench.open.map((job) => (
+            <li key={job.summary.tag}>
+              <OpenCamera job={job} />
+            </li>
+          ))}
+        </ul>
+      </div>
+      <aside className="flex min-h-0 flex-col gap-5 overflow-y-auto border-l border-line bg-sheet px-4 py-4">
+        <Panel title="What now" note="hands free">
+          {bench.tasks.length === 0 && <Empty>Nothing needs hands just now.</Empty>}
+          <ol className="flex flex-col">
+            {bench.tasks.slice(0, 8).map((task, index) => (
+              <Task key={index} task={task} />
+            ))}
+          </ol>
+        </Panel>
+        <Panel title="Waits" note="wall clock">
+          {bench.waits.length === 0 && <Empty>Nothing soaks, dries or rests.</Empty>}
+          <ul className="flex flex-col">
+            {bench.waits.map((wait) => (
+              <Wait key={wait.running.id} wait={wait} />
+            ))}
+          </ul>
+        </Panel>
+      </aside>
+    </div>
+  );
+}
+
+function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
+  const { summary } = job;
+  const late = summary.promised !== undefined && Date.parse(summary.promised) < Date.now();
+  return (
+    <Link
+      to={`/camera/${summary.tag}`}
+      className="flex h-full flex-col gap-2 rounded-[5px] border border-line bg-sheet p-3 hover:border-ink"
+    >
+      <div className="flex items-start justify-between gap-2">
+        <PaperTag tag={summary.tag} />
+        <span className={`text-[13.5px] ${late ? "font-bold text-stop" : "text-soft"}`}>
+          {summary.promised === undefined ? "no date" : `${late ? "late, was " : "by "}${day(summary.promised)}`}
+        </span>
+      </div>
+      <div>
+        <h2 className="truncate text-[16.5px]">
+          {summary.maker} {summary.model}
+          {summary.pattern !== "" && <span className="font-normal text-soft"> {summary.pattern}</span>}
+        </h2>
+        <p className="truncate text-[14px] text-soft" dir="auto">
+          {summary.owner}
+        </p>
+      </div>
+      <div className="flex items-end justify-between gap-3">
+        <TinyValley steps={job.steps} width={128} height={46} />
+        <div className="text-right text-[13.5px] leading-[18px] text-soft">
+          <b className="block text-[15px] text-ink">{stopWord(job.currentStop)}</b>
+          {job.steps.length === 0 ? "not opened" : `${job.out} of ${job.steps.length} out`}
+          <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : "no time yet"}</span>
+        </div>
+      </div>
+      <p className="mt-auto flex items-center gap-2 border-t border-line pt-2 text-[14px]">
+        {job.needs.length > 0 ? (
+          <>
+            <StateMark mark="not" />
+            <span className="truncate">Needs {job.needs.join(", ")}</span>
+          </>
+        ) : job.next !== undefined ? (
+          <>
+            <StateMark mark="ready" />
+            <span className="truncate">{job.next.what}</span>
+          </>
+        ) : (
+          <>
+            <StateMark mark="wait" />
+            <span>Only waiting</span>
+          </>
+        )}
+        {job.seated && <span className="ml-auto shrink-0 rounded-[3px] bg-mark-wash px-1.5 text-[13px] font-bold text-mark">at the bench</span>}
+      </p>
+    </Link>
+  );
+}
+
+function Task({ task }: { task: Schemas["Task"] }) {
+  return (
+    <li className="border-b border-line/70 last:border-0">
+      <Link
+        to={`/camera/${task.tag}/${placeOf(task.thing.stop)}`}
+        className="flex min-h-[52px] items-start gap-2.5 rounded-[4px] px-1 py-1.5 hover:bg-sunk"
+      >
+        <span className="pt-0.5">
+          <StateMark mark={task.thing.urgency === 0 ? "wait" : "ready"} />
+        </span>
+        <span className="min-w-0">
+          <b className="block leading-5">{task.thing.what}</b>
+          <span className="block text-[13.5px] text-soft">
+            <span className="num">{task.tag}</span> {task.camera}: {task.thing.why}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
+  const now = useNow();
+  const over = Date.parse(wait.running.endsAt) <= now;
+  return (
+    <li className="border-b border-line/70 last:border-0">
+      <Link
+        to={`/camera/${wait.tag}/clean`}
+        className="grid min-h-[52px] grid-cols-[76px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5 hover:bg-sunk"
+      >
+        <span className={`num text-[17px] leading-6 font-bold ${over ? "text-mark" : ""}`}>
+          {untilWords(wait.running.endsAt, now)}
+          {over && <span className="block font-sans text-[13px] leading-4">over</span>}
+        </span>
+        <span className="min-w-0">
+          <b className="block leading-5">{wait.running.what}</b>
+          <span className="block text-[13.5px] text-soft">
+            <span className="num">{wait.tag}</span> {wait.running.part ?? wait.camera},{" "}
+            {over ? "since" : "until"} {moment(wait.running.endsAt, now)}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+const stopWord = (stop: string) => stop[0] + stop.slice(1).toLowerCase();

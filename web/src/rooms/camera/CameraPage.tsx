@@ -1,0 +1,151 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { Link, Outlet, useLocation, useNavigate } from "react-router";
+import { useAppend } from "../../api/append";
+import type { JobView, Stop } from "../../api/client";
+import { jobQuery, logQuery } from "../../api/queries";
+import { useKeys } from "../../shell/keys";
+import { notify } from "../../shell/notices";
+import { useSigner } from "../../shell/signer";
+import { Button } from "../../ui/Button";
+import { day, minutesWords } from "../../ui/dates";
+import { PaperTag } from "../../ui/PaperTag";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { Path, placeOf, STOPS } from "../../valley/Path";
+import { LogLine } from "./LogLine";
+import { useTag } from "./useJob";
+
+/** One camera: what it is, where it is on its way, the room one is in, and the log line. */
+export function CameraPage() {
+  const tag = useTag();
+  const { data: job, error } = useQuery(jobQuery(tag));
+  if (job === undefined)
+    return <div className="p-6">{error ? <ProblemNote problem={error} /> : <p className="text-soft">Opening {tag}…</p>}</div>;
+  return <Opened job={job} />;
+}
+
+function Opened({ job }: { job: JobView }) {
+  const navigate = useNavigate();
+  const place = useLocation().pathname.split("/")[3] ?? "";
+  const shown = STOPS.find((stop) => placeOf(stop) === place);
+  const { sit } = useSitting(job, shown);
+  const undo = useUndo(job.tag);
+  useKeys({
+    ...Object.fromEntries(
+      STOPS.map((stop, index) => [String(index + 1), () => void navigate(`/camera/${job.tag}/${placeOf(stop)}`)]),
+    ),
+    "0": () => void navigate(`/camera/${job.tag}`),
+    r: () => void navigate(`/camera/${job.tag}/record`),
+    l: () => document.getElementById("log-line")?.focus(),
+    s: sit,
+    "Ctrl+z": undo,
+  });
+  useEffect(() => {
+    document.title = `${job.tag} ${job.cameraWords} · Ruvant`;
+    return () => {
+      document.title = "Ruvant";
+    };
+  }, [job.tag, job.cameraWords]);
+  return (
+    <>
+      <CameraHead job={job} shown={shown} sit={sit} place={place} />
+      <div className="min-h-0 flex-1 overflow-hidden">
+        <Outlet />
+      </div>
+      <LogLine job={job} />
+    </>
+  );
+}
+
+function CameraHead({ job, shown, sit, place }: { job: JobView; shown?: Stop; sit: () => void; place: string }) {
+  const received = job.intake.received!;
+  const seated = job.bench.time.seatedSince !== undefined;
+  return (
+    <div className="flex shrink-0 items-center justify-between gap-4 border-b border-line bg-sheet px-5 py-1 print:hidden">
+      <Link
+        to={`/camera/${job.tag}`}
+        aria-current={place === "" ? "page" : undefined}
+        className="min-w-0 flex-1 rounded-[4px] py-1 hover:bg-sunk"
+        title="The valley, key 0"
+      >
+        <span className="flex items-center gap-2.5">
+          <PaperTag tag={job.tag} />
+          <h1 className="truncate text-[19px]">{job.cameraWords}</h1>
+        </span>
+        <span className="mt-1 block truncate text-[14px] text-soft">
+          <bdi>{received.owner.shopsOwn ? "The shop's own" : received.owner.name}</bdi>: <bdi>“{received.complaint}”</bdi>
+        </span>
+      </Link>
+      <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
+      <div className="flex w-[256px] shrink-0 flex-col items-end gap-0.5 text-right">
+        <span className="text-[14px] leading-5">
+          {job.bench.minutes > 0 && <span className="text-soft">{minutesWords(job.bench.minutes)} at the bench · </span>}
+          {job.handover.returnedAt !== undefined ? (
+            <b className="text-done">Returned {day(job.handover.returnedAt)}</b>
+          ) : received.promised !== undefined ? (
+            <b>Promised {day(received.promised)}</b>
+          ) : (
+            <span className="text-soft">No date promised</span>
+          )}
+        </span>
+        <span className="flex items-center gap-1">
+          <Link
+            to={`/camera/${job.tag}/record`}
+            aria-current={place === "record" ? "page" : undefined}
+            className={`flex min-h-11 items-center rounded-[4px] px-2 text-[14px] hover:bg-sunk ${place === "record" ? "font-bold underline" : "underline decoration-line"}`}
+          >
+            Record
+          </Link>
+          {job.handover.returnedAt === undefined && (
+            <Button onClick={sit} keyHint="S" className={seated ? "border-mark-line! bg-mark-wash! font-bold text-mark!" : ""}>
+              {seated ? "Get up" : "Sit down"}
+            </Button>
+          )}
+        </span>
+      </div>
+    </div>
+  );
+}
+
+/** Sitting down to the camera and getting up: one key for both. */
+function useSitting(job: JobView, shown: Stop | undefined) {
+  const append = useAppend(job.tag);
+  const seated = job.bench.time.seatedSince !== undefined;
+  const sit = () =>
+    void append(
+      [seated ? { kind: "gotUp", remark: "" } : { kind: "satDown", stop: shown ?? job.currentStop, step: "" }],
+      { said: seated ? "Got up." : "Sat down. Time counts." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return { sit };
+}
+
+/** Strikes the last line that this person logged; when that is a strike already, undoes it. */
+function useUndo(tag: string) {
+  const client = useQueryClient();
+  const append = useAppend(tag);
+  const { signer } = useSigner();
+  return async () => {
+    const log = await client.fetchQuery({ ...logQuery(tag), staleTime: 0 });
+    const last = log.filter((line) => line.by === signer).at(-1);
+    if (last === undefined) {
+      notify({ kind: "problem", text: `${signer} has logged nothing here yet.` });
+      return;
+    }
+    try {
+      if (last.entry.kind === "struck") {
+        await append([{ kind: "strikeUndone", target: last.entry.target }], { said: "The line counts again." });
+      } else {
+        const line = log.filter((one) => one.by === signer && !one.aboutTheRecord && one.struckBecause === undefined).at(-1);
+        if (line === undefined || line.sequence === 1) {
+          notify({ kind: "problem", text: "There is no line of yours left to strike here." });
+          return;
+        }
+        await append([{ kind: "struck", target: line.id, reason: "taken back at once" }], {
+          said: `Struck: ${line.words}. Ctrl Z brings it back.`,
+        });
+      }
+    } catch (problem) {
+      notify({ kind: "problem", text: (problem as Error).message });
+    }
+  };
+}

@@ -1,0 +1,124 @@
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { answer, Problem, server } from "../../api/client";
+import { benchQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Empty, Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { JobLine } from "./JobLine";
+
+const PAGE = 100;
+const LARGEST_MB = 32;
+
+/** Every camera: those in the shop, and those that went home. */
+export function Cameras() {
+  const bench = useQuery(benchQuery).data;
+  const returned = useInfiniteQuery({
+    queryKey: ["returned"],
+    queryFn: ({ pageParam }) => answer(server.GET("/api/jobs", { params: { query: { below: pageParam } } })),
+    initialPageParam: 10_000_000,
+    getNextPageParam: (last) => (last.length < PAGE ? undefined : Number(last[last.length - 1].tag.slice(2))),
+  });
+  const gone = returned.data?.pages.flat() ?? [];
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-5 py-4">
+      <div className="flex flex-wrap items-center gap-2">
+        <h1 className="mr-auto text-[22px]">Cameras</h1>
+        <Import />
+        <Link
+          to="/new"
+          className="inline-flex min-h-11 items-center rounded-[4px] border border-ready bg-ready px-4 font-bold text-on-ready"
+        >
+          A camera came in
+        </Link>
+      </div>
+      <Panel title="In the shop" note={bench === undefined ? undefined : `${bench.open.length} cameras`}>
+        {bench?.open.length === 0 && <Empty>No camera is in the shop. Press “A camera came in”, or the key N.</Empty>}
+        <ul>
+          {bench?.open.map((job) => (
+            <Row key={job.summary.tag} tag={job.summary.tag}>
+              <JobLine job={job.summary} />
+            </Row>
+          ))}
+        </ul>
+      </Panel>
+      <Panel title="Returned" note={bench === undefined ? undefined : `${bench.returned} cameras`}>
+        {gone.length === 0 && !returned.isPending && <Empty>Nothing was returned yet.</Empty>}
+        <ul>
+          {gone.map((job) => (
+            <Row key={job.tag} tag={job.tag}>
+              <JobLine job={job} />
+            </Row>
+          ))}
+        </ul>
+        {returned.hasNextPage && (
+          <Button onClick={() => void returned.fetchNextPage()} className="self-start">
+            {returned.isFetchingNextPage ? "Fetching…" : "Show earlier ones"}
+          </Button>
+        )}
+      </Panel>
+    </div>
+  );
+}
+
+function Row({ tag, children }: { tag: string; children: React.ReactNode }) {
+  return (
+    <li className="border-b border-line/70 [content-visibility:auto] [contain-intrinsic-size:auto_56px]">
+      <Link to={`/camera/${tag}`} className="block rounded-[4px] px-2 hover:bg-sheet">
+        {children}
+      </Link>
+    </li>
+  );
+}
+
+function Import() {
+  const input = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<unknown>();
+  const navigate = useNavigate();
+  const take = async (file: File) => {
+    setProblem(undefined);
+    if (file.size > LARGEST_MB * 1024 * 1024) {
+      const size = Math.round(file.size / 1024 / 1024);
+      setProblem(
+        new Problem(
+          {
+            detail: `“${file.name}” has ${size} MB; a job's package has at most ${LARGEST_MB} MB.`,
+            remedy: "Choose the zip that Ruvant exported.",
+          },
+          "",
+        ),
+      );
+      return;
+    }
+    const form = new FormData();
+    form.append("file", file);
+    try {
+      const got = await answer(
+        server.POST("/api/jobs/import", { body: form as never, bodySerializer: (body) => body as never }),
+      );
+      void navigate(`/camera/${got.tag}`);
+    } catch (refused) {
+      setProblem(refused);
+    }
+  };
+  return (
+    <>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+      <input
+        ref={input}
+        type="file"
+        accept=".zip,application/zip"
+        aria-label="Package to bring in"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file !== undefined) void take(file);
+        }}
+      />
+      <Button onClick={() => input.current?.click()}>Bring in a package…</Button>
+    </>
+  );
+}

@@ -1,0 +1,234 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { Entry, JobView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Empty, Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+import { useJob } from "../camera/useJob";
+
+/** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
+export function Return() {
+  const job = useJob();
+  const [paper, setPaper] = useState("a4");
+  const sheet = `/api/jobs/${job.tag}/sheet`;
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
+      <div className="flex min-h-0 flex-col">
+        <div className="flex flex-wrap items-center gap-2 px-5 py-2">
+          <Pick
+            label="Paper"
+            choices={[
+              { value: "a4", label: "A4" },
+              { value: "letter", label: "Letter" },
+            ]}
+            value={paper}
+            onChange={setPaper}
+          />
+          <Link href={`${sheet}.pdf?paper=${paper}`}>Open the PDF</Link>
+          <Link href={`${sheet}?paper=${paper}`}>Page to print</Link>
+          <span className="ml-auto">
+            <Link href={`/api/jobs/${job.tag}/package.zip`} download>
+              Export this job (zip)
+            </Link>
+          </span>
+        </div>
+        <iframe
+          key={`${job.lastSequence} ${paper}`}
+          src={`${sheet}?paper=${paper}`}
+          title="Return sheet"
+          className="mx-5 mb-3 min-h-0 flex-1 border border-line bg-white"
+        />
+      </div>
+      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+        <ScopePanel job={job} />
+        <OnTheSheet job={job} />
+        <GiveBack job={job} />
+      </aside>
+    </div>
+  );
+}
+
+function Link({ href, download, children }: { href: string; download?: boolean; children: React.ReactNode }) {
+  return (
+    <a
+      href={href}
+      target={download ? undefined : "_blank"}
+      rel="noreferrer"
+      download={download}
+      className="inline-flex min-h-11 items-center rounded-[4px] border border-line bg-sheet px-3.5 hover:border-ink"
+    >
+      {children}
+    </a>
+  );
+}
+
+function ScopePanel({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [leaving, setLeaving] = useState<string>();
+  const [reason, setReason] = useState("");
+  if (job.intake.scope.length === 0) return null;
+  const settle = (what: string, done: boolean, why: string) =>
+    submit(async () => {
+      await append([{ kind: "scopeSettled", what, done, reason: why }], { said: done ? `Done: ${what}.` : `Left: ${what}.` });
+      setLeaving(undefined);
+      setReason("");
+    });
+  return (
+    <Panel title="Was to be done">
+      <ul>
+        {job.intake.scope.map((item) => (
+          <li key={item.id} className="flex flex-wrap items-center gap-2 border-b border-line/70">
+            <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
+            <span className="min-h-11 min-w-0 flex-1 content-center">{item.what}</span>
+            {item.state !== "OPEN" && <span className="text-[14px] text-soft">{item.state.toLowerCase()}</span>}
+            {item.state === "OPEN" && (
+              <>
+                <Button kind="quiet" onClick={() => void settle(item.what, true, "")}>
+                  Done
+                </Button>
+                <Button kind="quiet" onClick={() => setLeaving(item.what)}>
+                  Left…
+                </Button>
+              </>
+            )}
+            {leaving === item.what && (
+              <form
+                className="flex w-full gap-2 pb-1"
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  void settle(item.what, false, reason);
+                }}
+              >
+                <input autoFocus className="input" aria-label="Why is it left?" placeholder="Why is it left?" value={reason} onChange={(event) => setReason(event.target.value)} />
+                <Button type="submit">Leave it</Button>
+              </form>
+            )}
+          </li>
+        ))}
+      </ul>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
+
+function OnTheSheet({ job }: { job: JobView }) {
+  return (
+    <Panel title="For the owner">
+      {job.handover.advice.length === 0 && job.handover.battery === undefined && (
+        <Empty>How to use it so that it lasts; which battery; what is left as it is, and why.</Empty>
+      )}
+      <Say job={job} label="Advice" placeholder="Fire it through all speeds once a month" make={(advice) => ({ kind: "advised", advice })} />
+      <Say job={job} label="Battery" placeholder="silver cell 1.55 V with adapter" make={(cell) => ({ kind: "batteryChosen", cell })} />
+      <LeftOpen job={job} />
+    </Panel>
+  );
+}
+
+function Say({
+  job,
+  label,
+  placeholder,
+  make,
+}: {
+  job: JobView;
+  label: string;
+  placeholder: string;
+  make: (text: string) => Entry;
+}) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [text, setText] = useState("");
+  return (
+    <form
+      className="flex flex-col gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit(async () => {
+          await append([make(text)], { said: `${label} noted.` });
+          setText("");
+        });
+      }}
+    >
+      <div className="flex gap-2">
+        <input className="input" aria-label={label} placeholder={`${label}: ${placeholder}`} value={text} onChange={(event) => setText(event.target.value)} />
+        <Button type="submit" disabled={text.trim() === ""}>
+          Add
+        </Button>
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </form>
+  );
+}
+
+function LeftOpen({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [what, setWhat] = useState("");
+  const [why, setWhy] = useState("");
+  return (
+    <form
+      className="flex flex-col gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit(async () => {
+          await append([{ kind: "leftOpen", what, why }], { said: `Left as it is: ${what}.` });
+          setWhat("");
+          setWhy("");
+        });
+      }}
+    >
+      <div className="grid grid-cols-[1fr_1fr_auto] gap-2">
+        <input className="input" aria-label="Left as it is" placeholder="Left: haze in rear cell" value={what} onChange={(event) => setWhat(event.target.value)} />
+        <input className="input" aria-label="Why it is left" placeholder="Why" value={why} onChange={(event) => setWhy(event.target.value)} />
+        <Button type="submit" disabled={what.trim() === "" || why.trim() === ""}>
+          Add
+        </Button>
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </form>
+  );
+}
+
+function GiveBack({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const received = job.intake.received!;
+  const [to, setTo] = useState(received.owner.shopsOwn ? "" : received.owner.name);
+  const out = job.ledger.out + job.ledger.unaccounted;
+  if (job.handover.returned !== undefined)
+    return (
+      <Panel title="Over the counter">
+        <p className="rounded-[3px] border-l-4 border-done bg-done-wash px-3 py-2">
+          Returned to <b dir="auto">{job.handover.returned.to}</b>. Strike that line in the record to open the job again.
+        </p>
+      </Panel>
+    );
+  return (
+    <Panel title="Over the counter">
+      <p className="flex items-center gap-2">
+        <StateMark mark={out === 0 ? "done" : "not"} />
+        {out === 0
+          ? `All ${job.ledger.off} pieces are accounted for.`
+          : `${out} of ${job.ledger.off} pieces are not accounted for.`}
+      </p>
+      {received.accessories.length > 0 && <p>Goes back with it: {received.accessories.join(", ")}.</p>}
+      <form
+        className="flex gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void submit(() => append([{ kind: "returned", to, remark: "" }], { said: `Returned to ${to}.` }));
+        }}
+      >
+        <input className="input" dir="auto" aria-label="Returned to" placeholder="To whom" value={to} onChange={(event) => setTo(event.target.value)} />
+        <Button kind="primary" type="submit">
+          Return it
+        </Button>
+      </form>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}

@@ -1,0 +1,122 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, server, type House } from "../../api/client";
+import { houseQuery } from "../../api/queries";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { AreaField, FormProblem, TextField } from "../../ui/Field";
+import { Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+/** How we work here: people, practice, tray, proofs. */
+export function HousePage() {
+  const house = useQuery(houseQuery).data;
+  return house === undefined ? null : <Practice house={house} />;
+}
+
+function Practice({ house }: { house: House }) {
+  const client = useQueryClient();
+  const { problem, field, submit } = useSubmit();
+  const [practice, setPractice] = useState(house.practice);
+  const [people, setPeople] = useState(house.practice.people.join("\n"));
+  const number = (name: "trayRows" | "trayColumns" | "streakLength" | "guaranteeMonths" | "lookAlikeMm") => ({
+    name,
+    inputMode: "decimal" as const,
+    defaultValue: String(practice[name]),
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setPractice({ ...practice, [name]: Number(event.target.value.replace(",", ".")) }),
+  });
+  const save = () =>
+    submit(async () => {
+      const body = { ...practice, people: people.split("\n").filter((one) => one.trim() !== "") };
+      client.setQueryData(houseQuery.queryKey, await answer(server.PUT("/api/house", { body })));
+      notify({ kind: "done", text: "This is how we work here now." });
+    });
+  const schools = house.words.school ?? [];
+  return (
+    <FormProblem value={field}>
+      <form
+        className="flex min-h-0 flex-1 flex-col"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
+        <div className="grid min-h-0 flex-1 grid-cols-[380px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
+          <h1 className="col-span-2 text-[22px]">House</h1>
+          <div className="flex flex-col gap-5">
+            <Panel title="The shop">
+              <TextField
+                label="Name at the head of the return sheet"
+                name="shopName"
+                value={practice.shopName}
+                onChange={(event) => setPractice({ ...practice, shopName: event.target.value })}
+              />
+              <AreaField
+                label="Who may sign, one a line"
+                name="people"
+                rows={4}
+                value={people}
+                onChange={(event) => setPeople(event.target.value)}
+              />
+              <TextField label="Guarantee, months" {...number("guaranteeMonths")} />
+            </Panel>
+            <Panel title="Tray and proofs">
+              <div className="grid grid-cols-2 gap-3">
+                <TextField label="Rows of the tray" {...number("trayRows")} />
+                <TextField label="Columns" {...number("trayColumns")} />
+                <TextField label="Good firings in a row" {...number("streakLength")} />
+                <TextField label="Look-alikes: mm apart" {...number("lookAlikeMm")} />
+              </div>
+            </Panel>
+          </div>
+          <Panel title="How we oil">
+            <Pick
+              label="School"
+              choices={schools}
+              value={practice.school}
+              onChange={(school) => setPractice({ ...practice, school: school as House["practice"]["school"] })}
+            />
+            <table className="w-full text-[14.5px]">
+              <thead>
+                <tr className="text-left text-soft">
+                  <th className="py-1 pr-3 font-normal">Point</th>
+                  {schools.map((school) => (
+                    <th key={school.value} className={`py-1 pr-3 ${school.value === practice.school ? "text-ink" : "font-normal"}`}>
+                      {school.label}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {house.lubrication.points.map((point) => (
+                  <tr key={point.id} className="border-t border-line/70 align-top">
+                    <th scope="row" className="max-w-[220px] py-1 pr-3 text-left font-normal">
+                      {point.label}
+                    </th>
+                    {schools.map((school) => (
+                      <td
+                        key={school.value}
+                        className={`py-1 pr-3 ${school.value === practice.school ? "bg-ready-wash px-2 font-bold" : "text-soft"}`}
+                      >
+                        {point.bySchool[school.value as House["practice"]["school"]] || "–"}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Panel>
+        </div>
+        <div className="flex items-center gap-4 border-t-2 border-ink bg-sheet px-5 py-2.5">
+          <Button kind="primary" type="submit" className="px-6!">
+            So we work
+          </Button>
+          {problem !== undefined && <ProblemNote problem={problem} />}
+        </div>
+      </form>
+    </FormProblem>
+  );
+}

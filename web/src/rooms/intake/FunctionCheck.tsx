@@ -1,0 +1,92 @@
+import { useRef, useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Panel } from "../../ui/Panel";
+import { StateMark, type Mark } from "../../ui/State";
+
+type Result = Schemas["FunctionChecked"]["result"];
+
+const ANSWERS: { result: Result; key: string; word: string; mark: Mark; look: string }[] = [
+  { result: "WORKS", key: "w", word: "works", mark: "done", look: "bg-done-wash border-done text-done" },
+  { result: "DOUBTFUL", key: "d", word: "doubtful", mark: "wait", look: "bg-mark-wash border-mark-line text-mark" },
+  { result: "FAILS", key: "f", word: "fails", mark: "not", look: "bg-stop-wash border-stop text-stop" },
+  { result: "NOT_TRIED", key: "x", word: "not tried", mark: "left", look: "bg-sunk border-soft text-soft" },
+];
+
+/** Every function, one key an answer: arrows move, W works, D doubtful, F fails, X not tried. */
+export function FunctionCheck({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const rows = useRef<(HTMLLIElement | null)[]>([]);
+  const [at, setAt] = useState(0);
+  const known = new Map(job.intake.functions.map((one) => [one.function.toLowerCase(), one]));
+  const extra = job.intake.functions
+    .map((one) => one.function)
+    .filter((name) => !job.functions.some((one) => one.toLowerCase() === name.toLowerCase()));
+  const names = [...job.functions, ...extra];
+  const answered = names.filter((name) => known.has(name.toLowerCase())).length;
+  const move = (index: number) => {
+    const next = Math.max(0, Math.min(names.length - 1, index));
+    setAt(next);
+    rows.current[next]?.focus();
+  };
+  const say = (name: string, result: Result) =>
+    void append([{ kind: "functionChecked", function: name, result, remark: "" }], {
+      said: `${name}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Panel title="Function check" note={`${answered} of ${names.length}; arrows, then W D F X`}>
+      <ul aria-label="Functions">
+        {names.map((name, index) => {
+          const result = known.get(name.toLowerCase())?.result;
+          return (
+            <li
+              key={name}
+              ref={(row) => {
+                rows.current[index] = row;
+              }}
+              tabIndex={index === at ? 0 : -1}
+              aria-label={`${name}: ${ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet"}`}
+              onFocus={() => setAt(index)}
+              onKeyDown={(event) => {
+                const key = event.key.toLowerCase();
+                const answer = ANSWERS.find((one) => one.key === key);
+                if (event.target !== event.currentTarget || event.ctrlKey) return;
+                if (key === "arrowdown") move(index + 1);
+                else if (key === "arrowup") move(index - 1);
+                else if (answer !== undefined) {
+                  say(name, answer.result);
+                  move(index + 1);
+                } else return;
+                event.preventDefault();
+                event.stopPropagation();
+              }}
+              className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-b border-line/70 px-1 focus-visible:bg-ready-wash"
+            >
+              <span className="truncate">{name}</span>
+              <span className="grid grid-cols-[84px_100px_76px_84px] gap-1 py-[1px]">
+                {ANSWERS.map((answer) => {
+                  const on = result === answer.result;
+                  return (
+                    <button
+                      key={answer.result}
+                      type="button"
+                      tabIndex={-1}
+                      aria-pressed={on}
+                      aria-label={`${name} ${answer.word}`}
+                      onClick={() => say(name, answer.result)}
+                      className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-1 text-[13.5px] ${on ? `font-bold ${answer.look}` : "border-transparent text-soft hover:border-line"}`}
+                    >
+                      {on && <StateMark mark={answer.mark} />}
+                      {answer.word}
+                    </button>
+                  );
+                })}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </Panel>
+  );
+}

@@ -1,0 +1,111 @@
+import type { Schemas } from "../../api/client";
+
+export type Received = Schemas["Received"];
+
+/** What the form for a camera holds, all as typed. */
+export interface Form {
+  maker: string;
+  model: string;
+  pattern: string;
+  serial: string;
+  bodyType: string;
+  family: string;
+  lens: string;
+  owner: string;
+  contact: string;
+  shopsOwn: boolean;
+  paid: string;
+  worth: string;
+  accessories: string;
+  complaint: string;
+  series: string;
+  speeds: string;
+  promised: string;
+  scope: string;
+}
+
+export const DOUBLING = "1 1/2 1/4 1/8 1/15 1/30 1/60 1/125 1/250 1/500";
+export const OLDER = "1 1/2 1/5 1/10 1/25 1/50 1/100 1/250";
+
+export const BLANK: Form = {
+  maker: "",
+  model: "",
+  pattern: "",
+  serial: "",
+  bodyType: "RIGID",
+  family: "LEAF_UNIT",
+  lens: "",
+  owner: "",
+  contact: "",
+  shopsOwn: false,
+  paid: "",
+  worth: "",
+  accessories: "",
+  complaint: "",
+  series: "DOUBLING",
+  speeds: DOUBLING,
+  promised: "",
+  scope: "",
+};
+
+/** Amounts are typed in whole currency or with two decimals, and kept in minor units. */
+function money(text: string): Schemas["Money"] | undefined {
+  const digits = text.trim().replace(",", ".");
+  return digits === "" ? undefined : { minor: Math.round(Number(digits) * 100), currency: "EUR" };
+}
+
+const list = (text: string) =>
+  text
+    .split(/[,;\n]/)
+    .map((one) => one.trim())
+    .filter((one) => one !== "");
+
+/** The entry that the form stands for; its values are judged by the server. */
+export function received(form: Form): Received {
+  return {
+    kind: "received",
+    camera: {
+      maker: form.maker,
+      model: form.model,
+      pattern: form.pattern,
+      serial: form.serial,
+      bodyType: form.bodyType as Schemas["Camera"]["bodyType"],
+      family: form.family as Schemas["Camera"]["family"],
+    },
+    owner: {
+      name: form.owner,
+      contact: form.contact,
+      shopsOwn: form.shopsOwn,
+      paid: form.shopsOwn ? money(form.paid) : undefined,
+      worth: form.shopsOwn ? money(form.worth) : undefined,
+    },
+    lens: form.lens,
+    accessories: list(form.accessories),
+    complaint: form.complaint,
+    series: form.series as Received["series"],
+    speeds: form.speeds.split(/[\s,;]+/).filter((one) => one !== ""),
+    promised: form.promised === "" ? undefined : form.promised,
+  };
+}
+
+export const scopeItems = (form: Form) => list(form.scope);
+
+/** The form for a camera that is in already, to describe it anew. */
+export function formOf(entry: Received): Form {
+  const amount = (money?: Schemas["Money"]) => (money === undefined ? "" : String(money.minor / 100));
+  return {
+    ...BLANK,
+    ...entry.camera,
+    lens: entry.lens,
+    owner: entry.owner.name,
+    contact: entry.owner.contact,
+    shopsOwn: entry.owner.shopsOwn,
+    paid: amount(entry.owner.paid),
+    worth: amount(entry.owner.worth),
+    accessories: entry.accessories.join(", "),
+    complaint: entry.complaint,
+    series: entry.series,
+    speeds: entry.speeds.join(" "),
+    promised: entry.promised ?? "",
+  };
+}

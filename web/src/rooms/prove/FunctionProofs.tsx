@@ -1,0 +1,67 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { Empty, Panel } from "../../ui/Panel";
+import { StateMark } from "../../ui/State";
+
+/** What worked at intake must work at return: each such function is tried again. */
+export function FunctionProofs({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const [own, setOwn] = useState("");
+  const worked = job.intake.functions.filter((one) => one.result === "WORKS").map((one) => one.function);
+  const proofs = new Map(job.prove.functions.map((one) => [one.function.toLowerCase(), one]));
+  const names = [...new Set([...worked, ...job.prove.functions.map((one) => one.function)])];
+  const open = worked.filter((name) => !proofs.has(name.toLowerCase())).length;
+  const prove = (name: string, result: "WORKS" | "FAILS") =>
+    append([{ kind: "functionProved", function: name, result, remark: "" }], {
+      said: `${name}: ${result === "WORKS" ? "works" : "fails"}.`,
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Panel title="Worked at intake" note={worked.length === 0 ? undefined : `${open} of ${worked.length} to try`}>
+      {names.length === 0 && <Empty>Nothing was noted as working at intake.</Empty>}
+      <ul>
+        {names.map((name) => {
+          const proof = proofs.get(name.toLowerCase());
+          return (
+            <li key={name} className="flex items-center gap-2 border-b border-line/70">
+              <StateMark mark={proof === undefined ? "open" : proof.result === "WORKS" ? "done" : "not"} />
+              <span className="min-w-0 flex-1 truncate">{name}</span>
+              {proof === undefined ? (
+                <>
+                  <Button kind="quiet" onClick={() => void prove(name, "WORKS")}>
+                    Works
+                  </Button>
+                  <Button kind="quiet" className="text-stop!" onClick={() => void prove(name, "FAILS")}>
+                    Fails
+                  </Button>
+                </>
+              ) : (
+                <span className="min-h-11 content-center pr-2 text-[14px] text-soft">{proof.result.toLowerCase()}</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <form
+        className="flex gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void prove(own, "WORKS").then(() => setOwn(""));
+        }}
+      >
+        <input
+          className="input"
+          aria-label="Another function that works"
+          placeholder="Another function that works"
+          value={own}
+          onChange={(event) => setOwn(event.target.value)}
+        />
+        <Button type="submit" disabled={own.trim() === ""}>
+          Works
+        </Button>
+      </form>
+    </Panel>
+  );
+}

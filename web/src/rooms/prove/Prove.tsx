@@ -1,0 +1,163 @@
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+import { useAppend } from "../../api/append";
+import type { JobView, SpeedRow } from "../../api/client";
+import { readTimes } from "../../api/queries";
+import { percentWords, stopsWords, timeWords } from "../../plots/ev";
+import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
+import { Button } from "../../ui/Button";
+import { FormProblem, TextField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { useJob } from "../camera/useJob";
+import { FunctionProofs } from "./FunctionProofs";
+import { StreakBar } from "./StreakBar";
+
+/** Proof: every speed before and after, firings in a row, and what worked at intake. */
+export function Prove() {
+  const job = useJob();
+  const [search, setSearch] = useSearchParams();
+  const untimed = job.speeds.find((row) => row.after === undefined);
+  const chosen = search.get("speed") ?? untimed?.speed ?? job.speeds[0]?.speed ?? "";
+  const row = job.speeds.find((one) => one.speed === chosen);
+  const choose = (speed: string) => setSearch({ speed }, { replace: true });
+  return (
+    <div className="flex h-full flex-col">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_330px]">
+        <div className="min-h-0 overflow-y-auto px-5 py-3">
+          <Panel title={headline(job.speeds)} note="stops, 95 % interval · hollow before, solid after · band: allowed">
+            {job.speeds.length === 0 ? (
+              <Empty>No speeds are on this camera's dial. Enter them at Intake, or time one at the right.</Empty>
+            ) : (
+              <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
+            )}
+          </Panel>
+        </div>
+        <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+          <TimeSpeed key={chosen} job={job} row={row} speed={chosen} onChoose={choose} />
+          <FunctionProofs job={job} />
+        </aside>
+      </div>
+      <StreakBar job={job} />
+    </div>
+  );
+}
+
+function headline(rows: SpeedRow[]): string {
+  const after = rows.filter((row) => row.after !== undefined);
+  if (after.length === 0) return rows.some((row) => row.before) ? "Timed before, not yet after" : "Shutter speeds";
+  const inside = after.filter((row) => row.after?.verdict.kind === "IN").length;
+  const out = after.filter((row) => row.after?.verdict.kind === "OUT").length;
+  const open = after.length - inside - out;
+  return [
+    `${inside} of ${rows.length} speeds in`,
+    ...(out > 0 ? [`${out} out`] : []),
+    ...(open > 0 ? [`${open} not yet known`] : []),
+    ...(after.length < rows.length ? [`${rows.length - after.length} not timed`] : []),
+  ].join(", ");
+}
+
+function TimeSpeed({
+  job,
+  row,
+  speed,
+  onChoose,
+}: {
+  job: JobView;
+  row?: SpeedRow;
+  speed: string;
+  onChoose: (speed: string) => void;
+}) {
+  const append = useAppend(job.tag);
+  const { problem, field, submit } = useSubmit();
+  const [typed, setTyped] = useState("");
+  const [own, setOwn] = useState(speed);
+  const [phase, setPhase] = useState<"BEFORE" | "AFTER">(job.parts.length === 0 ? "BEFORE" : "AFTER");
+  const add = () =>
+    submit(async () => {
+      const { seconds } = await readTimes(typed);
+      await append([{ kind: "firingsTimed", speed: own, phase, attitude: "LEVEL", instrument: "", seconds }], {
+        said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
+      });
+      setTyped("");
+      onChoose(own);
+    });
+  return (
+    <FormProblem value={field}>
+      <Panel title={`Time ${own === "" ? "a speed" : own}`}>
+        <form
+          className="flex flex-col gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void add();
+          }}
+        >
+          <div className="flex items-end gap-2">
+            <TextField label="Marked speed" name="speed" wrap="w-[110px]" value={own} onChange={(event) => setOwn(event.target.value)} />
+            <Pick
+              label="Before or after the work"
+              choices={[
+                { value: "BEFORE", label: "before" },
+                { value: "AFTER", label: "after" },
+              ]}
+              value={phase}
+              onChange={(next) => setPhase(next as typeof phase)}
+            />
+          </div>
+          <TextField
+            label="Firings, camera level"
+            name="firings"
+            className="num"
+            placeholder="1/58 1/61 16.4ms 0.017"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <Button kind="primary" type="submit" disabled={typed.trim() === "" || own.trim() === ""} className="self-start">
+            Add the firings
+          </Button>
+          {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
+        </form>
+        {row !== undefined && <RunFacts row={row} />}
+      </Panel>
+    </FormProblem>
+  );
+}
+
+function RunFacts({ row }: { row: SpeedRow }) {
+  const runs = [
+    ["before", row.before],
+    ["after", row.after],
+  ] as const;
+  return (
+    <table className="w-full text-[14px]">
+      <caption className="pb-1 text-left text-soft">
+        Marked {row.speed} means {timeWords(row.nominalSeconds)}; allowed ±{row.toleranceEv.toFixed(2)} EV.
+      </caption>
+      <tbody>
+        {runs.map(
+          ([phase, run]) =>
+            run !== undefined && (
+              <tr key={phase} className="border-t border-line/70 align-top">
+                <th scope="row" className="py-1 pr-2 text-left font-bold">
+                  {phase}
+                </th>
+                <td className="py-1">
+                  <span className="num">
+                    {stopsWords(run.biasEv)} EV ({percentWords(run.percent)})
+                    {run.scatterEv !== undefined && `, scatter ${run.scatterEv.toFixed(2)}`}
+                  </span>
+                  <span className="block">
+                    {verdictWords(run)}
+                    {run.scatterTooWide && ", scatters too widely"}
+                  </span>
+                  <span className="num block text-[13px] break-words text-soft">{run.seconds.map(timeWords).join("  ")}</span>
+                </td>
+              </tr>
+            ),
+        )}
+      </tbody>
+    </table>
+  );
+}

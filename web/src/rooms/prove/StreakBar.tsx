@@ -1,0 +1,50 @@
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { useKeys } from "../../shell/keys";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+
+/** Good firings in a row: Space counts one, M a miss, which starts the count again. */
+export function StreakBar({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { streak } = job.prove;
+  const count = (good: boolean) =>
+    void append([{ kind: "fired", good, remark: "" }], {
+      said: good ? `${streak.current + 1} in a row.` : "A miss. The count starts again.",
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  useKeys({ " ": () => count(true), m: () => count(false) });
+  const marks = Math.min(streak.wanted, 72);
+  const filled = Math.round((Math.min(streak.current, streak.wanted) / streak.wanted) * marks);
+  return (
+    <section aria-label="Firings in a row" className="flex shrink-0 items-center gap-4 border-t border-line bg-sunk px-5 py-2">
+      <span className="num text-[40px] leading-none font-bold" aria-live="polite">
+        {streak.current}
+      </span>
+      <span className="w-[118px] leading-[18px]">
+        <b className="block">good in a row</b>
+        <span className="text-[14px] text-soft">
+          {streak.current >= streak.wanted ? `proved: ${streak.wanted} asked for` : `${streak.wanted} asked for`}
+        </span>
+      </span>
+      <span className="flex min-w-0 flex-1 gap-[3px]" aria-hidden="true">
+        {Array.from({ length: marks }, (_, index) => (
+          <span
+            key={index}
+            className={`h-7 min-w-[3px] flex-1 rounded-[2px] border ${index < filled ? "border-ready bg-ready" : "border-line bg-sheet"}`}
+          />
+        ))}
+      </span>
+      <span className="w-[178px] text-[14px] leading-[18px] text-soft">
+        {streak.firingsSinceWork === 0
+          ? "Nothing fired since the last work."
+          : `Misses under ${(job.missRateBound * 100).toFixed(0)} %, 95 % sure. ${streak.missesSinceWork} in ${streak.firingsSinceWork} since the last work.`}
+      </span>
+      <Button kind="stop" keyHint="M" onClick={() => count(false)}>
+        Miss
+      </Button>
+      <Button kind="primary" keyHint="Space" className="px-6!" onClick={() => count(true)}>
+        Good
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,129 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useAppend } from "../../api/append";
+import { Problem, type LineView } from "../../api/client";
+import { logQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { exact } from "../../ui/dates";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { useJob } from "../camera/useJob";
+
+/** Every line of the job, newest first. Nothing is overwritten: a line is struck, and stays readable. */
+export function Record() {
+  const job = useJob();
+  const lines = useQuery(logQuery(job.tag)).data ?? [];
+  const [words, setWords] = useState("");
+  const shown = [...lines]
+    .reverse()
+    .filter((line) => words === "" || `${line.words} ${line.by} ${line.stop ?? ""}`.toLowerCase().includes(words.toLowerCase()));
+  const struck = lines.filter((line) => line.struckBecause !== undefined).length;
+  return (
+    <div className="h-full overflow-y-auto px-5 py-3">
+      <Panel title="Record" note={`${lines.length} lines${struck > 0 ? `, ${struck} struck` : ""}`}>
+        <input
+          className="input max-w-[420px]"
+          aria-label="Only lines with these words"
+          placeholder="Only lines with these words"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <ol className="flex flex-col">
+          {shown.map((line) => (
+            <RecordLine key={line.id} tag={job.tag} line={line} />
+          ))}
+        </ol>
+      </Panel>
+    </div>
+  );
+}
+
+function RecordLine({ tag, line }: { tag: string; line: LineView }) {
+  const append = useAppend(tag);
+  const { problem, submit } = useSubmit();
+  const [reason, setReason] = useState<string>();
+  const isStruck = line.struckBecause !== undefined;
+  const strike = (why: string, others: string[] = []) =>
+    submit(async () => {
+      await append(
+        [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
+        { said: "Struck. It stays readable." },
+      );
+      setReason(undefined);
+    });
+  const bringBack = () =>
+    submit(() => append([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
+  return (
+    <li className="grid grid-cols-[44px_116px_64px_64px_minmax(0,1fr)_auto] items-center gap-3 border-b border-line/70 [content-visibility:auto] [contain-intrinsic-size:auto_46px]">
+      <span className="num text-right text-[13.5px] text-soft">{line.sequence}</span>
+      <span className="text-[14px] text-soft">{exact(line.at)}</span>
+      <span className="truncate text-[14px]">{line.by}</span>
+      <span className="text-[14px] text-soft">
+        {line.stop === undefined ? "" : line.stop[0] + line.stop.slice(1).toLowerCase()}
+      </span>
+      <span className="min-w-0 py-1 break-words">
+        <span className={isStruck ? "text-soft line-through" : ""} dir="auto">
+          {line.words}
+        </span>
+        {isStruck && <span className="block text-[13.5px] text-stop">struck: {line.struckBecause}</span>}
+        {line.before !== undefined && <span className="text-[13.5px] text-soft"> (entered later)</span>}
+        {reason !== undefined && (
+          <form
+            className="mt-1 flex gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void strike(reason);
+            }}
+          >
+            <input
+              autoFocus
+              className="input"
+              aria-label="Why is it struck?"
+              placeholder="Why is it struck?"
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+            <Button type="submit" kind="stop" disabled={reason.trim() === ""}>
+              Strike
+            </Button>
+            <Button kind="quiet" onClick={() => setReason(undefined)}>
+              Not
+            </Button>
+          </form>
+        )}
+        {problem !== undefined && (
+          <ProblemNote problem={problem}>
+            {problem instanceof Problem && problem.code === "restsOnIt" && problem.resting.length > 0 && (
+              <Button kind="stop" className="mt-1" onClick={() => void strike(reason ?? "struck together", problem.resting)}>
+                Strike them together
+              </Button>
+            )}
+          </ProblemNote>
+        )}
+      </span>
+      <span className="flex justify-end">
+        {!line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
+          <Link
+            to={`/camera/${tag}/strip?before=${line.id}`}
+            title="Something came off before this"
+            className="inline-flex min-h-11 items-center rounded-[4px] px-2.5 text-[14px] hover:bg-earth/50"
+          >
+            Off before…
+          </Link>
+        )}
+        {!line.aboutTheRecord && line.sequence > 1 && !isStruck && reason === undefined && (
+          <Button kind="quiet" className="text-[14px]" onClick={() => setReason("")}>
+            Strike…
+          </Button>
+        )}
+        {isStruck && (
+          <Button kind="quiet" className="text-[14px]" onClick={() => void bringBack()}>
+            Count it again
+          </Button>
+        )}
+      </span>
+    </li>
+  );
+}

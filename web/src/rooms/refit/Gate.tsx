@@ -1,0 +1,110 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, PartView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+
+type Check = PartView["checks"][number];
+
+/** The checks that must hold before a part goes on; each is made, or waived with a reason. */
+export function Gate({ job, part }: { job: JobView; part: PartView }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [own, setOwn] = useState("");
+  const open = part.checks.filter((check) => check.state === "OPEN").length;
+  const answer = (check: Check, passed: boolean, reason = "") =>
+    submit(() =>
+      append([{ kind: "gateAnswered", part: part.name, check: check.text, passed, reason }], {
+        said: passed ? `Checked: ${check.text}.` : `Waived: ${check.text}.`,
+      }),
+    );
+  const addOwn = () =>
+    submit(async () => {
+      await append([{ kind: "gateAdded", part: part.name, check: own }], { said: "Check added." });
+      setOwn("");
+    });
+  return (
+    <Panel title="Before it goes on" note={part.checks.length === 0 ? "no check" : `${open} of ${part.checks.length} open`}>
+      <ul className="flex flex-col">
+        {part.checks.map((check) => (
+          <CheckRow key={check.text} check={check} answer={answer} />
+        ))}
+      </ul>
+      <form
+        className="flex items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void addOwn();
+        }}
+      >
+        <input
+          className="input"
+          aria-label="A check of your own"
+          placeholder="A check of your own: lever left of the post"
+          value={own}
+          onChange={(event) => setOwn(event.target.value)}
+        />
+        <Button type="submit" disabled={own.trim() === ""}>
+          Add
+        </Button>
+      </form>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
+
+function CheckRow({
+  check,
+  answer,
+}: {
+  check: Check;
+  answer: (check: Check, passed: boolean, reason?: string) => Promise<boolean>;
+}) {
+  const [reason, setReason] = useState<string>();
+  return (
+    <li className="flex flex-wrap items-center gap-2 border-b border-line/70 py-1">
+      <StateMark mark={check.state === "OPEN" ? "open" : check.state === "PASSED" ? "done" : "left"} />
+      <span className="min-w-0 flex-1">
+        {check.text}
+        {check.own && <span className="text-[13px] text-soft"> (own check)</span>}
+        {check.state === "WAIVED" && <span className="block text-[13.5px] text-soft">waived: {check.reason}</span>}
+      </span>
+      {check.state === "OPEN" && reason === undefined && (
+        <>
+          <Button onClick={() => void answer(check, true)}>Seen</Button>
+          <Button kind="quiet" onClick={() => setReason("")}>
+            Waive…
+          </Button>
+        </>
+      )}
+      {check.state === "OPEN" && reason !== undefined && (
+        <form
+          className="flex w-full gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void answer(check, false, reason);
+          }}
+        >
+          <input
+            autoFocus
+            className="input"
+            aria-label={`Why is “${check.text}” waived?`}
+            placeholder="Why is it waived?"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+          <Button type="submit">Waive</Button>
+          <Button kind="quiet" onClick={() => setReason(undefined)}>
+            Not
+          </Button>
+        </form>
+      )}
+      {check.state !== "OPEN" && (
+        <span className="text-[13.5px] text-soft">{check.state === "PASSED" ? "seen" : "waived"}</span>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,205 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import { Problem, type JobView, type PartView, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { FastenerDrawing } from "../../ui/FastenerDrawing";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { WellMark } from "../../ui/WellMark";
+import { answerOf } from "../../valley/words";
+import { Gate } from "./Gate";
+
+type Counts = Schemas["FastenersBack"];
+
+const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
+
+/** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
+export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; onBack: () => void }) {
+  const append = useAppend(job.tag);
+  const { problem, busy, submit } = useSubmit();
+  const [counts, setCounts] = useState<Record<string, Counts>>({});
+  const [leaving, setLeaving] = useState<string>();
+  const state = answerOf(part);
+  const settled = part.answer.kind === "BACK" || part.answer.kind === "LEFT_OUT";
+  const confirmed = part.fasteners.filter((one) => counts[one.type] !== undefined).length;
+
+  const putBack = (overrideReason = "") =>
+    submit(async () => {
+      await append(
+        [{ kind: "refitted", part: part.name, fasteners: Object.values(counts), overrideReason, remark: "" }],
+        { said: `Put back: ${part.name}.` },
+      );
+      onBack();
+    });
+  const leaveOut = (reason: string) =>
+    submit(async () => {
+      await append([{ kind: "leftOut", part: part.name, reason }], { said: `Left out: ${part.name}.` });
+      onBack();
+    });
+
+  return (
+    <div className="flex flex-col gap-4">
+      <div>
+        <h2 className="text-[21px]">{part.name}</h2>
+        <p className={`mt-1 inline-block rounded-[3px] px-2 py-0.5 ${state.look}`}>
+          <b>{state.word}</b>
+          {part.answer.reason !== "" && `: ${part.answer.reason}`}
+        </p>
+        {!settled && (
+          <p className="mt-2 flex flex-wrap items-center gap-2">
+            {part.removed.wells.length === 0 ? (
+              <span className="text-soft">No well was noted.</span>
+            ) : (
+              <>Lies in {part.removed.wells.map((well) => <WellMark key={well} name={well} />)}</>
+            )}
+            {part.removed.remark !== "" && <span className="text-soft">“{part.removed.remark}”</span>}
+          </p>
+        )}
+      </div>
+      {!settled && (
+        <>
+          <Gate job={job} part={part} />
+          {part.fasteners.length > 0 && (
+            <Panel title="Fasteners" note={`${confirmed} of ${part.fasteners.length} types confirmed`}>
+              <ul className="flex flex-col">
+                {part.fasteners.map((one) => (
+                  <FastenerCount
+                    key={one.type}
+                    fastener={one}
+                    counts={counts[one.type]}
+                    onChange={(next) => setCounts({ ...counts, [one.type]: next })}
+                  />
+                ))}
+              </ul>
+            </Panel>
+          )}
+          {problem !== undefined && (
+            <ProblemNote problem={problem}>
+              {problem instanceof Problem && OVERRIDABLE.has(problem.code) && <Override onAllTheSame={putBack} />}
+            </ProblemNote>
+          )}
+          <div className="flex flex-wrap items-center gap-2">
+            <Button kind="primary" className="px-6!" disabled={busy} onClick={() => void putBack()}>
+              Put back
+            </Button>
+            {leaving === undefined && (
+              <Button kind="quiet" onClick={() => setLeaving("")}>
+                It stays out…
+              </Button>
+            )}
+          </div>
+          {leaving !== undefined && (
+            <form
+              className="flex gap-2"
+              onSubmit={(event) => {
+                event.preventDefault();
+                void leaveOut(leaving);
+              }}
+            >
+              <input
+                autoFocus
+                className="input"
+                aria-label="Why does it stay out?"
+                placeholder="Why does it stay out? It goes on the return sheet."
+                value={leaving}
+                onChange={(event) => setLeaving(event.target.value)}
+              />
+              <Button type="submit">Leave out</Button>
+            </form>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+function FastenerCount({
+  fastener,
+  counts,
+  onChange,
+}: {
+  fastener: PartView["fasteners"][number];
+  counts?: Counts;
+  onChange: (counts: Counts) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const all = fastener.fastener.count;
+  const set = (change: Partial<Counts>) =>
+    onChange({ type: fastener.type, back: all, lost: 0, replaced: 0, ...counts, ...change });
+  return (
+    <li className="flex min-h-[52px] flex-wrap items-center gap-3 border-b border-line/70 py-1">
+      <span className="flex w-[64px] justify-end">
+        <FastenerDrawing fastener={fastener.fastener} scale={5} />
+      </span>
+      <span className="min-w-0 flex-1">
+        <b className="num text-[17px]">{all}</b> × {fastener.type}
+      </span>
+      {!open && counts === undefined && (
+        <>
+          <Button onClick={() => set({})}>{fastener.staysIn ? "Tight again" : all === 1 ? "It is back" : `All ${all} back`}</Button>
+          <Button kind="quiet" onClick={() => setOpen(true)}>
+            Not all…
+          </Button>
+        </>
+      )}
+      {!open && counts !== undefined && (
+        <span className="text-done">
+          {counts.back} back
+          {counts.lost > 0 && `, ${counts.lost} lost`}
+          {counts.replaced > 0 && `, ${counts.replaced} replaced`}
+          <Button kind="quiet" onClick={() => setOpen(true)}>
+            change
+          </Button>
+        </span>
+      )}
+      {open && (
+        <span className="flex items-end gap-2">
+          {(["back", "lost", "replaced"] as const).map((name) => (
+            <label key={name} className="flex w-[72px] flex-col text-[13px] text-soft">
+              {name}
+              <input
+                className="input num"
+                inputMode="numeric"
+                value={counts?.[name] ?? (name === "back" ? all : 0)}
+                onChange={(event) => set({ [name]: Number(event.target.value.replace(/\D/g, "")) })}
+              />
+            </label>
+          ))}
+          <Button
+            onClick={() => {
+              set({});
+              setOpen(false);
+            }}
+          >
+            So it is
+          </Button>
+        </span>
+      )}
+    </li>
+  );
+}
+
+function Override({ onAllTheSame }: { onAllTheSame: (reason: string) => void }) {
+  const [reason, setReason] = useState("");
+  return (
+    <form
+      className="mt-2 flex gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onAllTheSame(reason);
+      }}
+    >
+      <input
+        className="input"
+        aria-label="Why all the same?"
+        placeholder="Why all the same? It stays on the record."
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button kind="stop" type="submit" disabled={reason.trim() === ""}>
+        Put back all the same
+      </Button>
+    </form>
+  );
+}

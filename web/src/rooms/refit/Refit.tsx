@@ -1,0 +1,57 @@
+import { useSearchParams } from "react-router";
+import { useNow } from "../../api/clock";
+import { Empty, Panel } from "../../ui/Panel";
+import { BackRow } from "../../valley/PartRow";
+import { useJob } from "../camera/useJob";
+import { TrayView } from "../strip/TrayView";
+import { WaitList } from "../treat/WaitList";
+import { PutBack } from "./PutBack";
+
+/** Coming up: each part with the answer to "may it go back?", and the gate of the one that is at hand. */
+export function Refit() {
+  const job = useJob();
+  const [search, setSearch] = useSearchParams();
+  const now = useNow(30_000);
+  const named = job.parts.find((part) => part.name === search.get("part"));
+  const ready = job.parts.filter((part) => part.answer.kind === "READY").at(-1);
+  const gated = job.parts.filter((part) => part.answer.kind === "NOT_YET").at(-1);
+  const shown = named ?? ready ?? gated;
+  const out = job.parts.filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT").length;
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px]">
+      <div className="min-h-0 overflow-y-auto border-r border-line px-4 py-3">
+        <Panel title="Way back" note={job.parts.length === 0 ? undefined : `${out} of ${job.parts.length} still out`}>
+          {job.parts.length === 0 && <Empty>Nothing is off, so nothing can go back.</Empty>}
+          <ol className="flex flex-col gap-1">
+            {[...job.parts].reverse().map((part) => (
+              <li key={part.name} style={{ paddingRight: Math.min(part.level * 12, 72) }}>
+                <button
+                  type="button"
+                  onClick={() => setSearch({ part: part.name })}
+                  aria-pressed={shown?.name === part.name}
+                  className={`grid h-[49px] w-full grid-cols-[minmax(0,11fr)_minmax(0,12fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-3 outline-ink" : ""}`}
+                >
+                  <b className="flex items-center truncate rounded-l-[4px] border-y border-l border-line bg-sheet px-2.5 leading-5">
+                    {part.name}
+                  </b>
+                  <BackRow part={part} compact={false} now={now} />
+                </button>
+              </li>
+            ))}
+          </ol>
+        </Panel>
+      </div>
+      <div className="min-h-0 overflow-y-auto px-5 py-3">
+        {shown === undefined ? (
+          <Empty>{job.parts.length === 0 ? "" : "All is back, or left out with a reason. Prove that it works."}</Empty>
+        ) : (
+          <PutBack key={`${shown.name} ${shown.timesOff}`} job={job} part={shown} onBack={() => setSearch({})} />
+        )}
+      </div>
+      <div className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-3 py-3">
+        <TrayView job={job} />
+        <WaitList job={job} quiet />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,233 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { removed } from "../../api/entries";
+import { guessQuery, logQuery, useWords } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { FormProblem, TextField, Tick } from "../../ui/Field";
+import { Panel } from "../../ui/Panel";
+import { Pick, PickMany } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { WellMark } from "../../ui/WellMark";
+import { FastenerEditor, FRESH, type Fastener } from "./FastenerEditor";
+
+type Removed = Schemas["Removed"];
+
+interface Draft {
+  part: string;
+  side: Removed["side"];
+  covers?: boolean;
+  fasteners: Fastener[];
+  setting: string;
+  mark: string;
+  markState: string;
+  loose: string;
+  looseCount: number;
+  jointKind: string;
+  jointDetail: string;
+  hazards: Removed["hazards"];
+  remark: string;
+}
+
+const BLANK: Omit<Draft, "side"> = {
+  part: "",
+  fasteners: [],
+  setting: "",
+  mark: "",
+  markState: "",
+  loose: "",
+  looseCount: 1,
+  jointKind: "",
+  jointDetail: "",
+  hazards: [],
+  remark: "",
+};
+
+/** Takes a part off by form: everything the log line can say, with buttons. */
+export function RemovalForm({
+  job,
+  wells,
+  setWells,
+  before,
+  onDone,
+}: {
+  job: JobView;
+  wells: string[];
+  setWells: (wells: string[]) => void;
+  before?: string;
+  onDone: () => void;
+}) {
+  const usual = job.parts.at(-1)?.removed.side ?? "TOP";
+  const [draft, setDraft] = useState<Draft>({ ...BLANK, side: usual });
+  const [round, setRound] = useState(0);
+  const { choices } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, field, busy, submit } = useSubmit();
+  const guess = useQuery(guessQuery(draft.part)).data;
+  const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
+  const covers = draft.covers ?? guess?.covers ?? false;
+  const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find((line) => line.id === before);
+
+  const take = () =>
+    submit(async () => {
+      await append([entry(draft, covers, wells)], { said: `Taken off: ${draft.part}.`, before });
+      setDraft({ ...BLANK, side: draft.side });
+      setRound(round + 1);
+      onDone();
+    });
+
+  return (
+    <FormProblem value={field}>
+      <form
+        key={round}
+        className="flex flex-col gap-3"
+        aria-label="Take a part off"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void take();
+        }}
+      >
+        <Panel title="Take a part off" note={before === undefined ? "or type it below" : undefined}>
+          {anchor !== undefined && (
+            <p className="rounded-[3px] bg-mark-wash px-2 py-1 text-mark">
+              It came off before line {anchor.sequence}: {anchor.words}.
+            </p>
+          )}
+          <div className="grid grid-cols-[1fr_auto] items-end gap-3">
+            <TextField
+              label="Part"
+              name="part"
+              required
+              value={draft.part}
+              placeholder="front plate"
+              onChange={(event) => change({ part: event.target.value, covers: undefined })}
+            />
+            <Tick
+              label="Covers what is under it"
+              checked={covers}
+              onChange={(event) => change({ covers: event.target.checked })}
+            />
+          </div>
+          <Pick
+            label="Side"
+            small
+            choices={choices("side")}
+            value={draft.side}
+            onChange={(side) => change({ side: side as Removed["side"] })}
+          />
+        </Panel>
+        <Panel title="What held it">
+          {draft.fasteners.map((fastener, index) => (
+            <FastenerEditor
+              key={index}
+              fastener={fastener}
+              onChange={(next) => change({ fasteners: draft.fasteners.map((one, at) => (at === index ? next : one)) })}
+              onRemove={() => change({ fasteners: draft.fasteners.filter((_, at) => at !== index) })}
+            />
+          ))}
+          <div className="flex flex-wrap items-end gap-2">
+            <Button onClick={() => change({ fasteners: [...draft.fasteners, FRESH] })}>Add a fastener</Button>
+            <Pick
+              label="Other joint"
+              small
+              choices={[{ value: "NO", label: "no other joint" }, ...choices("jointKind")]}
+              value={draft.jointKind === "" ? "NO" : draft.jointKind}
+              onChange={(jointKind) => change({ jointKind: jointKind === "NO" ? "" : jointKind })}
+            />
+          </div>
+          {draft.jointKind !== "" && (
+            <TextField
+              label="From where to where, which end"
+              value={draft.jointDetail}
+              onChange={(event) => change({ jointDetail: event.target.value })}
+            />
+          )}
+        </Panel>
+        <Panel title="How it lay">
+          <div className="grid grid-cols-2 gap-3">
+            <TextField
+              label="Its control stood at"
+              placeholder="1/125, infinity"
+              value={draft.setting}
+              onChange={(event) => change({ setting: event.target.value })}
+            />
+            <div className="grid grid-cols-[1fr_110px] gap-2">
+              <TextField
+                label="Witness mark"
+                placeholder="notch at red line"
+                value={draft.mark}
+                onChange={(event) => change({ mark: event.target.value })}
+              />
+              <TextField
+                label="in the state"
+                placeholder="cocked"
+                value={draft.markState}
+                onChange={(event) => change({ markState: event.target.value })}
+              />
+            </div>
+            <div className="grid grid-cols-[1fr_76px] gap-2">
+              <TextField
+                label="Loose under it"
+                placeholder="detent ball"
+                value={draft.loose}
+                onChange={(event) => change({ loose: event.target.value })}
+              />
+              <TextField
+                label="how many"
+                inputMode="numeric"
+                defaultValue={draft.looseCount}
+                onChange={(event) => change({ looseCount: Number(event.target.value) || 0 })}
+              />
+            </div>
+            <TextField
+              label="Remark"
+              placeholder="tilt to the left to clear the lever"
+              value={draft.remark}
+              onChange={(event) => change({ remark: event.target.value })}
+            />
+          </div>
+          <PickMany
+            label="Beware"
+            choices={choices("hazard")}
+            value={draft.hazards}
+            onChange={(hazards) => change({ hazards: hazards as Removed["hazards"] })}
+          />
+        </Panel>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        <div className="flex items-center gap-3">
+          <Button kind="primary" type="submit" disabled={busy}>
+            Take off
+          </Button>
+          {wells.length > 0 && (
+            <span className="flex items-center gap-1.5">
+              into {wells.map((well) => <WellMark key={well} name={well} />)}
+              <Button kind="quiet" onClick={() => setWells([])}>
+                none
+              </Button>
+            </span>
+          )}
+        </div>
+      </form>
+    </FormProblem>
+  );
+}
+
+function entry(draft: Draft, covers: boolean, wells: string[]) {
+  return removed(draft.part, {
+    side: draft.side,
+    covers,
+    fasteners: draft.fasteners,
+    joints:
+      draft.jointKind === ""
+        ? []
+        : [{ kind: draft.jointKind as Schemas["Joint"]["kind"], detail: draft.jointDetail }],
+    wells,
+    setting: draft.setting,
+    mark: draft.mark.trim() === "" ? undefined : { text: draft.mark, state: draft.markState },
+    loose: draft.loose.trim() === "" ? [] : [{ name: draft.loose, count: draft.looseCount }],
+    hazards: draft.hazards,
+    remark: draft.remark,
+  });
+}

@@ -1,0 +1,75 @@
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+import { Empty, Panel } from "../../ui/Panel";
+import { OffRow } from "../../valley/PartRow";
+import { useJob } from "../camera/useJob";
+import { PartDetail } from "./PartDetail";
+import { RemovalForm } from "./RemovalForm";
+import { TrayView } from "./TrayView";
+
+/** Going down: what is off, the part one looks at, or the form for the next one; and the tray. */
+export function Strip() {
+  const job = useJob();
+  const [search, setSearch] = useSearchParams();
+  const [wells, setWells] = useState<string[]>([]);
+  const shown = job.parts.find((part) => part.name === search.get("part"));
+  const toggle = (well: string) =>
+    setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px]">
+      <div className="min-h-0 overflow-y-auto border-r border-line px-4 py-3">
+        <Panel title="Off" note={job.parts.length === 0 ? undefined : `${job.parts.filter((p) => p.answer.kind !== "BACK").length} of ${job.parts.length} out`}>
+          {job.parts.length === 0 && (
+            <Empty>Nothing is off yet. Fill in the form, or type it in the line below: “off top cover, 4 slot 1.7x3”.</Empty>
+          )}
+          <ol className="flex flex-col gap-1">
+            {job.parts.map((part) => (
+              <li key={part.name} style={{ paddingLeft: Math.min(part.level * 12, 72) }}>
+                <button
+                  type="button"
+                  onClick={() => setSearch({ part: part.name })}
+                  aria-pressed={shown?.name === part.name}
+                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name ? "outline-2 outline-ready" : ""}`}
+                >
+                  <OffRow part={part} compact={false} alert={false} alone />
+                </button>
+              </li>
+            ))}
+          </ol>
+        </Panel>
+      </div>
+      <div className="min-h-0 overflow-y-auto px-5 py-3">
+        {shown === undefined ? (
+          <RemovalForm
+            job={job}
+            wells={wells}
+            setWells={setWells}
+            before={search.get("before") ?? undefined}
+            onDone={() => {
+              setWells([]);
+              setSearch({});
+            }}
+          />
+        ) : (
+          <PartDetail job={job} part={shown} onClose={() => setSearch({})} />
+        )}
+      </div>
+      <div className="min-h-0 overflow-y-auto border-l border-line bg-sheet px-3 py-3">
+        <TrayView job={job} chosen={wells} onChoose={shown === undefined ? toggle : undefined} />
+        {shown === undefined && (
+          <p className="pt-2 text-[14px] text-soft">
+            Press the wells into which the pieces go.
+            {job.freeWell !== undefined && wells.length === 0 && (
+              <>
+                {" "}
+                <button type="button" className="min-h-11 font-bold text-ready underline" onClick={() => toggle(job.freeWell!)}>
+                  {job.freeWell} is free.
+                </button>
+              </>
+            )}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,206 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useNow } from "../../api/clock";
+import { agentsQuery, guessQuery, houseQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { moment } from "../../ui/dates";
+import { Panel } from "../../ui/Panel";
+import { PartInput } from "../../ui/PartInput";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+import { useJob } from "../camera/useJob";
+import { StartWait } from "./StartWait";
+import { WaitList } from "./WaitList";
+
+type Judged = Schemas["Judged"];
+
+const VERDICTS = {
+  OK: { word: "ok", mark: "done", look: "text-done" },
+  CARE: { word: "care", mark: "wait", look: "text-mark" },
+  NO: { word: "no", mark: "not", look: "text-stop" },
+  NOT_LISTED: { word: "not listed", mark: "open", look: "text-soft" },
+} as const;
+
+/** Cleaning: a part, what it is made of, and what each agent does to it; and what has to wait afterwards. */
+export function Clean() {
+  const job = useJob();
+  const [part, setPart] = useState([...job.parts].reverse().find((one) => one.answer.kind === "NOT_YET")?.name ?? "");
+  const [own, setOwn] = useState<string[]>();
+  const guess = useQuery(guessQuery(part)).data;
+  const materials = own ?? guess?.materials ?? [];
+  const house = useQuery(houseQuery).data;
+  const judged = useQuery(agentsQuery(materials)).data ?? [];
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_352px]">
+      <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
+        <Panel title="What is cleaned">
+          <PartInput
+            job={job}
+            value={part}
+            placeholder="retard train"
+            onChange={(next) => {
+              setPart(next);
+              setOwn(undefined);
+            }}
+          />
+          <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Materials of it and what stands near">
+            <span className="mr-1 text-[13.5px] text-soft">It and what stands near is</span>
+            {house?.materials.map((material) => (
+              <button
+                key={material.id}
+                type="button"
+                aria-pressed={materials.includes(material.id)}
+                onClick={() =>
+                  setOwn(
+                    materials.includes(material.id)
+                      ? materials.filter((one) => one !== material.id)
+                      : [...materials, material.id],
+                  )
+                }
+                className={`min-h-9 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash font-bold text-mark" : "border-line bg-sheet"}`}
+              >
+                {material.label}
+              </button>
+            ))}
+          </div>
+        </Panel>
+        <Panel title="With what" note="kindest first; a data sheet or maker's manual wins over this table">
+          <ul className="flex flex-col">
+            {judged.map((agent) => (
+              <Agent key={`${part} ${agent.agent}`} job={job} part={part} materials={materials} agent={agent} />
+            ))}
+          </ul>
+        </Panel>
+      </div>
+      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+        <WaitList job={job} />
+        <StartWait job={job} />
+        <CleanedSoFar job={job} />
+      </aside>
+    </div>
+  );
+}
+
+function Agent({
+  job,
+  part,
+  materials,
+  agent,
+}: {
+  job: JobView;
+  part: string;
+  materials: string[];
+  agent: Judged;
+}) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [reason, setReason] = useState<string>();
+  const verdict = VERDICTS[agent.verdict];
+  const clean = (why: string, wait: boolean) =>
+    submit(async () => {
+      await append(
+        [
+          { kind: "cleaned", part, agent: agent.agent, materials, verdict: agent.verdict, reason: why },
+          ...(wait
+            ? [
+                {
+                  kind: "waitStarted" as const,
+                  part,
+                  what: `${agent.label.toLowerCase()} flash-off`,
+                  minutes: agent.flashOffMinutes,
+                },
+              ]
+            : []),
+        ],
+        { said: `Cleaned: ${part}, ${agent.label.toLowerCase()}.` },
+      );
+      setReason(undefined);
+    });
+  const blocked = agent.verdict === "NO" && reason === undefined;
+  return (
+    <li className="flex flex-col gap-1 border-b border-line/70 py-1">
+      <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-3">
+        <span className={`flex items-center gap-1.5 font-bold ${verdict.look}`}>
+          <StateMark mark={verdict.mark} />
+          {verdict.word}
+        </span>
+        <span className="min-w-0">
+          <b>{agent.label}</b> <span className="text-[14px] text-soft">{agent.use}</span>
+          <span className="block text-[13.5px]">
+            {agent.reasons.join("; ")}
+            {agent.flammable && (
+              <span className="text-stop">
+                {agent.reasons.length > 0 ? " · " : ""}flammable: air, no flame, no sparks
+              </span>
+            )}
+          </span>
+        </span>
+        {blocked ? (
+          <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setReason("")}>
+            All the same…
+          </Button>
+        ) : (
+          reason === undefined && (
+            <span className="flex gap-1">
+              <Button disabled={part.trim() === ""} onClick={() => void clean("", false)}>
+                Cleaned
+              </Button>
+              {agent.flashOffMinutes > 0 && (
+                <Button disabled={part.trim() === ""} onClick={() => void clean("", true)}>
+                  and wait {agent.flashOffMinutes} min
+                </Button>
+              )}
+            </span>
+          )
+        )}
+      </div>
+      {reason !== undefined && (
+        <form
+          className="flex gap-2 pl-[104px]"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void clean(reason, false);
+          }}
+        >
+          <input
+            autoFocus
+            className="input"
+            aria-label={`Why ${agent.label} all the same?`}
+            placeholder="Why is it right here? It stays on the record."
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+          <Button kind="stop" type="submit" disabled={reason.trim() === ""}>
+            Cleaned all the same
+          </Button>
+          <Button kind="quiet" onClick={() => setReason(undefined)}>
+            Not
+          </Button>
+        </form>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </li>
+  );
+}
+
+function CleanedSoFar({ job }: { job: JobView }) {
+  const now = useNow(60_000);
+  if (job.treat.cleaned.length === 0) return null;
+  return (
+    <Panel title="Cleaned so far">
+      <ul>
+        {job.treat.cleaned.map((one) => (
+          <li key={one.id} className="flex justify-between gap-3 border-b border-line/70 py-1 text-[14.5px]">
+            <span className="min-w-0 truncate">
+              {one.what.part}, <span className="text-soft">{one.what.agent}</span>
+            </span>
+            <span className="shrink-0 text-soft">{moment(one.at, now)}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}

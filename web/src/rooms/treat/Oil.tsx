@@ -1,0 +1,166 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { guessQuery, houseQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { PartInput } from "../../ui/PartInput";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { useJob } from "../camera/useJob";
+
+/** Oil: a point, its kind, what the house puts there, and what was put there. */
+export function Oil() {
+  const job = useJob();
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_420px]">
+      <div className="min-h-0 overflow-y-auto px-5 py-3">
+        <OilForm job={job} />
+      </div>
+      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+        <OiledSoFar job={job} />
+        <HousePracticeTable />
+      </aside>
+    </div>
+  );
+}
+
+function OilForm({ job }: { job: JobView }) {
+  const house = useQuery(houseQuery).data;
+  const append = useAppend(job.tag);
+  const { problem, field, submit } = useSubmit();
+  const [part, setPart] = useState("");
+  const [point, setPoint] = useState("");
+  const [ownKind, setOwnKind] = useState<string>();
+  const [ownLubricant, setOwnLubricant] = useState<string>();
+  const [reason, setReason] = useState("");
+  const guess = useQuery(guessQuery(`${part} ${point}`.trim())).data;
+  if (house === undefined) return null;
+  const kinds = house.lubrication.points;
+  const kind = kinds.find((one) => one.id === (ownKind ?? guess?.pointKind));
+  const school = house.practice.school;
+  const usual = kind?.suggested[school] ?? "";
+  const lubricant = ownLubricant ?? (usual === "" ? "thinOil" : usual);
+  const never = kind?.never.includes(lubricant) ?? false;
+  const departs = kind !== undefined && usual !== "" && usual !== lubricant;
+  const log = () =>
+    submit(async () => {
+      await append(
+        [
+          {
+            kind: "lubricated",
+            part,
+            point: point === "" ? part : point,
+            pointKind: kind?.id ?? "",
+            lubricant,
+            reason,
+          },
+        ],
+        { said: `Oiled: ${point || part}.` },
+      );
+      setPoint("");
+      setReason("");
+      setOwnKind(undefined);
+      setOwnLubricant(undefined);
+    });
+  return (
+    <FormProblem value={field}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void log();
+        }}
+      >
+        <Panel title="Which point" note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}>
+          <PartInput job={job} value={part} onChange={setPart} placeholder="retard train" />
+          <div className="grid grid-cols-2 gap-3">
+            <TextField
+              label="Point"
+              name="point"
+              value={point}
+              placeholder="pivots in the upper plate"
+              onChange={(event) => setPoint(event.target.value)}
+            />
+            <ChoiceField
+              label="Kind of point"
+              empty="not in the table"
+              value={kind?.id ?? ""}
+              choices={kinds.map((one) => ({ value: one.id, label: one.label }))}
+              onChange={(event) => {
+                setOwnKind(event.target.value);
+                setOwnLubricant(undefined);
+              }}
+            />
+          </div>
+        </Panel>
+        <Panel title="With what">
+          {kind !== undefined && (
+            <p className="rounded-[3px] border-l-4 border-ready bg-ready-wash px-3 py-1.5">
+              The house puts here: <b>{kind.bySchool[school] || "nothing is settled"}</b>.
+              {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
+            </p>
+          )}
+          <Pick
+            label="Lubricant"
+            choices={house.lubrication.lubricants.map((one) => ({ value: one.id, label: one.label }))}
+            value={lubricant}
+            onChange={setOwnLubricant}
+          />
+          {(departs || never) && (
+            <TextField
+              label={never ? "This never goes here. Why all the same?" : "It departs from the house practice. Why?"}
+              value={reason}
+              placeholder="the escapement was bone dry"
+              onChange={(event) => setReason(event.target.value)}
+            />
+          )}
+        </Panel>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        <Button kind="primary" type="submit" className="self-start">
+          Log the point
+        </Button>
+      </form>
+    </FormProblem>
+  );
+}
+
+function OiledSoFar({ job }: { job: JobView }) {
+  const lubricants = useQuery(houseQuery).data?.lubrication.lubricants ?? [];
+  return (
+    <Panel title="Points so far" note={`${job.treat.lubricated.length}`}>
+      {job.treat.lubricated.length === 0 && <Empty>No point is oiled yet. Tiny amounts, named points.</Empty>}
+      <ul>
+        {job.treat.lubricated.map((one) => (
+          <li key={one.id} className="border-b border-line/70 py-1">
+            <b>{one.what.point}</b>{" "}
+            <span className="text-soft">
+              {lubricants.find((lubricant) => lubricant.id === one.what.lubricant)?.label ?? one.what.lubricant}
+            </span>
+            {one.what.reason !== "" && <span className="block text-[13.5px]">{one.what.reason}</span>}
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+function HousePracticeTable() {
+  const house = useQuery(houseQuery).data;
+  if (house === undefined) return null;
+  return (
+    <Panel title="What the house puts where">
+      <dl className="text-[14px]">
+        {house.lubrication.points.map((kind) => (
+          <div key={kind.id} className="border-b border-line/70 py-1">
+            <dt className="text-soft">{kind.label}</dt>
+            <dd>{kind.bySchool[house.practice.school] || "not settled"}</dd>
+          </div>
+        ))}
+      </dl>
+    </Panel>
+  );
+}

@@ -1,0 +1,64 @@
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { useNow } from "../../api/clock";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { moment, untilWords } from "../../ui/dates";
+import { Empty, Panel } from "../../ui/Panel";
+
+/** Waits of one camera: running, over, and with the key to say that one was seen to be over. */
+export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean }) {
+  const now = useNow();
+  const append = useAppend(job.tag);
+  const waits = job.treat.waits.filter((wait) => wait.state !== "ENDED");
+  if (quiet && waits.length === 0) return null;
+  const end = (id: string, over: boolean) =>
+    void append([{ kind: "waitEnded", waitId: id, remark: over ? "" : "cut short" }], {
+      said: over ? "Seen to be over." : "Cut short.",
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Panel title="Waits" note="wall clock">
+      {waits.length === 0 && <Empty>Nothing waits here.</Empty>}
+      <ul className="flex flex-col">
+        {waits.map(({ running }) => {
+          const over = Date.parse(running.endsAt) <= now;
+          const share = Math.min(
+            1,
+            (now - Date.parse(running.startedAt)) / (Date.parse(running.endsAt) - Date.parse(running.startedAt)),
+          );
+          return (
+            <li key={running.id} className="flex items-center gap-2 border-b border-line/70 py-1 last:border-0">
+              <Dial share={share} />
+              <div className="min-w-0 flex-1">
+                <b className="block leading-5">{running.what}</b>
+                <span className="block text-[13.5px] leading-[18px] text-soft">
+                  {running.part !== undefined && `${running.part}, `}
+                  {over ? "over since" : "until"} {moment(running.endsAt, now)}
+                </span>
+              </div>
+              <span className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}>
+                {over ? "over" : untilWords(running.endsAt, now)}
+              </span>
+              <Button kind={over ? "primary" : "quiet"} onClick={() => end(running.id, over)} className="px-2!">
+                {over ? "Seen" : "End"}
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </Panel>
+  );
+}
+
+/** A small clock face that fills as a wait goes by. */
+function Dial({ share }: { share: number }) {
+  const angle = Math.max(0.02, Math.min(0.9999, share)) * 2 * Math.PI;
+  const x = 12 + 9 * Math.sin(angle);
+  const y = 12 - 9 * Math.cos(angle);
+  return (
+    <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true" className="shrink-0">
+      <circle cx="12" cy="12" r="10" className="fill-sheet stroke-mark-line" strokeWidth="2" />
+      <path d={`M12 12V3A9 9 0 ${angle > Math.PI ? 1 : 0} 1 ${x} ${y}Z`} className="fill-mark-line" />
+    </svg>
+  );
+}

@@ -1,0 +1,70 @@
+import { Key } from "../ui/Button";
+import { Window } from "../ui/Window";
+
+const KEYS: [string, string][] = [
+  ["L", "the log line of this camera"],
+  ["F2", "find a camera, from anywhere"],
+  ["1 … 9", "the nine stops of this camera"],
+  ["0", "its valley"],
+  ["R", "its record: every line, to strike or read"],
+  ["S", "sit down, get up"],
+  ["Ctrl Z", "strike the last line you logged; again to undo that"],
+  ["Space", "counts a good firing, at Prove"],
+  ["M", "counts a miss, at Prove"],
+  ["B", "the bench"],
+  ["N", "a new camera"],
+  ["P", "the next person signs"],
+  ["T", "lamp or day colours"],
+  ["Esc", "leaves a field, so that keys work again"],
+];
+
+const LINES: [string, string][] = [
+  ["off front plate, 3 slot 1.4x3 + 1 slot 1.4x3.5, well B1, mark notch at red line", "a part came off"],
+  ["off speed ring, set at 1/125, 1 detent ball, beware spring", "how it stood, what lies loose, what may jump"],
+  ["off left cover, 2 screws loosened, 1 set screw left-hand, solder red wire to lug", "loosened only, thread, joints"],
+  ["back front plate", "a part goes back, all its fasteners with it"],
+  ["lost detent ball · found detent ball", "a small piece"],
+  ["found torn light seal", "something seen on the way"],
+  ["symptom slow speeds late · suspect gummed train, whirrs", "what is wrong and who is suspected"],
+  ["clear oil on blades, dry under the loupe · cause gummed train, drags when dry", "what a look said"],
+  ["clean escapement naphtha", "with what; the verdict shows before Enter"],
+  ["wait retard train rest 24 h", "a wait on the clock"],
+  ["need governor, new pinion · replace governor from donor Sweep 5512, checked", "parts"],
+  ["mend pawl, bent back straight", "what was done"],
+  ["oil cam post moly", "a point; without a lubricant, the house practice"],
+  ["check front plate, lever left of the post", "a check of your own before it goes on"],
+  ["sit Clean · up", "at the bench, away from it"],
+  ["decide leave the unit in, because the train comes out without it", "a decision; without a reason it is open"],
+];
+
+/** The keys, and what the log line understands. */
+export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => void }) {
+  return (
+    <Window open onOpenChange={onOpenChange} title="Keys and the log line" wide>
+      <div className="grid gap-6 wide:grid-cols-[290px_1fr]">
+        <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1.5 self-start">
+          {KEYS.map(([key, does]) => (
+            <div key={key} className="contents">
+              <dt className="justify-self-end whitespace-nowrap">
+                <Key>{key}</Key>
+              </dt>
+              <dd>{does}</dd>
+            </div>
+          ))}
+        </dl>
+        <dl className="flex flex-col gap-2.5">
+          {LINES.map(([line, means]) => (
+            <div key={line}>
+              <dt className="num text-[13.5px] font-bold">{line}</dt>
+              <dd className="text-[14px] text-soft">{means}</dd>
+            </div>
+          ))}
+          <p>
+            Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever cannot be
+            read stays as the remark.
+          </p>
+        </dl>
+      </div>
+    </Window>
+  );
+}

@@ -1,0 +1,151 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense, useState } from "react";
+import { Link, NavLink, Outlet, useNavigate } from "react-router";
+import { benchQuery, houseQuery } from "../api/queries";
+import { useNow } from "../api/clock";
+import { moment } from "../ui/dates";
+import { useServerEvents } from "./events";
+import { useEscapeLeavesField, useKeys } from "./keys";
+import { NoticeBar } from "./NoticeBar";
+import { useSigner } from "./signer";
+import { useTheme } from "./theme";
+
+const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
+const KeysHelp = lazy(async () => ({ default: (await import("./KeysHelp")).KeysHelp }));
+
+/** What stands round every page: where to go, what runs, who signs; and the keys that work anywhere. */
+export function Shell() {
+  const [open, setOpen] = useState<"none" | "find" | "keys">("none");
+  const navigate = useNavigate();
+  const { theme, toggle } = useTheme();
+  const { signer, people, next } = useSigner();
+  useServerEvents();
+  useEscapeLeavesField();
+  useKeys({
+    F2: () => setOpen("find"),
+    "?": () => setOpen("keys"),
+    b: () => navigate("/"),
+    n: () => navigate("/new"),
+    p: next,
+    t: toggle,
+  });
+  const close = (stays: boolean) => !stays && setOpen("none");
+  return (
+    <div className="flex h-full flex-col">
+      <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        To the page
+      </a>
+      <header className="flex min-h-12 shrink-0 items-center gap-1 bg-bar px-3 text-on-bar print:hidden">
+        <Link to="/" className="mr-2 flex min-h-11 items-center gap-2 px-1 text-[19px] font-bold tracking-tight">
+          <svg width="26" height="22" viewBox="0 0 26 22" aria-hidden="true">
+            <path
+              d="M2 4h4v4h4v5h6V8h4V4h4"
+              fill="none"
+              stroke="#e5b556"
+              strokeWidth="2.4"
+              strokeLinejoin="round"
+              strokeLinecap="round"
+            />
+            <circle cx="13" cy="18.6" r="2" fill="#e5b556" />
+          </svg>
+          Ruvant
+        </Link>
+        <nav aria-label="Places" className="flex">
+          <Place to="/" label="Bench" />
+          <Place to="/cameras" label="Cameras" />
+          <Place to="/house" label="House" />
+        </nav>
+        <div className="ml-auto flex items-center gap-1.5">
+          <Running />
+          <BarButton onClick={() => setOpen("find")} label="Find anything" hint="F2">
+            Find
+          </BarButton>
+          <BarButton onClick={toggle} label={theme === "lamp" ? "Daylight colours" : "Lamp colours"} hint="T">
+            {theme === "lamp" ? "Day" : "Lamp"}
+          </BarButton>
+          <BarButton onClick={() => setOpen("keys")} label="Keys" hint="?">
+            Keys
+          </BarButton>
+          <BarButton
+            onClick={next}
+            label={`Signed by ${signer}${people.length > 1 ? "; press for the next person" : ""}`}
+            hint={people.length > 1 ? "P" : undefined}
+          >
+            {signer}
+          </BarButton>
+        </div>
+      </header>
+      <main id="page" className="flex min-h-0 flex-1 flex-col" tabIndex={-1}>
+        <Outlet />
+      </main>
+      <NoticeBar />
+      <Suspense>
+        {open === "find" && <Find onOpenChange={close} />}
+        {open === "keys" && <KeysHelp onOpenChange={close} />}
+      </Suspense>
+    </div>
+  );
+}
+
+function Place({ to, label }: { to: string; label: string }) {
+  return (
+    <NavLink
+      to={to}
+      end={to === "/"}
+      className={({ isActive }) =>
+        `flex min-h-11 items-center border-b-[3px] px-3 pt-[3px] ${isActive ? "border-[#e5b556] font-bold" : "border-transparent text-bar-soft hover:text-on-bar"}`
+      }
+    >
+      {label}
+    </NavLink>
+  );
+}
+
+function BarButton({
+  children,
+  label,
+  hint,
+  onClick,
+}: {
+  children: React.ReactNode;
+  label: string;
+  hint?: string;
+  onClick: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      onClick={onClick}
+      aria-label={label}
+      title={label}
+      className="flex min-h-11 items-center gap-2 rounded-[4px] px-2.5 hover:bg-white/10"
+    >
+      {children}
+      {hint !== undefined && <kbd className="num rounded-[3px] border border-bar-soft px-1 text-[11.5px] text-bar-soft">{hint}</kbd>}
+    </button>
+  );
+}
+
+/** How many waits run in the shop and when the next is over. */
+function Running() {
+  const waits = useQuery(benchQuery).data?.waits ?? [];
+  const demo = useQuery(houseQuery).data?.demo ?? false;
+  const now = useNow(5000);
+  const over = waits.filter((wait) => Date.parse(wait.running.endsAt) <= now).length;
+  const running = waits.find((wait) => Date.parse(wait.running.endsAt) > now);
+  return (
+    <>
+      {demo && <span className="mr-1 text-[13px] text-bar-soft">Demo shop</span>}
+      {waits.length > 0 && (
+        <Link
+          to="/"
+          className="flex min-h-9 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] hover:bg-white/10"
+        >
+          <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
+          {over > 0 ? `${over} over` : `${waits.length} waiting`}
+          {running !== undefined && <span className="text-bar-soft">next {moment(running.running.endsAt, now)}</span>}
+        </Link>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { useSyncExternalStore } from "react";
+
+/** A short word about what just happened. */
+export interface Notice {
+  kind: "done" | "waiting" | "problem";
+  text: string;
+  undo?: () => void;
+}
+
+let notice: (Notice & { number: number }) | undefined;
+let number = 0;
+const listeners = new Set<() => void>();
+
+/** Shows a notice in place of the one before. */
+export function notify(next: Notice): void {
+  notice = { ...next, number: ++number };
+  listeners.forEach((listener) => listener());
+}
+
+export function dismiss(): void {
+  notice = undefined;
+  listeners.forEach((listener) => listener());
+}
+
+export function useNotice() {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => notice,
+  );
+}

@@ -1,0 +1,37 @@
+import type { ButtonHTMLAttributes } from "react";
+
+type Kind = "primary" | "plain" | "quiet" | "stop";
+
+const LOOKS: Record<Kind, string> = {
+  primary: "bg-ready text-on-ready border-ready font-bold",
+  plain: "bg-sheet text-ink border-line hover:border-ink",
+  quiet: "border-transparent text-ink hover:bg-earth/50",
+  stop: "bg-sheet text-stop border-stop font-bold",
+};
+
+/** A button of bench size: at least 44 px, since it is pressed with a knuckle. */
+export function Button({
+  kind = "plain",
+  keyHint,
+  className = "",
+  children,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind; keyHint?: string }) {
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={`inline-flex min-h-11 min-w-11 items-center justify-center gap-2 rounded-[4px] border px-3.5 disabled:opacity-50 ${LOOKS[kind]} ${className}`}
+    >
+      {children}
+      {keyHint !== undefined && <Key>{keyHint}</Key>}
+    </button>
+  );
+}
+
+/** A key of the keyboard. */
+export function Key({ children }: { children: React.ReactNode }) {
+  return (
+    <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px] leading-5 opacity-90">{children}</kbd>
+  );
+}

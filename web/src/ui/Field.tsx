@@ -1,0 +1,116 @@
+import {
+  createContext,
+  useContext,
+  useId,
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  type TextareaHTMLAttributes,
+} from "react";
+import type { Problem } from "../api/client";
+
+/** The problem of the form that a field stands in, so that it is said beside the field it is about. */
+export const FormProblem = createContext<Problem | undefined>(undefined);
+
+function useFieldProblem(name: string | undefined) {
+  const problem = useContext(FormProblem);
+  return problem !== undefined && name !== undefined && problem.field === name ? problem : undefined;
+}
+
+function Labelled({
+  label,
+  hint,
+  name,
+  children,
+  className = "",
+}: {
+  label: string;
+  hint?: string;
+  name?: string;
+  className?: string;
+  children: (wiring: { id: string; "aria-invalid"?: true; "aria-describedby"?: string }) => ReactNode;
+}) {
+  const id = useId();
+  const problem = useFieldProblem(name);
+  return (
+    <div className={`flex flex-col gap-1 ${className}`}>
+      <label htmlFor={id} className="text-[13.5px] text-soft">
+        {label}
+      </label>
+      {children({
+        id,
+        "aria-invalid": problem ? true : undefined,
+        "aria-describedby": problem ? `${id}-problem` : hint ? `${id}-hint` : undefined,
+      })}
+      {problem !== undefined && (
+        <p id={`${id}-problem`} className="text-[13.5px] text-stop">
+          {problem.message} {problem.remedy}
+        </p>
+      )}
+      {hint !== undefined && problem === undefined && (
+        <p id={`${id}-hint`} className="text-[13px] text-soft">
+          {hint}
+        </p>
+      )}
+    </div>
+  );
+}
+
+interface Common {
+  label: string;
+  hint?: string;
+  wrap?: string;
+}
+
+export function TextField({ label, hint, wrap, ...rest }: Common & InputHTMLAttributes<HTMLInputElement>) {
+  return (
+    <Labelled label={label} hint={hint} name={rest.name} className={wrap}>
+      {(wiring) => <input type="text" autoComplete="off" {...wiring} {...rest} className="input" />}
+    </Labelled>
+  );
+}
+
+export function AreaField({ label, hint, wrap, ...rest }: Common & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+  return (
+    <Labelled label={label} hint={hint} name={rest.name} className={wrap}>
+      {(wiring) => <textarea {...wiring} {...rest} className="input" />}
+    </Labelled>
+  );
+}
+
+export function ChoiceField({
+  label,
+  hint,
+  wrap,
+  choices,
+  empty,
+  ...rest
+}: Common &
+  SelectHTMLAttributes<HTMLSelectElement> & { choices: { value: string; label: string }[]; empty?: string }) {
+  return (
+    <Labelled label={label} hint={hint} name={rest.name} className={wrap}>
+      {(wiring) => (
+        <select {...wiring} {...rest} className="input">
+          {empty !== undefined && <option value="">{empty}</option>}
+          {choices.map((choice) => (
+            <option key={choice.value} value={choice.value}>
+              {choice.label}
+            </option>
+          ))}
+        </select>
+      )}
+    </Labelled>
+  );
+}
+
+export function Tick({
+  label,
+  ...rest
+}: { label: string } & Omit<InputHTMLAttributes<HTMLInputElement>, "type">) {
+  return (
+    <label className="flex min-h-11 cursor-pointer items-center gap-2.5">
+      <input type="checkbox" {...rest} className="size-5 accent-ready" />
+      <span>{label}</span>
+    </label>
+  );
+}

@@ -1,0 +1,20 @@
+import { Away, Problem } from "../api/client";
+
+/** What would not go, what to do, and what happened meanwhile. */
+export function ProblemNote({ problem, children }: { problem: unknown; children?: React.ReactNode }) {
+  if (problem === undefined || problem === null) return null;
+  const known = problem instanceof Problem ? problem : undefined;
+  const text =
+    known?.message ??
+    (problem instanceof Away ? "Ruvant's server does not answer. It is tried again by itself." : String(problem));
+  return (
+    <div role="alert" className="rounded-[4px] border-l-4 border-stop bg-stop-wash px-3 py-2">
+      <p className="font-bold text-stop">{text}</p>
+      {known !== undefined && known.remedy !== "" && <p>{known.remedy}</p>}
+      {known !== undefined && known.since.length > 0 && (
+        <p className="mt-1 text-[14px]">Meanwhile: {known.since.join("; ")}</p>
+      )}
+      {children}
+    </div>
+  );
+}

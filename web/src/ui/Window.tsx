@@ -1,0 +1,42 @@
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+/** A window over the page; Esc closes it. */
+export function Window({
+  title,
+  about,
+  open,
+  onOpenChange,
+  children,
+  wide = false,
+}: {
+  title: string;
+  about?: string;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  children: ReactNode;
+  wide?: boolean;
+}) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className={`fixed top-[6vh] left-1/2 z-50 flex max-h-[88vh] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-[6px] border border-line bg-sheet ${wide ? "max-w-[860px]" : "max-w-[620px]"}`}
+        >
+          <div className="flex items-center justify-between gap-3 border-b border-line px-5 py-2">
+            <div>
+              <Dialog.Title className="text-[18px] font-bold">{title}</Dialog.Title>
+              {about !== undefined && <p className="text-[14px] text-soft">{about}</p>}
+            </div>
+            <Dialog.Close className="min-h-11 min-w-11 rounded-[4px] px-2 text-soft hover:text-ink">
+              Close
+            </Dialog.Close>
+          </div>
+          <div className="overflow-y-auto px-5 py-4">{children}</div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

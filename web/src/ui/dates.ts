@@ -1,0 +1,33 @@
+const SAME_DAY = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" });
+const NEAR = new Intl.DateTimeFormat("en-GB", { weekday: "short", hour: "2-digit", minute: "2-digit" });
+const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
+const FULL = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
+const EXACT = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });
+
+/** A moment as short as it may be said now: 14:20, Thu 09:00, or a date. */
+export function moment(iso: string, now: number): string {
+  const at = new Date(iso);
+  const today = new Date(now);
+  if (at.toDateString() === today.toDateString()) return SAME_DAY.format(at);
+  return Math.abs(at.getTime() - now) < 6 * 86_400_000 ? NEAR.format(at).replace(",", "") : DAY.format(at).replace(",", "");
+}
+
+export const day = (iso: string) => DAY.format(new Date(iso)).replace(",", "");
+export const fullDay = (iso: string) => FULL.format(new Date(iso));
+export const exact = (iso: string) => EXACT.format(new Date(iso)).replace(",", "");
+
+/** A span of minutes as people say it. */
+export function minutesWords(minutes: number): string {
+  if (minutes < 60) return `${minutes} min`;
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+/** How long until a moment, or since: 12:05 within the hour, else 2 h 10 min. */
+export function untilWords(iso: string, now: number): string {
+  const left = Math.round((Date.parse(iso) - now) / 1000);
+  const size = Math.abs(left);
+  if (size < 3600) return `${Math.floor(size / 60)}:${String(size % 60).padStart(2, "0")}`;
+  return minutesWords(Math.floor(size / 60));
+}

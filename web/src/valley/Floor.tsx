@@ -1,0 +1,84 @@
+import type { JobView } from "../api/client";
+import { stopsWords } from "../plots/ev";
+
+const LINES = 4;
+
+/** The floor of the valley: what was found, what was done about it, and how it runs. */
+export function Floor({ job, indent }: { job: JobView; indent: number }) {
+  const side = Math.min(indent, 110);
+  return (
+    <div
+      className="pb-2"
+      style={{
+        paddingInline: side,
+        background: `linear-gradient(to right, var(--color-earth) ${side}px, transparent ${side}px calc(100% - ${side}px), var(--color-earth) calc(100% - ${side}px))`,
+      }}
+    >
+      <div className="grid grid-cols-3 divide-x divide-line border-2 border-ink bg-sheet">
+        <Column title="Found" lines={found(job)} empty="No symptom is noted yet." />
+        <Column title="Cleaned, mended, oiled" lines={treated(job)} empty="Nothing is treated yet." />
+        <Column title="How it runs" lines={runs(job)} empty="No speed is timed yet." />
+      </div>
+    </div>
+  );
+}
+
+function Column({ title, lines, empty }: { title: string; lines: string[]; empty: string }) {
+  return (
+    <div className="min-w-0 px-3 py-2">
+      <h2 className="pb-0.5 text-[14px]">{title}</h2>
+      {lines.length === 0 && <p className="text-[14px] text-soft">{empty}</p>}
+      {lines.slice(0, LINES).map((line, index) => (
+        <p key={index} className="truncate text-[14px]" title={line}>
+          {line}
+        </p>
+      ))}
+      {lines.length > LINES && <p className="text-[13px] text-soft">and {lines.length - LINES} more</p>}
+    </div>
+  );
+}
+
+function found(job: JobView): string[] {
+  const cleared = job.find.suspects.filter((suspect) => suspect.state === "CLEARED").length;
+  const open = job.find.suspects.filter((suspect) => suspect.state === "OPEN").map((suspect) => suspect.name);
+  return [
+    ...job.find.causes.map((cause) => `Cause: ${cause.what}`),
+    ...(open.length > 0 ? [`Open: ${open.join(", ")}`] : []),
+    ...(cleared > 0 ? [`${cleared} of ${job.find.suspects.length} suspects cleared`] : []),
+    ...job.find.symptoms.map((symptom) => symptom.what),
+    ...job.find.found.map((thing) => thing.what),
+  ];
+}
+
+function treated(job: JobView): string[] {
+  const running = job.treat.waits.filter((wait) => wait.state !== "ENDED");
+  return [
+    ...running.map((wait) => `${wait.state === "OVER" ? "Over" : "Waits"}: ${wait.running.what}`),
+    ...job.needs.needs.filter((need) => need.open).map((need) => `Needed: ${need.what}`),
+    ...job.treat.mended.map((one) => `${one.what.part}: ${one.what.what}`),
+    ...(job.treat.cleaned.length > 0
+      ? [`Cleaned: ${[...new Set(job.treat.cleaned.map((one) => one.what.part))].join(", ")}`]
+      : []),
+    ...(job.treat.lubricated.length > 0
+      ? [`Oiled: ${job.treat.lubricated.map((one) => one.what.point).join(", ")}`]
+      : []),
+  ];
+}
+
+function runs(job: JobView): string[] {
+  const timed = job.speeds.filter((row) => row.before !== undefined || row.after !== undefined);
+  const worst = [...timed].sort((a, b) => size(b) - size(a)).slice(0, 2);
+  const streak = job.prove.streak;
+  return [
+    ...worst.map(
+      (row) =>
+        `${row.speed}: ${row.before === undefined ? "" : `${stopsWords(row.before.biasEv)} EV before`}${row.after === undefined ? "" : ` → ${stopsWords(row.after.biasEv)} EV`}`,
+    ),
+    ...(timed.some((row) => row.after !== undefined)
+      ? [`${timed.filter((row) => row.after?.verdict.kind === "IN").length} of ${timed.length} speeds in`]
+      : []),
+    ...(streak.firingsSinceWork > 0 ? [`${streak.current} of ${streak.wanted} good in a row`] : []),
+  ];
+}
+
+const size = (row: JobView["speeds"][number]) => Math.abs(row.before?.biasEv ?? row.after?.biasEv ?? 0);

@@ -1,0 +1,35 @@
+import type { PartView } from "../api/client";
+import type { Mark } from "../ui/State";
+
+/** The word and shape of each answer to "may it go back?". */
+export const ANSWERS: Record<PartView["answer"]["kind"], { word: string; mark: Mark; look: string }> = {
+  READY: { word: "May go back now", mark: "ready", look: "bg-ready text-on-ready" },
+  NOT_YET: { word: "Not yet", mark: "open", look: "bg-sunk text-soft" },
+  WAITING: { word: "Waiting", mark: "wait", look: "bg-mark-wash text-ink" },
+  BACK: { word: "Back", mark: "done", look: "bg-done-wash text-ink" },
+  LEFT_OUT: { word: "Left out", mark: "left", look: "bg-sunk text-ink" },
+};
+
+/** The same, with what stands against it: a missing piece is a hazard, open checks are work for the hands. */
+export function answerOf(part: PartView) {
+  switch (part.answer.against) {
+    case "CHECKS_OPEN":
+      return { word: "Check first", mark: "wait" as Mark, look: "bg-sheet text-ink" };
+    case "PART_NEEDED":
+    case "PIECE_LOST":
+      return { word: "Not yet", mark: "not" as Mark, look: "bg-stop-wash text-ink" };
+    default:
+      return ANSWERS[part.answer.kind];
+  }
+}
+
+/** Parts by the side they came off, in the order in which the sides were opened. */
+export function bySide(parts: PartView[]): [PartView["removed"]["side"], PartView[]][] {
+  const sides = new Map<PartView["removed"]["side"], PartView[]>();
+  for (const part of parts) {
+    const side = sides.get(part.removed.side);
+    if (side === undefined) sides.set(part.removed.side, [part]);
+    else side.push(part);
+  }
+  return [...sides];
+}
