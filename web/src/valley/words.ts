@@ -14,7 +14,7 @@ export const ANSWERS: Record<PartView["answer"]["kind"], { word: string; mark: M
 export function answerOf(part: PartView) {
   switch (part.answer.against) {
     case "CHECKS_OPEN":
-      return { word: "Check first", mark: "wait" as Mark, look: "bg-sheet text-ink" };
+      return { word: "Check first", mark: "ready" as Mark, look: "bg-sheet text-ink" };
     case "PART_NEEDED":
     case "PIECE_LOST":
       return { word: "Not yet", mark: "not" as Mark, look: "bg-stop-wash text-ink" };

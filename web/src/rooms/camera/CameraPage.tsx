@@ -77,9 +77,9 @@ function CameraHead({ job, shown, sit, place }: { job: JobView; shown?: Stop; si
         </span>
       </Link>
       <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
-      <div className="flex w-[256px] shrink-0 flex-col items-end gap-0.5 text-right">
-        <span className="text-[14px] leading-5">
-          {job.bench.minutes > 0 && <span className="text-soft">{minutesWords(job.bench.minutes)} at the bench · </span>}
+      <div className="flex w-[236px] shrink-0 flex-col items-end gap-0.5 text-right">
+        <span className="text-[14px] leading-5 whitespace-nowrap">
+          {job.bench.minutes > 0 && <span className="text-soft">{minutesWords(job.bench.minutes)} · </span>}
           {job.handover.returnedAt !== undefined ? (
             <b className="text-done">Returned {day(job.handover.returnedAt)}</b>
           ) : received.promised !== undefined ? (

@@ -32,12 +32,14 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
               <div className="min-w-0 flex-1">
                 <b className="block leading-5">{running.what}</b>
                 <span className="block text-[13.5px] leading-[18px] text-soft">
-                  {running.part !== undefined && `${running.part}, `}
-                  {over ? "over since" : "until"} {moment(running.endsAt, now)}
+                  {running.part ?? "the whole camera"}
                 </span>
               </div>
               <span className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}>
                 {over ? "over" : untilWords(running.endsAt, now)}
+                <span className="block text-[13.5px] leading-[18px] font-normal text-soft">
+                  {over ? "since" : "until"} {moment(running.endsAt, now)}
+                </span>
               </span>
               <Button kind={over ? "primary" : "quiet"} onClick={() => end(running.id, over)} className="px-2!">
                 {over ? "Seen" : "End"}

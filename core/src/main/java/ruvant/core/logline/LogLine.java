@@ -37,7 +37,7 @@ public final class LogLine {
     private static final Pattern PARTED = Pattern.compile(";|,(?![0-9])|(?<![0-9]),");
 
     private static final Map<String, String> VERBS = verbs(
-            "off: off remove removed unscrew took take",
+            "off: off of remove removed unscrew took take",
             "back: back refit refitted put",
             "found: found",
             "clean: clean cleaned flush flushed wipe wiped wash",
@@ -58,7 +58,7 @@ public final class LogLine {
             "good: good",
             "miss: miss missed",
             "check: check");
-    private static final Pattern MINUTES = Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(min|minutes?|m|h|hours?|d|days?|overnight)");
+    private static final Pattern MINUTES = Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(minutes?|min|m|hours?|h|days?|d)\\b");
 
     private final JobPicture picture;
     private final Shop shop;

@@ -38,11 +38,9 @@ public final class TypedTimes {
             throw new FieldProblem(
                     "firings", "“" + piece + "” is not a time.", "Write 1/60, 16.4ms, 0.017 or 0.017s, with spaces between.");
         }
-        double number = Double.parseDouble(matcher.group(2).replace(',', '.'));
+        String unit = "ms".equals(matcher.group(3)) ? "e-3" : "";
+        double number = Double.parseDouble(matcher.group(2).replace(',', '.') + unit);
         double seconds = matcher.group(1) != null ? 1 / number : number;
-        if ("ms".equals(matcher.group(3))) {
-            seconds /= 1000;
-        }
         if (!(seconds >= SHORTEST && seconds <= LONGEST)) {
             throw new FieldProblem(
                     "firings",

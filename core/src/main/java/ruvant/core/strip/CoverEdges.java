@@ -25,7 +25,10 @@ final class CoverEdges {
     }
 
     void clear(PartName above, PartName under) {
-        over(under).remove(above);
+        Set<PartName> uppers = over.get(under);
+        if (uppers != null) {
+            uppers.remove(above);
+        }
     }
 
     /** The circle that "above over under" would close, from above down to above again; empty if there is none. */
@@ -53,7 +56,7 @@ final class CoverEdges {
             loop.add(one);
         }
         loop.add(under);
-        return loop;
+        return loop.reversed();
     }
 
     /** Every part that lies over this one, directly or not. */

@@ -1,12 +1,14 @@
 package ruvant.server.config;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.deser.std.FromStringDeserializer;
+import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -65,7 +67,8 @@ public final class EntryJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     private interface ByKind {}
 
-    private static final class Parsed<T> extends FromStringDeserializer<T> {
+    /** Hands the text over as it is, blank too, so that the value itself says what is wrong with it. */
+    private static final class Parsed<T> extends StdScalarDeserializer<T> {
         private final transient Function<String, T> parse;
 
         Parsed(Class<T> type, Function<String, T> parse) {
@@ -74,8 +77,8 @@ public final class EntryJson {
         }
 
         @Override
-        protected T _deserialize(String value, DeserializationContext context) {
-            return parse.apply(value);
+        public T deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+            return parse.apply(parser.getValueAsString(""));
         }
     }
 }

@@ -138,7 +138,7 @@ final class DemoShopToday {
                 .add(new TreatEntry.Mended(PartName.of("seals"), "new foam, 2 mm and 1.5 mm", false))
                 .sit(Stop.REFIT).back("bottom plate").sit(Stop.PROVE)
                 .time(Phase.AFTER, 0.07, 0.03, 5, "1", "1/2", "1/4", "1/8").time(Phase.AFTER, 0.05, 0.03, 5, "1/15", "1/30", "1/60", "1/125")
-                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500").time(Phase.AFTER, 0.30, 0.12, 4, "1/1000")
+                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500").time(Phase.AFTER, 0.41, 0.10, 4, "1/1000")
                 .at(now.minus(Duration.ofMinutes(25))).fire(23);
     }
 

@@ -14,6 +14,11 @@ import ruvant.core.handover.ReturnSheet;
 /** Prints the return sheet as PDF, with its own fonts. */
 @Component
 public class SheetPrinter {
+    static {
+        // it reports each style rule meant for screens only
+        com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
+    }
+
     /** The PDF. */
     public byte[] pdf(ReturnSheet sheet, SheetPage.Paper paper) {
         ByteArrayOutputStream out = new ByteArrayOutputStream(100_000);

@@ -1,0 +1,42 @@
+package ruvant.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "ruvant.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule onlyJavaAndNumerics = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("ruvant.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.hipparchus..");
+
+    @ArchTest
+    static final ArchRule noClockOfItsOwn = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(Math.class, "random");
+
+    @ArchTest
+    static final ArchRule roomsHaveNoCircles =
+            slices().matching("ruvant.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule theLogKnowsNoRoom = noClasses()
+            .that()
+            .resideInAPackage("ruvant.core.job..")
+            .should()
+            .dependOnClassesThat()
+            .resideOutsideOfPackages("ruvant.core.job..", "ruvant.core.units..", "java..");
+}

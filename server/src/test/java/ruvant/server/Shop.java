@@ -1,0 +1,132 @@
+package ruvant.server;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Arrays;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** A person at a running Ruvant, over plain HTTP: what any window could send. */
+public final class Shop {
+    public static final ObjectMapper JSON = new ObjectMapper();
+
+    private final String base;
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    public Shop(int port) {
+        this.base = "http://127.0.0.1:" + port;
+    }
+
+    /** An answer: its status and its body as JSON. */
+    public record Answer(int status, JsonNode body) {
+        public String code() {
+            return body.path("code").asText();
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).GET().build());
+    }
+
+    public byte[] bytes(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path)).GET().build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException | InterruptedException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+
+    public Answer post(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    public Answer put(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .PUT(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    public Answer upload(String path, String name, byte[] content) {
+        String mark = "----ruvant-test";
+        byte[] head = ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/zip\r\n\r\n")
+                .formatted(mark, name)
+                .getBytes();
+        byte[] tail = ("\r\n--" + mark + "--\r\n").getBytes();
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + mark)
+                .POST(HttpRequest.BodyPublishers.concat(
+                        HttpRequest.BodyPublishers.ofByteArray(head),
+                        HttpRequest.BodyPublishers.ofByteArray(content),
+                        HttpRequest.BodyPublishers.ofByteArray(tail)))
+                .build());
+    }
+
+    private Answer send(HttpRequest request) {
+        try {
+            HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+            String body = response.body();
+            return new Answer(response.statusCode(), body.isEmpty() ? JSON.createObjectNode() : JSON.readTree(body));
+        } catch (IOException | InterruptedException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+
+    /** Receives a camera and gives its tag. */
+    public String camera(String owner) {
+        Answer answer = post("/api/jobs", opening(UUID.randomUUID(), owner));
+        if (answer.status() != 200) {
+            throw new AssertionError(answer);
+        }
+        return answer.body().get("tag").asText();
+    }
+
+    public static String opening(UUID id, String owner) {
+        return """
+                {"id":"%s","by":"Ada","received":{"kind":"received",
+                 "camera":{"maker":"Pellworm","model":"Twin","pattern":"2nd pattern","serial":"338120","bodyType":"TLR","family":"LEAF_LENS"},
+                 "owner":{"name":"%s","contact":"","shopsOwn":false},"lens":"","accessories":["case"],
+                 "complaint":"Slow speeds drag","series":"DOUBLING","speeds":["1","1/60","1/500"]}}
+                """
+                .formatted(id, owner);
+    }
+
+    /** Adds entries given as JSON, as one. */
+    public Answer add(String tag, String... entries) {
+        return add(tag, 0, entries);
+    }
+
+    public Answer add(String tag, long basedOn, String... entries) {
+        return post("/api/jobs/" + tag + "/entries", lines(basedOn, entries));
+    }
+
+    public static String lines(long basedOn, String... entries) {
+        String lines = Arrays.stream(entries)
+                .map(entry -> "{\"id\":\"%s\",\"entry\":%s}".formatted(UUID.randomUUID(), entry))
+                .collect(Collectors.joining(","));
+        return "{\"by\":\"Ada\",\"basedOn\":%d,\"lines\":[%s]}".formatted(basedOn, lines);
+    }
+
+    public static String off(String part) {
+        return "{\"kind\":\"removed\",\"part\":\"%s\",\"side\":\"FRONT\",\"covers\":false}".formatted(part);
+    }
+
+    public static String back(String part) {
+        return "{\"kind\":\"refitted\",\"part\":\"%s\",\"fasteners\":[]}".formatted(part);
+    }
+
+    public static String note(String text) {
+        return "{\"kind\":\"noted\",\"text\":\"%s\"}".formatted(text);
+    }
+}

@@ -1,0 +1,36 @@
+package ruvant.server.config;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import ruvant.server.OverHttp;
+import ruvant.server.Shop;
+
+/** The pages' types are made from web/openapi.json: it must say what the server does. */
+class ApiDocumentTest extends OverHttp {
+    private static final Path COMMITTED = Path.of("..", "web", "openapi.json");
+
+    @Test
+    void theCommittedDocumentIsTheRunningOne() throws IOException {
+        JsonNode running = shop.get("/api/openapi").body();
+        if (Boolean.getBoolean("ruvant.writeApi")) {
+            Files.writeString(
+                    COMMITTED, Shop.JSON.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(running) + "\n");
+        }
+        assertThat(Shop.JSON.readTree(COMMITTED.toFile()))
+                .as("rewrite it with: mvn -pl server -am test -Dtest=ApiDocumentTest -Druvant.writeApi=true -DargLine=-Druvant.writeApi=true")
+                .isEqualTo(running);
+    }
+
+    @Test
+    void placesInsideTheApplicationHaveAddresses() {
+        String page = new String(shop.bytes("/camera/R-0001/refit"));
+        assertThat(page).contains("<div id=\"root\">");
+        assertThat(shop.get("/api/nothing").status()).isEqualTo(404);
+    }
+}

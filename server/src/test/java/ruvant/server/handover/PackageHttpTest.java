@@ -1,0 +1,138 @@
+package ruvant.server.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import ruvant.server.OverHttp;
+import ruvant.server.Shop;
+
+class PackageHttpTest extends OverHttp {
+    private String busyCamera() {
+        String tag = shop.camera("Giulia Marchetto");
+        shop.add(
+                tag,
+                Shop.off("ring"),
+                "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"BEFORE\",\"seconds\":[0.02,0.021]}",
+                Shop.back("ring"),
+                Shop.note("done, \\\"quoted\\\" and with, commas"));
+        return tag;
+    }
+
+    private static Map<String, byte[]> unzip(byte[] zip) throws IOException {
+        Map<String, byte[]> files = new HashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry file = in.getNextEntry(); file != null; file = in.getNextEntry()) {
+                files.put(file.getName(), in.readAllBytes());
+            }
+        }
+        return files;
+    }
+
+    private static byte[] zip(String name, byte[] content) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry(name));
+            zip.write(content);
+        }
+        return out.toByteArray();
+    }
+
+    /** The package with other ids, as if it came from another shop, and changed in some way. */
+    private byte[] foreign(String tag, Consumer<ObjectNode> change) throws IOException {
+        byte[] job = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip")).get("job.json");
+        String text = new String(job);
+        for (JsonNode line : Shop.JSON.readTree(job).get("lines")) {
+            text = text.replace(line.get("id").asText(), java.util.UUID.randomUUID().toString());
+        }
+        ObjectNode changed = (ObjectNode) Shop.JSON.readTree(text);
+        change.accept(changed);
+        return zip("job.json", Shop.JSON.writeValueAsBytes(changed));
+    }
+
+    private void refused(byte[] upload, String words) {
+        int before = shop.get("/api/bench").body().get("open").size();
+        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", upload);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body().get("detail").asText()).contains(words);
+        assertThat(answer.body().get("remedy").asText()).isNotEmpty();
+        assertThat(shop.get("/api/bench").body().get("open")).as("nothing is stored").hasSize(before);
+    }
+
+    @Test
+    void thePackageHoldsTheLogTheSheetAndTheSpeeds() throws IOException {
+        String tag = busyCamera();
+        Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
+        assertThat(files).containsOnlyKeys("job.json", "return-sheet.pdf", "speeds.csv");
+        assertThat(files.get("return-sheet.pdf")).startsWith("%PDF".getBytes());
+        assertThat(new String(files.get("speeds.csv"))).startsWith("marked,nominal_s,tolerance_ev,phase,firing,seconds,error_ev\r\n")
+                .contains("1/60,0.015625,0.3,before,1,0.02,0.3561\r\n");
+        assertThat(Shop.JSON.readTree(files.get("job.json")).get("lines")).hasSize(5);
+    }
+
+    @Test
+    void whatIsExportedComesInElsewhereAsTheSameJob() throws IOException {
+        String tag = busyCamera();
+        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", foreign(tag, job -> {}));
+        assertThat(answer.status()).isEqualTo(200);
+        String taken = answer.body().get("tag").asText();
+        assertThat(taken).as("its own number is taken here").isNotEqualTo(tag);
+        ObjectNode original = (ObjectNode) shop.get("/api/jobs/" + tag).body();
+        ObjectNode copy = (ObjectNode) shop.get("/api/jobs/" + taken).body();
+        assertThat(copy.get("speeds")).isEqualTo(original.get("speeds"));
+        assertThat(copy.get("ledger")).isEqualTo(original.get("ledger"));
+        assertThat(shop.get("/api/jobs/" + taken + "/log").body()).hasSize(5);
+        assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag")).contains(taken);
+    }
+
+    @Test
+    void theSameJobIsNotTakenTwice() {
+        String tag = busyCamera();
+        refused(shop.bytes("/api/jobs/" + tag + "/package.zip"), "here already, as " + tag);
+    }
+
+    @Test
+    void aPackageWithAnythingWrongIsRefusedWhole() throws IOException {
+        String tag = busyCamera();
+        refused("not a zip at all".getBytes(), "not a zip");
+        refused(zip("other.txt", "x".getBytes()), "no job.json");
+        refused(zip("job.json", "{".getBytes()), "cannot be read");
+        refused(zip("job.json", "{\"format\":\"other\",\"version\":1}".getBytes()), "not a job");
+        refused(foreign(tag, job -> job.put("version", 9)), "version 9");
+        refused(foreign(tag, job -> job.withArray("lines").remove(2)), "Line 3 is missing");
+        refused(foreign(tag, job -> job.withArray("lines").removeAll()), "no lines");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("part", "")), "part is empty");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("kind", "exploded")), "exploded");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("colour", "red")), "colour");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/3/entry")).put("part", "cap")), "makes no sense");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/2")).put("at", "yesterday")), "cannot be read");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/2")).put("by", "")), "signer is empty");
+        byte[] whole = shop.bytes("/api/jobs/" + tag + "/package.zip");
+        refused(java.util.Arrays.copyOf(whole, 200), "");
+    }
+
+    @Test
+    void aFileFarTooLargeIsRefusedInWords() {
+        Shop.Answer answer = shop.upload("/api/jobs/import", "film.mov", new byte[200 * 1024 * 1024]);
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.body().get("detail").asText()).contains("32 MB");
+    }
+
+    @Test
+    void theSheetIsPrintedOnBothPapers() {
+        String tag = busyCamera();
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet?paper=letter"))).contains("size: letter");
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"))).contains("size: A4", "Giulia Marchetto", "<svg");
+        assertThat(shop.bytes("/api/jobs/" + tag + "/sheet.pdf?paper=letter")).startsWith("%PDF".getBytes());
+    }
+}
