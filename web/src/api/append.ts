@@ -12,7 +12,10 @@ export function useAppend(tag: string) {
   const client = useQueryClient();
   const { signer } = useSigner();
   return useCallback(
-    async (entries: Entry[], options: { said?: string; before?: string } = {}): Promise<JobView | undefined> => {
+    async (
+      entries: Entry[],
+      options: { said?: string; before?: string } = {},
+    ): Promise<JobView | undefined> => {
       const shown = client.getQueryData<JobView>(["job", tag]);
       const saidAt = new Date(serverNow()).toISOString();
       const lines = entries.map((entry) => ({ id: newId(), before: options.before, saidAt, entry }));

@@ -38,7 +38,9 @@ export class Problem extends Error {
 export class Away extends Error {}
 
 /** Unwraps an answer: its data, a {@link Problem}, or {@link Away}. */
-export async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function answer<T>(
+  asked: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
   let got;
   try {
     got = await asked;

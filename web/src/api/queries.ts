@@ -94,7 +94,8 @@ export const guessQuery = (name: string) =>
   });
 
 /** Reads typed exposures; throws a {@link Problem} that names the piece which is none. */
-export const readTimes = (typed: string) => answer(server.GET("/api/times", { params: { query: { typed } } }));
+export const readTimes = (typed: string) =>
+  answer(server.GET("/api/times", { params: { query: { typed } } }));
 
 /** The word for a choice, such as LENS_FRONT of "side". */
 export function useWords() {

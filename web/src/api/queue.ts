@@ -71,7 +71,9 @@ export function forgetRefused(): void {
 export function send(sending: Sending): Promise<JobView | undefined> {
   pending.push(sending);
   publish({});
-  const settled = new Promise<JobView | undefined>((resolve, reject) => settles.set(sending, { resolve, reject }));
+  const settled = new Promise<JobView | undefined>((resolve, reject) =>
+    settles.set(sending, { resolve, reject }),
+  );
   void work();
   return settled;
 }

@@ -24,7 +24,12 @@ export function SpeedPlot({
   const step = (WIDTH - LEFT - RIGHT) / Math.max(1, rows.length);
   const ticks = y.ticks(5);
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${TOP + PLOT + FEET}`} className="w-full select-none" role="group" aria-label="Speeds, error in stops">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${TOP + PLOT + FEET}`}
+      className="w-full select-none"
+      role="group"
+      aria-label="Speeds, error in stops"
+    >
       {rows.map((row, index) => (
         <rect
           key={row.speed}
@@ -108,9 +113,19 @@ function Column({
     >
       <rect x={x} y={TOP} width={width} height={PLOT + FEET} fill="transparent" />
       {chosen && (
-        <rect x={x + 2} y={bottom + 4} width={width - 4} height={FEET - 8} rx="4" className="fill-sheet stroke-ready" strokeWidth="2" />
+        <rect
+          x={x + 2}
+          y={bottom + 4}
+          width={width - 4}
+          height={FEET - 8}
+          rx="4"
+          className="fill-sheet stroke-ready"
+          strokeWidth="2"
+        />
       )}
-      {row.before !== undefined && <Whisker run={row.before} x={middle - (row.after ? gap : 0)} y={y} solid={false} />}
+      {row.before !== undefined && (
+        <Whisker run={row.before} x={middle - (row.after ? gap : 0)} y={y} solid={false} />
+      )}
       {row.after !== undefined && <Whisker run={row.after} x={middle + (row.before ? gap : 0)} y={y} solid />}
       <text x={middle} y={bottom + 25} textAnchor="middle" className="num fill-ink text-[15.5px] font-bold">
         {row.speed}
@@ -164,7 +179,14 @@ function VerdictText({ run, x, y }: { run: Run; x: number; y: number }) {
   const shape = kind === "IN" ? "●" : kind === "OUT" ? "✕" : "○";
   return (
     <text x={x} y={y} textAnchor="middle" className={`text-[13.5px] font-bold ${look}`}>
-      {shape} {kind === "IN" ? "in" : kind === "OUT" ? "out" : run.verdict.straddles ? "on limit" : `+${run.verdict.fireMore} more`}
+      {shape}{" "}
+      {kind === "IN"
+        ? "in"
+        : kind === "OUT"
+          ? "out"
+          : run.verdict.straddles
+            ? "on limit"
+            : `+${run.verdict.fireMore} more`}
     </text>
   );
 }
@@ -184,5 +206,10 @@ export function verdictWords(run: Run): string {
 }
 
 function farthest(run: Run | undefined): number {
-  return run === undefined ? 0 : Math.min(2.5, Math.max(Math.abs(run.lowEv ?? run.biasEv), Math.abs(run.highEv ?? run.biasEv), Math.abs(run.biasEv)));
+  return run === undefined
+    ? 0
+    : Math.min(
+        2.5,
+        Math.max(Math.abs(run.lowEv ?? run.biasEv), Math.abs(run.highEv ?? run.biasEv), Math.abs(run.biasEv)),
+      );
 }

@@ -11,5 +11,7 @@ export function percentWords(percent: number): string {
 
 /** An exposure as a fraction or in seconds, whichever reads better. */
 export function timeWords(seconds: number): string {
-  return seconds >= 0.4 ? `${seconds.toFixed(seconds >= 10 ? 1 : 2)} s` : `1/${(1 / seconds).toFixed(seconds > 0.05 ? 1 : 0)}`;
+  return seconds >= 0.4
+    ? `${seconds.toFixed(seconds >= 10 ? 1 : 2)} s`
+    : `1/${(1 / seconds).toFixed(seconds > 0.05 ? 1 : 0)}`;
 }

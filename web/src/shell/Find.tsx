@@ -48,13 +48,13 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
             role="option"
             aria-selected={index === chosen}
             onClick={() => go(job.tag)}
-            className={`cursor-pointer rounded-[4px] border-l-4 px-2 ${index === chosen ? "border-ready bg-ready-wash" : "border-transparent hover:bg-sunk"}`}
+            className={`cursor-pointer rounded-[4px] border-l-4 px-2 ${index === chosen ? "border-ready bg-ready-wash" : "hover:bg-sunk border-transparent"}`}
           >
             <JobLine job={job} />
           </li>
         ))}
       </ul>
-      <p className="text-[14px] text-soft">
+      <p className="text-soft text-[14px]">
         {words.trim() === ""
           ? "Beginnings of words are enough: “pell okon” finds the Pellworm of A. Okonjo."
           : found.length === 0

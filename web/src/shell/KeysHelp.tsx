@@ -9,6 +9,11 @@ const KEYS: [string, string][] = [
   ["R", "its record: every line, to strike or read"],
   ["S", "sit down, get up"],
   ["Ctrl Z", "strike the last line you logged; again to undo that"],
+  ["C", "the function check, at Intake: arrows, then W D F X"],
+  ["F", "the next speed to time, at Prove"],
+  ["G", "the next open check is seen, at Refit"],
+  ["A", "all fasteners are back, at Refit"],
+  ["Ctrl ↵", "puts the part back, at Refit"],
   ["Space", "counts a good firing, at Prove"],
   ["M", "counts a miss, at Prove"],
   ["B", "the bench"],
@@ -20,8 +25,14 @@ const KEYS: [string, string][] = [
 
 const LINES: [string, string][] = [
   ["off front plate, 3 slot 1.4x3 + 1 slot 1.4x3.5, well B1, mark notch at red line", "a part came off"],
-  ["off speed ring, set at 1/125, 1 detent ball, beware spring", "how it stood, what lies loose, what may jump"],
-  ["off left cover, 2 screws loosened, 1 set screw left-hand, solder red wire to lug", "loosened only, thread, joints"],
+  [
+    "off speed ring, set at 1/125, 1 detent ball, beware spring",
+    "how it stood, what lies loose, what may jump",
+  ],
+  [
+    "off left cover, 2 screws loosened, 1 set screw left-hand, solder red wire to lug",
+    "loosened only, thread, joints",
+  ],
   ["back front plate", "a part goes back, all its fasteners with it"],
   ["lost detent ball · found detent ball", "a small piece"],
   ["found torn light seal", "something seen on the way"],
@@ -33,15 +44,20 @@ const LINES: [string, string][] = [
   ["mend pawl, bent back straight", "what was done"],
   ["oil cam post moly", "a point; without a lubricant, the house practice"],
   ["check front plate, lever left of the post", "a check of your own before it goes on"],
+  ["over retard train", "a wait is over"],
+  ["advise fire it once a month · battery silver 1.55 V · return", "for the owner, and back to the owner"],
   ["sit Clean · up", "at the bench, away from it"],
-  ["decide leave the unit in, because the train comes out without it", "a decision; without a reason it is open"],
+  [
+    "decide leave the unit in, because the train comes out without it",
+    "a decision; without a reason it is open",
+  ],
 ];
 
 /** The keys, and what the log line understands. */
 export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => void }) {
   return (
     <Window open onOpenChange={onOpenChange} title="Keys and the log line" wide>
-      <div className="grid gap-6 wide:grid-cols-[290px_1fr]">
+      <div className="wide:grid-cols-[290px_1fr] grid gap-6">
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1.5 self-start">
           {KEYS.map(([key, does]) => (
             <div key={key} className="contents">
@@ -56,12 +72,12 @@ export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => vo
           {LINES.map(([line, means]) => (
             <div key={line}>
               <dt className="num text-[13.5px] font-bold">{line}</dt>
-              <dd className="text-[14px] text-soft">{means}</dd>
+              <dd className="text-soft text-[14px]">{means}</dd>
             </div>
           ))}
           <p>
-            Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever cannot be
-            read stays as the remark.
+            Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever
+            cannot be read stays as the remark.
           </p>
         </dl>
       </div>

@@ -17,11 +17,17 @@ export function NoticeBar() {
   return (
     <div className="pointer-events-none fixed bottom-[78px] left-1/2 z-30 flex w-max max-w-[92vw] -translate-x-1/2 flex-col items-center gap-2 print:hidden">
       {queue.refused.map((refused, index) => (
-        <div key={index} role="alert" className="pointer-events-auto rounded-[4px] border-l-4 border-stop bg-sheet px-4 py-2 shadow-md">
-          <p className="font-bold text-stop">
+        <div
+          key={index}
+          role="alert"
+          className="border-stop bg-sheet pointer-events-auto rounded-[4px] border-l-4 px-4 py-2 shadow-md"
+        >
+          <p className="text-stop font-bold">
             {refused.tag}: a line typed while the server was away was not taken. {refused.problem.message}
           </p>
-          <p className="num text-[13.5px]">{refused.lines.map((line) => JSON.stringify(line.entry)).join(" ")}</p>
+          <p className="num text-[13.5px]">
+            {refused.lines.map((line) => JSON.stringify(line.entry)).join(" ")}
+          </p>
           <Button kind="quiet" onClick={forgetRefused}>
             I have noted it
           </Button>
@@ -29,13 +35,14 @@ export function NoticeBar() {
       ))}
       <div role="status" aria-live="polite" className="flex flex-col items-center gap-2">
         {queue.away && queue.waiting > 0 && (
-          <p className="pointer-events-auto rounded-[4px] border border-mark-line bg-mark-wash px-4 py-2 font-bold text-mark">
-            The server is away. {queue.waiting} {queue.waiting === 1 ? "line waits" : "lines wait"} here, safe.
+          <p className="border-mark-line bg-mark-wash text-mark pointer-events-auto rounded-[4px] border px-4 py-2 font-bold">
+            The server is away. {queue.waiting} {queue.waiting === 1 ? "line waits" : "lines wait"} here,
+            safe.
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (
           <div
-            className={`pointer-events-auto flex items-center gap-2 rounded-[4px] border bg-sheet px-4 py-1.5 shadow-md ${notice.kind === "problem" ? "border-stop text-stop" : "border-line"}`}
+            className={`bg-sheet pointer-events-auto flex items-center gap-2 rounded-[4px] border px-4 py-1.5 shadow-md ${notice.kind === "problem" ? "border-stop text-stop" : "border-line"}`}
           >
             <span>{notice.text}</span>
             {notice.undo !== undefined && (

@@ -32,11 +32,17 @@ export function Shell() {
   const close = (stays: boolean) => !stays && setOpen("none");
   return (
     <div className="flex h-full flex-col">
-      <a href="#page" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+      <a
+        href="#page"
+        className="focus:bg-sheet sr-only focus:not-sr-only focus:absolute focus:z-50 focus:p-3"
+      >
         To the page
       </a>
-      <header className="flex min-h-12 shrink-0 items-center gap-1 bg-bar px-3 text-on-bar print:hidden">
-        <Link to="/" className="mr-2 flex min-h-11 items-center gap-2 px-1 text-[19px] font-bold tracking-tight">
+      <header className="bg-bar text-on-bar flex min-h-12 shrink-0 items-center gap-1 px-3 print:hidden">
+        <Link
+          to="/"
+          className="mr-2 flex min-h-11 items-center gap-2 px-1 text-[19px] font-bold tracking-tight"
+        >
           <svg width="26" height="22" viewBox="0 0 26 22" aria-hidden="true">
             <path
               d="M2 4h4v4h4v5h6V8h4V4h4"
@@ -93,7 +99,7 @@ function Place({ to, label }: { to: string; label: string }) {
       to={to}
       end={to === "/"}
       className={({ isActive }) =>
-        `flex min-h-11 items-center border-b-[3px] px-3 pt-[3px] ${isActive ? "border-[#e5b556] font-bold" : "border-transparent text-bar-soft hover:text-on-bar"}`
+        `flex min-h-11 items-center border-b-[3px] px-3 pt-[3px] ${isActive ? "border-[#e5b556] font-bold" : "text-bar-soft hover:text-on-bar border-transparent"}`
       }
     >
       {label}
@@ -121,7 +127,11 @@ function BarButton({
       className="flex min-h-11 items-center gap-2 rounded-[4px] px-2.5 hover:bg-white/10"
     >
       {children}
-      {hint !== undefined && <kbd className="num rounded-[3px] border border-bar-soft px-1 text-[11.5px] text-bar-soft">{hint}</kbd>}
+      {hint !== undefined && (
+        <kbd className="num border-bar-soft text-bar-soft rounded-[3px] border px-1 text-[11.5px]">
+          {hint}
+        </kbd>
+      )}
     </button>
   );
 }
@@ -135,7 +145,7 @@ function Running() {
   const running = waits.find((wait) => Date.parse(wait.running.endsAt) > now);
   return (
     <>
-      {demo && <span className="mr-1 text-[13px] text-bar-soft">Demo shop</span>}
+      {demo && <span className="text-bar-soft mr-1 text-[13px]">Demo shop</span>}
       {waits.length > 0 && (
         <Link
           to="/"
@@ -143,7 +153,9 @@ function Running() {
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
           {over > 0 ? `${over} over` : `${waits.length} waiting`}
-          {running !== undefined && <span className="text-bar-soft">next {moment(running.running.endsAt, now)}</span>}
+          {running !== undefined && (
+            <span className="text-bar-soft">next {moment(running.running.endsAt, now)}</span>
+          )}
         </Link>
       )}
     </>

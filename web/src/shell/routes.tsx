@@ -11,24 +11,45 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <p className="p-6">Opening…</p>,
     children: [
       { index: true, element: <Bench /> },
-      { path: "cameras", lazy: async () => ({ Component: (await import("../rooms/cameras/Cameras")).Cameras }) },
+      {
+        path: "cameras",
+        lazy: async () => ({ Component: (await import("../rooms/cameras/Cameras")).Cameras }),
+      },
       { path: "new", lazy: async () => ({ Component: (await import("../rooms/intake/NewJob")).NewJob }) },
-      { path: "house", lazy: async () => ({ Component: (await import("../rooms/house/HousePage")).HousePage }) },
+      {
+        path: "house",
+        lazy: async () => ({ Component: (await import("../rooms/house/HousePage")).HousePage }),
+      },
       {
         path: "camera/:tag",
         lazy: async () => ({ Component: (await import("../rooms/camera/CameraPage")).CameraPage }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import("../rooms/camera/Overview")).Overview }) },
-          { path: "intake", lazy: async () => ({ Component: (await import("../rooms/intake/Intake")).Intake }) },
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import("../rooms/camera/Overview")).Overview }),
+          },
+          {
+            path: "intake",
+            lazy: async () => ({ Component: (await import("../rooms/intake/Intake")).Intake }),
+          },
           { path: "strip", lazy: async () => ({ Component: (await import("../rooms/strip/Strip")).Strip }) },
-          { path: "find", lazy: async () => ({ Component: (await import("../rooms/find/FindFault")).FindFault }) },
+          {
+            path: "find",
+            lazy: async () => ({ Component: (await import("../rooms/find/FindFault")).FindFault }),
+          },
           { path: "clean", lazy: async () => ({ Component: (await import("../rooms/treat/Clean")).Clean }) },
           { path: "mend", lazy: async () => ({ Component: (await import("../rooms/treat/Mend")).Mend }) },
           { path: "oil", lazy: async () => ({ Component: (await import("../rooms/treat/Oil")).Oil }) },
           { path: "refit", lazy: async () => ({ Component: (await import("../rooms/refit/Refit")).Refit }) },
           { path: "prove", lazy: async () => ({ Component: (await import("../rooms/prove/Prove")).Prove }) },
-          { path: "return", lazy: async () => ({ Component: (await import("../rooms/handover/Return")).Return }) },
-          { path: "record", lazy: async () => ({ Component: (await import("../rooms/record/Record")).Record }) },
+          {
+            path: "return",
+            lazy: async () => ({ Component: (await import("../rooms/handover/Return")).Return }),
+          },
+          {
+            path: "record",
+            lazy: async () => ({ Component: (await import("../rooms/record/Record")).Record }),
+          },
         ],
       },
       { path: "*", element: <NothingHere /> },

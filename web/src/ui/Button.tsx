@@ -32,6 +32,8 @@ export function Button({
 /** A key of the keyboard. */
 export function Key({ children }: { children: React.ReactNode }) {
   return (
-    <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px] leading-5 opacity-90">{children}</kbd>
+    <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px] leading-5 opacity-90">
+      {children}
+    </kbd>
   );
 }

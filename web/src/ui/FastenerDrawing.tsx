@@ -10,7 +10,8 @@ export function FastenerDrawing({ fastener, scale = 4.2 }: { fastener: Fastener;
   const length = Math.min(fastener.lengthMm ?? 2.5, 12);
   if (fastener.kind === "E_RING" || fastener.kind === "CIRCLIP" || fastener.kind === "CLIP")
     return <Ring open label={fastener.kind} />;
-  if (fastener.kind === "NUT" || fastener.kind === "RING_NUT") return <Ring open={false} label={fastener.kind} />;
+  if (fastener.kind === "NUT" || fastener.kind === "RING_NUT")
+    return <Ring open={false} label={fastener.kind} />;
   const headless = fastener.kind === "SET_SCREW" || fastener.kind === "PIN";
   const head = headless ? 0 : Math.max(0.9, thread * 0.55) * scale;
   const headWidth = Math.max(thread * HEAD_WIDTH, 2) * scale;
@@ -19,7 +20,13 @@ export function FastenerDrawing({ fastener, scale = 4.2 }: { fastener: Fastener;
   const middle = height / 2;
   const width = head + length * scale + 2;
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" className="shrink-0">
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      aria-hidden="true"
+      className="shrink-0"
+    >
       {!headless && <path d={headPath(fastener.head, head, headWidth, middle)} className="fill-metal-dark" />}
       {!headless && <Drive drive={fastener.drive} head={head} middle={middle} />}
       <rect
@@ -57,7 +64,9 @@ function Drive({ drive, head, middle }: { drive: Fastener["drive"]; head: number
     case "SLOTTED":
       return <rect x={1} y={middle - 0.9} width={depth} height={1.8} className="fill-sheet" />;
     case "CROSS":
-      return <path d={`M1 ${middle - 2.6}L${1 + depth} ${middle}L1 ${middle + 2.6}Z`} className="fill-sheet" />;
+      return (
+        <path d={`M1 ${middle - 2.6}L${1 + depth} ${middle}L1 ${middle + 2.6}Z`} className="fill-sheet" />
+      );
     case "PIN_FACE":
       return (
         <g className="fill-sheet">

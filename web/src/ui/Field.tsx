@@ -21,20 +21,23 @@ function Labelled({
   label,
   hint,
   name,
+  ownId,
   children,
   className = "",
 }: {
+  ownId?: string;
   label: string;
   hint?: string;
   name?: string;
   className?: string;
   children: (wiring: { id: string; "aria-invalid"?: true; "aria-describedby"?: string }) => ReactNode;
 }) {
-  const id = useId();
+  const made = useId();
+  const id = ownId ?? made;
   const problem = useFieldProblem(name);
   return (
     <div className={`flex flex-col gap-1 ${className}`}>
-      <label htmlFor={id} className="text-[13.5px] text-soft">
+      <label htmlFor={id} className="text-soft text-[13.5px]">
         {label}
       </label>
       {children({
@@ -43,12 +46,12 @@ function Labelled({
         "aria-describedby": problem ? `${id}-problem` : hint ? `${id}-hint` : undefined,
       })}
       {problem !== undefined && (
-        <p id={`${id}-problem`} className="text-[13.5px] text-stop">
+        <p id={`${id}-problem`} className="text-stop text-[13.5px]">
           {problem.message} {problem.remedy}
         </p>
       )}
       {hint !== undefined && problem === undefined && (
-        <p id={`${id}-hint`} className="text-[13px] text-soft">
+        <p id={`${id}-hint`} className="text-soft text-[13px]">
           {hint}
         </p>
       )}
@@ -64,13 +67,26 @@ interface Common {
 
 export function TextField({ label, hint, wrap, ...rest }: Common & InputHTMLAttributes<HTMLInputElement>) {
   return (
-    <Labelled label={label} hint={hint} name={rest.name} className={wrap}>
-      {(wiring) => <input type="text" autoComplete="off" {...wiring} {...rest} className="input" />}
+    <Labelled label={label} hint={hint} name={rest.name} ownId={rest.id} className={wrap}>
+      {(wiring) => (
+        <input
+          type="text"
+          autoComplete="off"
+          {...wiring}
+          {...rest}
+          className={`input ${rest.className ?? ""}`}
+        />
+      )}
     </Labelled>
   );
 }
 
-export function AreaField({ label, hint, wrap, ...rest }: Common & TextareaHTMLAttributes<HTMLTextAreaElement>) {
+export function AreaField({
+  label,
+  hint,
+  wrap,
+  ...rest
+}: Common & TextareaHTMLAttributes<HTMLTextAreaElement>) {
   return (
     <Labelled label={label} hint={hint} name={rest.name} className={wrap}>
       {(wiring) => <textarea {...wiring} {...rest} className="input" />}
@@ -109,7 +125,7 @@ export function Tick({
 }: { label: string } & Omit<InputHTMLAttributes<HTMLInputElement>, "type">) {
   return (
     <label className="flex min-h-11 cursor-pointer items-center gap-2.5">
-      <input type="checkbox" {...rest} className="size-5 accent-ready" />
+      <input type="checkbox" {...rest} className="accent-ready size-5" />
       <span>{label}</span>
     </label>
   );

@@ -14,9 +14,9 @@ export function Panel({
 }) {
   return (
     <section className={`flex flex-col gap-2 ${className}`} aria-label={title}>
-      <div className="flex items-baseline justify-between gap-3 border-b border-line pb-1">
+      <div className="border-line flex items-baseline justify-between gap-3 border-b pb-1">
         <h2 className="heading">{title}</h2>
-        {note !== undefined && <span className="text-[13.5px] text-soft">{note}</span>}
+        {note !== undefined && <span className="text-soft text-[13.5px]">{note}</span>}
       </div>
       {children}
     </section>
@@ -25,5 +25,5 @@ export function Panel({
 
 /** What a place says when there is nothing in it yet: the first step. */
 export function Empty({ children }: { children: ReactNode }) {
-  return <p className="max-w-[62ch] py-1 text-soft">{children}</p>;
+  return <p className="text-soft max-w-[62ch] py-1">{children}</p>;
 }

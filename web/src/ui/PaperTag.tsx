@@ -12,7 +12,9 @@ export function PaperTag({ tag, large = false }: { tag: string; large?: boolean 
         />
         <circle cx="14" cy="18" r="4" className="fill-mat stroke-mark-line" strokeWidth="1.3" />
       </svg>
-      <span className={`relative text-mark ${large ? "pl-7 text-[18px]" : "pl-[23px] text-[14px]"}`}>{tag}</span>
+      <span className={`text-mark relative ${large ? "pl-7 text-[18px]" : "pl-[23px] text-[14px]"}`}>
+        {tag}
+      </span>
     </span>
   );
 }

@@ -32,7 +32,7 @@ export function PartInput({
               type="button"
               aria-pressed={value === part.name}
               onClick={() => onChange(part.name)}
-              className={`min-h-11 rounded-[4px] border px-2.5 text-[14px] ${value === part.name ? "border-ready bg-ready font-bold text-on-ready" : "border-line bg-sheet"}`}
+              className={`min-h-11 rounded-[4px] border px-2.5 text-[14px] ${value === part.name ? "border-ready bg-ready text-on-ready font-bold" : "border-line bg-sheet"}`}
             >
               {part.name}
             </button>

@@ -26,7 +26,7 @@ export function Pick({
         <ToggleGroup.Item
           key={choice.value}
           value={choice.value}
-          className={`min-h-11 rounded-[4px] border border-line bg-sheet data-[state=on]:border-ready data-[state=on]:bg-ready data-[state=on]:font-bold data-[state=on]:text-on-ready ${small ? "px-2.5 text-[14px]" : "px-3"}`}
+          className={`border-line bg-sheet data-[state=on]:border-ready data-[state=on]:bg-ready data-[state=on]:text-on-ready min-h-11 rounded-[4px] border data-[state=on]:font-bold ${small ? "px-2.5 text-[14px]" : "px-3"}`}
         >
           {choice.label}
         </ToggleGroup.Item>
@@ -59,7 +59,7 @@ export function PickMany({
         <ToggleGroup.Item
           key={choice.value}
           value={choice.value}
-          className="min-h-11 rounded-[4px] border border-line bg-sheet px-3 text-[14px] data-[state=on]:border-mark-line data-[state=on]:bg-mark-wash data-[state=on]:font-bold data-[state=on]:text-mark"
+          className="border-line bg-sheet data-[state=on]:border-mark-line data-[state=on]:bg-mark-wash data-[state=on]:text-mark min-h-11 rounded-[4px] border px-3 text-[14px] data-[state=on]:font-bold"
         >
           {choice.label}
         </ToggleGroup.Item>

@@ -6,10 +6,12 @@ export function ProblemNote({ problem, children }: { problem: unknown; children?
   const known = problem instanceof Problem ? problem : undefined;
   const text =
     known?.message ??
-    (problem instanceof Away ? "Ruvant's server does not answer. It is tried again by itself." : String(problem));
+    (problem instanceof Away
+      ? "Ruvant's server does not answer. It is tried again by itself."
+      : String(problem));
   return (
-    <div role="alert" className="rounded-[4px] border-l-4 border-stop bg-stop-wash px-3 py-2">
-      <p className="font-bold text-stop">{text}</p>
+    <div role="alert" className="border-stop bg-stop-wash rounded-[4px] border-l-4 px-3 py-2">
+      <p className="text-stop font-bold">{text}</p>
       {known !== undefined && known.remedy !== "" && <p>{known.remedy}</p>}
       {known !== undefined && known.since.length > 0 && (
         <p className="mt-1 text-[14px]">Meanwhile: {known.since.join("; ")}</p>

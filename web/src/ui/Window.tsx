@@ -23,14 +23,14 @@ export function Window({
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
-          className={`fixed top-[6vh] left-1/2 z-50 flex max-h-[88vh] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-[6px] border border-line bg-sheet ${wide ? "max-w-[860px]" : "max-w-[620px]"}`}
+          className={`border-line bg-sheet fixed top-[6vh] left-1/2 z-50 flex max-h-[88vh] w-[94vw] -translate-x-1/2 flex-col overflow-hidden rounded-[6px] border ${wide ? "max-w-[860px]" : "max-w-[620px]"}`}
         >
-          <div className="flex items-center justify-between gap-3 border-b border-line px-5 py-2">
+          <div className="border-line flex items-center justify-between gap-3 border-b px-5 py-2">
             <div>
               <Dialog.Title className="text-[18px] font-bold">{title}</Dialog.Title>
-              {about !== undefined && <p className="text-[14px] text-soft">{about}</p>}
+              {about !== undefined && <p className="text-soft text-[14px]">{about}</p>}
             </div>
-            <Dialog.Close className="min-h-11 min-w-11 rounded-[4px] px-2 text-soft hover:text-ink">
+            <Dialog.Close className="text-soft hover:text-ink min-h-11 min-w-11 rounded-[4px] px-2">
               Close
             </Dialog.Close>
           </div>

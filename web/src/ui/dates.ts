@@ -2,14 +2,21 @@ const SAME_DAY = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-
 const NEAR = new Intl.DateTimeFormat("en-GB", { weekday: "short", hour: "2-digit", minute: "2-digit" });
 const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
 const FULL = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
-const EXACT = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" });
+const EXACT = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "short",
+  hour: "2-digit",
+  minute: "2-digit",
+});
 
 /** A moment as short as it may be said now: 14:20, Thu 09:00, or a date. */
 export function moment(iso: string, now: number): string {
   const at = new Date(iso);
   const today = new Date(now);
   if (at.toDateString() === today.toDateString()) return SAME_DAY.format(at);
-  return Math.abs(at.getTime() - now) < 6 * 86_400_000 ? NEAR.format(at).replace(",", "") : DAY.format(at).replace(",", "");
+  return Math.abs(at.getTime() - now) < 6 * 86_400_000
+    ? NEAR.format(at).replace(",", "")
+    : DAY.format(at).replace(",", "");
 }
 
 export const day = (iso: string) => DAY.format(new Date(iso)).replace(",", "");

@@ -14,7 +14,7 @@ export function Floor({ job, indent }: { job: JobView; indent: number }) {
         background: `linear-gradient(to right, var(--color-earth) ${side}px, transparent ${side}px calc(100% - ${side}px), var(--color-earth) calc(100% - ${side}px))`,
       }}
     >
-      <div className="grid grid-cols-3 divide-x divide-line border-2 border-ink bg-sheet">
+      <div className="divide-line border-ink bg-sheet grid grid-cols-3 divide-x border-2">
         <Column title="Found" lines={found(job)} empty="No symptom is noted yet." />
         <Column title="Cleaned, mended, oiled" lines={treated(job)} empty="Nothing is treated yet." />
         <Column title="How it runs" lines={runs(job)} empty="No speed is timed yet." />
@@ -27,13 +27,13 @@ function Column({ title, lines, empty }: { title: string; lines: string[]; empty
   return (
     <div className="min-w-0 px-3 py-2">
       <h2 className="pb-0.5 text-[14px]">{title}</h2>
-      {lines.length === 0 && <p className="text-[14px] text-soft">{empty}</p>}
+      {lines.length === 0 && <p className="text-soft text-[14px]">{empty}</p>}
       {lines.slice(0, LINES).map((line, index) => (
         <p key={index} className="truncate text-[14px]" title={line}>
           {line}
         </p>
       ))}
-      {lines.length > LINES && <p className="text-[13px] text-soft">and {lines.length - LINES} more</p>}
+      {lines.length > LINES && <p className="text-soft text-[13px]">and {lines.length - LINES} more</p>}
     </div>
   );
 }

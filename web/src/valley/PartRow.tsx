@@ -26,12 +26,12 @@ export function OffRow({
   const drawn = part.fasteners.slice(0, compact ? 2 : DRAWN_AT_MOST);
   return (
     <div
-      className={`flex h-full items-center gap-2 border-y border-l-4 border-line bg-sheet px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
+      className={`border-line bg-sheet flex h-full items-center gap-2 border-y border-l-4 px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
     >
       <div className="min-w-0 flex-1">
         <b className={`block truncate leading-5 ${compact ? "text-[15px]" : ""}`}>{part.name}</b>
         {!compact && (
-          <span className="block truncate text-[13px] leading-4 text-soft">
+          <span className="text-soft block truncate text-[13px] leading-4">
             {[fastenerWords(part), ...off.joints.map((joint) => word("jointKind", joint.kind))]
               .filter((words) => words !== "")
               .join(", ") || word("side", off.side)}
@@ -56,13 +56,21 @@ export function OffRow({
       {!back && (
         <span className="flex shrink-0 items-center gap-2">
           {drawn.map((one) => (
-            <span key={one.type} className="flex items-center gap-0.5" title={`${one.fastener.count} × ${one.type}`}>
+            <span
+              key={one.type}
+              className="flex items-center gap-0.5"
+              title={`${one.fastener.count} × ${one.type}`}
+            >
               <FastenerDrawing fastener={one.fastener} scale={compact ? 3 : 4.2} />
               {one.fastener.count > 1 && <span className="num text-[12.5px]">×{one.fastener.count}</span>}
             </span>
           ))}
           {off.loose.map((loose) => (
-            <span key={loose.name} className="flex items-center gap-0.5" title={`${loose.count} × ${loose.name}`}>
+            <span
+              key={loose.name}
+              className="flex items-center gap-0.5"
+              title={`${loose.count} × ${loose.name}`}
+            >
               <LooseDrawing name={loose.name} />
               {loose.count > 1 && <span className="num text-[12.5px]">×{loose.count}</span>}
             </span>
@@ -89,7 +97,7 @@ export function BackRow({ part, compact, now }: { part: PartView; compact: boole
   const reason = [part.answer.reason, until, settled].filter((words) => words !== "").join(", ");
   return (
     <div
-      className={`flex h-full items-center gap-2.5 rounded-r-[4px] border-y border-r-4 border-line px-2.5 text-right ${answer.look} ${part.answer.kind === "BACK" ? "border-r-done" : "border-r-metal-dark"} ${part.answer.kind === "WAITING" ? "border-dashed" : ""}`}
+      className={`border-line flex h-full items-center gap-2.5 rounded-r-[4px] border-y border-r-4 px-2.5 text-right ${answer.look} ${part.answer.kind === "BACK" ? "border-r-done" : "border-r-metal-dark"} ${part.answer.kind === "WAITING" ? "border-dashed" : ""}`}
     >
       <div className={`min-w-0 flex-1 ${compact ? "flex items-baseline justify-end gap-2" : ""}`}>
         {compact && <span className="truncate text-[13px]">{reason}</span>}
@@ -102,7 +110,13 @@ export function BackRow({ part, compact, now }: { part: PartView; compact: boole
       </div>
       {part.answer.kind === "READY" ? (
         <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
-          <path d="M3 8h9M8.5 4 12.5 8l-4 4" fill="none" stroke="currentColor" strokeWidth="2.2" strokeLinecap="round" />
+          <path
+            d="M3 8h9M8.5 4 12.5 8l-4 4"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2.2"
+            strokeLinecap="round"
+          />
         </svg>
       ) : (
         <StateMark mark={answer.mark} />

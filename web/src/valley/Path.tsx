@@ -1,12 +1,14 @@
 import { Link } from "react-router";
 import type { JobView, Stop } from "../api/client";
+import { useNarrow } from "../ui/useNarrow";
 
 type Progress = JobView["stops"][number];
 
 const HEIGHT = 82;
 const TOP = 16;
 const FLOOR = 46;
-const STEP = 66;
+const ROOMY_STEP = 66;
+const NARROW_STEP = 54;
 
 /** Where each stop lies on the valley: down the left slope, over the floor, up the right one. */
 const PLACES: { stop: Stop; y: number }[] = [
@@ -26,9 +28,20 @@ export const STOPS = PLACES.map((place) => place.stop);
 export const placeOf = (stop: Stop) => stop.toLowerCase();
 
 /** The nine stops as a path through the valley; each is a place one can go to at any time. */
-export function Path({ tag, stops, here, shown }: { tag: string; stops: Progress[]; here: Stop; shown?: Stop }) {
-  const width = STEP * PLACES.length;
-  const at = (index: number) => ({ x: STEP * (index + 0.5), y: PLACES[index].y });
+export function Path({
+  tag,
+  stops,
+  here,
+  shown,
+}: {
+  tag: string;
+  stops: Progress[];
+  here: Stop;
+  shown?: Stop;
+}) {
+  const step = useNarrow() ? NARROW_STEP : ROOMY_STEP;
+  const width = step * PLACES.length;
+  const at = (index: number) => ({ x: step * (index + 0.5), y: PLACES[index].y });
   const reached = STOPS.indexOf(here);
   const line = (from: number, to: number) =>
     PLACES.slice(from, to + 1)
@@ -38,9 +51,21 @@ export function Path({ tag, stops, here, shown }: { tag: string; stops: Progress
     <nav aria-label="Stops of this job" className="relative shrink-0" style={{ width, height: HEIGHT }}>
       <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
         <path d={line(0, 8)} fill="none" className="stroke-line" strokeWidth="3" strokeLinejoin="round" />
-        <path d={line(0, reached)} fill="none" className="stroke-ready" strokeWidth="3" strokeLinejoin="round" />
+        <path
+          d={line(0, reached)}
+          fill="none"
+          className="stroke-ready"
+          strokeWidth="3"
+          strokeLinejoin="round"
+        />
         {stops.map((stop, index) => (
-          <StopDot key={stop.stop} x={at(index).x} y={at(index).y} state={stop.state} here={stop.stop === here} />
+          <StopDot
+            key={stop.stop}
+            x={at(index).x}
+            y={at(index).y}
+            state={stop.state}
+            here={stop.stop === here}
+          />
         ))}
       </svg>
       {stops.map((stop, index) => (
@@ -49,10 +74,14 @@ export function Path({ tag, stops, here, shown }: { tag: string; stops: Progress
           to={`/camera/${tag}/${placeOf(stop.stop)}`}
           aria-current={stop.stop === shown ? "page" : undefined}
           title={`${stop.note === "" ? "" : `${stop.note} · `}key ${index + 1}`}
-          className="group absolute flex h-[62px] flex-col items-center justify-end rounded-[4px] text-[13.5px] leading-4 hover:bg-earth/40"
-          style={{ left: STEP * index, width: STEP, top: at(index).y - 26 }}
+          className="group hover:bg-earth/40 absolute flex h-[62px] flex-col items-center justify-end rounded-[4px] text-[13.5px] leading-4"
+          style={{ left: step * index, width: step, top: at(index).y - 26 }}
         >
-          <span className={stop.stop === shown ? "border-b-2 border-mark-line font-bold" : "border-b-2 border-transparent"}>
+          <span
+            className={
+              stop.stop === shown ? "border-mark-line border-b-2 font-bold" : "border-b-2 border-transparent"
+            }
+          >
             {stop.stop[0] + stop.stop.slice(1).toLowerCase()}
           </span>
           <span className="sr-only">

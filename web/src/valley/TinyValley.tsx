@@ -11,7 +11,15 @@ const LOOKS: Record<Step["kind"], string> = {
 };
 
 /** A camera's valley the size of a stamp: how deep it is, what is out, what is back. */
-export function TinyValley({ steps, width = 132, height = 44 }: { steps: Step[]; width?: number; height?: number }) {
+export function TinyValley({
+  steps,
+  width = 132,
+  height = 44,
+}: {
+  steps: Step[];
+  width?: number;
+  height?: number;
+}) {
   const deepest = Math.max(1, ...steps.map((step) => step.level));
   const rows = Math.max(4, steps.length);
   const row = height / rows;

@@ -23,17 +23,17 @@ export function Valley({ job }: { job: JobView }) {
   const alike = new Set(job.lookAlikes.flatMap((pair) => [pair.shorterOf, pair.longerOf]));
   return (
     <div className="flex flex-col">
-      <div className="flex justify-between px-1 pb-1 text-[13.5px] text-soft">
+      <div className="text-soft flex justify-between px-1 pb-1 text-[13.5px]">
         <span>Taken off</span>
         <span>Put back</span>
       </div>
       {sides.map(([side, parts]) => (
         <Fragment key={side}>
           {sides.length > 1 && (
-            <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-3 bg-earth/60 text-[13px]">
-              <span className="h-px bg-metal/50" />
+            <div className="bg-earth/60 grid grid-cols-[1fr_auto_1fr] items-center gap-3 text-[13px]">
+              <span className="bg-metal/50 h-px" />
               <b className="py-0.5">{word("side", side)}</b>
-              <span className="h-px bg-metal/50" />
+              <span className="bg-metal/50 h-px" />
             </div>
           )}
           <ol className="flex flex-col" aria-label={`Parts off the ${word("side", side)}`}>
@@ -88,7 +88,10 @@ function ValleyRow({
       >
         <OffRow part={part} compact={compact} alert={alert} />
       </Link>
-      <Link to={`/camera/${tag}/refit?part=${encodeURIComponent(part.name)}`} className="min-w-0 rounded-[4px]">
+      <Link
+        to={`/camera/${tag}/refit?part=${encodeURIComponent(part.name)}`}
+        className="min-w-0 rounded-[4px]"
+      >
         <BackRow part={part} compact={compact} now={now} />
       </Link>
     </li>

@@ -16,13 +16,13 @@ export function Bench() {
   const { data: bench, error } = useQuery(benchQuery);
   if (bench === undefined) return <div className="p-5">{error ? <ProblemNote problem={error} /> : null}</div>;
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] grid-rows-[minmax(0,1fr)]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_340px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] grid-rows-[minmax(0,1fr)]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-4">
         <div className="flex items-center gap-3">
           <h1 className="mr-auto text-[22px]">On the bench</h1>
           <Link
             to="/new"
-            className="inline-flex min-h-11 items-center gap-2 rounded-[4px] border border-ready bg-ready px-4 font-bold text-on-ready"
+            className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center gap-2 rounded-[4px] border px-4 font-bold"
           >
             A camera came in
             <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">N</kbd>
@@ -30,8 +30,8 @@ export function Bench() {
         </div>
         {bench.open.length === 0 && (
           <Empty>
-            Nothing is on the bench. When a camera comes over the counter, press “A camera came in”: it gets a tag, and
-            everything done to it is logged from there.
+            Nothing is on the bench. When a camera comes over the counter, press “A camera came in”: it gets a
+            tag, and everything done to it is logged from there.
           </Empty>
         )}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
@@ -42,7 +42,7 @@ export function Bench() {
           ))}
         </ul>
       </div>
-      <aside className="flex min-h-0 flex-col gap-5 overflow-y-auto border-l border-line bg-sheet px-4 py-4">
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
         <Panel title="What now" note="hands free">
           {bench.tasks.length === 0 && <Empty>Nothing needs hands just now.</Empty>}
           <ol className="flex flex-col">
@@ -70,32 +70,34 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
   return (
     <Link
       to={`/camera/${summary.tag}`}
-      className="flex h-full flex-col gap-2 rounded-[5px] border border-line bg-sheet p-3 hover:border-ink"
+      className="border-line bg-sheet hover:border-ink flex h-full flex-col gap-2 rounded-[5px] border p-3"
     >
       <div className="flex items-start justify-between gap-2">
         <PaperTag tag={summary.tag} />
-        <span className={`text-[13.5px] ${late ? "font-bold text-stop" : "text-soft"}`}>
-          {summary.promised === undefined ? "no date" : `${late ? "late, was " : "by "}${day(summary.promised)}`}
+        <span className={`text-[13.5px] ${late ? "text-stop font-bold" : "text-soft"}`}>
+          {summary.promised === undefined
+            ? "no date"
+            : `${late ? "late, was " : "by "}${day(summary.promised)}`}
         </span>
       </div>
       <div>
         <h2 className="truncate text-[16.5px]">
           {summary.maker} {summary.model}
-          {summary.pattern !== "" && <span className="font-normal text-soft"> {summary.pattern}</span>}
+          {summary.pattern !== "" && <span className="text-soft font-normal"> {summary.pattern}</span>}
         </h2>
-        <p className="truncate text-[14px] text-soft" dir="auto">
+        <p className="text-soft truncate text-[14px]" dir="auto">
           {summary.owner}
         </p>
       </div>
       <div className="flex items-end justify-between gap-3">
         <TinyValley steps={job.steps} width={128} height={46} />
-        <div className="text-right text-[13.5px] leading-[18px] text-soft">
-          <b className="block text-[15px] text-ink">{stopWord(job.currentStop)}</b>
+        <div className="text-soft text-right text-[13.5px] leading-[18px]">
+          <b className="text-ink block text-[15px]">{stopWord(job.currentStop)}</b>
           {job.steps.length === 0 ? "not opened" : `${job.out} of ${job.steps.length} out`}
           <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : "no time yet"}</span>
         </div>
       </div>
-      <p className="mt-auto flex items-center gap-2 border-t border-line pt-2 text-[14px]">
+      <p className="border-line mt-auto flex items-center gap-2 border-t pt-2 text-[14px]">
         {job.needs.length > 0 ? (
           <>
             <StateMark mark="not" />
@@ -112,7 +114,11 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
             <span>Only waiting</span>
           </>
         )}
-        {job.seated && <span className="ml-auto shrink-0 rounded-[3px] bg-mark-wash px-1.5 text-[13px] font-bold text-mark">at the bench</span>}
+        {job.seated && (
+          <span className="bg-mark-wash text-mark ml-auto shrink-0 rounded-[3px] px-1.5 text-[13px] font-bold">
+            at the bench
+          </span>
+        )}
       </p>
     </Link>
   );
@@ -120,17 +126,17 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
 
 function Task({ task }: { task: Schemas["Task"] }) {
   return (
-    <li className="border-b border-line/70 last:border-0">
+    <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${task.tag}/${placeOf(task.thing.stop)}`}
-        className="flex min-h-[52px] items-start gap-2.5 rounded-[4px] px-1 py-1.5 hover:bg-sunk"
+        className="hover:bg-sunk flex min-h-[52px] items-start gap-2.5 rounded-[4px] px-1 py-1.5"
       >
         <span className="pt-0.5">
           <StateMark mark={task.thing.urgency === 0 ? "wait" : "ready"} />
         </span>
         <span className="min-w-0">
           <b className="block leading-5">{task.thing.what}</b>
-          <span className="block text-[13.5px] text-soft">
+          <span className="text-soft block text-[13.5px]">
             <span className="num">{task.tag}</span> {task.camera}: {task.thing.why}
           </span>
         </span>
@@ -143,10 +149,10 @@ function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
   const now = useNow();
   const over = Date.parse(wait.running.endsAt) <= now;
   return (
-    <li className="border-b border-line/70 last:border-0">
+    <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${wait.tag}/clean`}
-        className="grid min-h-[52px] grid-cols-[76px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5 hover:bg-sunk"
+        className="hover:bg-sunk grid min-h-[52px] grid-cols-[76px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
       >
         <span className={`num text-[17px] leading-6 font-bold ${over ? "text-mark" : ""}`}>
           {untilWords(wait.running.endsAt, now)}
@@ -154,7 +160,7 @@ function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
         </span>
         <span className="min-w-0">
           <b className="block leading-5">{wait.running.what}</b>
-          <span className="block text-[13.5px] text-soft">
+          <span className="text-soft block text-[13.5px]">
             <span className="num">{wait.tag}</span> {wait.running.part ?? wait.camera},{" "}
             {over ? "since" : "until"} {moment(wait.running.endsAt, now)}
           </span>

@@ -9,24 +9,26 @@ import { WaitList } from "../treat/WaitList";
 /** What lies beside the camera: what to do next, the tray, what waits. */
 export function Aside({ job }: { job: JobView }) {
   return (
-    <aside className="flex h-full min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+    <aside className="border-line bg-sheet flex h-full min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
       <Panel title="What now">
         {job.next.length === 0 && (
-          <Empty>{job.handover.returnedAt === undefined ? "Nothing but waiting." : "This camera went home."}</Empty>
+          <Empty>
+            {job.handover.returnedAt === undefined ? "Nothing but waiting." : "This camera went home."}
+          </Empty>
         )}
         <ol className="flex flex-col">
           {job.next.slice(0, 4).map((thing, index) => (
-            <li key={index} className="border-b border-line/70 last:border-0">
+            <li key={index} className="border-line/70 border-b last:border-0">
               <Link
                 to={`/camera/${job.tag}/${placeOf(thing.stop)}`}
-                className="flex min-h-11 items-start gap-2 rounded-[3px] py-1 hover:bg-sunk"
+                className="hover:bg-sunk flex min-h-11 items-start gap-2 rounded-[3px] py-1"
               >
                 <span className="pt-0.5">
                   <StateMark mark={thing.urgency === 0 ? "wait" : "ready"} />
                 </span>
                 <span className="min-w-0">
                   <b className="block leading-5">{thing.what}</b>
-                  <span className="block text-[13.5px] leading-[18px] text-soft">{thing.why}</span>
+                  <span className="text-soft block text-[13.5px] leading-[18px]">{thing.why}</span>
                 </span>
               </Link>
             </li>
@@ -49,7 +51,7 @@ function Scope({ job }: { job: JobView }) {
           <li key={item.id} className="flex items-center gap-2 py-0.5">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
             <span>{item.what}</span>
-            <span className="ml-auto text-[13.5px] text-soft">{item.state.toLowerCase()}</span>
+            <span className="text-soft ml-auto text-[13.5px]">{item.state.toLowerCase()}</span>
           </li>
         ))}
       </ul>

@@ -20,7 +20,11 @@ export function CameraPage() {
   const tag = useTag();
   const { data: job, error } = useQuery(jobQuery(tag));
   if (job === undefined)
-    return <div className="p-6">{error ? <ProblemNote problem={error} /> : <p className="text-soft">Opening {tag}…</p>}</div>;
+    return (
+      <div className="p-6">
+        {error ? <ProblemNote problem={error} /> : <p className="text-soft">Opening {tag}…</p>}
+      </div>
+    );
   return <Opened job={job} />;
 }
 
@@ -32,7 +36,10 @@ function Opened({ job }: { job: JobView }) {
   const undo = useUndo(job.tag);
   useKeys({
     ...Object.fromEntries(
-      STOPS.map((stop, index) => [String(index + 1), () => void navigate(`/camera/${job.tag}/${placeOf(stop)}`)]),
+      STOPS.map((stop, index) => [
+        String(index + 1),
+        () => void navigate(`/camera/${job.tag}/${placeOf(stop)}`),
+      ]),
     ),
     "0": () => void navigate(`/camera/${job.tag}`),
     r: () => void navigate(`/camera/${job.tag}/record`),
@@ -57,23 +64,34 @@ function Opened({ job }: { job: JobView }) {
   );
 }
 
-function CameraHead({ job, shown, sit, place }: { job: JobView; shown?: Stop; sit: () => void; place: string }) {
+function CameraHead({
+  job,
+  shown,
+  sit,
+  place,
+}: {
+  job: JobView;
+  shown?: Stop;
+  sit: () => void;
+  place: string;
+}) {
   const received = job.intake.received!;
   const seated = job.bench.time.seatedSince !== undefined;
   return (
-    <div className="flex shrink-0 items-center justify-between gap-4 border-b border-line bg-sheet px-5 py-1 print:hidden">
+    <div className="border-line bg-sheet flex shrink-0 items-center justify-between gap-4 border-b px-5 py-1 print:hidden">
       <Link
         to={`/camera/${job.tag}`}
         aria-current={place === "" ? "page" : undefined}
-        className="min-w-0 flex-1 rounded-[4px] py-1 hover:bg-sunk"
+        className="hover:bg-sunk min-w-0 flex-1 rounded-[4px] py-1"
         title="The valley, key 0"
       >
         <span className="flex items-center gap-2.5">
           <PaperTag tag={job.tag} />
           <h1 className="truncate text-[19px]">{job.cameraWords}</h1>
         </span>
-        <span className="mt-1 block truncate text-[14px] text-soft">
-          <bdi>{received.owner.shopsOwn ? "The shop's own" : received.owner.name}</bdi>: <bdi>“{received.complaint}”</bdi>
+        <span className="text-soft mt-1 block truncate text-[14px]">
+          <bdi>{received.owner.shopsOwn ? "The shop's own" : received.owner.name}</bdi>:{" "}
+          <bdi>“{received.complaint}”</bdi>
         </span>
       </Link>
       <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
@@ -92,12 +110,16 @@ function CameraHead({ job, shown, sit, place }: { job: JobView; shown?: Stop; si
           <Link
             to={`/camera/${job.tag}/record`}
             aria-current={place === "record" ? "page" : undefined}
-            className={`flex min-h-11 items-center rounded-[4px] px-2 text-[14px] hover:bg-sunk ${place === "record" ? "font-bold underline" : "underline decoration-line"}`}
+            className={`hover:bg-sunk flex min-h-11 items-center rounded-[4px] px-2 text-[14px] ${place === "record" ? "font-bold underline" : "decoration-line underline"}`}
           >
             Record
           </Link>
           {job.handover.returnedAt === undefined && (
-            <Button onClick={sit} keyHint="S" className={seated ? "border-mark-line! bg-mark-wash! font-bold text-mark!" : ""}>
+            <Button
+              onClick={sit}
+              keyHint="S"
+              className={seated ? "border-mark-line! bg-mark-wash! text-mark! font-bold" : ""}
+            >
               {seated ? "Get up" : "Sit down"}
             </Button>
           )}
@@ -113,7 +135,11 @@ function useSitting(job: JobView, shown: Stop | undefined) {
   const seated = job.bench.time.seatedSince !== undefined;
   const sit = () =>
     void append(
-      [seated ? { kind: "gotUp", remark: "" } : { kind: "satDown", stop: shown ?? job.currentStop, step: "" }],
+      [
+        seated
+          ? { kind: "gotUp", remark: "" }
+          : { kind: "satDown", stop: shown ?? job.currentStop, step: "" },
+      ],
       { said: seated ? "Got up." : "Sat down. Time counts." },
     ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return { sit };
@@ -133,9 +159,13 @@ function useUndo(tag: string) {
     }
     try {
       if (last.entry.kind === "struck") {
-        await append([{ kind: "strikeUndone", target: last.entry.target }], { said: "The line counts again." });
+        await append([{ kind: "strikeUndone", target: last.entry.target }], {
+          said: "The line counts again.",
+        });
       } else {
-        const line = log.filter((one) => one.by === signer && !one.aboutTheRecord && one.struckBecause === undefined).at(-1);
+        const line = log
+          .filter((one) => one.by === signer && !one.aboutTheRecord && one.struckBecause === undefined)
+          .at(-1);
         if (line === undefined || line.sequence === 1) {
           notify({ kind: "problem", text: "There is no line of yours left to strike here." });
           return;

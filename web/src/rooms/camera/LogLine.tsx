@@ -55,13 +55,17 @@ export function LogLine({ job }: { job: JobView }) {
 
   const complete = (word: string) => {
     const verb = text.trim().split(/\s+/)[0] ?? "";
-    setText(verb === "" || text.trim().indexOf(" ") < 0 ? `${text.trim() === "" ? "" : verb + " "}${word} `.replace(/^ /, "") : `${text.trim()} ${word}`);
+    setText(
+      verb === "" || text.trim().indexOf(" ") < 0
+        ? `${text.trim() === "" ? "" : verb + " "}${word} `.replace(/^ /, "")
+        : `${text.trim()} ${word}`,
+    );
     document.getElementById("log-line")?.focus();
   };
 
   return (
     <form
-      className="flex shrink-0 flex-col border-t-2 border-ink bg-sheet px-5 py-2 print:hidden"
+      className="border-ink bg-sheet flex shrink-0 flex-col border-t-2 px-5 py-2 print:hidden"
       aria-label="Log line"
       onSubmit={(event) => {
         event.preventDefault();
@@ -95,7 +99,7 @@ export function LogLine({ job }: { job: JobView }) {
             event.preventDefault();
           }}
         />
-        <Button kind="primary" type="submit" disabled={read !== undefined && read.entries.length === 0} keyHint="↵">
+        <Button kind="primary" type="submit" keyHint="↵">
           Log
         </Button>
       </div>
@@ -109,13 +113,15 @@ export function LogLine({ job }: { job: JobView }) {
             {chip.text}
           </span>
         ))}
-        {read?.question !== undefined && <span className="text-[14.5px] font-bold text-mark">{read.question}</span>}
+        {read?.question !== undefined && (
+          <span className="text-mark text-[14.5px] font-bold">{read.question}</span>
+        )}
         {read?.completions.slice(0, 7).map((word) => (
           <button
             key={word}
             type="button"
             onClick={() => complete(word)}
-            className="num min-h-8 rounded-[3px] border border-line px-2 text-[13.5px] hover:border-ink"
+            className="num border-line hover:border-ink min-h-8 rounded-[3px] border px-2 text-[13.5px]"
           >
             {word}
           </button>

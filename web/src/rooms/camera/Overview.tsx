@@ -9,13 +9,14 @@ import { useJob } from "./useJob";
 export function Overview() {
   const job = useJob();
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_316px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         {job.parts.length === 0 ? (
           <div className="flex flex-col gap-4">
             <Empty>
               Nothing is off yet. Type what comes off in the line below, for example{" "}
-              <span className="num font-bold text-ink">off top cover, 4 slot 1.7x3, well A1</span>, or use the form at{" "}
+              <span className="num text-ink font-bold">off top cover, 4 slot 1.7x3, well A1</span>, or use the
+              form at{" "}
               <Link to={`/camera/${job.tag}/strip`} className="underline">
                 Strip
               </Link>

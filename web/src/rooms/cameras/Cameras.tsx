@@ -28,13 +28,15 @@ export function Cameras() {
         <Import />
         <Link
           to="/new"
-          className="inline-flex min-h-11 items-center rounded-[4px] border border-ready bg-ready px-4 font-bold text-on-ready"
+          className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center rounded-[4px] border px-4 font-bold"
         >
           A camera came in
         </Link>
       </div>
       <Panel title="In the shop" note={bench === undefined ? undefined : `${bench.open.length} cameras`}>
-        {bench?.open.length === 0 && <Empty>No camera is in the shop. Press “A camera came in”, or the key N.</Empty>}
+        {bench?.open.length === 0 && (
+          <Empty>No camera is in the shop. Press “A camera came in”, or the key N.</Empty>
+        )}
         <ul>
           {bench?.open.map((job) => (
             <Row key={job.summary.tag} tag={job.summary.tag}>
@@ -64,8 +66,8 @@ export function Cameras() {
 
 function Row({ tag, children }: { tag: string; children: React.ReactNode }) {
   return (
-    <li className="border-b border-line/70 [content-visibility:auto] [contain-intrinsic-size:auto_56px]">
-      <Link to={`/camera/${tag}`} className="block rounded-[4px] px-2 hover:bg-sheet">
+    <li className="border-line/70 border-b [contain-intrinsic-size:auto_56px] [content-visibility:auto]">
+      <Link to={`/camera/${tag}`} className="hover:bg-sheet block rounded-[4px] px-2">
         {children}
       </Link>
     </li>

@@ -5,14 +5,14 @@ import { PaperTag } from "../../ui/PaperTag";
 /** One camera in a list. */
 export function JobLine({ job }: { job: JobSummary }) {
   return (
-    <div className="grid min-h-12 grid-cols-[96px_minmax(0,2fr)_minmax(0,1.3fr)_minmax(0,2fr)_132px] items-center gap-3 py-1">
+    <div className="grid min-h-12 grid-cols-[96px_minmax(0,2fr)_minmax(0,1.2fr)_minmax(0,1.6fr)_104px] items-center gap-3 py-1">
       <PaperTag tag={job.tag} />
       <span className="truncate">
         <b>
           {job.maker} {job.model}
         </b>
         {job.pattern !== "" && <span className="text-soft"> {job.pattern}</span>}
-        {job.serial !== "" && <span className="num text-[13px] text-soft"> {job.serial}</span>}
+        {job.serial !== "" && <span className="num text-soft text-[13px]"> {job.serial}</span>}
       </span>
       <span className="truncate" dir="auto">
         {job.owner}
@@ -20,7 +20,7 @@ export function JobLine({ job }: { job: JobSummary }) {
       <span className="truncate text-[14.5px]" dir="auto">
         {job.cause === "" ? job.complaint : job.cause}
       </span>
-      <span className="text-right text-[13.5px] text-soft">
+      <span className="text-soft text-right text-[13.5px]">
         {job.returnedAt === undefined ? "in the shop" : fullDay(job.returnedAt)}
         {job.minutes > 0 && <span className="block">{minutesWords(job.minutes)}</span>}
       </span>

@@ -15,7 +15,7 @@ type Suspect = JobView["find"]["suspects"][number];
 export function FindFault() {
   const job = useJob();
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_316px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="grid min-h-0 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] content-start gap-x-6 gap-y-5 overflow-y-auto px-5 py-3">
         <div className="flex flex-col gap-5">
           <Said
@@ -70,7 +70,7 @@ function Said({
       {lines.length === 0 && <Empty>{empty}</Empty>}
       <ul>
         {lines.map((line, index) => (
-          <li key={index} className="border-b border-line/70 py-1.5">
+          <li key={index} className="border-line/70 border-b py-1.5">
             {line}
           </li>
         ))}
@@ -113,9 +113,15 @@ function Suspects({ job }: { job: JobView }) {
     });
   const order = { CAUSE: 0, OPEN: 1, CLEARED: 2 };
   return (
-    <Panel title="Suspects" note={suspects.length === 0 ? undefined : `${cleared} of ${suspects.length} cleared`}>
+    <Panel
+      title="Suspects"
+      note={suspects.length === 0 ? undefined : `${cleared} of ${suspects.length} cleared`}
+    >
       {suspects.length === 0 && (
-        <Empty>Who could it be? Raise each possible cause, then clear or confirm it by a look. A cleared one is a result.</Empty>
+        <Empty>
+          Who could it be? Raise each possible cause, then clear or confirm it by a look. A cleared one is a
+          result.
+        </Empty>
       )}
       <ul className="flex flex-col">
         {[...suspects]
@@ -174,17 +180,19 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
     });
   return (
     <li
-      className={`flex flex-col gap-1.5 border-b border-line/70 px-2 py-2 ${suspect.state === "CAUSE" ? "border-l-4 border-l-mark-line bg-mark-wash" : ""}`}
+      className={`border-line/70 flex flex-col gap-1.5 border-b px-2 py-2 ${suspect.state === "CAUSE" ? "border-l-mark-line bg-mark-wash border-l-4" : ""}`}
     >
       <div className="flex flex-wrap items-center gap-2.5">
         <StateMark mark={suspect.state === "OPEN" ? "open" : suspect.state === "CLEARED" ? "done" : "wait"} />
         <span className="min-w-0 flex-1">
-          <b className={suspect.state === "CLEARED" ? "font-normal text-soft" : "text-[16.5px]"}>
+          <b className={suspect.state === "CLEARED" ? "text-soft font-normal" : "text-[16.5px]"}>
             {suspect.name}
             {suspect.state === "CAUSE" && " is the cause"}
             {suspect.state === "CLEARED" && ", cleared"}
           </b>
-          <span className="block text-[14px] text-soft">{suspect.look !== "" ? suspect.look : suspect.why}</span>
+          <span className="text-soft block text-[14px]">
+            {suspect.look !== "" ? suspect.look : suspect.why}
+          </span>
         </span>
         {suspect.state === "OPEN" && asking === "no" && (
           <>

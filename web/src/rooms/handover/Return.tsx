@@ -15,7 +15,7 @@ export function Return() {
   const [paper, setPaper] = useState("a4");
   const sheet = `/api/jobs/${job.tag}/sheet`;
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_380px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_380px] grid h-full grid-cols-[minmax(0,1fr)_330px]">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-2 px-5 py-2">
           <Pick
@@ -39,10 +39,10 @@ export function Return() {
           key={`${job.lastSequence} ${paper}`}
           src={`${sheet}?paper=${paper}`}
           title="Return sheet"
-          className="mx-5 mb-3 min-h-0 flex-1 border border-line bg-white"
+          className="border-line mx-5 mb-3 min-h-0 flex-1 border bg-white"
         />
       </div>
-      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <ScopePanel job={job} />
         <OnTheSheet job={job} />
         <GiveBack job={job} />
@@ -58,7 +58,7 @@ function Link({ href, download, children }: { href: string; download?: boolean; 
       target={download ? undefined : "_blank"}
       rel="noreferrer"
       download={download}
-      className="inline-flex min-h-11 items-center rounded-[4px] border border-line bg-sheet px-3.5 hover:border-ink"
+      className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
     >
       {children}
     </a>
@@ -73,7 +73,9 @@ function ScopePanel({ job }: { job: JobView }) {
   if (job.intake.scope.length === 0) return null;
   const settle = (what: string, done: boolean, why: string) =>
     submit(async () => {
-      await append([{ kind: "scopeSettled", what, done, reason: why }], { said: done ? `Done: ${what}.` : `Left: ${what}.` });
+      await append([{ kind: "scopeSettled", what, done, reason: why }], {
+        said: done ? `Done: ${what}.` : `Left: ${what}.`,
+      });
       setLeaving(undefined);
       setReason("");
     });
@@ -81,10 +83,12 @@ function ScopePanel({ job }: { job: JobView }) {
     <Panel title="Was to be done">
       <ul>
         {job.intake.scope.map((item) => (
-          <li key={item.id} className="flex flex-wrap items-center gap-2 border-b border-line/70">
+          <li key={item.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
             <span className="min-h-11 min-w-0 flex-1 content-center">{item.what}</span>
-            {item.state !== "OPEN" && <span className="text-[14px] text-soft">{item.state.toLowerCase()}</span>}
+            {item.state !== "OPEN" && (
+              <span className="text-soft text-[14px]">{item.state.toLowerCase()}</span>
+            )}
             {item.state === "OPEN" && (
               <>
                 <Button kind="quiet" onClick={() => void settle(item.what, true, "")}>
@@ -103,7 +107,14 @@ function ScopePanel({ job }: { job: JobView }) {
                   void settle(item.what, false, reason);
                 }}
               >
-                <input autoFocus className="input" aria-label="Why is it left?" placeholder="Why is it left?" value={reason} onChange={(event) => setReason(event.target.value)} />
+                <input
+                  autoFocus
+                  className="input"
+                  aria-label="Why is it left?"
+                  placeholder="Why is it left?"
+                  value={reason}
+                  onChange={(event) => setReason(event.target.value)}
+                />
                 <Button type="submit">Leave it</Button>
               </form>
             )}
@@ -121,8 +132,18 @@ function OnTheSheet({ job }: { job: JobView }) {
       {job.handover.advice.length === 0 && job.handover.battery === undefined && (
         <Empty>How to use it so that it lasts; which battery; what is left as it is, and why.</Empty>
       )}
-      <Say job={job} label="Advice" placeholder="Fire it through all speeds once a month" make={(advice) => ({ kind: "advised", advice })} />
-      <Say job={job} label="Battery" placeholder="silver cell 1.55 V with adapter" make={(cell) => ({ kind: "batteryChosen", cell })} />
+      <Say
+        job={job}
+        label="Advice"
+        placeholder="Fire it through all speeds once a month"
+        make={(advice) => ({ kind: "advised", advice })}
+      />
+      <Say
+        job={job}
+        label="Battery"
+        placeholder="silver cell 1.55 V with adapter"
+        make={(cell) => ({ kind: "batteryChosen", cell })}
+      />
       <LeftOpen job={job} />
     </Panel>
   );
@@ -154,7 +175,13 @@ function Say({
       }}
     >
       <div className="flex gap-2">
-        <input className="input" aria-label={label} placeholder={`${label}: ${placeholder}`} value={text} onChange={(event) => setText(event.target.value)} />
+        <input
+          className="input"
+          aria-label={label}
+          placeholder={`${label}: ${placeholder}`}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
         <Button type="submit" disabled={text.trim() === ""}>
           Add
         </Button>
@@ -182,8 +209,20 @@ function LeftOpen({ job }: { job: JobView }) {
       }}
     >
       <div className="grid grid-cols-[1fr_1fr_auto] gap-2">
-        <input className="input" aria-label="Left as it is" placeholder="Left: haze in rear cell" value={what} onChange={(event) => setWhat(event.target.value)} />
-        <input className="input" aria-label="Why it is left" placeholder="Why" value={why} onChange={(event) => setWhy(event.target.value)} />
+        <input
+          className="input"
+          aria-label="Left as it is"
+          placeholder="Left: haze in rear cell"
+          value={what}
+          onChange={(event) => setWhat(event.target.value)}
+        />
+        <input
+          className="input"
+          aria-label="Why it is left"
+          placeholder="Why"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+        />
         <Button type="submit" disabled={what.trim() === "" || why.trim() === ""}>
           Add
         </Button>
@@ -202,8 +241,9 @@ function GiveBack({ job }: { job: JobView }) {
   if (job.handover.returned !== undefined)
     return (
       <Panel title="Over the counter">
-        <p className="rounded-[3px] border-l-4 border-done bg-done-wash px-3 py-2">
-          Returned to <b dir="auto">{job.handover.returned.to}</b>. Strike that line in the record to open the job again.
+        <p className="border-done bg-done-wash rounded-[3px] border-l-4 px-3 py-2">
+          Returned to <b dir="auto">{job.handover.returned.to}</b>. Strike that line in the record to open the
+          job again.
         </p>
       </Panel>
     );
@@ -223,7 +263,14 @@ function GiveBack({ job }: { job: JobView }) {
           void submit(() => append([{ kind: "returned", to, remark: "" }], { said: `Returned to ${to}.` }));
         }}
       >
-        <input className="input" dir="auto" aria-label="Returned to" placeholder="To whom" value={to} onChange={(event) => setTo(event.target.value)} />
+        <input
+          className="input"
+          dir="auto"
+          aria-label="Returned to"
+          placeholder="To whom"
+          value={to}
+          onChange={(event) => setTo(event.target.value)}
+        />
         <Button kind="primary" type="submit">
           Return it
         </Button>

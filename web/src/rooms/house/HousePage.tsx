@@ -44,7 +44,7 @@ function Practice({ house }: { house: House }) {
           void save();
         }}
       >
-        <div className="grid min-h-0 flex-1 grid-cols-[380px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
+        <div className="wide:grid-cols-[380px_minmax(0,1fr)] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
           <h1 className="col-span-2 text-[22px]">House</h1>
           <div className="flex flex-col gap-5">
             <Panel title="The shop">
@@ -77,14 +77,19 @@ function Practice({ house }: { house: House }) {
               label="School"
               choices={schools}
               value={practice.school}
-              onChange={(school) => setPractice({ ...practice, school: school as House["practice"]["school"] })}
+              onChange={(school) =>
+                setPractice({ ...practice, school: school as House["practice"]["school"] })
+              }
             />
             <table className="w-full text-[14.5px]">
               <thead>
-                <tr className="text-left text-soft">
+                <tr className="text-soft text-left">
                   <th className="py-1 pr-3 font-normal">Point</th>
                   {schools.map((school) => (
-                    <th key={school.value} className={`py-1 pr-3 ${school.value === practice.school ? "text-ink" : "font-normal"}`}>
+                    <th
+                      key={school.value}
+                      className={`py-1 pr-3 ${school.value === practice.school ? "text-ink" : "font-normal"}`}
+                    >
                       {school.label}
                     </th>
                   ))}
@@ -92,7 +97,7 @@ function Practice({ house }: { house: House }) {
               </thead>
               <tbody>
                 {house.lubrication.points.map((point) => (
-                  <tr key={point.id} className="border-t border-line/70 align-top">
+                  <tr key={point.id} className="border-line/70 border-t align-top">
                     <th scope="row" className="max-w-[220px] py-1 pr-3 text-left font-normal">
                       {point.label}
                     </th>
@@ -110,7 +115,7 @@ function Practice({ house }: { house: House }) {
             </table>
           </Panel>
         </div>
-        <div className="flex items-center gap-4 border-t-2 border-ink bg-sheet px-5 py-2.5">
+        <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
           <Button kind="primary" type="submit" className="px-6!">
             So we work
           </Button>

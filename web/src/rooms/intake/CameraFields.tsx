@@ -68,8 +68,19 @@ export function CameraFields({
             <TextField label="Contact" name="contact" dir="auto" {...text("contact")} />
           </div>
         )}
-        <AreaField label="Complaint, in the owner's words" name="complaint" dir="auto" required {...text("complaint")} />
-        <TextField label="Came along" name="accessories" placeholder="case, strap, lens hood" {...text("accessories")} />
+        <AreaField
+          label="Complaint, in the owner's words"
+          name="complaint"
+          dir="auto"
+          required
+          {...text("complaint")}
+        />
+        <TextField
+          label="Came along"
+          name="accessories"
+          placeholder="case, strap, lens hood"
+          {...text("accessories")}
+        />
         {fresh && <TextField label="To be done" placeholder="slow speeds, new seals" {...text("scope")} />}
         <div className="grid grid-cols-2 items-end gap-3">
           <TextField label="Promised for" name="promised" type="date" {...text("promised")} />

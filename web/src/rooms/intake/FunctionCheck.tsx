@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
+import { useKeys } from "../../shell/keys";
 import { notify } from "../../shell/notices";
 import { Panel } from "../../ui/Panel";
 import { StateMark, type Mark } from "../../ui/State";
@@ -9,7 +10,13 @@ type Result = Schemas["FunctionChecked"]["result"];
 
 const ANSWERS: { result: Result; key: string; word: string; mark: Mark; look: string }[] = [
   { result: "WORKS", key: "w", word: "works", mark: "done", look: "bg-done-wash border-done text-done" },
-  { result: "DOUBTFUL", key: "d", word: "doubtful", mark: "wait", look: "bg-mark-wash border-mark-line text-mark" },
+  {
+    result: "DOUBTFUL",
+    key: "d",
+    word: "doubtful",
+    mark: "wait",
+    look: "bg-mark-wash border-mark-line text-mark",
+  },
   { result: "FAILS", key: "f", word: "fails", mark: "not", look: "bg-stop-wash border-stop text-stop" },
   { result: "NOT_TRIED", key: "x", word: "not tried", mark: "left", look: "bg-sunk border-soft text-soft" },
 ];
@@ -34,6 +41,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
     void append([{ kind: "functionChecked", function: name, result, remark: "" }], {
       said: `${name}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
     }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  useKeys({ c: () => move(at) });
   return (
     <Panel title="Function check" note={`${answered} of ${names.length}; arrows, then W D F X`}>
       <ul aria-label="Functions">
@@ -61,10 +69,10 @@ export function FunctionCheck({ job }: { job: JobView }) {
                 event.preventDefault();
                 event.stopPropagation();
               }}
-              className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 border-b border-line/70 px-1 focus-visible:bg-ready-wash"
+              className="border-line/70 focus-visible:bg-ready-wash wide:grid-cols-[minmax(0,1fr)_auto] grid items-center gap-x-2 border-b px-1"
             >
               <span className="truncate">{name}</span>
-              <span className="grid grid-cols-[84px_100px_76px_84px] gap-1 py-[1px]">
+              <span className="grid grid-cols-[78px_96px_68px_80px] gap-1 py-[1px]">
                 {ANSWERS.map((answer) => {
                   const on = result === answer.result;
                   return (
@@ -75,7 +83,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
                       aria-pressed={on}
                       aria-label={`${name} ${answer.word}`}
                       onClick={() => say(name, answer.result)}
-                      className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-1 text-[13.5px] ${on ? `font-bold ${answer.look}` : "border-transparent text-soft hover:border-line"}`}
+                      className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-1 text-[13.5px] ${on ? `font-bold ${answer.look}` : "text-soft hover:border-line border-transparent"}`}
                     >
                       {on && <StateMark mark={answer.mark} />}
                       {answer.word}

@@ -18,16 +18,16 @@ import { formOf, received, type Form } from "./receivedForm";
 export function Intake() {
   const job = useJob();
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)_330px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_330px] grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)_264px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Description job={job} />
         <Findings job={job} />
         <Visitors job={job} />
       </div>
-      <div className="min-h-0 overflow-y-auto border-l border-line px-5 py-3">
+      <div className="border-line min-h-0 overflow-y-auto border-l px-5 py-3">
         <FunctionCheck job={job} />
       </div>
-      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <ScopePanel job={job} />
         <BatteryPanel job={job} />
         <Decisions job={job} />
@@ -46,10 +46,7 @@ function Description({ job }: { job: JobView }) {
     submit(async () => {
       // said anew, with the earlier description struck: nothing is overwritten
       await append(
-        [
-          received(form!),
-          { kind: "struck", target: job.intake.receivedId!, reason: "described anew" },
-        ],
+        [received(form!), { kind: "struck", target: job.intake.receivedId!, reason: "described anew" }],
         { said: "Described anew." },
       );
       setForm(undefined);
@@ -58,7 +55,12 @@ function Description({ job }: { job: JobView }) {
     ["Serial", camera.camera.serial || "none noted"],
     ["Kind", `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
     ["Speeds", `${camera.speeds.join(" ")} (${word("speedSeries", camera.series)})`],
-    ["Owner", camera.owner.shopsOwn ? shopsOwn(camera.owner) : `${camera.owner.name}${camera.owner.contact === "" ? "" : `, ${camera.owner.contact}`}`],
+    [
+      "Owner",
+      camera.owner.shopsOwn
+        ? shopsOwn(camera.owner)
+        : `${camera.owner.name}${camera.owner.contact === "" ? "" : `, ${camera.owner.contact}`}`,
+    ],
     ["Came along", camera.accessories.join(", ") || "nothing"],
     ["Came in", day(job.intake.receivedAt!)],
   ];
@@ -144,16 +146,21 @@ function Findings({ job }: { job: JobView }) {
     });
   return (
     <Panel title="Outside" note={`${job.intake.findings.length} findings`}>
-      {job.intake.findings.length === 0 && <Empty>Turn it over: the underside tells most. What is found now is not argued about later.</Empty>}
+      {job.intake.findings.length === 0 && (
+        <Empty>Turn it over: the underside tells most. What is found now is not argued about later.</Empty>
+      )}
       <ul>
         {job.intake.findings.map(({ id, found }) => (
-          <li key={id} className="grid grid-cols-[86px_minmax(0,1fr)_auto] gap-2 border-b border-line/70 py-1">
+          <li
+            key={id}
+            className="border-line/70 grid grid-cols-[86px_minmax(0,1fr)_auto] gap-2 border-b py-1"
+          >
             <b>{word("region", found.region)}</b>
             <span>
               {word("conditionKind", found.condition)}
               {found.remark !== "" && <span className="text-soft">, {found.remark}</span>}
             </span>
-            <span className={found.severity === "GRAVE" ? "font-bold text-stop" : "text-soft"}>
+            <span className={found.severity === "GRAVE" ? "text-stop font-bold" : "text-soft"}>
               {word("severity", found.severity)}
             </span>
           </li>
@@ -167,12 +174,33 @@ function Findings({ job }: { job: JobView }) {
         }}
       >
         <div className="grid grid-cols-3 gap-2">
-          <ChoiceField label="Where" value={region} choices={choices("region")} onChange={(event) => setRegion(event.target.value)} />
-          <ChoiceField label="What" value={kind} choices={choices("conditionKind")} onChange={(event) => setKind(event.target.value)} />
-          <ChoiceField label="How much" value={severity} choices={choices("severity")} onChange={(event) => setSeverity(event.target.value)} />
+          <ChoiceField
+            label="Where"
+            value={region}
+            choices={choices("region")}
+            onChange={(event) => setRegion(event.target.value)}
+          />
+          <ChoiceField
+            label="What"
+            value={kind}
+            choices={choices("conditionKind")}
+            onChange={(event) => setKind(event.target.value)}
+          />
+          <ChoiceField
+            label="How much"
+            value={severity}
+            choices={choices("severity")}
+            onChange={(event) => setSeverity(event.target.value)}
+          />
         </div>
         <div className="flex gap-2">
-          <input className="input" aria-label="Remark on it" placeholder="Where exactly, how it looks" value={remark} onChange={(event) => setRemark(event.target.value)} />
+          <input
+            className="input"
+            aria-label="Remark on it"
+            placeholder="Where exactly, how it looks"
+            value={remark}
+            onChange={(event) => setRemark(event.target.value)}
+          />
           <Button type="submit">Add</Button>
         </div>
         {problem !== undefined && <ProblemNote problem={problem} />}
@@ -195,9 +223,12 @@ function Visitors({ job }: { job: JobView }) {
       setRemark("");
     });
   return (
-    <Panel title="Earlier visitor" note={job.intake.visitorSigns.length === 0 ? "no sign noted" : "somebody has been in"}>
+    <Panel
+      title="Earlier visitor"
+      note={job.intake.visitorSigns.length === 0 ? "no sign noted" : "somebody has been in"}
+    >
       {job.intake.visitorSigns.map((one) => (
-        <p key={one.id} className="rounded-[3px] border-l-4 border-mark-line bg-mark-wash px-2 py-1">
+        <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
           <b>{word("visitorSignKind", one.sign.sign)}</b>
           {one.sign.remark !== "" && `, ${one.sign.remark}`}
         </p>
@@ -209,8 +240,19 @@ function Visitors({ job }: { job: JobView }) {
           void add();
         }}
       >
-        <ChoiceField label="Sign" value={sign} choices={choices("visitorSignKind")} onChange={(event) => setSign(event.target.value)} />
-        <input className="input" aria-label="Where is the sign" placeholder="Where" value={remark} onChange={(event) => setRemark(event.target.value)} />
+        <ChoiceField
+          label="Sign"
+          value={sign}
+          choices={choices("visitorSignKind")}
+          onChange={(event) => setSign(event.target.value)}
+        />
+        <input
+          className="input"
+          aria-label="Where is the sign"
+          placeholder="Where"
+          value={remark}
+          onChange={(event) => setRemark(event.target.value)}
+        />
         <Button type="submit">Add</Button>
       </form>
       {problem !== undefined && <ProblemNote problem={problem} />}
@@ -227,7 +269,7 @@ function ScopePanel({ job }: { job: JobView }) {
       {job.intake.scope.length === 0 && <Empty>A short list. It grows as faults show.</Empty>}
       <ul>
         {job.intake.scope.map((item) => (
-          <li key={item.id} className="flex justify-between gap-2 border-b border-line/70 py-1">
+          <li key={item.id} className="border-line/70 flex justify-between gap-2 border-b py-1">
             {item.what}
             <span className="text-soft">{item.state.toLowerCase()}</span>
           </li>
@@ -243,7 +285,13 @@ function ScopePanel({ job }: { job: JobView }) {
           });
         }}
       >
-        <input className="input" aria-label="Another thing to do" placeholder="Another thing to do" value={what} onChange={(event) => setWhat(event.target.value)} />
+        <input
+          className="input"
+          aria-label="Another thing to do"
+          placeholder="Another thing to do"
+          value={what}
+          onChange={(event) => setWhat(event.target.value)}
+        />
         <Button type="submit" disabled={what.trim() === ""}>
           Add
         </Button>
@@ -278,8 +326,20 @@ function BatteryPanel({ job }: { job: JobView }) {
           });
         }}
       >
-        <input className="input" aria-label="Cell" placeholder="Cell, which way up" value={cell} onChange={(event) => setCell(event.target.value)} />
-        <input className="input" aria-label="Chamber" placeholder="Chamber" value={chamber} onChange={(event) => setChamber(event.target.value)} />
+        <input
+          className="input"
+          aria-label="Cell"
+          placeholder="Cell, which way up"
+          value={cell}
+          onChange={(event) => setCell(event.target.value)}
+        />
+        <input
+          className="input"
+          aria-label="Chamber"
+          placeholder="Chamber"
+          value={chamber}
+          onChange={(event) => setChamber(event.target.value)}
+        />
         <Button type="submit" disabled={cell.trim() === ""}>
           Add
         </Button>
@@ -296,12 +356,16 @@ function Decisions({ job }: { job: JobView }) {
   const [reason, setReason] = useState("");
   return (
     <Panel title="Decided">
-      {job.bench.time.decisions.length === 0 && <Empty>Repair, quote first, return untouched, keep for parts. Without a reason it stays open.</Empty>}
+      {job.bench.time.decisions.length === 0 && (
+        <Empty>Repair, quote first, return untouched, keep for parts. Without a reason it stays open.</Empty>
+      )}
       <ul>
         {job.bench.time.decisions.map((one) => (
-          <li key={one.id} className="border-b border-line/70 py-1">
+          <li key={one.id} className="border-line/70 border-b py-1">
             <b>{one.decided.text}</b>
-            <span className="block text-[14px] text-soft">{one.decided.open ? "open" : one.decided.reason}</span>
+            <span className="text-soft block text-[14px]">
+              {one.decided.open ? "open" : one.decided.reason}
+            </span>
           </li>
         ))}
       </ul>
@@ -310,15 +374,29 @@ function Decisions({ job }: { job: JobView }) {
         onSubmit={(event) => {
           event.preventDefault();
           void submit(async () => {
-            await append([{ kind: "decided", text, reason, open: reason.trim() === "" }], { said: "Decision noted." });
+            await append([{ kind: "decided", text, reason, open: reason.trim() === "" }], {
+              said: "Decision noted.",
+            });
             setText("");
             setReason("");
           });
         }}
       >
-        <input className="input" aria-label="Decision" placeholder="Decision, or the question" value={text} onChange={(event) => setText(event.target.value)} />
+        <input
+          className="input"
+          aria-label="Decision"
+          placeholder="Decision, or the question"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
         <div className="flex gap-2">
-          <input className="input" aria-label="Reason" placeholder="because…" value={reason} onChange={(event) => setReason(event.target.value)} />
+          <input
+            className="input"
+            aria-label="Reason"
+            placeholder="because…"
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
           <Button type="submit" disabled={text.trim() === ""}>
             Add
           </Button>

@@ -55,7 +55,7 @@ export function NewJob() {
           <h1 className="pb-3 text-[22px]">A camera came in</h1>
           <CameraFields fresh form={form} change={(part) => setDraft(JSON.stringify({ ...form, ...part }))} />
         </div>
-        <div className="flex items-center gap-4 border-t-2 border-ink bg-sheet px-5 py-2.5">
+        <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
           <Button kind="primary" type="submit" disabled={busy} className="px-6!">
             Give it a tag
           </Button>

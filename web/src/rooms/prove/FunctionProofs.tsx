@@ -19,13 +19,16 @@ export function FunctionProofs({ job }: { job: JobView }) {
       said: `${name}: ${result === "WORKS" ? "works" : "fails"}.`,
     }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
-    <Panel title="Worked at intake" note={worked.length === 0 ? undefined : `${open} of ${worked.length} to try`}>
+    <Panel
+      title="Worked at intake"
+      note={worked.length === 0 ? undefined : `${open} of ${worked.length} to try`}
+    >
       {names.length === 0 && <Empty>Nothing was noted as working at intake.</Empty>}
       <ul>
         {names.map((name) => {
           const proof = proofs.get(name.toLowerCase());
           return (
-            <li key={name} className="flex items-center gap-2 border-b border-line/70">
+            <li key={name} className="border-line/70 flex items-center gap-2 border-b">
               <StateMark mark={proof === undefined ? "open" : proof.result === "WORKS" ? "done" : "not"} />
               <span className="min-w-0 flex-1 truncate">{name}</span>
               {proof === undefined ? (
@@ -38,7 +41,9 @@ export function FunctionProofs({ job }: { job: JobView }) {
                   </Button>
                 </>
               ) : (
-                <span className="min-h-11 content-center pr-2 text-[14px] text-soft">{proof.result.toLowerCase()}</span>
+                <span className="text-soft min-h-11 content-center pr-2 text-[14px]">
+                  {proof.result.toLowerCase()}
+                </span>
               )}
             </li>
           );

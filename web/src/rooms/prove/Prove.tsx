@@ -5,6 +5,7 @@ import type { JobView, SpeedRow } from "../../api/client";
 import { readTimes } from "../../api/queries";
 import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
+import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
 import { FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -15,28 +16,37 @@ import { useJob } from "../camera/useJob";
 import { FunctionProofs } from "./FunctionProofs";
 import { StreakBar } from "./StreakBar";
 
+type Phase = "BEFORE" | "AFTER";
+
 /** Proof: every speed before and after, firings in a row, and what worked at intake. */
 export function Prove() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
+  const [phase, setPhase] = useState<Phase>(job.parts.length === 0 ? "BEFORE" : "AFTER");
   const untimed = job.speeds.find((row) => row.after === undefined);
   const chosen = search.get("speed") ?? untimed?.speed ?? job.speeds[0]?.speed ?? "";
   const row = job.speeds.find((one) => one.speed === chosen);
+  useKeys({ f: () => document.getElementById("firings")?.focus() });
   const choose = (speed: string) => setSearch({ speed }, { replace: true });
   return (
     <div className="flex h-full flex-col">
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_330px]">
+      <div className="wide:grid-cols-[minmax(0,1fr)_330px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-h-0 overflow-y-auto px-5 py-3">
-          <Panel title={headline(job.speeds)} note="stops, 95 % interval · hollow before, solid after · band: allowed">
+          <Panel
+            title={headline(job.speeds)}
+            note="stops, 95 % interval · hollow before, solid after · band: allowed"
+          >
             {job.speeds.length === 0 ? (
-              <Empty>No speeds are on this camera's dial. Enter them at Intake, or time one at the right.</Empty>
+              <Empty>
+                No speeds are on this camera's dial. Enter them at Intake, or time one at the right.
+              </Empty>
             ) : (
               <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
             )}
           </Panel>
         </div>
-        <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
-          <TimeSpeed key={chosen} job={job} row={row} speed={chosen} onChoose={choose} />
+        <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+          <TimeSpeed job={job} row={row} speed={chosen} phase={phase} setPhase={setPhase} onChoose={choose} />
           <FunctionProofs job={job} />
         </aside>
       </div>
@@ -47,7 +57,8 @@ export function Prove() {
 
 function headline(rows: SpeedRow[]): string {
   const after = rows.filter((row) => row.after !== undefined);
-  if (after.length === 0) return rows.some((row) => row.before) ? "Timed before, not yet after" : "Shutter speeds";
+  if (after.length === 0)
+    return rows.some((row) => row.before) ? "Timed before, not yet after" : "Shutter speeds";
   const inside = after.filter((row) => row.after?.verdict.kind === "IN").length;
   const out = after.filter((row) => row.after?.verdict.kind === "OUT").length;
   const open = after.length - inside - out;
@@ -63,26 +74,35 @@ function TimeSpeed({
   job,
   row,
   speed,
+  phase,
+  setPhase,
   onChoose,
 }: {
   job: JobView;
   row?: SpeedRow;
   speed: string;
+  phase: Phase;
+  setPhase: (phase: Phase) => void;
   onChoose: (speed: string) => void;
 }) {
   const append = useAppend(job.tag);
   const { problem, field, submit } = useSubmit();
   const [typed, setTyped] = useState("");
-  const [own, setOwn] = useState(speed);
-  const [phase, setPhase] = useState<"BEFORE" | "AFTER">(job.parts.length === 0 ? "BEFORE" : "AFTER");
+  const [other, setOther] = useState({ beside: speed, typed: speed });
+  // a speed chosen in the picture takes the place of one that was typed
+  const own = other.beside === speed ? other.typed : speed;
+  const setOwn = (typed: string) => setOther({ beside: speed, typed });
   const add = () =>
     submit(async () => {
       const { seconds } = await readTimes(typed);
-      await append([{ kind: "firingsTimed", speed: own, phase, attitude: "LEVEL", instrument: "", seconds }], {
-        said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
-      });
+      await append(
+        [{ kind: "firingsTimed", speed: own, phase, attitude: "LEVEL", instrument: "", seconds }],
+        {
+          said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
+        },
+      );
       setTyped("");
-      onChoose(own);
+      onChoose(nextToTime(job, own, phase));
     });
   return (
     <FormProblem value={field}>
@@ -95,7 +115,13 @@ function TimeSpeed({
           }}
         >
           <div className="flex items-end gap-2">
-            <TextField label="Marked speed" name="speed" wrap="w-[110px]" value={own} onChange={(event) => setOwn(event.target.value)} />
+            <TextField
+              label="Marked speed"
+              name="speed"
+              wrap="w-[110px]"
+              value={own}
+              onChange={(event) => setOwn(event.target.value)}
+            />
             <Pick
               label="Before or after the work"
               choices={[
@@ -103,18 +129,24 @@ function TimeSpeed({
                 { value: "AFTER", label: "after" },
               ]}
               value={phase}
-              onChange={(next) => setPhase(next as typeof phase)}
+              onChange={(next) => setPhase(next as Phase)}
             />
           </div>
           <TextField
             label="Firings, camera level"
             name="firings"
+            id="firings"
             className="num"
             placeholder="1/58 1/61 16.4ms 0.017"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
-          <Button kind="primary" type="submit" disabled={typed.trim() === "" || own.trim() === ""} className="self-start">
+          <Button
+            kind="primary"
+            type="submit"
+            disabled={typed.trim() === "" || own.trim() === ""}
+            className="self-start"
+          >
             Add the firings
           </Button>
           {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
@@ -125,6 +157,13 @@ function TimeSpeed({
   );
 }
 
+/** The next slower-to-faster speed that has no firings yet in this phase; the same one when all have. */
+function nextToTime(job: JobView, speed: string, phase: Phase): string {
+  const open = job.speeds.filter((row) => (phase === "AFTER" ? row.after : row.before) === undefined);
+  const later = open.filter((row) => row.speed !== speed);
+  return later[0]?.speed ?? speed;
+}
+
 function RunFacts({ row }: { row: SpeedRow }) {
   const runs = [
     ["before", row.before],
@@ -132,14 +171,14 @@ function RunFacts({ row }: { row: SpeedRow }) {
   ] as const;
   return (
     <table className="w-full text-[14px]">
-      <caption className="pb-1 text-left text-soft">
+      <caption className="text-soft pb-1 text-left">
         Marked {row.speed} means {timeWords(row.nominalSeconds)}; allowed ±{row.toleranceEv.toFixed(2)} EV.
       </caption>
       <tbody>
         {runs.map(
           ([phase, run]) =>
             run !== undefined && (
-              <tr key={phase} className="border-t border-line/70 align-top">
+              <tr key={phase} className="border-line/70 border-t align-top">
                 <th scope="row" className="py-1 pr-2 text-left font-bold">
                   {phase}
                 </th>
@@ -152,7 +191,9 @@ function RunFacts({ row }: { row: SpeedRow }) {
                     {verdictWords(run)}
                     {run.scatterTooWide && ", scatters too widely"}
                   </span>
-                  <span className="num block text-[13px] break-words text-soft">{run.seconds.map(timeWords).join("  ")}</span>
+                  <span className="num text-soft block text-[13px] break-words">
+                    {run.seconds.map(timeWords).join("  ")}
+                  </span>
                 </td>
               </tr>
             ),

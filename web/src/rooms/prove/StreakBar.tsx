@@ -16,14 +16,19 @@ export function StreakBar({ job }: { job: JobView }) {
   const marks = Math.min(streak.wanted, 72);
   const filled = Math.round((Math.min(streak.current, streak.wanted) / streak.wanted) * marks);
   return (
-    <section aria-label="Firings in a row" className="flex shrink-0 items-center gap-4 border-t border-line bg-sunk px-5 py-2">
+    <section
+      aria-label="Firings in a row"
+      className="border-line bg-sunk flex shrink-0 items-center gap-4 border-t px-5 py-2"
+    >
       <span className="num text-[40px] leading-none font-bold" aria-live="polite">
         {streak.current}
       </span>
       <span className="w-[118px] leading-[18px]">
         <b className="block">good in a row</b>
-        <span className="text-[14px] text-soft">
-          {streak.current >= streak.wanted ? `proved: ${streak.wanted} asked for` : `${streak.wanted} asked for`}
+        <span className="text-soft text-[14px]">
+          {streak.current >= streak.wanted
+            ? `proved: ${streak.wanted} asked for`
+            : `${streak.wanted} asked for`}
         </span>
       </span>
       <span className="flex min-w-0 flex-1 gap-[3px]" aria-hidden="true">
@@ -34,7 +39,7 @@ export function StreakBar({ job }: { job: JobView }) {
           />
         ))}
       </span>
-      <span className="w-[178px] text-[14px] leading-[18px] text-soft">
+      <span className="text-soft w-[178px] text-[14px] leading-[18px]">
         {streak.firingsSinceWork === 0
           ? "Nothing fired since the last work."
           : `Misses under ${(job.missRateBound * 100).toFixed(0)} %, 95 % sure. ${streak.missesSinceWork} in ${streak.firingsSinceWork} since the last work.`}

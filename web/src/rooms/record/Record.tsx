@@ -18,7 +18,11 @@ export function Record() {
   const [words, setWords] = useState("");
   const shown = [...lines]
     .reverse()
-    .filter((line) => words === "" || `${line.words} ${line.by} ${line.stop ?? ""}`.toLowerCase().includes(words.toLowerCase()));
+    .filter(
+      (line) =>
+        words === "" ||
+        `${line.words} ${line.by} ${line.stop ?? ""}`.toLowerCase().includes(words.toLowerCase()),
+    );
   const struck = lines.filter((line) => line.struckBecause !== undefined).length;
   return (
     <div className="h-full overflow-y-auto px-5 py-3">
@@ -56,19 +60,19 @@ function RecordLine({ tag, line }: { tag: string; line: LineView }) {
   const bringBack = () =>
     submit(() => append([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
   return (
-    <li className="grid grid-cols-[44px_116px_64px_64px_minmax(0,1fr)_auto] items-center gap-3 border-b border-line/70 [content-visibility:auto] [contain-intrinsic-size:auto_46px]">
-      <span className="num text-right text-[13.5px] text-soft">{line.sequence}</span>
-      <span className="text-[14px] text-soft">{exact(line.at)}</span>
+    <li className="border-line/70 grid grid-cols-[36px_108px_58px_56px_minmax(0,1fr)_auto] items-center gap-3 border-b [contain-intrinsic-size:auto_46px] [content-visibility:auto]">
+      <span className="num text-soft text-right text-[13.5px]">{line.sequence}</span>
+      <span className="text-soft text-[14px]">{exact(line.at)}</span>
       <span className="truncate text-[14px]">{line.by}</span>
-      <span className="text-[14px] text-soft">
+      <span className="text-soft text-[14px]">
         {line.stop === undefined ? "" : line.stop[0] + line.stop.slice(1).toLowerCase()}
       </span>
       <span className="min-w-0 py-1 break-words">
         <span className={isStruck ? "text-soft line-through" : ""} dir="auto">
           {line.words}
         </span>
-        {isStruck && <span className="block text-[13.5px] text-stop">struck: {line.struckBecause}</span>}
-        {line.before !== undefined && <span className="text-[13.5px] text-soft"> (entered later)</span>}
+        {isStruck && <span className="text-stop block text-[13.5px]">struck: {line.struckBecause}</span>}
+        {line.before !== undefined && <span className="text-soft text-[13.5px]"> (entered later)</span>}
         {reason !== undefined && (
           <form
             className="mt-1 flex gap-2"
@@ -96,7 +100,11 @@ function RecordLine({ tag, line }: { tag: string; line: LineView }) {
         {problem !== undefined && (
           <ProblemNote problem={problem}>
             {problem instanceof Problem && problem.code === "restsOnIt" && problem.resting.length > 0 && (
-              <Button kind="stop" className="mt-1" onClick={() => void strike(reason ?? "struck together", problem.resting)}>
+              <Button
+                kind="stop"
+                className="mt-1"
+                onClick={() => void strike(reason ?? "struck together", problem.resting)}
+              >
                 Strike them together
               </Button>
             )}
@@ -108,7 +116,7 @@ function RecordLine({ tag, line }: { tag: string; line: LineView }) {
           <Link
             to={`/camera/${tag}/strip?before=${line.id}`}
             title="Something came off before this"
-            className="inline-flex min-h-11 items-center rounded-[4px] px-2.5 text-[14px] hover:bg-earth/50"
+            className="hover:bg-earth/50 inline-flex min-h-11 items-center rounded-[4px] px-2.5 text-[14px]"
           >
             Off before…
           </Link>

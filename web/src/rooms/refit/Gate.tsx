@@ -27,7 +27,14 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
       setOwn("");
     });
   return (
-    <Panel title="Before it goes on" note={part.checks.length === 0 ? "no check" : `${open} of ${part.checks.length} open`}>
+    <Panel
+      title="Before it goes on"
+      note={
+        part.checks.length === 0
+          ? "no check"
+          : `${open} of ${part.checks.length} open${open > 0 ? "; G: the next is seen" : ""}`
+      }
+    >
       <ul className="flex flex-col">
         {part.checks.map((check) => (
           <CheckRow key={check.text} check={check} answer={answer} />
@@ -65,12 +72,14 @@ function CheckRow({
 }) {
   const [reason, setReason] = useState<string>();
   return (
-    <li className="flex flex-wrap items-center gap-2 border-b border-line/70 py-1">
+    <li className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
       <StateMark mark={check.state === "OPEN" ? "open" : check.state === "PASSED" ? "done" : "left"} />
       <span className="min-w-0 flex-1">
         {check.text}
-        {check.own && <span className="text-[13px] text-soft"> (own check)</span>}
-        {check.state === "WAIVED" && <span className="block text-[13.5px] text-soft">waived: {check.reason}</span>}
+        {check.own && <span className="text-soft text-[13px]"> (own check)</span>}
+        {check.state === "WAIVED" && (
+          <span className="text-soft block text-[13.5px]">waived: {check.reason}</span>
+        )}
       </span>
       {check.state === "OPEN" && reason === undefined && (
         <>
@@ -103,7 +112,7 @@ function CheckRow({
         </form>
       )}
       {check.state !== "OPEN" && (
-        <span className="text-[13.5px] text-soft">{check.state === "PASSED" ? "seen" : "waived"}</span>
+        <span className="text-soft text-[13.5px]">{check.state === "PASSED" ? "seen" : "waived"}</span>
       )}
     </li>
   );

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import { Problem, type JobView, type PartView, type Schemas } from "../../api/client";
+import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
@@ -38,6 +39,28 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
       onBack();
     });
 
+  const nextCheck = part.checks.find((check) => check.state === "OPEN");
+  const allBack = () =>
+    setCounts(
+      Object.fromEntries(
+        part.fasteners.map((one) => [
+          one.type,
+          { type: one.type, back: one.fastener.count, lost: 0, replaced: 0 },
+        ]),
+      ),
+    );
+  useKeys({
+    g: () =>
+      nextCheck !== undefined &&
+      void submit(() =>
+        append([{ kind: "gateAnswered", part: part.name, check: nextCheck.text, passed: true, reason: "" }], {
+          said: `Checked: ${nextCheck.text}.`,
+        }),
+      ),
+    a: allBack,
+    "Ctrl+Enter": () => !settled && void putBack(),
+  });
+
   return (
     <div className="flex flex-col gap-4">
       <div>
@@ -51,7 +74,12 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             {part.removed.wells.length === 0 ? (
               <span className="text-soft">No well was noted.</span>
             ) : (
-              <>Lies in {part.removed.wells.map((well) => <WellMark key={well} name={well} />)}</>
+              <>
+                Lies in{" "}
+                {part.removed.wells.map((well) => (
+                  <WellMark key={well} name={well} />
+                ))}
+              </>
             )}
             {part.removed.remark !== "" && <span className="text-soft">“{part.removed.remark}”</span>}
           </p>
@@ -61,7 +89,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         <>
           <Gate job={job} part={part} />
           {part.fasteners.length > 0 && (
-            <Panel title="Fasteners" note={`${confirmed} of ${part.fasteners.length} types confirmed`}>
+            <Panel
+              title="Fasteners"
+              note={`${confirmed} of ${part.fasteners.length} types confirmed; A: all back`}
+            >
               <ul className="flex flex-col">
                 {part.fasteners.map((one) => (
                   <FastenerCount
@@ -76,11 +107,13 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           )}
           {problem !== undefined && (
             <ProblemNote problem={problem}>
-              {problem instanceof Problem && OVERRIDABLE.has(problem.code) && <Override onAllTheSame={putBack} />}
+              {problem instanceof Problem && OVERRIDABLE.has(problem.code) && (
+                <Override onAllTheSame={putBack} />
+              )}
             </ProblemNote>
           )}
           <div className="flex flex-wrap items-center gap-2">
-            <Button kind="primary" className="px-6!" disabled={busy} onClick={() => void putBack()}>
+            <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back
             </Button>
             {leaving === undefined && (
@@ -128,7 +161,7 @@ function FastenerCount({
   const set = (change: Partial<Counts>) =>
     onChange({ type: fastener.type, back: all, lost: 0, replaced: 0, ...counts, ...change });
   return (
-    <li className="flex min-h-[52px] flex-wrap items-center gap-3 border-b border-line/70 py-1">
+    <li className="border-line/70 flex min-h-[52px] flex-wrap items-center gap-3 border-b py-1">
       <span className="flex w-[64px] justify-end">
         <FastenerDrawing fastener={fastener.fastener} scale={5} />
       </span>
@@ -137,7 +170,9 @@ function FastenerCount({
       </span>
       {!open && counts === undefined && (
         <>
-          <Button onClick={() => set({})}>{fastener.staysIn ? "Tight again" : all === 1 ? "It is back" : `All ${all} back`}</Button>
+          <Button onClick={() => set({})}>
+            {fastener.staysIn ? "Tight again" : all === 1 ? "It is back" : `All ${all} back`}
+          </Button>
           <Button kind="quiet" onClick={() => setOpen(true)}>
             Not all…
           </Button>
@@ -156,7 +191,7 @@ function FastenerCount({
       {open && (
         <span className="flex items-end gap-2">
           {(["back", "lost", "replaced"] as const).map((name) => (
-            <label key={name} className="flex w-[72px] flex-col text-[13px] text-soft">
+            <label key={name} className="text-soft flex w-[72px] flex-col text-[13px]">
               {name}
               <input
                 className="input num"

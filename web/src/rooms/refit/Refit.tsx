@@ -16,11 +16,16 @@ export function Refit() {
   const ready = job.parts.filter((part) => part.answer.kind === "READY").at(-1);
   const gated = job.parts.filter((part) => part.answer.kind === "NOT_YET").at(-1);
   const shown = named ?? ready ?? gated;
-  const out = job.parts.filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT").length;
+  const out = job.parts.filter(
+    (part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT",
+  ).length;
   return (
-    <div className="grid h-full grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px]">
-      <div className="min-h-0 overflow-y-auto border-r border-line px-4 py-3">
-        <Panel title="Way back" note={job.parts.length === 0 ? undefined : `${out} of ${job.parts.length} still out`}>
+    <div className="wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
+      <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
+        <Panel
+          title="Way back"
+          note={job.parts.length === 0 ? undefined : `${out} of ${job.parts.length} still out`}
+        >
           {job.parts.length === 0 && <Empty>Nothing is off, so nothing can go back.</Empty>}
           <ol className="flex flex-col gap-1">
             {[...job.parts].reverse().map((part) => (
@@ -29,9 +34,9 @@ export function Refit() {
                   type="button"
                   onClick={() => setSearch({ part: part.name })}
                   aria-pressed={shown?.name === part.name}
-                  className={`grid h-[49px] w-full grid-cols-[minmax(0,11fr)_minmax(0,12fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-3 outline-ink" : ""}`}
+                  className={`grid h-[49px] w-full grid-cols-[minmax(0,11fr)_minmax(0,12fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : ""}`}
                 >
-                  <b className="flex items-center truncate rounded-l-[4px] border-y border-l border-line bg-sheet px-2.5 leading-5">
+                  <b className="border-line bg-sheet flex items-center truncate rounded-l-[4px] border-y border-l px-2.5 leading-5">
                     {part.name}
                   </b>
                   <BackRow part={part} compact={false} now={now} />
@@ -43,12 +48,19 @@ export function Refit() {
       </div>
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         {shown === undefined ? (
-          <Empty>{job.parts.length === 0 ? "" : "All is back, or left out with a reason. Prove that it works."}</Empty>
+          <Empty>
+            {job.parts.length === 0 ? "" : "All is back, or left out with a reason. Prove that it works."}
+          </Empty>
         ) : (
-          <PutBack key={`${shown.name} ${shown.timesOff}`} job={job} part={shown} onBack={() => setSearch({})} />
+          <PutBack
+            key={`${shown.name} ${shown.timesOff}`}
+            job={job}
+            part={shown}
+            onBack={() => setSearch({})}
+          />
         )}
       </div>
-      <div className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-3 py-3">
+      <div className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-3 py-3">
         <TrayView job={job} />
         <WaitList job={job} quiet />
       </div>

@@ -22,9 +22,9 @@ export function FastenerEditor({
   const { choices } = useWords();
   const number = (text: string) => (text.trim() === "" ? undefined : Number(text.replace(",", ".")));
   return (
-    <fieldset className="rounded-[4px] border border-line bg-sheet p-2.5">
+    <fieldset className="border-line bg-sheet rounded-[4px] border p-2.5">
       <legend className="sr-only">Fastener</legend>
-      <div className="grid grid-cols-[62px_repeat(3,minmax(0,1fr))_68px_68px_auto] items-end gap-2">
+      <div className="wide:grid-cols-[62px_repeat(3,minmax(0,1fr))_68px_68px_auto] grid grid-cols-3 items-end gap-2">
         <TextField
           label="How many"
           inputMode="numeric"

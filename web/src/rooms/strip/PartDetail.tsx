@@ -21,12 +21,23 @@ export function PartDetail({ job, part, onClose }: { job: JobView; part: PartVie
   const off = part.removed;
   const facts: [string, React.ReactNode][] = [
     ["From", word("side", off.side) + (off.covers ? ", covers what is under it" : "")],
-    ["Off", `${exact(part.removedAt)}, ${part.removedBy}${part.timesOff > 1 ? `, for the ${part.timesOff}. time` : ""}`],
+    [
+      "Off",
+      `${exact(part.removedAt)}, ${part.removedBy}${part.timesOff > 1 ? `, for the ${part.timesOff}. time` : ""}`,
+    ],
     ...(off.setting === "" ? [] : [["Stood at", off.setting] as [string, string]]),
     ...(off.mark === undefined
       ? []
-      : [["Mark", off.mark.text + (off.mark.state === "" ? "" : `, when ${off.mark.state}`)] as [string, string]]),
-    ...off.joints.map((joint): [string, string] => ["Joint", `${word("jointKind", joint.kind)} ${joint.detail}`]),
+      : [
+          ["Mark", off.mark.text + (off.mark.state === "" ? "" : `, when ${off.mark.state}`)] as [
+            string,
+            string,
+          ],
+        ]),
+    ...off.joints.map((joint): [string, string] => [
+      "Joint",
+      `${word("jointKind", joint.kind)} ${joint.detail}`,
+    ]),
     ...off.loose.map((loose): [string, string] => ["Loose", `${loose.count} × ${loose.name}`]),
     ...(off.hazards.length === 0
       ? []
@@ -68,10 +79,16 @@ export function PartDetail({ job, part, onClose }: { job: JobView; part: PartVie
         )}
         {off.wells.length > 0 && (
           <p className="flex items-center gap-2">
-            Lies in {off.wells.map((well) => <WellMark key={well} name={well} />)}
+            Lies in{" "}
+            {off.wells.map((well) => (
+              <WellMark key={well} name={well} />
+            ))}
           </p>
         )}
-        <Link to={`/camera/${job.tag}/refit?part=${encodeURIComponent(part.name)}`} className="block h-[52px] max-w-[420px]">
+        <Link
+          to={`/camera/${job.tag}/refit?part=${encodeURIComponent(part.name)}`}
+          className="block h-[52px] max-w-[420px]"
+        >
           <BackRow part={part} compact={false} now={now} />
         </Link>
       </Panel>
@@ -98,8 +115,18 @@ function Edges({ job, part }: { job: JobView; part: PartView }) {
     });
   return (
     <Panel title="What lies over what" note="decides the way back">
-      <EdgeList title="Over it" names={part.over} remove={(name) => set(name, part.name, false)} empty="Nothing: it may come off first." />
-      <EdgeList title="Under it" names={under} remove={(name) => set(part.name, name, false)} empty="Nothing: it may go on at any time." />
+      <EdgeList
+        title="Over it"
+        names={part.over}
+        remove={(name) => set(name, part.name, false)}
+        empty="Nothing: it may come off first."
+      />
+      <EdgeList
+        title="Under it"
+        names={under}
+        remove={(name) => set(part.name, name, false)}
+        empty="Nothing: it may go on at any time."
+      />
       {free.length > 0 && (
         <div className="flex flex-wrap items-end gap-2">
           <ChoiceField
@@ -140,13 +167,16 @@ function EdgeList({
       <span className="flex flex-wrap items-center gap-1.5">
         {names.length === 0 && <span className="text-soft">{empty}</span>}
         {names.map((name) => (
-          <span key={name} className="inline-flex items-center rounded-[4px] border border-line bg-sheet pl-2.5">
+          <span
+            key={name}
+            className="border-line bg-sheet inline-flex items-center rounded-[4px] border pl-2.5"
+          >
             {name}
             <button
               type="button"
               onClick={() => remove(name)}
               aria-label={`${name} does not lie there`}
-              className="min-h-11 min-w-11 text-soft hover:text-stop"
+              className="text-soft hover:text-stop min-h-11 min-w-11"
             >
               ✕
             </button>

@@ -68,7 +68,9 @@ export function RemovalForm({
   const guess = useQuery(guessQuery(draft.part)).data;
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const covers = draft.covers ?? guess?.covers ?? false;
-  const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find((line) => line.id === before);
+  const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find(
+    (line) => line.id === before,
+  );
 
   const take = () =>
     submit(async () => {
@@ -91,7 +93,7 @@ export function RemovalForm({
       >
         <Panel title="Take a part off" note={before === undefined ? "or type it below" : undefined}>
           {anchor !== undefined && (
-            <p className="rounded-[3px] bg-mark-wash px-2 py-1 text-mark">
+            <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
               It came off before line {anchor.sequence}: {anchor.words}.
             </p>
           )}
@@ -123,7 +125,9 @@ export function RemovalForm({
             <FastenerEditor
               key={index}
               fastener={fastener}
-              onChange={(next) => change({ fasteners: draft.fasteners.map((one, at) => (at === index ? next : one)) })}
+              onChange={(next) =>
+                change({ fasteners: draft.fasteners.map((one, at) => (at === index ? next : one)) })
+              }
               onRemove={() => change({ fasteners: draft.fasteners.filter((_, at) => at !== index) })}
             />
           ))}
@@ -146,7 +150,7 @@ export function RemovalForm({
           )}
         </Panel>
         <Panel title="How it lay">
-          <div className="grid grid-cols-2 gap-3">
+          <div className="wide:grid-cols-2 grid gap-3">
             <TextField
               label="Its control stood at"
               placeholder="1/125, infinity"
@@ -202,7 +206,10 @@ export function RemovalForm({
           </Button>
           {wells.length > 0 && (
             <span className="flex items-center gap-1.5">
-              into {wells.map((well) => <WellMark key={well} name={well} />)}
+              into{" "}
+              {wells.map((well) => (
+                <WellMark key={well} name={well} />
+              ))}
               <Button kind="quiet" onClick={() => setWells([])}>
                 none
               </Button>

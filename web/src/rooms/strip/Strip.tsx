@@ -16,11 +16,21 @@ export function Strip() {
   const toggle = (well: string) =>
     setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
   return (
-    <div className="grid h-full grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px]">
-      <div className="min-h-0 overflow-y-auto border-r border-line px-4 py-3">
-        <Panel title="Off" note={job.parts.length === 0 ? undefined : `${job.parts.filter((p) => p.answer.kind !== "BACK").length} of ${job.parts.length} out`}>
+    <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
+      <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
+        <Panel
+          title="Off"
+          note={
+            job.parts.length === 0
+              ? undefined
+              : `${job.parts.filter((p) => p.answer.kind !== "BACK").length} of ${job.parts.length} out`
+          }
+        >
           {job.parts.length === 0 && (
-            <Empty>Nothing is off yet. Fill in the form, or type it in the line below: “off top cover, 4 slot 1.7x3”.</Empty>
+            <Empty>
+              Nothing is off yet. Fill in the form, or type it in the line below: “off top cover, 4 slot
+              1.7x3”.
+            </Empty>
           )}
           <ol className="flex flex-col gap-1">
             {job.parts.map((part) => (
@@ -29,7 +39,7 @@ export function Strip() {
                   type="button"
                   onClick={() => setSearch({ part: part.name })}
                   aria-pressed={shown?.name === part.name}
-                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name ? "outline-2 outline-ready" : ""}`}
+                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name ? "outline-ready outline-2" : ""}`}
                 >
                   <OffRow part={part} compact={false} alert={false} alone />
                 </button>
@@ -54,15 +64,19 @@ export function Strip() {
           <PartDetail job={job} part={shown} onClose={() => setSearch({})} />
         )}
       </div>
-      <div className="min-h-0 overflow-y-auto border-l border-line bg-sheet px-3 py-3">
+      <div className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-3 py-3">
         <TrayView job={job} chosen={wells} onChoose={shown === undefined ? toggle : undefined} />
         {shown === undefined && (
-          <p className="pt-2 text-[14px] text-soft">
+          <p className="text-soft pt-2 text-[14px]">
             Press the wells into which the pieces go.
             {job.freeWell !== undefined && wells.length === 0 && (
               <>
                 {" "}
-                <button type="button" className="min-h-11 font-bold text-ready underline" onClick={() => toggle(job.freeWell!)}>
+                <button
+                  type="button"
+                  className="text-ready min-h-11 font-bold underline"
+                  onClick={() => toggle(job.freeWell!)}
+                >
                   {job.freeWell} is free.
                 </button>
               </>

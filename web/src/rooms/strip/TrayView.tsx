@@ -39,7 +39,10 @@ export function TrayView({
         )}
       </div>
       {job.lookAlikes.map((pair) => (
-        <p key={pair.words} className="rounded-[3px] border-l-4 border-mark-line bg-mark-wash px-2 py-1 text-[14px]">
+        <p
+          key={pair.words}
+          className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]"
+        >
           <b className="text-mark">Look alike.</b> {pair.words}
         </p>
       ))}
@@ -69,18 +72,20 @@ function Well({
         : "border-line bg-sunk";
   const inside = (
     <>
-      <span className="num absolute top-0 left-1 text-[12px] leading-4 text-soft">{name}</span>
+      <span className="num text-soft absolute top-0 left-1 text-[12px] leading-4">{name}</span>
       <span className="flex max-h-[26px] max-w-full flex-wrap items-center justify-center gap-0.5 overflow-hidden pt-3">
         {pieces.flatMap((piece) => [
           ...piece.fasteners
             .filter((one) => !one.staysIn)
-            .map((one) => <FastenerDrawing key={piece.name + one.type} fastener={one.fastener} scale={2.6} />),
+            .map((one) => (
+              <FastenerDrawing key={piece.name + one.type} fastener={one.fastener} scale={2.6} />
+            )),
           ...piece.loose.map((loose) => <LooseDrawing key={piece.name + loose.name} name={loose.name} />),
         ])}
         {pieces.length > 0 &&
-          pieces.every((piece) => piece.fasteners.every((one) => one.staysIn) && piece.loose.length === 0) && (
-            <span className="h-2.5 w-6 rounded-[2px] border-2 border-metal-dark" />
-          )}
+          pieces.every(
+            (piece) => piece.fasteners.every((one) => one.staysIn) && piece.loose.length === 0,
+          ) && <span className="border-metal-dark h-2.5 w-6 rounded-[2px] border-2" />}
       </span>
     </>
   );

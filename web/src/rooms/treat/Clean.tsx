@@ -27,14 +27,16 @@ const VERDICTS = {
 /** Cleaning: a part, what it is made of, and what each agent does to it; and what has to wait afterwards. */
 export function Clean() {
   const job = useJob();
-  const [part, setPart] = useState([...job.parts].reverse().find((one) => one.answer.kind === "NOT_YET")?.name ?? "");
+  const [part, setPart] = useState(
+    [...job.parts].reverse().find((one) => one.answer.kind === "NOT_YET")?.name ?? "",
+  );
   const [own, setOwn] = useState<string[]>();
   const guess = useQuery(guessQuery(part)).data;
   const materials = own ?? guess?.materials ?? [];
   const house = useQuery(houseQuery).data;
   const judged = useQuery(agentsQuery(materials)).data ?? [];
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_352px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_352px] grid h-full grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Panel title="What is cleaned">
           <PartInput
@@ -46,8 +48,12 @@ export function Clean() {
               setOwn(undefined);
             }}
           />
-          <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Materials of it and what stands near">
-            <span className="mr-1 text-[13.5px] text-soft">It and what stands near is</span>
+          <div
+            className="flex flex-wrap items-center gap-1"
+            role="group"
+            aria-label="Materials of it and what stands near"
+          >
+            <span className="text-soft mr-1 text-[13.5px]">It and what stands near is</span>
             {house?.materials.map((material) => (
               <button
                 key={material.id}
@@ -60,7 +66,7 @@ export function Clean() {
                       : [...materials, material.id],
                   )
                 }
-                className={`min-h-9 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash font-bold text-mark" : "border-line bg-sheet"}`}
+                className={`min-h-9 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
               >
                 {material.label}
               </button>
@@ -70,12 +76,18 @@ export function Clean() {
         <Panel title="With what" note="kindest first; a data sheet or maker's manual wins over this table">
           <ul className="flex flex-col">
             {judged.map((agent) => (
-              <Agent key={`${part} ${agent.agent}`} job={job} part={part} materials={materials} agent={agent} />
+              <Agent
+                key={`${part} ${agent.agent}`}
+                job={job}
+                part={part}
+                materials={materials}
+                agent={agent}
+              />
             ))}
           </ul>
         </Panel>
       </div>
-      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <WaitList job={job} />
         <StartWait job={job} />
         <CleanedSoFar job={job} />
@@ -121,14 +133,14 @@ function Agent({
     });
   const blocked = agent.verdict === "NO" && reason === undefined;
   return (
-    <li className="flex flex-col gap-1 border-b border-line/70 py-1">
+    <li className="border-line/70 flex flex-col gap-1 border-b py-1">
       <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-3">
         <span className={`flex items-center gap-1.5 font-bold ${verdict.look}`}>
           <StateMark mark={verdict.mark} />
           {verdict.word}
         </span>
         <span className="min-w-0">
-          <b>{agent.label}</b> <span className="text-[14px] text-soft">{agent.use}</span>
+          <b>{agent.label}</b> <span className="text-soft text-[14px]">{agent.use}</span>
           <span className="block text-[13.5px]">
             {agent.reasons.join("; ")}
             {agent.flammable && (
@@ -193,11 +205,11 @@ function CleanedSoFar({ job }: { job: JobView }) {
     <Panel title="Cleaned so far">
       <ul>
         {job.treat.cleaned.map((one) => (
-          <li key={one.id} className="flex justify-between gap-3 border-b border-line/70 py-1 text-[14.5px]">
+          <li key={one.id} className="border-line/70 flex justify-between gap-3 border-b py-1 text-[14.5px]">
             <span className="min-w-0 truncate">
               {one.what.part}, <span className="text-soft">{one.what.agent}</span>
             </span>
-            <span className="shrink-0 text-soft">{moment(one.at, now)}</span>
+            <span className="text-soft shrink-0">{moment(one.at, now)}</span>
           </li>
         ))}
       </ul>

@@ -19,7 +19,7 @@ export function Mend() {
   const job = useJob();
   const [doing, setDoing] = useState<Doing>("mended");
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_420px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Pick
           label="What is entered"
@@ -35,7 +35,7 @@ export function Mend() {
         {doing === "replaced" && <ReplacedForm job={job} />}
         {doing === "needed" && <NeedForm job={job} />}
       </div>
-      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <Needs job={job} />
         <Done job={job} />
       </aside>
@@ -86,7 +86,9 @@ function ReplacedForm({ job }: { job: JobView }) {
   const [remark, setRemark] = useState("");
   const log = () =>
     submit(async () => {
-      await append([{ kind: "replaced", part, source, from, pattern, checked, remark }], { said: `Replaced: ${part}.` });
+      await append([{ kind: "replaced", part, source, from, pattern, checked, remark }], {
+        said: `Replaced: ${part}.`,
+      });
       setFrom("");
       setChecked(false);
       setRemark("");
@@ -132,7 +134,9 @@ function NeedForm({ job }: { job: JobView }) {
   const [what, setWhat] = useState("");
   const log = () =>
     submit(async () => {
-      await append([{ kind: "needOpened", part, what: what === "" ? part : what }], { said: `Needed: ${what || part}.` });
+      await append([{ kind: "needOpened", part, what: what === "" ? part : what }], {
+        said: `Needed: ${what || part}.`,
+      });
       setPart("");
       setWhat("");
     });
@@ -199,15 +203,17 @@ function Needs({ job }: { job: JobView }) {
     });
   return (
     <Panel title="Needs" note={`${job.needs.needs.filter((need) => need.open).length} open`}>
-      {job.needs.needs.length === 0 && <Empty>No part is needed. A need keeps its part, and what covers it, from going back.</Empty>}
+      {job.needs.needs.length === 0 && (
+        <Empty>No part is needed. A need keeps its part, and what covers it, from going back.</Empty>
+      )}
       <ul>
         {job.needs.needs.map((need) => (
-          <li key={need.id} className="flex flex-wrap items-center gap-2 border-b border-line/70 py-1">
+          <li key={need.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
             <StateMark mark={need.open ? "not" : "done"} />
             <span className="min-w-0 flex-1">
               <b>{need.part}</b>
               {need.what !== need.part && `: ${need.what}`}
-              {!need.open && <span className="block text-[13.5px] text-soft">met: {need.how}</span>}
+              {!need.open && <span className="text-soft block text-[13.5px]">met: {need.how}</span>}
             </span>
             {need.open && dropping !== need.part && (
               <Button kind="quiet" onClick={() => setDropping(need.part)}>
@@ -259,8 +265,8 @@ function Done({ job }: { job: JobView }) {
     <Panel title="Mended and replaced">
       <ul>
         {lines.map((line) => (
-          <li key={line.id} className="border-b border-line/70 py-1">
-            {line.what} {line.note !== "" && <span className="text-[13.5px] text-soft">{line.note}</span>}
+          <li key={line.id} className="border-line/70 border-b py-1">
+            {line.what} {line.note !== "" && <span className="text-soft text-[13.5px]">{line.note}</span>}
           </li>
         ))}
       </ul>

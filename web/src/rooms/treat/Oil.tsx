@@ -16,11 +16,14 @@ import { useJob } from "../camera/useJob";
 export function Oil() {
   const job = useJob();
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_420px]">
+    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         <OilForm job={job} />
       </div>
-      <aside className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-line bg-sheet px-4 py-3">
+      <aside
+        tabIndex={0}
+        className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
+      >
         <OiledSoFar job={job} />
         <HousePracticeTable />
       </aside>
@@ -75,7 +78,10 @@ function OilForm({ job }: { job: JobView }) {
           void log();
         }}
       >
-        <Panel title="Which point" note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}>
+        <Panel
+          title="Which point"
+          note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
+        >
           <PartInput job={job} value={part} onChange={setPart} placeholder="retard train" />
           <div className="grid grid-cols-2 gap-3">
             <TextField
@@ -99,7 +105,7 @@ function OilForm({ job }: { job: JobView }) {
         </Panel>
         <Panel title="With what">
           {kind !== undefined && (
-            <p className="rounded-[3px] border-l-4 border-ready bg-ready-wash px-3 py-1.5">
+            <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
               The house puts here: <b>{kind.bySchool[school] || "nothing is settled"}</b>.
               {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
             </p>
@@ -112,7 +118,9 @@ function OilForm({ job }: { job: JobView }) {
           />
           {(departs || never) && (
             <TextField
-              label={never ? "This never goes here. Why all the same?" : "It departs from the house practice. Why?"}
+              label={
+                never ? "This never goes here. Why all the same?" : "It departs from the house practice. Why?"
+              }
               value={reason}
               placeholder="the escapement was bone dry"
               onChange={(event) => setReason(event.target.value)}
@@ -135,10 +143,11 @@ function OiledSoFar({ job }: { job: JobView }) {
       {job.treat.lubricated.length === 0 && <Empty>No point is oiled yet. Tiny amounts, named points.</Empty>}
       <ul>
         {job.treat.lubricated.map((one) => (
-          <li key={one.id} className="border-b border-line/70 py-1">
+          <li key={one.id} className="border-line/70 border-b py-1">
             <b>{one.what.point}</b>{" "}
             <span className="text-soft">
-              {lubricants.find((lubricant) => lubricant.id === one.what.lubricant)?.label ?? one.what.lubricant}
+              {lubricants.find((lubricant) => lubricant.id === one.what.lubricant)?.label ??
+                one.what.lubricant}
             </span>
             {one.what.reason !== "" && <span className="block text-[13.5px]">{one.what.reason}</span>}
           </li>
@@ -155,7 +164,7 @@ function HousePracticeTable() {
     <Panel title="What the house puts where">
       <dl className="text-[14px]">
         {house.lubrication.points.map((kind) => (
-          <div key={kind.id} className="border-b border-line/70 py-1">
+          <div key={kind.id} className="border-line/70 border-b py-1">
             <dt className="text-soft">{kind.label}</dt>
             <dd>{kind.bySchool[house.practice.school] || "not settled"}</dd>
           </div>

@@ -40,7 +40,10 @@ export function StartWait({ job }: { job: JobView }) {
           <ChoiceField
             label="Usual waits"
             empty="one of your own"
-            choices={kinds.map((kind) => ({ value: kind.id, label: `${kind.label}, ${minutesWords(kind.minutes)}` }))}
+            choices={kinds.map((kind) => ({
+              value: kind.id,
+              label: `${kind.label}, ${minutesWords(kind.minutes)}`,
+            }))}
             onChange={(event) => {
               const kind = kinds.find((one) => one.id === event.target.value);
               if (kind === undefined) return;
@@ -49,7 +52,12 @@ export function StartWait({ job }: { job: JobView }) {
             }}
           />
           <div className="grid grid-cols-[1fr_92px] gap-2">
-            <TextField label="What" name="wait" value={what} onChange={(event) => setWhat(event.target.value)} />
+            <TextField
+              label="What"
+              name="wait"
+              value={what}
+              onChange={(event) => setWhat(event.target.value)}
+            />
             <TextField
               label="Minutes"
               name="waitMinutes"

@@ -24,24 +24,34 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
           const over = Date.parse(running.endsAt) <= now;
           const share = Math.min(
             1,
-            (now - Date.parse(running.startedAt)) / (Date.parse(running.endsAt) - Date.parse(running.startedAt)),
+            (now - Date.parse(running.startedAt)) /
+              (Date.parse(running.endsAt) - Date.parse(running.startedAt)),
           );
           return (
-            <li key={running.id} className="flex items-center gap-2 border-b border-line/70 py-1 last:border-0">
+            <li
+              key={running.id}
+              className="border-line/70 flex items-center gap-2 border-b py-1 last:border-0"
+            >
               <Dial share={share} />
               <div className="min-w-0 flex-1">
                 <b className="block leading-5">{running.what}</b>
-                <span className="block text-[13.5px] leading-[18px] text-soft">
+                <span className="text-soft block text-[13.5px] leading-[18px]">
                   {running.part ?? "the whole camera"}
                 </span>
               </div>
-              <span className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}>
+              <span
+                className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}
+              >
                 {over ? "over" : untilWords(running.endsAt, now)}
-                <span className="block text-[13.5px] leading-[18px] font-normal text-soft">
+                <span className="text-soft block text-[13.5px] leading-[18px] font-normal">
                   {over ? "since" : "until"} {moment(running.endsAt, now)}
                 </span>
               </span>
-              <Button kind={over ? "primary" : "quiet"} onClick={() => end(running.id, over)} className="px-2!">
+              <Button
+                kind={over ? "primary" : "quiet"}
+                onClick={() => end(running.id, over)}
+                className="px-2!"
+              >
                 {over ? "Seen" : "End"}
               </Button>
             </li>

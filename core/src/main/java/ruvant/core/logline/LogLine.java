@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
+import ruvant.core.job.HandoverEntry;
 import ruvant.core.job.PartsEntry;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
@@ -25,6 +26,7 @@ import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
+import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 
@@ -57,7 +59,11 @@ public final class LogLine {
             "up: got up",
             "good: good",
             "miss: miss missed",
-            "check: check");
+            "check: check",
+            "over: over",
+            "advise: advise advice",
+            "battery: battery",
+            "return: return returned");
     private static final Pattern MINUTES = Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(minutes?|min|m|hours?|h|days?|d)\\b");
 
     private final JobPicture picture;
@@ -115,6 +121,10 @@ public final class LogLine {
             case "good" -> rest.isEmpty() ? logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
             case "miss" -> logged("Miss", new ProveEntry.Fired(false, said(rest, tail)));
             case "check" -> gate(rest, tail);
+            case "over" -> over(rest, tail);
+            case "advise" -> one("Advice: ", said(rest, tail), HandoverEntry.Advised::new);
+            case "battery" -> one("Battery to use: ", said(rest, tail), HandoverEntry.BatteryChosen::new);
+            case "return" -> returned(rest.replaceFirst("(?i)^to ", ""), tail);
             case "note" -> note(said(rest, tail));
             default -> note(text);
         };
@@ -328,6 +338,26 @@ public final class LogLine {
         boolean stopNamed = stop.label().equalsIgnoreCase(rest);
         String step = stopNamed ? tail : said(rest, tail);
         return logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
+    }
+
+    /** The wait that was over first, of those that the words speak of; any, where they speak of none. */
+    private Reading over(String rest, String tail) {
+        String key = rest.toLowerCase(Locale.ROOT);
+        return picture.treat().waits().stream()
+                .filter(wait -> wait.endedAt().isEmpty())
+                .filter(wait -> wait.what().toLowerCase(Locale.ROOT).contains(key)
+                        || (wait.part() != null && wait.part().key().contains(key)))
+                .min(java.util.Comparator.comparing(TreatPicture.Wait::endsAt))
+                .map(wait -> logged("Wait over: " + wait.what(), new TreatEntry.WaitEnded(wait.id(), tail)))
+                .orElseGet(() -> asking("Which wait is over? None of that name runs.", List.of()));
+    }
+
+    private Reading returned(String to, String tail) {
+        String owner = picture.received().owner().name();
+        String whom = to.isEmpty() ? owner : to;
+        return whom.isEmpty()
+                ? asking("To whom was it returned?", List.of())
+                : logged("Returned to " + whom, new HandoverEntry.Returned(whom, tail));
     }
 
     private Reading gate(String rest, String tail) {

@@ -174,6 +174,17 @@ class LogLineTest {
         assertThat(one("the lever is bent a little", BenchEntry.Noted.class).text()).isEqualTo("the lever is bent a little");
     }
 
+    @Test
+    void readsTheEndOfAWaitAndTheReturn() {
+        java.util.UUID wait = logs.put(new TreatEntry.WaitStarted(PartName.of("rail"), "flash-off", 30));
+        assertThat(one("over rail, dry to the touch", TreatEntry.WaitEnded.class)).isEqualTo(new TreatEntry.WaitEnded(wait, "dry to the touch"));
+        assertThat(one("over", TreatEntry.WaitEnded.class).waitId()).isEqualTo(wait);
+        assertThat(read("over glue").question()).isPresent();
+        assertThat(one("return", ruvant.core.job.HandoverEntry.Returned.class).to()).isEqualTo("Amara Okonjo");
+        assertThat(one("returned to her brother", ruvant.core.job.HandoverEntry.Returned.class).to()).isEqualTo("her brother");
+        assertThat(one("advise fire it monthly", ruvant.core.job.HandoverEntry.Advised.class).advice()).isEqualTo("fire it monthly");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"off", "back", "lost", "clean", "wait", "need", "replace x", "clear", "cause", "mend x", "check", "note"})
     void asksForWhatIsMissing(String line) {

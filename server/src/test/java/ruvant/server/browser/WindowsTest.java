@@ -1,0 +1,129 @@
+package ruvant.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import ruvant.server.Shop;
+
+/** Several windows, a server that goes away, taking back, finding. */
+class WindowsTest extends InBrowser {
+    @Test
+    void anotherWindowSeesWhatIsLoggedHere() {
+        String tag = shop.camera("Two Windows");
+        browser.go("/camera/" + tag).see("Nothing is off yet");
+        try (Browser other = new Browser(port)) {
+            other.go("/camera/" + tag).see("Nothing is off yet").log("off front plate, 3 slot 1.4x3");
+            browser.see("front plate");
+            other.log("lost slotted screw");
+            browser.see("Lost: 1 × slotted screw");
+        }
+    }
+
+    @Test
+    void aStaleWindowIsToldWhatHappened() {
+        String tag = shop.camera("Stale Window");
+        shop.add(tag, Shop.off("ring"));
+        browser.go("/camera/" + tag + "/refit").see("ring");
+        browser.away(true);
+        shop.add(tag, Shop.back("ring"));
+        browser.button("Put back").see("1 line waits");
+        browser.away(false);
+        browser.see("was not taken").see("is back already");
+    }
+
+    @Test
+    void linesTypedWhileTheServerIsAwayGoInOrderAndOnce() {
+        String tag = shop.camera("Away");
+        browser.go("/camera/" + tag + "/prove").see("good in a row");
+        browser.away(true);
+        browser.press(Keys.SPACE).see("1 line waits").press(Keys.SPACE).see("2 lines wait").press("m").see("3 lines wait");
+        browser.away(false);
+        browser.seeNot("lines wait").see("1 in 3 since the last work");
+        var log = shop.get("/api/jobs/" + tag + "/log").body();
+        assertThat(log.findValuesAsText("words")).endsWith("good firing", "good firing", "miss").hasSize(4);
+    }
+
+    @Test
+    void whatIsTypedSurvivesLeavingThePage() {
+        browser.go("/new").field("Maker", "Brackwater").field("Model", "Sweep");
+        browser.go("/").see("On the bench").go("/new");
+        assertThat(browser.find("input[name=maker]").getDomProperty("value")).isEqualTo("Brackwater");
+        browser.button("Give it a tag").see("The owner is empty");
+        assertThat(browser.find("input[name=model]").getDomProperty("value")).isEqualTo("Sweep");
+    }
+
+    @Test
+    void theLastLineIsTakenBackWithOneKeyAndBroughtBackWithTheSame() {
+        String tag = shop.camera("Undo");
+        browser.go("/camera/" + tag).see("Nothing is off yet").log("off front plate").see("front plate").press(Keys.ESCAPE);
+        browser.chord(Keys.CONTROL, "z").see("Struck: took off front plate").see("Nothing is off yet");
+        browser.chord(Keys.CONTROL, "z").see("The line counts again").see("Taken off");
+    }
+
+    @Test
+    void strikingWhatOthersRestOnOffersToStrikeThemTogether() {
+        String tag = shop.camera("Strike");
+        shop.add(tag, Shop.off("ring"), Shop.back("ring"));
+        browser.go("/camera/" + tag + "/record").see("took off ring");
+        browser.click("//li[contains(., 'took off ring')]//button[.='Strike…']").press("never happened").button("Strike").see("A later line rests on this");
+        browser.button("Strike them together").see("2 struck");
+        browser.click("a[href$='/strip']").see("Nothing is off yet");
+    }
+
+    @Test
+    void anEarlierRemovalIsEnteredLate() {
+        String tag = shop.camera("Late");
+        shop.add(tag, Shop.off("ring"));
+        browser.go("/camera/" + tag + "/record").button("Off before…").see("It came off before line 2");
+        browser.field("Part", "front cover").button("front").button("Take off").see("2 of 2 out");
+        assertThat(shop.get("/api/jobs/" + tag).body().at("/parts/1/over/0").asText()).isEqualTo("front cover");
+    }
+
+    @Test
+    void findsACameraFromAnywhere() {
+        browser.go("/house").see("How we oil").press(Keys.F2).find("[role=dialog] input");
+        browser.press("bracku").see("Nothing has all these words").press(Keys.BACK_SPACE, "w mei").see("Mei-Lin Tsao").press(Keys.ENTER);
+        browser.at("/camera/R-0064");
+    }
+
+    @Test
+    void theLogLineShowsItsReadingAndAsksBeforeEnter() {
+        String tag = shop.camera("Reading");
+        browser.go("/camera/" + tag).see("Nothing is off yet").press("l", "off front plate, 3 slot 1,4x3, zumpf");
+        browser.see("Taken off: front plate").see("3 × slotted screw 1.4 × 3.0").see("zumpf");
+        browser.press(Keys.ENTER).seeNot("Nothing is off yet").press("clean front plate").see("With what?");
+        int before = shop.get("/api/jobs/" + tag + "/log").body().size();
+        browser.press(Keys.ENTER).see("With what?");
+        assertThat(shop.get("/api/jobs/" + tag + "/log").body()).as("what is asked about is not logged").hasSize(before);
+    }
+
+    @Test
+    void aPackageTooLargeOrWrongIsRefusedInTheWindow() throws java.io.IOException {
+        browser.go("/cameras").see("In the shop");
+        var wrong = java.nio.file.Files.createTempFile("wrong", ".zip");
+        java.nio.file.Files.writeString(wrong, "no zip");
+        browser.driver.findElement(org.openqa.selenium.By.cssSelector("input[type=file]")).sendKeys(wrong.toString());
+        browser.see("not a zip").see("Choose a zip that Ruvant exported");
+    }
+
+    /** What a browser fetches before the first page works: scripts and what they preload, compressed. */
+    @Test
+    void theFirstPagesScriptsAreSmall() throws java.io.IOException {
+        String page = new String(shop.bytes("/"));
+        Matcher script = Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(page);
+        int total = 0;
+        while (script.find()) {
+            ByteArrayOutputStream packed = new ByteArrayOutputStream();
+            try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
+                gzip.write(shop.bytes(script.group(1)));
+            }
+            total += packed.size();
+        }
+        assertThat(total).isBetween(20_000, 200_000);
+    }
+}
