@@ -1,27 +1,55 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import type { JobView } from "../api/client";
 import { work } from "../api/queue";
 
-/** Listens for what other windows change, and asks anew for what is out of date. */
+/**
+ * Listens for what other windows change, and asks anew for what is out of date. Only while the page is to be seen: a
+ * browser keeps no more than six connections to one server, and hidden pages must not hold them.
+ */
 export function useServerEvents() {
   const client = useQueryClient();
   useEffect(() => {
-    const source = new EventSource("/api/events");
-    source.addEventListener("open", () => void work());
-    source.addEventListener("job", (event) => {
-      const { tag, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
-        tag: string;
-        lastSequence: number;
-      };
-      const shown = client.getQueryData<JobView>(["job", tag]);
-      if (shown === undefined || shown.lastSequence < lastSequence) {
-        void client.invalidateQueries({ queryKey: ["job", tag] });
-        void client.invalidateQueries({ queryKey: ["log", tag] });
+    let source: EventSource | undefined;
+    const close = () => {
+      source?.close();
+      source = undefined;
+    };
+    const follow = () => {
+      if (document.hidden) close();
+      else if (source === undefined) {
+        source = listen(client);
+        void client.invalidateQueries();
       }
-      void client.invalidateQueries({ queryKey: ["bench"] });
-    });
-    source.addEventListener("house", () => void client.invalidateQueries());
-    return () => source.close();
+    };
+    source = listen(client);
+    document.addEventListener("visibilitychange", follow);
+    window.addEventListener("pagehide", close);
+    window.addEventListener("pageshow", follow);
+    return () => {
+      close();
+      document.removeEventListener("visibilitychange", follow);
+      window.removeEventListener("pagehide", close);
+      window.removeEventListener("pageshow", follow);
+    };
   }, [client]);
+}
+
+function listen(client: QueryClient): EventSource {
+  const source = new EventSource("/api/events");
+  source.addEventListener("open", () => void work());
+  source.addEventListener("job", (event) => {
+    const { tag, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
+      tag: string;
+      lastSequence: number;
+    };
+    const shown = client.getQueryData<JobView>(["job", tag]);
+    if (shown === undefined || shown.lastSequence < lastSequence) {
+      void client.invalidateQueries({ queryKey: ["job", tag] });
+      void client.invalidateQueries({ queryKey: ["log", tag] });
+    }
+    void client.invalidateQueries({ queryKey: ["bench"] });
+  });
+  source.addEventListener("house", () => void client.invalidateQueries());
+  return source;
 }

@@ -14,7 +14,7 @@ class ArchitectureTest {
             .that()
             .haveSimpleNameNotEndingWith("Store")
             .and()
-            .resideOutsideOfPackages("ruvant.server.config..", "ruvant.server.demo..")
+            .resideOutsideOfPackages("ruvant.server.config..", "ruvant.server.demo..", "ruvant.server.measuring..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.springframework.jdbc..", "java.sql..", "javax.sql..");

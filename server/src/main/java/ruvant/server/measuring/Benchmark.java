@@ -1,0 +1,167 @@
+package ruvant.server.measuring;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.context.WebServerApplicationContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import ruvant.server.config.Database;
+import ruvant.server.record.LogStore;
+import ruvant.server.record.SummaryStore;
+
+/**
+ * Times the four things that a person waits for, over HTTP as a browser would ask for them, each beside the same rows
+ * read or written by bare JDBC.
+ */
+@Component
+@ConditionalOnProperty("ruvant.bench")
+class Benchmark {
+    private static final int WARM = 700;
+    private static final int COUNTED = 1500;
+
+    private final Database database;
+    private final SummaryStore summaries;
+    private final LogStore logs;
+    private final ObjectMapper json;
+    private final Path file;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private String base;
+
+    Benchmark(Database database, SummaryStore summaries, LogStore logs, ObjectMapper json, @Value("${ruvant.data}") Path folder) {
+        this.database = database;
+        this.summaries = summaries;
+        this.logs = logs;
+        this.json = json;
+        this.file = folder.resolve("ruvant.db");
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent event) throws Exception {
+        base = "http://127.0.0.1:" + ((WebServerApplicationContext) event.getApplicationContext()).getWebServer().getPort();
+        if (logs.tags().isEmpty()) {
+            System.out.println("Writing a shop of 10,000 jobs (about a minute)…");
+            new LargeShop(database, summaries, json).fill();
+        }
+        try (Connection bare = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            bare.createStatement().execute("pragma synchronous = full");
+            measure(bare);
+        }
+        System.exit(0);
+    }
+
+    private void measure(Connection bare) throws Exception {
+        long entries = count(bare, "select count(*) from entry");
+        System.out.printf(Locale.ROOT, "%n%,d jobs, %,d entries, %,d MB%n%n", count(bare, "select count(*) from job"), entries, file.toFile().length() >> 20);
+        System.out.println("| what | p50 ms | p95 ms | bare JDBC p50 | p95 | ratio p50 | p95 |");
+        System.out.println("|---|---|---|---|---|---|---|");
+        row("append an entry, synced", time(this::append), Stopwatch.time(100, COUNTED, i -> bareAppend(bare, i)));
+        row("open a job of 500 entries", time(i -> get("/api/jobs/" + LargeShop.longJob(i % LargeShop.LONG_JOBS))), Stopwatch.time(100, COUNTED, i -> bareLog(bare, LargeShop.longJob(i % LargeShop.LONG_JOBS).number())));
+        row("the bench page, 60 open", time(i -> get("/api/bench")), Stopwatch.time(20, 300, i -> bareBench(bare)));
+        row("a find", time(i -> get("/api/find?words=pell%20" + word(i))), Stopwatch.time(100, COUNTED, i -> bareFind(bare, word(i))));
+    }
+
+    private static Stopwatch.Times time(Stopwatch.Step step) throws Exception {
+        return Stopwatch.time(WARM, COUNTED, step);
+    }
+
+    private static void row(String what, Stopwatch.Times ours, Stopwatch.Times bare) {
+        System.out.printf(
+                Locale.ROOT,
+                "| %s | %.2f | %.2f | %.2f | %.2f | %.1f | %.1f |%n",
+                what, ours.p(0.5), ours.p(0.95), bare.p(0.5), bare.p(0.95), ours.p(0.5) / bare.p(0.5), ours.p(0.95) / bare.p(0.95));
+    }
+
+    private static String word(int i) {
+        return Integer.toString(1 + i * 7 % 9_999);
+    }
+
+    private void get(String path) throws Exception {
+        answered(HttpRequest.newBuilder(URI.create(base + path)).build());
+    }
+
+    private void append(int i) throws Exception {
+        String tag = LargeShop.longJob(0).toString();
+        // a long job that is returned takes notes only; a note is a typical line
+        String body = "{\"by\":\"Ines K.\",\"basedOn\":0,\"lines\":[{\"id\":\"%s\",\"entry\":{\"kind\":\"noted\",\"text\":\"line %d\"}}]}"
+                .formatted(UUID.randomUUID(), i);
+        answered(HttpRequest.newBuilder(URI.create(base + "/api/jobs/" + tag + "/entries"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    private void answered(HttpRequest request) throws Exception {
+        HttpResponse<byte[]> response = http.send(request, HttpResponse.BodyHandlers.ofByteArray());
+        if (response.statusCode() != 200) {
+            throw new IllegalStateException(request.uri() + " answered " + response.statusCode() + ": " + new String(response.body()));
+        }
+    }
+
+    private static long count(Connection bare, String sql) throws SQLException {
+        try (ResultSet row = bare.createStatement().executeQuery(sql)) {
+            return row.getLong(1);
+        }
+    }
+
+    private static void bareAppend(Connection bare, int i) throws SQLException {
+        bare.setAutoCommit(false);
+        try (PreparedStatement insert = bare.prepareStatement("insert into entry (job, sequence, id, at, signer, before, body) values (2, ?, ?, ?, 'Ines K.', null, ?)")) {
+            insert.setLong(1, System.nanoTime());
+            insert.setString(2, UUID.randomUUID().toString());
+            insert.setString(3, "2031-03-04T09:00:00.000Z");
+            insert.setString(4, "{\"kind\":\"noted\",\"text\":\"line " + i + "\"}");
+            insert.executeUpdate();
+        }
+        bare.commit();
+        bare.setAutoCommit(true);
+    }
+
+    private static int bareLog(Connection bare, int job) throws SQLException {
+        try (PreparedStatement select = bare.prepareStatement("select id, sequence, at, signer, before, body from entry where job = ? order by sequence")) {
+            select.setInt(1, job);
+            return read(select.executeQuery());
+        }
+    }
+
+    private static void bareBench(Connection bare) throws SQLException {
+        try (ResultSet open = bare.createStatement().executeQuery("select * from job_summary where returned_at is null order by job")) {
+            while (open.next()) {
+                bareLog(bare, open.getInt("job"));
+            }
+        }
+    }
+
+    private static void bareFind(Connection bare, String word) throws SQLException {
+        try (PreparedStatement select = bare.prepareStatement(
+                "select * from job_summary where job in (select rowid from job_find where job_find match ? order by rowid desc limit 30) order by job desc")) {
+            select.setString(1, "\"pell\"* \"" + word + "\"*");
+            read(select.executeQuery());
+        }
+    }
+
+    private static int read(ResultSet rows) throws SQLException {
+        int characters = 0;
+        int columns = rows.getMetaData().getColumnCount();
+        while (rows.next()) {
+            for (int i = 1; i <= columns; i++) {
+                String value = rows.getString(i);
+                characters += value == null ? 0 : value.length();
+            }
+        }
+        return characters;
+    }
+}

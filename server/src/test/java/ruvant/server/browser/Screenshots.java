@@ -1,0 +1,50 @@
+package ruvant.server.browser;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.OutputType;
+
+/** Takes the README's pictures anew: {@code mvn -pl server -am test -Dtest=Screenshots -DargLine=-Druvant.shots=true}. */
+@EnabledIfSystemProperty(named = "ruvant.shots", matches = "true")
+class Screenshots extends InBrowser {
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    private record Picture(String path, String name, String theme, int width, String sign) {}
+
+    private static final List<Picture> PICTURES = List.of(
+            new Picture("/", "bench", "day", 1280, "On the bench"),
+            new Picture("/camera/R-0063", "valley", "day", 1280, "How it runs"),
+            new Picture("/camera/R-0063", "valley-lamp", "lamp", 1280, "How it runs"),
+            new Picture("/camera/R-0063/intake", "intake", "day", 1280, "Function check"),
+            new Picture("/camera/R-0063/strip?part=front%20plate", "strip", "day", 1280, "What lies over what"),
+            new Picture("/camera/R-0066/find", "find", "day", 1280, "Suspects"),
+            new Picture("/camera/R-0063/clean", "clean", "day", 1280, "Naphtha"),
+            new Picture("/camera/R-0064/mend", "mend", "day", 1280, "Needs"),
+            new Picture("/camera/R-0063/oil", "oil", "day", 1280, "What the house puts where"),
+            new Picture("/camera/R-0065/refit", "refit", "day", 1280, "Before it goes on"),
+            new Picture("/camera/R-0062/prove", "prove", "day", 1280, "good in a row"),
+            new Picture("/camera/R-0061/return", "return", "day", 1280, "Over the counter"),
+            new Picture("/camera/R-0063/record", "record", "day", 1280, "wait: focus rail"),
+            new Picture("/cameras", "cameras", "day", 1280, "Returned"),
+            new Picture("/house", "house", "day", 1280, "How we oil"),
+            new Picture("/camera/R-0063", "tablet", "day", 1024, "How it runs"));
+
+    @Test
+    void take() throws IOException {
+        Files.createDirectories(FOLDER);
+        browser.go("/").see("On the bench");
+        for (Picture picture : PICTURES) {
+            browser.size(picture.width(), 800);
+            browser.driver.executeScript("localStorage.setItem('ruvant.theme', arguments[0])", picture.theme());
+            browser.go(picture.path()).see(picture.sign());
+            browser.driver.executeAsyncScript("document.fonts.ready.then(() => setTimeout(arguments[0], 300))");
+            browser.driver.executeCdpCommand("Page.bringToFront", Map.of());
+            Files.write(FOLDER.resolve(picture.name() + ".png"), browser.driver.getScreenshotAs(OutputType.BYTES));
+        }
+    }
+}

@@ -1,0 +1,103 @@
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+
+type Queue = typeof import("./queue");
+
+const line = (tag: string, id: string) => ({
+  tag,
+  by: "Ada",
+  basedOn: 1,
+  lines: [{ id, saidAt: "2031-03-04T09:00:00Z", entry: { kind: "noted" as const, text: id } }],
+});
+const taken = () =>
+  new Response(JSON.stringify({ tag: "R-0001", now: "2031-03-04T09:00:00Z" }), { status: 200 });
+const refused = () =>
+  new Response(JSON.stringify({ detail: "is back already", code: "alreadyBack" }), { status: 409 });
+const gone = () => Promise.reject(new TypeError("network"));
+
+let fetched: string[];
+let answers: (() => Response | Promise<never>)[];
+
+async function queue(): Promise<Queue> {
+  vi.resetModules();
+  return import("./queue");
+}
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+  fetched = [];
+  answers = [];
+  // the client takes hold of fetch when it is made
+  vi.stubGlobal(
+    "Request",
+    class extends Request {
+      constructor(input: string | URL | Request, init?: RequestInit) {
+        super(typeof input === "string" && input.startsWith("/") ? `http://here${input}` : input, init);
+      }
+    },
+  );
+  vi.stubGlobal("fetch", async (request: Request) => {
+    const body = (await request.clone().json()) as { lines: { id: string }[] };
+    fetched.push(body.lines[0].id);
+    return (answers.shift() ?? taken)();
+  });
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+it("sends at once and resolves with the job", async () => {
+  const { send, queueState } = await queue();
+  expect((await send(line("R-0001", "a")))?.tag).toBe("R-0001");
+  expect(queueState()).toMatchObject({ waiting: 0, away: false });
+});
+
+it("keeps lines while the server is away, and sends them in order, each once, when it is back", async () => {
+  const { send, queueState, work } = await queue();
+  answers = [gone, gone];
+  expect(await send(line("R-0001", "a"))).toBeUndefined();
+  void send(line("R-0001", "b"));
+  await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 2, away: true }));
+  fetched = [];
+  answers = [];
+  await work();
+  await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 0, away: false }));
+  expect(fetched).toEqual(["a", "b"]);
+});
+
+it("tells the one who waits for it that a line is refused, and goes on with the next", async () => {
+  const { send, queueState } = await queue();
+  answers = [refused];
+  const first = send(line("R-0001", "a"));
+  const second = send(line("R-0001", "b"));
+  await expect(first).rejects.toMatchObject({ code: "alreadyBack", message: "is back already" });
+  await expect(second).resolves.toBeDefined();
+  expect(queueState().refused).toHaveLength(0);
+});
+
+it("shows a line that is refused later, when nobody waits for it any more", async () => {
+  const { send, queueState } = await queue();
+  answers = [gone];
+  await send(line("R-0001", "a"));
+  answers = [refused];
+  await vi.advanceTimersByTimeAsync(2100);
+  await vi.waitFor(() => expect(queueState().refused).toHaveLength(1));
+  expect(queueState().refused[0].lines[0].id).toBe("a");
+});
+
+it("adopts what a window left behind when it was closed", async () => {
+  localStorage.setItem("ruvant.queue.gone", JSON.stringify([line("R-0001", "left")]));
+  const { queueState, work } = await queue();
+  expect(queueState().waiting).toBe(1);
+  await work();
+  await vi.waitFor(() => expect(fetched).toEqual(["left"]));
+  expect(Object.keys(localStorage)).toEqual([]);
+});
+
+it("throws away what it cannot read of an old queue and starts", async () => {
+  localStorage.setItem("ruvant.queue.broken", "{nonsense");
+  const { queueState } = await queue();
+  expect(queueState().waiting).toBe(0);
+});
