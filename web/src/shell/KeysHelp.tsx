@@ -75,12 +75,12 @@ export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => vo
               <dd className="text-soft text-[14px]">{means}</dd>
             </div>
           ))}
-          <p>
-            Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever
-            cannot be read stays as the remark.
-          </p>
         </dl>
       </div>
+      <p className="pt-4">
+        Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever
+        cannot be read stays as the remark.
+      </p>
     </Window>
   );
 }

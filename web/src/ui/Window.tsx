@@ -34,7 +34,9 @@ export function Window({
               Close
             </Dialog.Close>
           </div>
-          <div className="overflow-y-auto px-5 py-4">{children}</div>
+          <div className="overflow-y-auto px-5 py-4" tabIndex={0} role="group" aria-label={title}>
+            {children}
+          </div>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -15,7 +15,8 @@ class ArchitectureTest {
     static final ArchRule onlyJavaAndNumerics = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("ruvant.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.hipparchus..");
+            .resideInAnyPackage(
+                    "ruvant.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.hipparchus..");
 
     @ArchTest
     static final ArchRule noClockOfItsOwn = noClasses()

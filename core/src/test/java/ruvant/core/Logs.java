@@ -30,7 +30,9 @@ public final class Logs {
             new HousePractice(School.OIL, 4, 6, 36, 1.0, List.of("Ada"), "Test bench", 6),
             new Materials(
                     1,
-                    List.of(new Materials.Material("metal", "metal", List.of("gear")), new Materials.Material("cloth", "cloth", List.of("curtain"))),
+                    List.of(
+                            new Materials.Material("metal", "metal", List.of("gear")),
+                            new Materials.Material("cloth", "cloth", List.of("curtain"))),
                     List.of(new Materials.Agent(
                             "naphtha",
                             "Naphtha",
@@ -135,5 +137,4 @@ public final class Logs {
     public static ruvant.core.job.StripEntry.Removed off(String part, boolean covers) {
         return ruvant.core.job.StripEntry.Removed.of(part, ruvant.core.job.Side.FRONT, covers);
     }
-
 }

@@ -36,7 +36,9 @@ public final class Shop {
     public byte[] bytes(String path) {
         try {
             return http.send(
-                            HttpRequest.newBuilder(URI.create(base + path)).GET().build(),
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
                             HttpResponse.BodyHandlers.ofByteArray())
                     .body();
         } catch (IOException | InterruptedException problem) {
@@ -60,9 +62,10 @@ public final class Shop {
 
     public Answer upload(String path, String name, byte[] content) {
         String mark = "----ruvant-test";
-        byte[] head = ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/zip\r\n\r\n")
-                .formatted(mark, name)
-                .getBytes();
+        byte[] head =
+                ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/zip\r\n\r\n")
+                        .formatted(mark, name)
+                        .getBytes();
         byte[] tail = ("\r\n--" + mark + "--\r\n").getBytes();
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "multipart/form-data; boundary=" + mark)
@@ -98,8 +101,7 @@ public final class Shop {
                  "camera":{"maker":"Pellworm","model":"Twin","pattern":"2nd pattern","serial":"338120","bodyType":"TLR","family":"LEAF_LENS"},
                  "owner":{"name":"%s","contact":"","shopsOwn":false},"lens":"","accessories":["case"],
                  "complaint":"Slow speeds drag","series":"DOUBLING","speeds":["1","1/60","1/500"]}}
-                """
-                .formatted(id, owner);
+                """.formatted(id, owner);
     }
 
     /** Adds entries given as JSON, as one. */

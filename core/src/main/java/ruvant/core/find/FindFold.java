@@ -42,10 +42,15 @@ public final class FindFold implements Fold<FindEntry> {
         FindPicture.Suspect known = suspects.get(key(cleared.suspect()));
         if (known == null) {
             return Optional.of(new Refusal(
-                    "suspectUnknown", "“" + cleared.suspect() + "” is not a suspect.", "Raise it first, then clear it."));
+                    "suspectUnknown",
+                    "“" + cleared.suspect() + "” is not a suspect.",
+                    "Raise it first, then clear it."));
         }
         return known.state() == FindPicture.State.CLEARED
-                ? Optional.of(new Refusal("clearedTwice", "“" + known.name() + "” is cleared already: " + known.look() + ".", "Nothing to enter."))
+                ? Optional.of(new Refusal(
+                        "clearedTwice",
+                        "“" + known.name() + "” is cleared already: " + known.look() + ".",
+                        "Nothing to enter."))
                 : Optional.empty();
     }
 
@@ -58,7 +63,8 @@ public final class FindFold implements Fold<FindEntry> {
                 suspects.put(
                         key(raised.suspect()),
                         new FindPicture.Suspect(line.id(), raised.suspect(), FindPicture.State.OPEN, raised.why(), ""));
-            case FindEntry.SuspectCleared cleared -> settle(cleared.suspect(), FindPicture.State.CLEARED, cleared.look(), line);
+            case FindEntry.SuspectCleared cleared ->
+                settle(cleared.suspect(), FindPicture.State.CLEARED, cleared.look(), line);
             case FindEntry.CauseConfirmed cause -> {
                 causes.add(new FindPicture.Said(line.id(), cause.cause(), cause.evidence()));
                 settle(cause.cause(), FindPicture.State.CAUSE, cause.evidence(), line);

@@ -4,8 +4,7 @@ import java.util.List;
 import java.util.UUID;
 
 /** Where the search for the fault stands. */
-public record FindPicture(
-        List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found) {
+public record FindPicture(List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found) {
 
     /** A thing said, with more about it; the line that carries it. */
     public record Said(UUID id, String what, String more) {}

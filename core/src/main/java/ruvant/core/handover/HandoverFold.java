@@ -19,7 +19,10 @@ public final class HandoverFold implements Fold<HandoverEntry> {
     @Override
     public Optional<Refusal> objection(Line line, HandoverEntry entry) {
         return entry instanceof HandoverEntry.Returned && returned != null
-                ? Optional.of(new Refusal("returnedTwice", "This camera was returned already.", "Strike that line to open the job again."))
+                ? Optional.of(new Refusal(
+                        "returnedTwice",
+                        "This camera was returned already.",
+                        "Strike that line to open the job again."))
                 : Optional.empty();
     }
 
@@ -28,8 +31,7 @@ public final class HandoverFold implements Fold<HandoverEntry> {
         switch (entry) {
             case HandoverEntry.Advised advised -> advice.add(new HandoverPicture.Advice(line.id(), advised.advice()));
             case HandoverEntry.BatteryChosen chosen -> battery = chosen.cell();
-            case HandoverEntry.LeftOpen left ->
-                open.add(new HandoverPicture.Open(line.id(), left.what(), left.why()));
+            case HandoverEntry.LeftOpen left -> open.add(new HandoverPicture.Open(line.id(), left.what(), left.why()));
             case HandoverEntry.Returned back -> {
                 returned = back;
                 returnLine = line;

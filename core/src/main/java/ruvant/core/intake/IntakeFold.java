@@ -30,12 +30,16 @@ public final class IntakeFold implements Fold<IntakeEntry> {
     public Optional<Refusal> objection(Line line, IntakeEntry entry) {
         return switch (entry) {
             case IntakeEntry.Received in -> promisedTooEarly(line, in.promised());
-            case IntakeEntry.ScopeSettled settled when !scope.containsKey(key(settled.what())) ->
+            case IntakeEntry.ScopeSettled settled
+            when !scope.containsKey(key(settled.what())) ->
                 Optional.of(new Refusal(
                         "scopeUnknown", "“" + settled.what() + "” is not in the scope.", "Add it to the scope first."));
-            case IntakeEntry.ScopeAdded added when scope.containsKey(key(added.what())) ->
+            case IntakeEntry.ScopeAdded added
+            when scope.containsKey(key(added.what())) ->
                 Optional.of(new Refusal(
-                        "scopeTwice", "“" + added.what() + "” is in the scope already.", "Name the new item differently."));
+                        "scopeTwice",
+                        "“" + added.what() + "” is in the scope already.",
+                        "Name the new item differently."));
             case IntakeEntry.ScopeSettled settled -> Optional.empty();
             case IntakeEntry.ScopeAdded added -> Optional.empty();
             case IntakeEntry.ConditionFound found -> Optional.empty();

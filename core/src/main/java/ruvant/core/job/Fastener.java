@@ -42,8 +42,8 @@ public record Fastener(
 
     /** The same with one trait more. */
     public Fastener with(FastenerTrait trait) {
-        Set<FastenerTrait> more =
-                java.util.stream.Stream.concat(traits.stream(), java.util.stream.Stream.of(trait)).collect(Collectors.toSet());
+        Set<FastenerTrait> more = java.util.stream.Stream.concat(traits.stream(), java.util.stream.Stream.of(trait))
+                .collect(Collectors.toSet());
         return new Fastener(kind, drive, head, threadMm, lengthMm, count, more);
     }
 

@@ -44,7 +44,12 @@ public sealed interface IntakeEntry extends Entry {
      * @param paid what the shop paid for it; null when a customer's or unknown
      * @param worth what it would fetch mended; null when unknown
      */
-    record Owner(String name, String contact, boolean shopsOwn, @MayBeNull Money paid, @MayBeNull Money worth) {
+    record Owner(
+            String name,
+            String contact,
+            boolean shopsOwn,
+            @MayBeNull Money paid,
+            @MayBeNull Money worth) {
         public Owner {
             name = shopsOwn ? Check.optionalName("owner", name) : Check.name("owner", name);
             contact = Check.optionalName("contact", contact);
@@ -92,7 +97,8 @@ public sealed interface IntakeEntry extends Entry {
     }
 
     /** Something seen outside before opening. */
-    record ConditionFound(Region region, ConditionKind condition, Severity severity, String remark) implements IntakeEntry {
+    record ConditionFound(Region region, ConditionKind condition, Severity severity, String remark)
+            implements IntakeEntry {
         public ConditionFound {
             Check.chosen("region", region);
             Check.chosen("condition", condition);

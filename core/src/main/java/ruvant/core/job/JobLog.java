@@ -63,7 +63,8 @@ public record JobLog(TagNumber tag, List<Line> lines) {
             }
             boolean anchored = line.before() != null && !struck.containsKey(line.before());
             if (anchored) {
-                toInsert.computeIfAbsent(line.before(), anchor -> new ArrayList<>()).add(line);
+                toInsert.computeIfAbsent(line.before(), anchor -> new ArrayList<>())
+                        .add(line);
             } else {
                 plain.add(line);
             }

@@ -102,13 +102,26 @@ public sealed interface StripEntry extends Entry {
         /** A bare removal: a part from a side, nothing else noted. */
         public static Removed of(String part, Side side, boolean covers) {
             return new Removed(
-                    PartName.of(part), side, covers, List.of(), List.of(), List.of(), "", null, List.of(), Set.of(), "");
+                    PartName.of(part),
+                    side,
+                    covers,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    "",
+                    null,
+                    List.of(),
+                    Set.of(),
+                    "");
         }
 
         /** Pieces that lie out: the part itself, its fasteners that came out, its loose small parts. */
         public int pieces() {
             return 1
-                    + fasteners.stream().filter(one -> !one.staysIn()).mapToInt(Fastener::count).sum()
+                    + fasteners.stream()
+                            .filter(one -> !one.staysIn())
+                            .mapToInt(Fastener::count)
+                            .sum()
                     + loose.stream().mapToInt(LoosePart::count).sum();
         }
     }

@@ -14,7 +14,8 @@ import ruvant.core.job.HeadForm;
 
 /** Reads one fastener phrase: a count, words in any order, and a size, such as {@code 3 slot 1.4x3.5 tight}. */
 final class FastenerReader {
-    private static final Pattern SIZE = Pattern.compile("(?:m)?([0-9]+(?:[.,][0-9]+)?)\\s*[x×*]\\s*([0-9]+(?:[.,][0-9]+)?)(?:mm)?");
+    private static final Pattern SIZE =
+            Pattern.compile("(?:m)?([0-9]+(?:[.,][0-9]+)?)\\s*[x×*]\\s*([0-9]+(?:[.,][0-9]+)?)(?:mm)?");
     private static final Pattern THREAD = Pattern.compile("m([0-9]+(?:[.,][0-9]+)?)");
     private static final Map<String, Drive> DRIVES = Map.ofEntries(
             Map.entry("slot", Drive.SLOTTED),
@@ -60,13 +61,16 @@ final class FastenerReader {
             Map.entry("captive", FastenerTrait.CAPTIVE),
             Map.entry("tight", FastenerTrait.TIGHT),
             Map.entry("stuck", FastenerTrait.STUCK));
-    private static final Set<String> FILLERS = Set.of("only", "head", "heads", "thread", "drive", "mm", "very", "was", "were", "of", "the");
+    private static final Set<String> FILLERS =
+            Set.of("only", "head", "heads", "thread", "drive", "mm", "very", "was", "were", "of", "the");
 
     private FastenerReader() {}
 
     static Optional<Fastener> read(String phrase) {
         String text = phrase.strip().toLowerCase(java.util.Locale.ROOT);
-        text = text.replace("set screw", "setscrew").replace("ring nut", "ringnut").replace("left hand", "left-hand");
+        text = text.replace("set screw", "setscrew")
+                .replace("ring nut", "ringnut")
+                .replace("left hand", "left-hand");
         Double thread = null;
         Double length = null;
         Matcher size = SIZE.matcher(text);
@@ -120,7 +124,10 @@ final class FastenerReader {
 
     /** A trait said on its own belongs to the fastener named before it. */
     static Optional<FastenerTrait> trait(String phrase) {
-        String word = phrase.strip().toLowerCase(java.util.Locale.ROOT).replace("left hand", "left-hand").replaceFirst(" (only|thread)$", "");
+        String word = phrase.strip()
+                .toLowerCase(java.util.Locale.ROOT)
+                .replace("left hand", "left-hand")
+                .replaceFirst(" (only|thread)$", "");
         return near(word, TRAITS);
     }
 

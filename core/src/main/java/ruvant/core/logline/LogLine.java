@@ -64,7 +64,8 @@ public final class LogLine {
             "advise: advise advice",
             "battery: battery",
             "return: return returned");
-    private static final Pattern MINUTES = Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(minutes?|min|m|hours?|h|days?|d)\\b");
+    private static final Pattern MINUTES =
+            Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(minutes?|min|m|hours?|h|days?|d)\\b");
 
     private final JobPicture picture;
     private final Shop shop;
@@ -79,13 +80,17 @@ public final class LogLine {
     public Reading read(String line) {
         String text = line == null ? "" : line.strip();
         if (text.isEmpty()) {
-            return new Reading(List.of(), List.of(), Optional.empty(), List.copyOf(new java.util.TreeSet<>(VERBS.values())));
+            return new Reading(
+                    List.of(), List.of(), Optional.empty(), List.copyOf(new java.util.TreeSet<>(VERBS.values())));
         }
         try {
             return understood(text);
         } catch (FieldProblem problem) {
             return new Reading(
-                    List.of(new Chip(Kind.NOTE, text)), List.of(), Optional.of(problem.getMessage() + " " + problem.remedy()), List.of());
+                    List.of(new Chip(Kind.NOTE, text)),
+                    List.of(),
+                    Optional.of(problem.getMessage() + " " + problem.remedy()),
+                    List.of());
         }
     }
 
@@ -96,7 +101,8 @@ public final class LogLine {
         String verb = Spelling.nearest(words[0].toLowerCase(Locale.ROOT).replaceFirst(":$", ""), VERBS.keySet())
                 .map(VERBS::get)
                 .orElse("");
-        String tail = text.substring(pieces[0].length()).replaceFirst("^[,;]\\s*", "").strip();
+        String tail =
+                text.substring(pieces[0].length()).replaceFirst("^[,;]\\s*", "").strip();
         List<String> more = Arrays.asList(pieces).subList(1, pieces.length);
         return switch (verb) {
             case "off" -> off(rest.replaceFirst("(?i)^off ", ""), more);
@@ -115,9 +121,10 @@ public final class LogLine {
             case "mend" -> mend(rest, tail);
             case "decide" -> decide(said(rest, tail));
             case "sit" -> sit(rest.replaceFirst("(?i)^down ?", ""), tail);
-            case "up" -> words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
-                    ? logged("Got up", new BenchEntry.GotUp(tail))
-                    : note(text);
+            case "up" ->
+                words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
+                        ? logged("Got up", new BenchEntry.GotUp(tail))
+                        : note(text);
             case "good" -> rest.isEmpty() ? logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
             case "miss" -> logged("Miss", new ProveEntry.Fired(false, said(rest, tail)));
             case "check" -> gate(rest, tail);
@@ -148,12 +155,15 @@ public final class LogLine {
     private Reading back(String written, String tail) {
         Optional<ValleyPart> part = partOut(written);
         if (part.isEmpty()) {
-            return asking(written.isEmpty() ? "What goes back?" : "Which part is “" + written + "”?", partNames(written, true));
+            return asking(
+                    written.isEmpty() ? "What goes back?" : "Which part is “" + written + "”?",
+                    partNames(written, true));
         }
         List<RefitEntry.FastenersBack> all = part.get().removed().fasteners().stream()
                 .map(one -> new RefitEntry.FastenersBack(one.type(), one.count(), 0, 0))
                 .toList();
-        List<Chip> chips = new ArrayList<>(List.of(new Chip(Kind.ACTION, "Put back: " + part.get().name())));
+        List<Chip> chips = new ArrayList<>(
+                List.of(new Chip(Kind.ACTION, "Put back: " + part.get().name())));
         part.get().removed().fasteners().forEach(one -> chips.add(new Chip(Kind.DETAIL, one.words() + " back")));
         if (!tail.isEmpty()) {
             chips.add(new Chip(Kind.NOTE, tail));
@@ -167,19 +177,23 @@ public final class LogLine {
             for (ValleyPart.Piece piece : part.lost()) {
                 if (rest.toLowerCase(Locale.ROOT).contains(piece.what().toLowerCase(Locale.ROOT))) {
                     return logged(
-                            "Found again: " + piece.what(), new StripEntry.FoundAgain(part.name(), piece.what(), piece.count()));
+                            "Found again: " + piece.what(),
+                            new StripEntry.FoundAgain(part.name(), piece.what(), piece.count()));
                 }
             }
         }
         String what = text.replaceFirst("(?i)^\\S+\\s*", "");
-        return what.isEmpty() ? asking("What was found?", List.of()) : logged("Found: " + what, new FindEntry.Found(what));
+        return what.isEmpty()
+                ? asking("What was found?", List.of())
+                : logged("Found: " + what, new FindEntry.Found(what));
     }
 
     private Reading clean(String rest, String tail) {
         String said = said(rest, tail);
         for (Materials.Agent agent : shop.materials().agents()) {
             for (String name : List.of(agent.id(), agent.label().split("[ (,]")[0])) {
-                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$").matcher(said);
+                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$")
+                        .matcher(said);
                 if (matcher.matches()) {
                     return cleaned(matcher.group(1), agent, matcher.group(2));
                 }
@@ -187,7 +201,11 @@ public final class LogLine {
         }
         return asking(
                 said.isEmpty() ? "What was cleaned?" : "With what? Say, for example, “" + said + " naphtha”.",
-                said.isEmpty() ? partNames("", false) : shop.materials().agents().stream().map(Materials.Agent::id).toList());
+                said.isEmpty()
+                        ? partNames("", false)
+                        : shop.materials().agents().stream()
+                                .map(Materials.Agent::id)
+                                .toList());
     }
 
     private Reading cleaned(String written, Materials.Agent agent, String reason) {
@@ -197,8 +215,11 @@ public final class LogLine {
         List<Chip> chips = new ArrayList<>(List.of(
                 new Chip(Kind.ACTION, "Cleaned: " + part),
                 new Chip(Kind.DETAIL, agent.label()),
-                new Chip(judgement.reasons().isEmpty() ? Kind.DETAIL : Kind.HAZARD,
-                        judgement.reasons().isEmpty() ? judgement.verdict().label() : String.join("; ", judgement.reasons()))));
+                new Chip(
+                        judgement.reasons().isEmpty() ? Kind.DETAIL : Kind.HAZARD,
+                        judgement.reasons().isEmpty()
+                                ? judgement.verdict().label()
+                                : String.join("; ", judgement.reasons()))));
         if (!reason.isEmpty()) {
             chips.add(new Chip(Kind.NOTE, reason));
         }
@@ -215,27 +236,35 @@ public final class LogLine {
             return asking("Which point was oiled?", List.of());
         }
         for (Lubrication.Lubricant lubricant : shop.lubrication().lubricants()) {
-            for (String name : List.of(lubricant.id(), lubricant.label(), lubricant.label().split(" ")[0])) {
-                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$").matcher(said);
+            for (String name :
+                    List.of(lubricant.id(), lubricant.label(), lubricant.label().split(" ")[0])) {
+                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$")
+                        .matcher(said);
                 if (matcher.matches()) {
                     return oiled(matcher.group(1), lubricant, matcher.group(2));
                 }
             }
         }
-        Optional<Lubrication.Lubricant> usual = shop.lubrication().guess(said)
+        Optional<Lubrication.Lubricant> usual = shop.lubrication()
+                .guess(said)
                 .map(kind -> kind.suggested().getOrDefault(shop.practice().school(), ""))
-                .flatMap(id -> shop.lubrication().lubricants().stream().filter(one -> one.id().equals(id)).findFirst());
+                .flatMap(id -> shop.lubrication().lubricants().stream()
+                        .filter(one -> one.id().equals(id))
+                        .findFirst());
         return usual.map(lubricant -> oiled(said, lubricant, ""))
                 .orElseGet(() -> asking(
                         "With what? Say, for example, “" + said + " moly”.",
-                        shop.lubrication().lubricants().stream().map(Lubrication.Lubricant::id).toList()));
+                        shop.lubrication().lubricants().stream()
+                                .map(Lubrication.Lubricant::id)
+                                .toList()));
     }
 
     private Reading oiled(String point, Lubrication.Lubricant lubricant, String reason) {
-        String kind = shop.lubrication().guess(point).map(Lubrication.PointKind::id).orElse("");
+        String kind =
+                shop.lubrication().guess(point).map(Lubrication.PointKind::id).orElse("");
         PartName part = knownIn(point).orElse(PartName.of(point));
-        List<Chip> chips = new ArrayList<>(List.of(
-                new Chip(Kind.ACTION, "Oiled: " + point), new Chip(Kind.DETAIL, lubricant.label())));
+        List<Chip> chips = new ArrayList<>(
+                List.of(new Chip(Kind.ACTION, "Oiled: " + point), new Chip(Kind.DETAIL, lubricant.label())));
         if (!reason.isEmpty()) {
             chips.add(new Chip(Kind.NOTE, reason));
         }
@@ -256,7 +285,9 @@ public final class LogLine {
         for (ValleyPart part : picture.valley().out()) {
             for (String piece : pieces(part)) {
                 if (piece.toLowerCase(Locale.ROOT).contains(what) || what.contains(piece.toLowerCase(Locale.ROOT))) {
-                    return logged("Lost: " + count + " × " + piece + " of " + part.name(), new StripEntry.Lost(part.name(), piece, count));
+                    return logged(
+                            "Lost: " + count + " × " + piece + " of " + part.name(),
+                            new StripEntry.Lost(part.name(), piece, count));
                 }
             }
         }
@@ -277,11 +308,12 @@ public final class LogLine {
             return asking("How long? Say, for example, “wait rail drying 30 min”.", List.of());
         }
         double number = Double.parseDouble(matcher.group(1).replace(',', '.'));
-        int minutes = (int) Math.round(number * switch (matcher.group(2).charAt(0)) {
-            case 'h' -> 60;
-            case 'd' -> 1440;
-            default -> 1;
-        });
+        int minutes = (int) Math.round(number
+                * switch (matcher.group(2).charAt(0)) {
+                    case 'h' -> 60;
+                    case 'd' -> 1440;
+                    default -> 1;
+                });
         String what = new StringBuilder(said.replace("overnight", "16 h"))
                 .delete(matcher.start(), matcher.end())
                 .toString()
@@ -299,7 +331,8 @@ public final class LogLine {
     }
 
     private Reading replace(String rest, String tail) {
-        Matcher matcher = Pattern.compile("(?i)(.+?) from (donor |stock |shelf )?(.+)").matcher(rest);
+        Matcher matcher =
+                Pattern.compile("(?i)(.+?) from (donor |stock |shelf )?(.+)").matcher(rest);
         if (!matcher.matches()) {
             return asking("From where? Say, for example, “replace blade from donor D-3, checked”.", List.of());
         }
@@ -364,7 +397,9 @@ public final class LogLine {
         Optional<ValleyPart> part = partOut(rest);
         return part.isEmpty() || tail.isEmpty()
                 ? asking("Say, for example, “check front plate, lever left of the post”.", partNames(rest, true))
-                : logged("Check before " + part.get().name(), new RefitEntry.GateAdded(part.get().name(), tail));
+                : logged(
+                        "Check before " + part.get().name(),
+                        new RefitEntry.GateAdded(part.get().name(), tail));
     }
 
     private Reading note(String text) {
@@ -378,7 +413,10 @@ public final class LogLine {
     }
 
     private List<String> completions(String text) {
-        return VERBS.keySet().stream().filter(verb -> verb.startsWith(text.toLowerCase(Locale.ROOT))).sorted().toList();
+        return VERBS.keySet().stream()
+                .filter(verb -> verb.startsWith(text.toLowerCase(Locale.ROOT)))
+                .sorted()
+                .toList();
     }
 
     private Reading one(String lead, String what, java.util.function.Function<String, Entry> make) {
@@ -386,10 +424,17 @@ public final class LogLine {
     }
 
     private Reading two(
-            String lead, String what, String more, java.util.function.BiFunction<String, String, Entry> make, boolean needed) {
+            String lead,
+            String what,
+            String more,
+            java.util.function.BiFunction<String, String, Entry> make,
+            boolean needed) {
         if (what.isEmpty() || (needed && more.isEmpty())) {
-            List<String> open = picture.find().suspects().stream().map(one -> one.name()).toList();
-            return asking(what.isEmpty() ? "Which suspect?" : "By what look? Write it after a comma.", what.isEmpty() ? open : List.of());
+            List<String> open =
+                    picture.find().suspects().stream().map(one -> one.name()).toList();
+            return asking(
+                    what.isEmpty() ? "Which suspect?" : "By what look? Write it after a comma.",
+                    what.isEmpty() ? open : List.of());
         }
         return logged(lead + what + (more.isEmpty() ? "" : ", " + more), make.apply(what, more));
     }
@@ -397,7 +442,8 @@ public final class LogLine {
     private String openSuspect(String written) {
         return picture.find().suspects().stream()
                 .map(one -> one.name())
-                .filter(name -> !written.isEmpty() && name.toLowerCase(Locale.ROOT).contains(written.toLowerCase(Locale.ROOT)))
+                .filter(name ->
+                        !written.isEmpty() && name.toLowerCase(Locale.ROOT).contains(written.toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElse(written);
     }
@@ -405,7 +451,8 @@ public final class LogLine {
     private PartName known(String written) {
         return picture.valley().parts().stream()
                 .map(ValleyPart::name)
-                .filter(name -> Spelling.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
+                .filter(name ->
+                        Spelling.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
                 .findFirst()
                 .orElseGet(() -> PartName.of(written));
     }
@@ -424,9 +471,11 @@ public final class LogLine {
         }
         String key = PartName.of(written).key();
         List<ValleyPart> out = picture.valley().out();
-        Optional<ValleyPart> exact = out.stream().filter(part -> part.name().key().equals(key)).findFirst();
+        Optional<ValleyPart> exact =
+                out.stream().filter(part -> part.name().key().equals(key)).findFirst();
         List<ValleyPart> near = out.stream()
-                .filter(part -> part.name().key().contains(key) || Spelling.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
+                .filter(part -> part.name().key().contains(key)
+                        || Spelling.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
                 .toList();
         return exact.or(() -> near.size() == 1 ? Optional.of(near.getFirst()) : Optional.empty());
     }

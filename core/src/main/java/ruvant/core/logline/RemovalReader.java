@@ -35,9 +35,11 @@ final class RemovalReader {
             "irreplaceable", Hazard.IRREPLACEABLE);
     private static final Pattern LOOSE = Pattern.compile(
             "(?:loose )?(?:([0-9]{1,2})\\s*x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|coil springs?|keys?|pins?|shims?|spacers?|bushe?s?))");
-    private static final Pattern WELLS = Pattern.compile("(?:in |wells? |in wells? )?((?:[a-z][1-9][0-9]?)(?:(?:\\s*\\+\\s*|\\s+and\\s+|\\s+)[a-z][1-9][0-9]?)*)");
+    private static final Pattern WELLS = Pattern.compile(
+            "(?:in |wells? |in wells? )?((?:[a-z][1-9][0-9]?)(?:(?:\\s*\\+\\s*|\\s+and\\s+|\\s+)[a-z][1-9][0-9]?)*)");
     private static final Pattern SETTING = Pattern.compile("(?:set(?:ting)?(?: at| to)?|(?:dial |lens |was )?at) (.+)");
-    private static final Pattern STATE = Pattern.compile("(.+?)[ ,]+(?:when|while|in the|in)? ?(cocked|released|infinity|closed|open)(?: state)?");
+    private static final Pattern STATE =
+            Pattern.compile("(.+?)[ ,]+(?:when|while|in the|in)? ?(cocked|released|infinity|closed|open)(?: state)?");
 
     private final String part;
     private Side side;
@@ -63,7 +65,12 @@ final class RemovalReader {
         if (text.isEmpty()) {
             return;
         }
-        if (isSide(text) || isCovers(text) || isWells(text) || isHazard(text) || isMark(written, text) || isJoint(written, text)) {
+        if (isSide(text)
+                || isCovers(text)
+                || isWells(text)
+                || isHazard(text)
+                || isMark(written, text)
+                || isJoint(written, text)) {
             return;
         }
         if (isFasteners(text) || isLoose(text) || isSetting(written)) {
@@ -75,7 +82,17 @@ final class RemovalReader {
 
     StripEntry.Removed removed() {
         return new StripEntry.Removed(
-                PartName.of(part), side, covers, merged(), joints, wells, setting, mark, loose, hazards, String.join(", ", remarks));
+                PartName.of(part),
+                side,
+                covers,
+                merged(),
+                joints,
+                wells,
+                setting,
+                mark,
+                loose,
+                hazards,
+                String.join(", ", remarks));
     }
 
     List<Chip> chips() {
@@ -143,9 +160,12 @@ final class RemovalReader {
         if (!text.matches("(beware|careful|mind|watch|hazard)( of| the|:)* .+")) {
             return false;
         }
-        String what = text.replaceFirst("^(beware|careful|mind|watch|hazard)( of| the|:)* ", "").replace("left hand", "left-hand");
+        String what = text.replaceFirst("^(beware|careful|mind|watch|hazard)( of| the|:)* ", "")
+                .replace("left hand", "left-hand");
         Optional<Hazard> hazard = java.util.Arrays.stream(what.split("[ ]+"))
-                .flatMap(word -> Spelling.nearest(word.replaceFirst("springs$", "spring").replaceFirst("balls$", "ball"), HAZARDS.keySet()).stream())
+                .flatMap(word -> Spelling.nearest(
+                        word.replaceFirst("springs$", "spring").replaceFirst("balls$", "ball"), HAZARDS.keySet())
+                        .stream())
                 .map(HAZARDS::get)
                 .findFirst();
         hazard.ifPresent(one -> {
@@ -170,16 +190,24 @@ final class RemovalReader {
     }
 
     private boolean isJoint(String written, String text) {
-        JointKind kind = text.startsWith("solder") || text.startsWith("unsolder") ? JointKind.SOLDER
-                : text.startsWith("glue") ? JointKind.GLUE
-                : text.startsWith("push fit") || text.startsWith("push-fit") ? JointKind.PUSH_FIT
-                : text.startsWith("hooked spring") || text.startsWith("unhooked") ? JointKind.HOOKED_SPRING
-                : text.startsWith("bent tab") || text.matches("[0-9]* ?tabs?.*") ? JointKind.BENT_TAB
-                : null;
+        JointKind kind = text.startsWith("solder") || text.startsWith("unsolder")
+                ? JointKind.SOLDER
+                : text.startsWith("glue")
+                        ? JointKind.GLUE
+                        : text.startsWith("push fit") || text.startsWith("push-fit")
+                                ? JointKind.PUSH_FIT
+                                : text.startsWith("hooked spring") || text.startsWith("unhooked")
+                                        ? JointKind.HOOKED_SPRING
+                                        : text.startsWith("bent tab") || text.matches("[0-9]* ?tabs?.*")
+                                                ? JointKind.BENT_TAB
+                                                : null;
         if (kind == null) {
             return false;
         }
-        String detail = written.strip().replaceFirst("(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked spring|hooked|bent tabs?|tabs?):? *", "");
+        String detail = written.strip()
+                .replaceFirst(
+                        "(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked spring|hooked|bent tabs?|tabs?):? *",
+                        "");
         joints.add(new StripEntry.Joint(kind, detail));
         chips.add(new Chip(Kind.DETAIL, joints.getLast().words()));
         return true;

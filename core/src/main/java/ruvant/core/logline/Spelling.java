@@ -17,7 +17,8 @@ final class Spelling {
         return known.stream()
                 .filter(one -> Math.abs(one.length() - word.length()) <= allowed)
                 .filter(one -> distance(one, word) <= allowed)
-                .min(Comparator.comparingInt((String one) -> distance(one, word)).thenComparing(Comparator.naturalOrder()));
+                .min(Comparator.comparingInt((String one) -> distance(one, word))
+                        .thenComparing(Comparator.naturalOrder()));
     }
 
     /** Edits (insert, delete, replace, swap neighbours) between two words. */

@@ -22,7 +22,9 @@ public record RunStatistics(int firings, double biasEv, double scatterEv) {
                 .mapToDouble(one -> ExposureEv.of(one, nominalSeconds).value())
                 .toArray();
         double mean = java.util.Arrays.stream(errors).average().orElseThrow();
-        double squares = java.util.Arrays.stream(errors).map(e -> (e - mean) * (e - mean)).sum();
+        double squares = java.util.Arrays.stream(errors)
+                .map(e -> (e - mean) * (e - mean))
+                .sum();
         double scatter = errors.length < 2 ? Double.NaN : Math.sqrt(squares / (errors.length - 1));
         return new RunStatistics(errors.length, mean, scatter);
     }

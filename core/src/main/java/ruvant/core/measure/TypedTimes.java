@@ -27,7 +27,8 @@ public final class TypedTimes {
             }
         }
         if (times.isEmpty()) {
-            throw new FieldProblem("firings", "No time is given.", "Type times such as 1/58 1/61 1/60, 16.4ms or 0.017.");
+            throw new FieldProblem(
+                    "firings", "No time is given.", "Type times such as 1/58 1/61 1/60, 16.4ms or 0.017.");
         }
         return times;
     }
@@ -36,7 +37,9 @@ public final class TypedTimes {
         Matcher matcher = ONE.matcher(piece.toLowerCase(Locale.ROOT));
         if (!matcher.matches()) {
             throw new FieldProblem(
-                    "firings", "“" + piece + "” is not a time.", "Write 1/60, 16.4ms, 0.017 or 0.017s, with spaces between.");
+                    "firings",
+                    "“" + piece + "” is not a time.",
+                    "Write 1/60, 16.4ms, 0.017 or 0.017s, with spaces between.");
         }
         String unit = "ms".equals(matcher.group(3)) ? "e-3" : "";
         double number = Double.parseDouble(matcher.group(2).replace(',', '.') + unit);

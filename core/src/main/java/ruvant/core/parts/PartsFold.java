@@ -17,10 +17,10 @@ public final class PartsFold implements Fold<PartsEntry> {
     @Override
     public Optional<Refusal> objection(Line line, PartsEntry entry) {
         return switch (entry) {
-            case PartsEntry.NeedOpened opened when openFor(opened.part()) ->
-                refuse("needTwice", "A need for “" + opened.part() + "” is open already.");
-            case PartsEntry.NeedDropped dropped when !openFor(dropped.part()) ->
-                refuse("needUnknown", "No need for “" + dropped.part() + "” is open.");
+            case PartsEntry.NeedOpened opened
+            when openFor(opened.part()) -> refuse("needTwice", "A need for “" + opened.part() + "” is open already.");
+            case PartsEntry.NeedDropped dropped
+            when !openFor(dropped.part()) -> refuse("needUnknown", "No need for “" + dropped.part() + "” is open.");
             case PartsEntry.NeedOpened opened -> Optional.empty();
             case PartsEntry.NeedDropped dropped -> Optional.empty();
             case PartsEntry.Replaced replaced -> Optional.empty();

@@ -76,7 +76,8 @@ public record BenchTime(
                 case BenchEntry.Decided decided -> decisions.add(new Decision(line.id(), line.at(), decided));
                 case BenchEntry.Noted noted -> notes.add(new Note(line.id(), line.at(), line.by(), noted.text()));
                 case BenchEntry.Pictured picture ->
-                    notes.add(new Note(line.id(), line.at(), line.by(), "Picture " + picture.name() + ": " + picture.shows()));
+                    notes.add(new Note(
+                            line.id(), line.at(), line.by(), "Picture " + picture.name() + ": " + picture.shows()));
             }
         }
 

@@ -62,9 +62,10 @@ public final class EntryWords {
             case IntakeEntry.Received in ->
                 "came in: " + in.camera().words() + " of " + in.owner().words() + ", “" + in.complaint() + "”";
             case IntakeEntry.ConditionFound found ->
-                "outside, " + found.region().label() + ": " + found.severity().label() + " " + found.condition().label()
-                        + with(", ", found.remark());
-            case IntakeEntry.VisitorSign sign -> "earlier visitor: " + sign.sign().label() + with(", ", sign.remark());
+                "outside, " + found.region().label() + ": " + found.severity().label() + " "
+                        + found.condition().label() + with(", ", found.remark());
+            case IntakeEntry.VisitorSign sign ->
+                "earlier visitor: " + sign.sign().label() + with(", ", sign.remark());
             case IntakeEntry.FunctionChecked checked ->
                 checked.function() + " " + checked.result().label() + with(", ", checked.remark());
             case IntakeEntry.BatteryFound battery -> "battery " + battery.cell() + with(", ", battery.chamber());
@@ -78,21 +79,29 @@ public final class EntryWords {
         return switch (entry) {
             case StripEntry.Removed off ->
                 joined(Stream.of(
-                                Stream.of("took off " + off.part() + ", " + off.side().label()),
+                                Stream.of("took off " + off.part() + ", "
+                                        + off.side().label()),
                                 off.fasteners().stream().map(Fastener::words),
                                 off.joints().stream().map(StripEntry.Joint::words),
                                 off.loose().stream().map(StripEntry.LoosePart::words),
                                 off.wells().stream().map(well -> "well " + well),
                                 text(with("was at ", off.setting())),
-                                text(off.mark() == null ? "" : "mark " + off.mark().words()),
-                                off.hazards().stream().sorted().map(Hazard::label).map(one -> "beware " + one),
+                                text(
+                                        off.mark() == null
+                                                ? ""
+                                                : "mark " + off.mark().words()),
+                                off.hazards().stream()
+                                        .sorted()
+                                        .map(Hazard::label)
+                                        .map(one -> "beware " + one),
                                 text(off.remark()))
                         .flatMap(one -> one)
                         .toList());
             case StripEntry.EdgeSet edge ->
                 edge.over() + (edge.present() ? " lies over " : " does not lie over ") + edge.under();
             case StripEntry.Lost lost -> "lost " + lost.count() + " × " + lost.piece() + " of " + lost.part();
-            case StripEntry.FoundAgain found -> "found again " + found.count() + " × " + found.piece() + " of " + found.part();
+            case StripEntry.FoundAgain found ->
+                "found again " + found.count() + " × " + found.piece() + " of " + found.part();
         };
     }
 
@@ -109,16 +118,19 @@ public final class EntryWords {
     private static String treat(TreatEntry entry) {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned ->
-                "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " (" + cleaned.verdict().label() + ")"
-                        + with(": ", cleaned.reason());
+                "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " ("
+                        + cleaned.verdict().label() + ")" + with(": ", cleaned.reason());
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what() + part(", ", wait.part()) + ", " + minutes(wait.minutes());
             case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
             case TreatEntry.Mended mended ->
-                "mended " + mended.part() + ": " + mended.what() + (mended.modification() ? " (differs from factory)" : "");
+                "mended " + mended.part() + ": " + mended.what()
+                        + (mended.modification() ? " (differs from factory)" : "");
             case TreatEntry.Lubricated oiled ->
-                (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ") + oiled.point() + ": "
-                        + (oiled.lubricant().equals("none") ? "left dry" : plain(oiled.lubricant())) + with(", ", oiled.reason());
+                (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ")
+                        + oiled.point() + ": "
+                        + (oiled.lubricant().equals("none") ? "left dry" : plain(oiled.lubricant()))
+                        + with(", ", oiled.reason());
         };
     }
 
@@ -140,14 +152,19 @@ public final class EntryWords {
             case RefitEntry.LeftOut left -> "left out " + left.part() + ": " + left.reason();
             case RefitEntry.GateAdded gate -> "check before " + gate.part() + " goes on: " + gate.check();
             case RefitEntry.GateAnswered gate ->
-                (gate.passed() ? "checked at " : "waived at ") + gate.part() + ": " + gate.check() + with(", ", gate.reason());
+                (gate.passed() ? "checked at " : "waived at ") + gate.part() + ": " + gate.check()
+                        + with(", ", gate.reason());
         };
     }
 
     private static String prove(ProveEntry entry) {
         return switch (entry) {
             case ProveEntry.FiringsTimed timed ->
-                "%s, %s: %d firings timed".formatted(timed.speed(), timed.phase().label(), timed.seconds().size());
+                "%s, %s: %d firings timed"
+                        .formatted(
+                                timed.speed(),
+                                timed.phase().label(),
+                                timed.seconds().size());
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
             case ProveEntry.FunctionProved proved ->
                 proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());

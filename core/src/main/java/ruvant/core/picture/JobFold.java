@@ -51,7 +51,8 @@ final class JobFold {
             return closed;
         }
         if (intake.picture().received().isEmpty() && !(line.entry() instanceof IntakeEntry.Received)) {
-            return Optional.of(new Refusal("noCamera", "No camera was received on this tag yet.", "Enter what came in first."));
+            return Optional.of(
+                    new Refusal("noCamera", "No camera was received on this tag yet.", "Enter what came in first."));
         }
         return switch (line.entry()) {
             case RecordEntry record -> Optional.empty();
@@ -72,7 +73,8 @@ final class JobFold {
         return handover.picture().returned().isPresent() && !still
                 ? Optional.of(new Refusal(
                         "jobClosed",
-                        "This camera was returned to " + handover.picture().returned().get().to() + ".",
+                        "This camera was returned to "
+                                + handover.picture().returned().get().to() + ".",
                         "Strike the return to open the job again."))
                 : Optional.empty();
     }

@@ -32,21 +32,42 @@ public final class JobRules {
     }
 
     /**
-     * Why these lines cannot be added, in this order, as one; empty when they can.
+     * What comes of adding lines: a refusal, or the log and the job as they then are.
+     *
+     * @param picture empty exactly when refused
+     */
+    public record Outcome(Optional<Refusal> refusal, JobLog log, Optional<JobPicture> picture) {}
+
+    /** Why these lines cannot be added, in this order, as one; empty when they can. */
+    public Optional<Refusal> refusal(JobLog log, List<Line> added) {
+        return added(log, added).refusal();
+    }
+
+    /**
+     * Adds lines, in this order, as one. The log is folded once for both, the rules and the picture.
      *
      * @param log the log as it stands
      * @param added lines that would follow it
      */
-    public Optional<Refusal> refusal(JobLog log, List<Line> added) {
+    public Outcome added(JobLog log, List<Line> added) {
         JobLog after = log.plus(added);
-        Optional<Refusal> strike = strikes(log, added);
-        if (strike.isPresent()) {
-            return strike;
+        JobFold fold = new JobFold();
+        Optional<Refusal> refused = strikes(log, added);
+        if (refused.isEmpty()) {
+            refused = added.stream().anyMatch(this::reachesBack)
+                    ? replay(fold, after, added)
+                    : follow(fold, log.counted(), added);
         }
-        if (added.stream().anyMatch(this::reachesBack)) {
-            return replay(after, added);
-        }
-        JobFold fold = JobFold.of(log.counted());
+        return refused.isPresent()
+                ? new Outcome(refused, log, Optional.empty())
+                : new Outcome(
+                        Optional.empty(),
+                        after,
+                        Optional.of(fold.picture(after, shop.practice().streakLength())));
+    }
+
+    private Optional<Refusal> follow(JobFold fold, List<Line> counted, List<Line> added) {
+        counted.forEach(fold::take);
         for (Line line : added) {
             Optional<Refusal> refused = fold.objection(line).or(() -> unwise(fold, line));
             if (refused.isPresent()) {
@@ -67,7 +88,8 @@ public final class JobRules {
         for (Line line : added) {
             Optional<Refusal> refused = switch (line.entry()) {
                 case RecordEntry.Struck strike -> strikable(log, strike.target(), struck, seen);
-                case RecordEntry.StrikeUndone undone when !struck.remove(undone.target()) ->
+                case RecordEntry.StrikeUndone undone
+                when !struck.remove(undone.target()) ->
                     Optional.of(new Refusal("notStruck", "That line counts already.", "Nothing to enter."));
                 default -> anchor(log, line);
             };
@@ -82,7 +104,8 @@ public final class JobRules {
     private static Optional<Refusal> strikable(JobLog log, UUID target, Set<UUID> struck, Set<UUID> seen) {
         Optional<Line> line = log.find(target);
         if (line.isEmpty() && !seen.contains(target)) {
-            return Optional.of(new Refusal("lineUnknown", "There is no such line to strike.", "Choose a line of this job."));
+            return Optional.of(
+                    new Refusal("lineUnknown", "There is no such line to strike.", "Choose a line of this job."));
         }
         if (line.isPresent() && line.get().entry() instanceof RecordEntry) {
             return Optional.of(new Refusal("strikeOfStrike", "A strike is undone, not struck.", "Undo it instead."));
@@ -96,13 +119,14 @@ public final class JobRules {
         return line.before() == null || log.find(line.before()).isPresent()
                 ? Optional.empty()
                 : Optional.of(new Refusal(
-                        "lineUnknown", "The line it happened before is not in this job.", "Choose a line of this job."));
+                        "lineUnknown",
+                        "The line it happened before is not in this job.",
+                        "Choose a line of this job."));
     }
 
     /** After a strike or a late entry the whole log is read again: each later line must still make sense. */
-    private Optional<Refusal> replay(JobLog after, List<Line> added) {
+    private Optional<Refusal> replay(JobFold fold, JobLog after, List<Line> added) {
         Set<UUID> fresh = added.stream().map(Line::id).collect(Collectors.toSet());
-        JobFold fold = new JobFold();
         for (Line line : after.counted()) {
             Optional<Refusal> refused = fold.objection(line);
             boolean isFresh = fresh.contains(line.id());
@@ -125,8 +149,11 @@ public final class JobRules {
                 .collect(Collectors.joining("; "));
         return new Refusal(
                 "restsOnIt",
-                (resting.size() == 1 ? "A later line rests" : resting.size() + " later lines rest") + " on this: " + words + ".",
-                strike ? "Strike them together, or leave it." : "Strike those first, or enter it without a place in the order.");
+                (resting.size() == 1 ? "A later line rests" : resting.size() + " later lines rest") + " on this: "
+                        + words + ".",
+                strike
+                        ? "Strike them together, or leave it."
+                        : "Strike those first, or enter it without a place in the order.");
     }
 
     /**
@@ -152,7 +179,8 @@ public final class JobRules {
             case StripEntry.Removed removed -> tray(fold).objection(removed);
             case RefitEntry.Refitted refit -> picture(fold).refit(now).objection(refit);
             case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
-            case TreatEntry.Lubricated oiled -> shop.lubrication().objection(oiled, shop.practice().school());
+            case TreatEntry.Lubricated oiled ->
+                shop.lubrication().objection(oiled, shop.practice().school());
             case HandoverEntry.Returned returned -> unbalanced(fold);
             case ruvant.core.job.IntakeEntry.Received in -> readable(in);
             case ruvant.core.job.ProveEntry.FiringsTimed timed -> {
@@ -179,10 +207,15 @@ public final class JobRules {
             return Optional.empty();
         }
         List<String> missing = new ArrayList<>(ledger.missing());
-        picture.valley().out().forEach(part -> missing.add("“" + part.name() + "”, "
-                + (part.removed().wells().isEmpty()
-                        ? "no well noted"
-                        : "last seen in " + part.removed().wells().stream().map(Object::toString).collect(Collectors.joining(" ")))));
+        picture.valley()
+                .out()
+                .forEach(part -> missing.add("“" + part.name() + "”, "
+                        + (part.removed().wells().isEmpty()
+                                ? "no well noted"
+                                : "last seen in "
+                                        + part.removed().wells().stream()
+                                                .map(Object::toString)
+                                                .collect(Collectors.joining(" ")))));
         return Optional.of(new Refusal(
                 "notAllAccounted",
                 "Not everything is accounted for: " + String.join("; ", missing) + ".",
@@ -194,6 +227,7 @@ public final class JobRules {
     }
 
     private JobPicture picture(JobFold fold) {
-        return fold.picture(new ruvant.core.units.TagNumber(1), 0, shop.practice().streakLength());
+        return fold.picture(
+                new ruvant.core.units.TagNumber(1), 0, shop.practice().streakLength());
     }
 }

@@ -28,13 +28,19 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
         List<NextThing> things = new ArrayList<>();
         for (TreatPicture.Wait wait : picture.treat().over(now)) {
             String whose = wait.part() == null ? "" : ", " + wait.part();
-            things.add(new NextThing(Stop.CLEAN, "Wait over: " + wait.what() + whose, "see that it is so, and go on", 0));
+            things.add(
+                    new NextThing(Stop.CLEAN, "Wait over: " + wait.what() + whose, "see that it is so, and go on", 0));
         }
         ready(picture, now).ifPresent(things::add);
         checks(picture, now).ifPresent(things::add);
         for (FindPicture.Suspect suspect : picture.find().suspects()) {
-            if (suspect.state() == FindPicture.State.OPEN && picture.find().causes().isEmpty()) {
-                things.add(new NextThing(Stop.FIND, "Look at: " + suspect.name(), suspect.why().isEmpty() ? "suspect still open" : suspect.why(), 2));
+            if (suspect.state() == FindPicture.State.OPEN
+                    && picture.find().causes().isEmpty()) {
+                things.add(new NextThing(
+                        Stop.FIND,
+                        "Look at: " + suspect.name(),
+                        suspect.why().isEmpty() ? "suspect still open" : suspect.why(),
+                        2));
             }
         }
         fault(picture).ifPresent(things::add);
@@ -49,7 +55,9 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
                 .filter(answer -> answer.kind() == RefitAnswer.Kind.READY)
                 .toList();
         // while the fault is unknown, a part that could go back is out for a reason
-        if (ready.isEmpty() || (picture.find().causes().isEmpty() && !picture.find().suspects().isEmpty())) {
+        if (ready.isEmpty()
+                || (picture.find().causes().isEmpty()
+                        && !picture.find().suspects().isEmpty())) {
             return Optional.empty();
         }
         RefitAnswer innermost = ready.getLast();
@@ -64,27 +72,34 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
                 .flatMap(answer -> picture.valley().part(answer.part()))
                 .filter(part -> !picture.find().causes().isEmpty())
                 .map(part -> new NextThing(
-                        Stop.REFIT, "Check before “" + part.name() + "”", part.openChecks().getFirst().text(), 1));
+                        Stop.REFIT,
+                        "Check before “" + part.name() + "”",
+                        part.openChecks().getFirst().text(),
+                        1));
     }
 
     private static Optional<NextThing> beginning(JobPicture picture) {
         if (picture.intake().functions().isEmpty()) {
-            return Optional.of(new NextThing(Stop.INTAKE, "Try every function", "what works now must work at return", 3));
+            return Optional.of(
+                    new NextThing(Stop.INTAKE, "Try every function", "what works now must work at return", 3));
         }
         if (picture.valley().parts().isEmpty() && picture.handover().leftOpen().isEmpty()) {
-            return Optional.of(new NextThing(Stop.STRIP, "Open it", firstOpen(picture).orElse("nothing is off yet"), 3));
+            return Optional.of(
+                    new NextThing(Stop.STRIP, "Open it", firstOpen(picture).orElse("nothing is off yet"), 3));
         }
         return Optional.empty();
     }
 
     private static Optional<NextThing> fault(JobPicture picture) {
-        boolean unknown = picture.find().causes().isEmpty() && picture.find().suspects().isEmpty();
+        boolean unknown =
+                picture.find().causes().isEmpty() && picture.find().suspects().isEmpty();
         if (!unknown || picture.valley().out().isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(picture.find().symptoms().isEmpty()
-                ? new NextThing(Stop.FIND, "Say what is wrong", "no symptom is noted yet", 3)
-                : new NextThing(Stop.FIND, "Raise a suspect", "a symptom is noted, but no suspect", 3));
+        return Optional.of(
+                picture.find().symptoms().isEmpty()
+                        ? new NextThing(Stop.FIND, "Say what is wrong", "no symptom is noted yet", 3)
+                        : new NextThing(Stop.FIND, "Raise a suspect", "a symptom is noted, but no suspect", 3));
     }
 
     private static Optional<String> firstOpen(JobPicture picture) {
@@ -95,7 +110,8 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
     }
 
     private static Optional<NextThing> ending(JobPicture picture) {
-        boolean allIn = !picture.valley().parts().isEmpty() && picture.valley().out().isEmpty();
+        boolean allIn =
+                !picture.valley().parts().isEmpty() && picture.valley().out().isEmpty();
         boolean someBack = picture.valley().parts().stream().anyMatch(part -> part.state() == ValleyPart.State.BACK);
         if (!allIn || !someBack) {
             return Optional.empty();

@@ -28,8 +28,12 @@ public final class ReturnSheets {
                 found(picture),
                 done(picture, shop),
                 picture.parts().replacements().stream()
-                        .map(one -> one.what().part() + ": " + one.what().source().label() + ", " + one.what().from()
-                                + (one.what().pattern().isEmpty() ? "" : " (" + one.what().pattern() + ")"))
+                        .map(one ->
+                                one.what().part() + ": " + one.what().source().label() + ", "
+                                        + one.what().from()
+                                        + (one.what().pattern().isEmpty()
+                                                ? ""
+                                                : " (" + one.what().pattern() + ")"))
                         .toList(),
                 changed(picture),
                 picture.speeds().stream()
@@ -37,7 +41,9 @@ public final class ReturnSheets {
                         .toList(),
                 proofs(picture),
                 leftOpen(picture),
-                picture.handover().advice().stream().map(advice -> advice.text()).toList(),
+                picture.handover().advice().stream()
+                        .map(advice -> advice.text())
+                        .toList(),
                 picture.handover().battery(),
                 picture.received().accessories(),
                 picture.bench().minutes(),
@@ -50,7 +56,8 @@ public final class ReturnSheets {
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
         picture.intake().visitorSigns().stream()
-                .map(sign -> "Somebody had been in before: " + sign.sign().sign().label())
+                .map(sign ->
+                        "Somebody had been in before: " + sign.sign().sign().label())
                 .distinct()
                 .forEach(found::add);
         return found;
@@ -71,8 +78,11 @@ public final class ReturnSheets {
                 .forEach(done::add);
         grouped(picture.treat().lubricated().stream()
                         .filter(one -> !one.what().lubricant().equals("none"))
-                        .map(one -> Map.entry(shop.lubrication().label(one.what().lubricant()), one.what().point())))
-                .forEach((lubricant, points) -> done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
+                        .map(one -> Map.entry(
+                                shop.lubrication().label(one.what().lubricant()),
+                                one.what().point())))
+                .forEach((lubricant, points) ->
+                        done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
                 .map(item -> "Done as asked: " + item.what())
@@ -87,17 +97,20 @@ public final class ReturnSheets {
                 Collectors.mapping(
                         Map.Entry::getValue,
                         Collectors.collectingAndThen(
-                                Collectors.toList(), values -> values.stream().distinct().collect(Collectors.joining(", "))))));
+                                Collectors.toList(),
+                                values -> values.stream().distinct().collect(Collectors.joining(", "))))));
     }
 
     private static List<String> changed(JobPicture picture) {
         List<String> changed = new ArrayList<>();
         picture.treat().mended().stream()
                 .filter(one -> one.what().modification())
-                .forEach(one -> changed.add(one.what().part() + ": " + one.what().what()));
+                .forEach(
+                        one -> changed.add(one.what().part() + ": " + one.what().what()));
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
-                .forEach(part -> changed.add("Left out " + part.name() + ": " + part.leftOutReason().orElse("")));
+                .forEach(part -> changed.add(
+                        "Left out " + part.name() + ": " + part.leftOutReason().orElse("")));
         return changed;
     }
 

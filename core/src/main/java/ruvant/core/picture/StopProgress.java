@@ -27,9 +27,14 @@ public record StopProgress(Stop stop, State state, String note) {
         long openScope = picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
                 .count();
-        long after = picture.speeds().stream().filter(row -> row.after().isPresent()).count();
+        long after =
+                picture.speeds().stream().filter(row -> row.after().isPresent()).count();
         List<StopProgress> all = new ArrayList<>();
-        all.add(of(Stop.INTAKE, true, !picture.intake().functions().isEmpty(), openScope == 0 ? "" : openScope + " to do"));
+        all.add(of(
+                Stop.INTAKE,
+                true,
+                !picture.intake().functions().isEmpty(),
+                openScope == 0 ? "" : openScope + " to do"));
         all.add(of(Stop.STRIP, off > 0, off > 0 && out == 0, off == 0 ? "" : out + " of " + off + " out"));
         long open = picture.find().suspects().stream()
                 .filter(suspect -> suspect.state() == ruvant.core.find.FindPicture.State.OPEN)
@@ -37,13 +42,16 @@ public record StopProgress(Stop stop, State state, String note) {
         boolean cause = !picture.find().causes().isEmpty();
         all.add(of(
                 Stop.FIND,
-                cause || !picture.find().suspects().isEmpty() || !picture.find().symptoms().isEmpty(),
+                cause
+                        || !picture.find().suspects().isEmpty()
+                        || !picture.find().symptoms().isEmpty(),
                 cause,
                 cause ? "cause known" : open == 0 ? "" : open + " suspects"));
         int cleaned = picture.treat().cleaned().size();
         all.add(of(Stop.CLEAN, cleaned > 0, cleaned > 0, cleaned == 0 ? "" : cleaned + " cleaned"));
         int needs = picture.parts().openNeeds().size();
-        boolean mended = !picture.treat().mended().isEmpty() || !picture.parts().replacements().isEmpty();
+        boolean mended = !picture.treat().mended().isEmpty()
+                || !picture.parts().replacements().isEmpty();
         all.add(of(Stop.MEND, mended || needs > 0, mended && needs == 0, needs == 0 ? "" : needs + " needed"));
         int oiled = picture.treat().lubricated().size();
         all.add(of(Stop.OIL, oiled > 0, oiled > 0, oiled == 0 ? "" : oiled + " points"));

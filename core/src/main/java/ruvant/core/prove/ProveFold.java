@@ -50,8 +50,6 @@ public final class ProveFold implements Fold<ProveEntry> {
     /** The picture so far; {@code wanted} is the length of streak that the shop asks for. */
     public ProvePicture picture(int wanted) {
         return new ProvePicture(
-                List.copyOf(timed),
-                new Streak(current, wanted, firings, misses),
-                List.copyOf(functions.values()));
+                List.copyOf(timed), new Streak(current, wanted, firings, misses), List.copyOf(functions.values()));
     }
 }

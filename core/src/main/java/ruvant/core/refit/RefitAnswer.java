@@ -11,8 +11,7 @@ import ruvant.core.units.PartName;
  * @param reason the first thing against it, in words; empty when ready
  * @param until when a wait is over, if it waits
  */
-public record RefitAnswer(
-        PartName part, Kind kind, Optional<Against> against, String reason, Optional<Instant> until) {
+public record RefitAnswer(PartName part, Kind kind, Optional<Against> against, String reason, Optional<Instant> until) {
     /** What kind of thing stands against it, the costliest to discover late first. */
     public enum Against {
         INNER_STILL_OUT,

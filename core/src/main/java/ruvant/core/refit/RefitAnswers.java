@@ -51,14 +51,17 @@ public final class RefitAnswers {
             case BACK -> free(part, RefitAnswer.Kind.BACK, "");
             case LEFT_OUT ->
                 free(part, RefitAnswer.Kind.LEFT_OUT, part.leftOutReason().orElse(""));
-            case OUT -> firstReason(part)
-                    .orElseGet(() -> free(part, RefitAnswer.Kind.READY, ""));
+            case OUT -> firstReason(part).orElseGet(() -> free(part, RefitAnswer.Kind.READY, ""));
         };
     }
 
     private Optional<RefitAnswer> firstReason(ValleyPart part) {
         return Stream.<java.util.function.Supplier<Optional<RefitAnswer>>>of(
-                        () -> innerStillOut(part), () -> waitRuns(part), () -> needOpen(part), () -> lost(part), () -> gate(part))
+                        () -> innerStillOut(part),
+                        () -> waitRuns(part),
+                        () -> needOpen(part),
+                        () -> lost(part),
+                        () -> gate(part))
                 .map(java.util.function.Supplier::get)
                 .flatMap(Optional::stream)
                 .findFirst();
@@ -79,7 +82,8 @@ public final class RefitAnswers {
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {
         return treat.running(now).stream()
                 .filter(wait -> wait.part() != null
-                        && (wait.part().equals(part.name()) || under.get(part.name()).contains(wait.part())))
+                        && (wait.part().equals(part.name())
+                                || under.get(part.name()).contains(wait.part())))
                 .max(Comparator.comparing(TreatPicture.Wait::endsAt))
                 .map(wait -> new RefitAnswer(
                         part.name(),
@@ -91,7 +95,8 @@ public final class RefitAnswers {
 
     private Optional<RefitAnswer> needOpen(ValleyPart part) {
         return parts.openNeeds().stream()
-                .filter(need -> need.part().equals(part.name()) || under.get(part.name()).contains(need.part()))
+                .filter(need -> need.part().equals(part.name())
+                        || under.get(part.name()).contains(need.part()))
                 .findFirst()
                 .flatMap(need -> notYet(part, Against.PART_NEEDED, "Needed: " + need.what()));
     }
@@ -124,8 +129,8 @@ public final class RefitAnswers {
     }
 
     private static Optional<RefitAnswer> notYet(ValleyPart part, Against against, String reason) {
-        return Optional.of(new RefitAnswer(
-                part.name(), RefitAnswer.Kind.NOT_YET, Optional.of(against), reason, Optional.empty()));
+        return Optional.of(
+                new RefitAnswer(part.name(), RefitAnswer.Kind.NOT_YET, Optional.of(against), reason, Optional.empty()));
     }
 
     /**

@@ -35,7 +35,15 @@ public record Ledger(
         Sum sum = new Sum();
         valley.parts().forEach(sum::add);
         return new Ledger(
-                sum.off, sum.back, sum.lost, sum.leftOut, sum.out, sum.unaccounted, sum.substituted, sum.empty, sum.missing);
+                sum.off,
+                sum.back,
+                sum.lost,
+                sum.leftOut,
+                sum.out,
+                sum.unaccounted,
+                sum.substituted,
+                sum.empty,
+                sum.missing);
     }
 
     private static final class Sum {

@@ -25,9 +25,10 @@ public final class LookAlikes {
      */
     public static List<Pair> among(Valley valley, double thresholdMm) {
         List<Lying> lying = new ArrayList<>();
-        valley.out().forEach(part -> part.removed().fasteners().stream()
-                .filter(one -> !one.staysIn() && one.lengthMm() != null)
-                .forEach(one -> lying.add(new Lying(part.name(), one))));
+        valley.out()
+                .forEach(part -> part.removed().fasteners().stream()
+                        .filter(one -> !one.staysIn() && one.lengthMm() != null)
+                        .forEach(one -> lying.add(new Lying(part.name(), one))));
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < lying.size(); i++) {
             for (int j = i + 1; j < lying.size(); j++) {

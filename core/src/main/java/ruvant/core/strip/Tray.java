@@ -32,15 +32,18 @@ public record Tray(int rows, int columns, List<Well> wells) {
         valley.out()
                 .forEach(part -> part.removed()
                         .wells()
-                        .forEach(well -> filled.computeIfAbsent(well, name -> new ArrayList<>()).add(part)));
+                        .forEach(well -> filled.computeIfAbsent(well, name -> new ArrayList<>())
+                                .add(part)));
         Set<String> alike = LookAlikes.among(valley, practice.lookAlikeMm()).stream()
-                .flatMap(pair -> java.util.stream.Stream.of(pair.shorterOf().key(), pair.longerOf().key()))
+                .flatMap(pair -> java.util.stream.Stream.of(
+                        pair.shorterOf().key(), pair.longerOf().key()))
                 .collect(Collectors.toSet());
         List<Well> wells = filled.entrySet().stream()
                 .map(entry -> new Well(
                         entry.getKey(),
                         List.copyOf(entry.getValue()),
-                        entry.getValue().stream().anyMatch(part -> alike.contains(part.name().key()))))
+                        entry.getValue().stream()
+                                .anyMatch(part -> alike.contains(part.name().key()))))
                 .toList();
         return new Tray(practice.trayRows(), practice.trayColumns(), wells);
     }
@@ -66,7 +69,8 @@ public record Tray(int rows, int columns, List<Well> wells) {
         Set<WellName> near = wells.stream()
                 .filter(well -> well.parts().stream()
                         .flatMap(part -> part.removed().fasteners().stream())
-                        .anyMatch(there -> comingOff.stream().anyMatch(one -> LookAlikes.alike(one, there, thresholdMm))))
+                        .anyMatch(
+                                there -> comingOff.stream().anyMatch(one -> LookAlikes.alike(one, there, thresholdMm))))
                 .map(Well::name)
                 .collect(Collectors.toSet());
         List<WellName> free = new ArrayList<>();

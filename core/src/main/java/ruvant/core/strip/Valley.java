@@ -34,14 +34,16 @@ public record Valley(List<ValleyPart> parts) {
 
     /** For each part, the parts that lie under it, directly or not, nearest first. */
     public Map<PartName, Set<PartName>> under() {
-        Map<PartName, List<PartName>> directly = parts.stream()
-                .collect(Collectors.toMap(ValleyPart::name, part -> new java.util.ArrayList<>()));
+        Map<PartName, List<PartName>> directly =
+                parts.stream().collect(Collectors.toMap(ValleyPart::name, part -> new java.util.ArrayList<>()));
         parts.forEach(part -> part.over().forEach(over -> {
             if (directly.containsKey(over)) {
                 directly.get(over).add(part.name());
             }
         }));
-        return parts.stream().map(ValleyPart::name).collect(Collectors.toMap(Function.identity(), name -> reach(name, directly)));
+        return parts.stream()
+                .map(ValleyPart::name)
+                .collect(Collectors.toMap(Function.identity(), name -> reach(name, directly)));
     }
 
     private static Set<PartName> reach(PartName from, Map<PartName, List<PartName>> directly) {

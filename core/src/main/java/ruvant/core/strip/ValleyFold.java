@@ -98,7 +98,10 @@ public final class ValleyFold {
         int gone = track == null ? 0 : track.lost.getOrDefault(found.piece(), 0);
         return gone >= found.count()
                 ? Optional.empty()
-                : refuse("notLost", "No " + found.piece() + " of “" + found.part() + "” is missing.", "Nothing to enter.");
+                : refuse(
+                        "notLost",
+                        "No " + found.piece() + " of “" + found.part() + "” is missing.",
+                        "Nothing to enter.");
     }
 
     private Optional<Refusal> answerTo(RefitEntry.GateAnswered answer) {
@@ -125,9 +128,16 @@ public final class ValleyFold {
         }
         return switch (track.state) {
             case OUT -> Optional.empty();
-            case BACK -> refuse("alreadyBack", "“" + track.name + "” is back already" + since(track.settled) + ".", "Nothing to do.");
+            case BACK ->
+                refuse(
+                        "alreadyBack",
+                        "“" + track.name + "” is back already" + since(track.settled) + ".",
+                        "Nothing to do.");
             case LEFT_OUT ->
-                refuse("leftOut", "“" + track.name + "” was left out for good.", "Strike that line if it goes back after all.");
+                refuse(
+                        "leftOut",
+                        "“" + track.name + "” was left out for good.",
+                        "Strike that line if it goes back after all.");
         };
     }
 

@@ -61,7 +61,9 @@ public record Lubrication(int version, List<PointKind> points, List<Lubricant> l
         }
         PointKind kind = point(oiled.pointKind())
                 .orElseThrow(() -> new FieldProblem(
-                        "pointKind", "“" + oiled.pointKind() + "” is not a kind of point.", "Choose one that is listed."));
+                        "pointKind",
+                        "“" + oiled.pointKind() + "” is not a kind of point.",
+                        "Choose one that is listed."));
         if (!oiled.reason().isEmpty()) {
             return Optional.empty();
         }

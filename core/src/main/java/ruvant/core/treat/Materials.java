@@ -35,7 +35,12 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
      * @param verdicts by material id; a material that is missing is not listed
      */
     public record Agent(
-            String id, String label, String use, int flashOffMinutes, boolean flammable, Map<String, Finding> verdicts) {}
+            String id,
+            String label,
+            String use,
+            int flashOffMinutes,
+            boolean flammable,
+            Map<String, Finding> verdicts) {}
 
     /** A verdict and its reason; the reason may be empty. */
     public record Finding(Verdict verdict, String reason) {}
@@ -105,10 +110,15 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
     /** Why a cleaning cannot be taken: its verdict is not the table's, or a "no" has no reason. */
     public Optional<Refusal> objection(TreatEntry.Cleaned cleaned) {
         Judgement judgement = judge(cleaned.agent(), cleaned.materials());
-        String said = "%s on “%s”: %s".formatted(judgement.agent().label(), cleaned.part(), judgement.verdict().label());
+        String said = "%s on “%s”: %s"
+                .formatted(
+                        judgement.agent().label(),
+                        cleaned.part(),
+                        judgement.verdict().label());
         if (cleaned.verdict() != judgement.verdict()) {
             return Optional.of(new Refusal(
-                    "verdictChanged", said + " by the materials table, not " + cleaned.verdict().label() + ".",
+                    "verdictChanged",
+                    said + " by the materials table, not " + cleaned.verdict().label() + ".",
                     "Look at the verdict again before you enter it."));
         }
         if (judgement.verdict() == Verdict.NO && cleaned.reason().isEmpty()) {

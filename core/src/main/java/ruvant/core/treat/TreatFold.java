@@ -31,7 +31,8 @@ public final class TreatFold implements Fold<TreatEntry> {
         }
         return wait.endedAt().isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Refusal("waitEnded", "“" + wait.what() + "” was ended already.", "Nothing to enter."));
+                : Optional.of(
+                        new Refusal("waitEnded", "“" + wait.what() + "” was ended already.", "Nothing to enter."));
     }
 
     @Override

@@ -25,7 +25,12 @@ public record TreatPicture(
      * @param endedAt when it was seen to be over or cut short
      */
     public record Wait(
-            UUID id, @ruvant.core.units.MayBeNull PartName part, String what, Instant startedAt, Instant endsAt, Optional<Instant> endedAt) {
+            UUID id,
+            @ruvant.core.units.MayBeNull PartName part,
+            String what,
+            Instant startedAt,
+            Instant endsAt,
+            Optional<Instant> endedAt) {
         /** Whether it still holds work up at this moment. */
         public boolean runs(Instant now) {
             return endedAt.isEmpty() && now.isBefore(endsAt);

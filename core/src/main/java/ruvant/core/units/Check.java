@@ -84,7 +84,8 @@ public final class Check {
         List<T> kept = values == null ? List.of() : List.copyOf(values);
         if (kept.size() > most) {
             throw new FieldProblem(
-                    field, kept.size() + " " + words(field) + " are more than the " + most + " that one entry holds.",
+                    field,
+                    kept.size() + " " + words(field) + " are more than the " + most + " that one entry holds.",
                     "Split them over several entries.");
         }
         return kept;
@@ -127,6 +128,8 @@ public final class Check {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e9 ? Long.toString((long) value) : Double.toString(value);
+        return value == Math.rint(value) && Math.abs(value) < 1e9
+                ? Long.toString((long) value)
+                : Double.toString(value);
     }
 }

@@ -26,7 +26,8 @@ public record WellName(int row, int column) implements Comparable<WellName> {
     public static WellName parse(String written) {
         Matcher matcher = WRITTEN.matcher(written == null ? "" : written.strip().toUpperCase(Locale.ROOT));
         if (!matcher.matches()) {
-            throw new FieldProblem("well", "“" + written + "” is not a well.", "Wells look like B3: a row letter and a number.");
+            throw new FieldProblem(
+                    "well", "“" + written + "” is not a well.", "Wells look like B3: a row letter and a number.");
         }
         return new WellName(matcher.group(1).charAt(0) - 'A', Integer.parseInt(matcher.group(2)));
     }

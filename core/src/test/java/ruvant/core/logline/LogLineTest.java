@@ -49,7 +49,8 @@ class LogLineTest {
 
     @Test
     void readsARemovalWithEverything() {
-        var off = off("off front plate, 3 slot 1.4x3 + 1 slot 1.4x3.5, well B1, mark notch at red line, beware spring, tilt it left");
+        var off = off(
+                "off front plate, 3 slot 1.4x3 + 1 slot 1.4x3.5, well B1, mark notch at red line, beware spring, tilt it left");
         assertThat(off.part()).isEqualTo(PartName.of("front plate"));
         assertThat(off.side()).isEqualTo(Side.FRONT);
         assertThat(off.covers()).isTrue();
@@ -61,10 +62,13 @@ class LogLineTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "off knob, 2 slotted 1.7x3, A3", "took off knob, A3, 2 slot 1,7x3", "remove knob; well a3; 2 slots M1.7x3",
-        "removed knob, in A3, 2 screws 1.7 x 3", "off knob, 2 slotted screws 1.7×3mm, wells A3", "of knob, 2 sloted 1.7x3, well A3"
-    })
+    @ValueSource(
+            strings = {
+                "off knob, 2 slotted 1.7x3, A3", "took off knob, A3, 2 slot 1,7x3",
+                        "remove knob; well a3; 2 slots M1.7x3",
+                "removed knob, in A3, 2 screws 1.7 x 3", "off knob, 2 slotted screws 1.7×3mm, wells A3",
+                        "of knob, 2 sloted 1.7x3, well A3"
+            })
     void forgivesOrderPluralCommaAndSpelling(String line) {
         var off = off(line);
         assertThat(off.part()).isEqualTo(PartName.of("knob"));
@@ -75,7 +79,8 @@ class LogLineTest {
 
     @Test
     void readsKindsDrivesHeadsAndTraits() {
-        var off = off("off dial, 3 set screws 1.2x1.5 loosened, 1 cross flat 1.7x4 hidden, 2 e-rings, 1 ring nut 20x2 left-hand");
+        var off = off(
+                "off dial, 3 set screws 1.2x1.5 loosened, 1 cross flat 1.7x4 hidden, 2 e-rings, 1 ring nut 20x2 left-hand");
         assertThat(off.fasteners()).hasSize(4);
         assertThat(off.fasteners().get(0).kind()).isEqualTo(FastenerKind.SET_SCREW);
         assertThat(off.fasteners().get(0).staysIn()).isTrue();
@@ -89,15 +94,21 @@ class LogLineTest {
 
     @Test
     void aTraitAloneBelongsToTheFastenerBefore() {
-        assertThat(off("off cap, 2 slot 1.4x3, loosened only").fasteners().getFirst().staysIn()).isTrue();
+        assertThat(off("off cap, 2 slot 1.4x3, loosened only")
+                        .fasteners()
+                        .getFirst()
+                        .staysIn())
+                .isTrue();
     }
 
     @Test
     void readsHowItLay() {
-        var off = off("off speed ring, lens front, set at 1/125, 1 detent ball, 2 washers, mark slot at dot cocked, solder red wire lug to cell");
+        var off = off(
+                "off speed ring, lens front, set at 1/125, 1 detent ball, 2 washers, mark slot at dot cocked, solder red wire lug to cell");
         assertThat(off.side()).isEqualTo(Side.LENS_FRONT);
         assertThat(off.setting()).isEqualTo("1/125");
-        assertThat(off.loose()).containsExactly(new StripEntry.LoosePart("detent ball", 1), new StripEntry.LoosePart("washer", 2));
+        assertThat(off.loose())
+                .containsExactly(new StripEntry.LoosePart("detent ball", 1), new StripEntry.LoosePart("washer", 2));
         assertThat(off.mark()).isEqualTo(new StripEntry.Mark("slot at dot", "cocked"));
         assertThat(off.joints()).containsExactly(new StripEntry.Joint(JointKind.SOLDER, "red wire lug to cell"));
         assertThat(off.hazards()).containsExactly(Hazard.BALL);
@@ -123,32 +134,40 @@ class LogLineTest {
         logs.add(Logs.off("upper ring", false), Logs.off("lower ring", false));
         Reading reading = read("back ring");
         assertThat(reading.entries()).isEmpty();
-        assertThat(reading.question()).hasValueSatisfying(question -> assertThat(question).contains("ring"));
+        assertThat(reading.question())
+                .hasValueSatisfying(question -> assertThat(question).contains("ring"));
         assertThat(reading.completions()).containsExactly("upper ring", "lower ring");
     }
 
     @Test
     void losesAndFindsPieces() {
         logs.add(off("off speed ring, 1 detent ball"));
-        assertThat(one("lost detent ball", StripEntry.Lost.class)).isEqualTo(new StripEntry.Lost(PartName.of("speed ring"), "detent ball", 1));
+        assertThat(one("lost detent ball", StripEntry.Lost.class))
+                .isEqualTo(new StripEntry.Lost(PartName.of("speed ring"), "detent ball", 1));
         logs.add(new StripEntry.Lost(PartName.of("speed ring"), "detent ball", 1));
-        assertThat(one("found detent ball", StripEntry.FoundAgain.class).count()).isEqualTo(1);
+        assertThat(one("found detent ball", StripEntry.FoundAgain.class).count())
+                .isEqualTo(1);
         assertThat(one("found torn light seal", FindEntry.Found.class).what()).isEqualTo("torn light seal");
         assertThat(read("lost glove").question()).isPresent();
     }
 
     @Test
     void cleansWithTheTablesVerdict() {
-        assertThat(one("clean gear naphtha", TreatEntry.Cleaned.class).verdict()).isEqualTo(ruvant.core.job.Verdict.OK);
+        assertThat(one("clean gear naphtha", TreatEntry.Cleaned.class).verdict())
+                .isEqualTo(ruvant.core.job.Verdict.OK);
         var harm = one("clean curtain with naphtha, the frame only", TreatEntry.Cleaned.class);
         assertThat(harm.verdict()).isEqualTo(ruvant.core.job.Verdict.NO);
         assertThat(harm.reason()).isEqualTo("the frame only");
-        assertThat(read("clean gear").question()).hasValueSatisfying(question -> assertThat(question).contains("With what?"));
+        assertThat(read("clean gear").question())
+                .hasValueSatisfying(question -> assertThat(question).contains("With what?"));
     }
 
     @ParameterizedTest
     @CsvSource({
-        "wait train rest 24 h, 1440, train rest", "wait 30 min, 30, drying", "rest 1.5 h train, 90, train", "wait glue overnight, 960, glue",
+        "wait train rest 24 h, 1440, train rest",
+        "wait 30 min, 30, drying",
+        "rest 1.5 h train, 90, train",
+        "wait glue overnight, 960, glue",
         "soak 2 days helicoid, 2880, helicoid"
     })
     void readsWaits(String line, int minutes, String what) {
@@ -159,34 +178,71 @@ class LogLineTest {
 
     @Test
     void readsTheRestOfTheBench() {
-        assertThat(one("oil blades none", TreatEntry.Lubricated.class).lubricant()).isEqualTo("none");
-        assertThat(one("symptom slow speeds late", FindEntry.SymptomSeen.class).what()).isEqualTo("slow speeds late");
-        assertThat(one("suspect gummed train, whirrs", FindEntry.SuspectRaised.class).why()).isEqualTo("whirrs");
+        assertThat(one("oil blades none", TreatEntry.Lubricated.class).lubricant())
+                .isEqualTo("none");
+        assertThat(one("symptom slow speeds late", FindEntry.SymptomSeen.class).what())
+                .isEqualTo("slow speeds late");
+        assertThat(one("suspect gummed train, whirrs", FindEntry.SuspectRaised.class)
+                        .why())
+                .isEqualTo("whirrs");
         logs.add(new FindEntry.SuspectRaised("gummed train", ""));
-        assertThat(one("clear train, runs free", FindEntry.SuspectCleared.class).suspect()).isEqualTo("gummed train");
-        assertThat(one("cause gummed train, free when wet", FindEntry.CauseConfirmed.class).evidence()).isEqualTo("free when wet");
-        assertThat(one("need governor, pinion of 14 teeth", PartsEntry.NeedOpened.class).part()).isEqualTo(PartName.of("governor"));
-        assertThat(one("replace governor from donor Sweep 5512, checked", PartsEntry.Replaced.class).checked()).isTrue();
-        assertThat(one("mend pawl, bent back straight", TreatEntry.Mended.class).what()).isEqualTo("bent back straight");
-        assertThat(one("sit Clean, second flush", BenchEntry.SatDown.class).step()).isEqualTo("second flush");
-        assertThat(one("decide leave the unit in, because it comes out alone", BenchEntry.Decided.class).open()).isFalse();
-        assertThat(one("decide donor or new pinion", BenchEntry.Decided.class).open()).isTrue();
-        assertThat(one("the lever is bent a little", BenchEntry.Noted.class).text()).isEqualTo("the lever is bent a little");
+        assertThat(one("clear train, runs free", FindEntry.SuspectCleared.class).suspect())
+                .isEqualTo("gummed train");
+        assertThat(one("cause gummed train, free when wet", FindEntry.CauseConfirmed.class)
+                        .evidence())
+                .isEqualTo("free when wet");
+        assertThat(one("need governor, pinion of 14 teeth", PartsEntry.NeedOpened.class)
+                        .part())
+                .isEqualTo(PartName.of("governor"));
+        assertThat(one("replace governor from donor Sweep 5512, checked", PartsEntry.Replaced.class)
+                        .checked())
+                .isTrue();
+        assertThat(one("mend pawl, bent back straight", TreatEntry.Mended.class).what())
+                .isEqualTo("bent back straight");
+        assertThat(one("sit Clean, second flush", BenchEntry.SatDown.class).step())
+                .isEqualTo("second flush");
+        assertThat(one("decide leave the unit in, because it comes out alone", BenchEntry.Decided.class)
+                        .open())
+                .isFalse();
+        assertThat(one("decide donor or new pinion", BenchEntry.Decided.class).open())
+                .isTrue();
+        assertThat(one("the lever is bent a little", BenchEntry.Noted.class).text())
+                .isEqualTo("the lever is bent a little");
     }
 
     @Test
     void readsTheEndOfAWaitAndTheReturn() {
         java.util.UUID wait = logs.put(new TreatEntry.WaitStarted(PartName.of("rail"), "flash-off", 30));
-        assertThat(one("over rail, dry to the touch", TreatEntry.WaitEnded.class)).isEqualTo(new TreatEntry.WaitEnded(wait, "dry to the touch"));
+        assertThat(one("over rail, dry to the touch", TreatEntry.WaitEnded.class))
+                .isEqualTo(new TreatEntry.WaitEnded(wait, "dry to the touch"));
         assertThat(one("over", TreatEntry.WaitEnded.class).waitId()).isEqualTo(wait);
         assertThat(read("over glue").question()).isPresent();
-        assertThat(one("return", ruvant.core.job.HandoverEntry.Returned.class).to()).isEqualTo("Amara Okonjo");
-        assertThat(one("returned to her brother", ruvant.core.job.HandoverEntry.Returned.class).to()).isEqualTo("her brother");
-        assertThat(one("advise fire it monthly", ruvant.core.job.HandoverEntry.Advised.class).advice()).isEqualTo("fire it monthly");
+        assertThat(one("return", ruvant.core.job.HandoverEntry.Returned.class).to())
+                .isEqualTo("Amara Okonjo");
+        assertThat(one("returned to her brother", ruvant.core.job.HandoverEntry.Returned.class)
+                        .to())
+                .isEqualTo("her brother");
+        assertThat(one("advise fire it monthly", ruvant.core.job.HandoverEntry.Advised.class)
+                        .advice())
+                .isEqualTo("fire it monthly");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"off", "back", "lost", "clean", "wait", "need", "replace x", "clear", "cause", "mend x", "check", "note"})
+    @ValueSource(
+            strings = {
+                "off",
+                "back",
+                "lost",
+                "clean",
+                "wait",
+                "need",
+                "replace x",
+                "clear",
+                "cause",
+                "mend x",
+                "check",
+                "note"
+            })
     void asksForWhatIsMissing(String line) {
         assertThat(read(line).question()).isPresent();
         assertThat(read(line).entries()).isEmpty();
@@ -204,7 +260,15 @@ class LogLineTest {
     @Test
     void neverLosesWhatItCannotRead() {
         Random random = new Random(99);
-        List<String> odd = List.of("zumpf", "beside the grey thing", "q777", "twice", "ßüğ", "left of it (see picture)", "½ turn", "2,5 or so");
+        List<String> odd = List.of(
+                "zumpf",
+                "beside the grey thing",
+                "q777",
+                "twice",
+                "ßüğ",
+                "left of it (see picture)",
+                "½ turn",
+                "2,5 or so");
         for (int i = 0; i < 300; i++) {
             String remark = odd.get(random.nextInt(odd.size()));
             String other = odd.get(random.nextInt(odd.size()));

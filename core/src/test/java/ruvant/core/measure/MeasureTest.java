@@ -18,8 +18,18 @@ import ruvant.core.units.FieldProblem;
 class MeasureTest {
     @ParameterizedTest
     @CsvSource({
-        "1, 1", "1/2, 2", "1/4, 4", "1/8, 8", "1/15, 16", "1/30, 32", "1/60, 64", "1/125, 128", "1/250, 256", "1/500, 512",
-        "1/1000, 1024", "1/2000, 2048"
+        "1, 1",
+        "1/2, 2",
+        "1/4, 4",
+        "1/8, 8",
+        "1/15, 16",
+        "1/30, 32",
+        "1/60, 64",
+        "1/125, 128",
+        "1/250, 256",
+        "1/500, 512",
+        "1/1000, 1024",
+        "1/2000, 2048"
     })
     void aDoublingDialMeansPowersOfTwo(String engraved, double parts) {
         assertThat(MarkedSpeed.nominalSeconds(engraved, SpeedSeries.DOUBLING)).isEqualTo(1 / parts);
@@ -65,8 +75,15 @@ class MeasureTest {
     /** Two-sided 95 % and 98 % points of Student's t, from the published table. */
     @ParameterizedTest
     @CsvSource({
-        "2, 12.706, 31.821", "3, 4.303, 6.965", "4, 3.182, 4.541", "5, 2.776, 3.747", "6, 2.571, 3.365", "10, 2.262, 2.821",
-        "16, 2.131, 2.602", "21, 2.086, 2.528", "31, 2.042, 2.457"
+        "2, 12.706, 31.821",
+        "3, 4.303, 6.965",
+        "4, 3.182, 4.541",
+        "5, 2.776, 3.747",
+        "6, 2.571, 3.365",
+        "10, 2.262, 2.821",
+        "16, 2.131, 2.602",
+        "21, 2.086, 2.528",
+        "31, 2.042, 2.457"
     })
     void intervalsFollowThePublishedTable(int firings, double t95, double t98) {
         RunStatistics run = new RunStatistics(firings, 0.1, 0.2);
@@ -78,7 +95,10 @@ class MeasureTest {
     @Test
     void meanAndScatterOfAWorkedExample() {
         // errors of exactly +0.1, +0.2, +0.3 EV
-        List<Double> seconds = DoubleStream.of(0.1, 0.2, 0.3).map(ev -> Math.pow(2, ev) / 64).boxed().toList();
+        List<Double> seconds = DoubleStream.of(0.1, 0.2, 0.3)
+                .map(ev -> Math.pow(2, ev) / 64)
+                .boxed()
+                .toList();
         RunStatistics run = RunStatistics.of(seconds, 1 / 64.0);
         assertThat(run.biasEv()).isCloseTo(0.2, within(1e-12));
         assertThat(run.scatterEv()).isCloseTo(0.1, within(1e-12));
@@ -95,11 +115,16 @@ class MeasureTest {
     @Test
     void verdictsAreCalledOnTheWiderInterval() {
         // half width at 98 %: 3.747 · 0.05 / √5 = 0.0838
-        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.21, 0.05), 0.30).kind()).isEqualTo(SpeedVerdict.Kind.IN);
-        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.22, 0.05), 0.30).kind()).isEqualTo(SpeedVerdict.Kind.NOT_YET_KNOWN);
-        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.38, 0.05), 0.30).kind()).isEqualTo(SpeedVerdict.Kind.NOT_YET_KNOWN);
-        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.39, 0.05), 0.30).kind()).isEqualTo(SpeedVerdict.Kind.OUT);
-        assertThat(SpeedVerdict.of(new RunStatistics(5, -0.39, 0.05), 0.30).kind()).isEqualTo(SpeedVerdict.Kind.OUT);
+        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.21, 0.05), 0.30).kind())
+                .isEqualTo(SpeedVerdict.Kind.IN);
+        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.22, 0.05), 0.30).kind())
+                .isEqualTo(SpeedVerdict.Kind.NOT_YET_KNOWN);
+        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.38, 0.05), 0.30).kind())
+                .isEqualTo(SpeedVerdict.Kind.NOT_YET_KNOWN);
+        assertThat(SpeedVerdict.of(new RunStatistics(5, 0.39, 0.05), 0.30).kind())
+                .isEqualTo(SpeedVerdict.Kind.OUT);
+        assertThat(SpeedVerdict.of(new RunStatistics(5, -0.39, 0.05), 0.30).kind())
+                .isEqualTo(SpeedVerdict.Kind.OUT);
     }
 
     @Test

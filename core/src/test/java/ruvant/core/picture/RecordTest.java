@@ -28,31 +28,45 @@ class RecordTest {
         logs.add(new RecordEntry.Struck(seen, "wrong camera"));
         assertThat(logs.picture().find().symptoms()).isEmpty();
         assertThat(logs.log().struck()).containsKey(seen);
-        assertThat(logs.refusal(new RecordEntry.Struck(seen, "again")).orElseThrow().code()).isEqualTo("struckTwice");
+        assertThat(logs.refusal(new RecordEntry.Struck(seen, "again"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("struckTwice");
         logs.add(new RecordEntry.StrikeUndone(seen));
         assertThat(logs.picture().find().symptoms()).hasSize(1);
-        assertThat(logs.refusal(new RecordEntry.StrikeUndone(seen)).orElseThrow().code()).isEqualTo("notStruck");
+        assertThat(logs.refusal(new RecordEntry.StrikeUndone(seen))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("notStruck");
     }
 
     @Test
     void strikesOfUnknownLinesAndOfStrikesAreRefused() {
-        assertThat(logs.refusal(new RecordEntry.Struck(UUID.randomUUID(), "x")).orElseThrow().code()).isEqualTo("lineUnknown");
+        assertThat(logs.refusal(new RecordEntry.Struck(UUID.randomUUID(), "x"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("lineUnknown");
         UUID seen = logs.put(new FindEntry.SymptomSeen("drags"));
         UUID strike = logs.put(new RecordEntry.Struck(seen, "x"));
-        assertThat(logs.refusal(new RecordEntry.Struck(strike, "x")).orElseThrow().code()).isEqualTo("strikeOfStrike");
+        assertThat(logs.refusal(new RecordEntry.Struck(strike, "x"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("strikeOfStrike");
     }
 
     @Test
     void strikingWhatLaterLinesRestOnNamesThemAndTakesThemTogether() {
         UUID off = logs.put(Logs.off("ring", false));
         UUID back = logs.put(new RefitEntry.Refitted(PartName.of("ring"), List.of(), "", ""));
-        var refusal = logs.refusal(new RecordEntry.Struck(off, "never happened")).orElseThrow();
+        var refusal =
+                logs.refusal(new RecordEntry.Struck(off, "never happened")).orElseThrow();
         assertThat(refusal.code()).isEqualTo("restsOnIt");
         assertThat(refusal.message()).contains("put back ring");
         JobLog after = logs.log().plus(List.of(logs.line(new RecordEntry.Struck(off, "x"), null)));
         assertThat(JobRules.resting(after)).extracting(Line::id).containsExactly(back);
         assertThat(logs.refusal(List.of(
-                        logs.line(new RecordEntry.Struck(off, "x"), null), logs.line(new RecordEntry.Struck(back, "x"), null))))
+                        logs.line(new RecordEntry.Struck(off, "x"), null),
+                        logs.line(new RecordEntry.Struck(back, "x"), null))))
                 .isEmpty();
     }
 
@@ -60,7 +74,10 @@ class RecordTest {
     void theCameraItselfCannotBeStruckFromUnderItsJob() {
         logs.add(Logs.off("ring", false));
         UUID first = logs.log().lines().getFirst().id();
-        assertThat(logs.refusal(new RecordEntry.Struck(first, "x")).orElseThrow().code()).isEqualTo("restsOnIt");
+        assertThat(logs.refusal(new RecordEntry.Struck(first, "x"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("restsOnIt");
     }
 
     @Test
@@ -80,7 +97,9 @@ class RecordTest {
         Line again = logs.line(Logs.off("ring", false), ring);
         var refusal = logs.refusal(List.of(again)).orElseThrow();
         assertThat(refusal.code()).isEqualTo("restsOnIt");
-        assertThat(logs.refusal(List.of(logs.line(Logs.off("cap", false), UUID.randomUUID()))).orElseThrow().code())
+        assertThat(logs.refusal(List.of(logs.line(Logs.off("cap", false), UUID.randomUUID())))
+                        .orElseThrow()
+                        .code())
                 .isEqualTo("lineUnknown");
     }
 
@@ -89,7 +108,9 @@ class RecordTest {
         logs.add(new BenchEntry.SatDown(Stop.STRIP, "front"));
         logs.after(25).add(new BenchEntry.SatDown(Stop.CLEAN, ""));
         logs.after(10).add(new BenchEntry.GotUp(""));
-        assertThat(logs.picture().bench().minutesByStop()).containsEntry(Stop.STRIP, 25L).containsEntry(Stop.CLEAN, 10L);
+        assertThat(logs.picture().bench().minutesByStop())
+                .containsEntry(Stop.STRIP, 25L)
+                .containsEntry(Stop.CLEAN, 10L);
         assertThat(logs.refusal(new BenchEntry.GotUp("")).orElseThrow().code()).isEqualTo("notSeated");
         logs.add(new BenchEntry.SatDown(Stop.OIL, ""));
         logs.after(60 * 30);
@@ -100,7 +121,14 @@ class RecordTest {
     void datesBeforeIntakeAreRefused() {
         IntakeEntry.Received in = Logs.received();
         var early = new IntakeEntry.Received(
-                in.camera(), in.owner(), "", List.of(), "drags", in.series(), in.speeds(), LocalDate.parse("2031-03-01"));
+                in.camera(),
+                in.owner(),
+                "",
+                List.of(),
+                "drags",
+                in.series(),
+                in.speeds(),
+                LocalDate.parse("2031-03-01"));
         assertThat(logs.refusal(early).orElseThrow().message()).contains("2031-03-01", "2031-03-04");
     }
 
@@ -109,16 +137,21 @@ class RecordTest {
         PartName curtain = PartName.of("curtain");
         var harm = new TreatEntry.Cleaned(curtain, "naphtha", List.of("cloth"), Verdict.NO, "");
         assertThat(logs.refusal(harm).orElseThrow().message()).contains("Naphtha on “curtain”: no", "dissolves it");
-        assertThat(logs.refusal(new TreatEntry.Cleaned(curtain, "naphtha", List.of("cloth"), Verdict.OK, "")).orElseThrow().code())
+        assertThat(logs.refusal(new TreatEntry.Cleaned(curtain, "naphtha", List.of("cloth"), Verdict.OK, ""))
+                        .orElseThrow()
+                        .code())
                 .isEqualTo("verdictChanged");
-        logs.add(new TreatEntry.Cleaned(curtain, "naphtha", List.of("cloth"), Verdict.NO, "the frame only, cloth masked"));
+        logs.add(new TreatEntry.Cleaned(
+                curtain, "naphtha", List.of("cloth"), Verdict.NO, "the frame only, cloth masked"));
         logs.add(new TreatEntry.Cleaned(PartName.of("gear"), "naphtha", List.of("metal"), Verdict.OK, ""));
     }
 
     @Test
     void oilWhereItNeverGoesNeedsAReason() {
         PartName blades = PartName.of("blades");
-        assertThat(logs.refusal(new TreatEntry.Lubricated(blades, "blades", "blades", "oil", "")).orElseThrow().code())
+        assertThat(logs.refusal(new TreatEntry.Lubricated(blades, "blades", "blades", "oil", ""))
+                        .orElseThrow()
+                        .code())
                 .isEqualTo("neverHere");
         logs.add(new TreatEntry.Lubricated(blades, "blades", "blades", "none", ""));
         logs.add(new TreatEntry.Lubricated(blades, "blades", "blades", "oil", "a trial on scrap blades"));
@@ -126,9 +159,17 @@ class RecordTest {
 
     @Test
     void suspectsAreRaisedClearedAndOverturned() {
-        logs.add(new FindEntry.SuspectRaised("gummed train", ""), new FindEntry.SuspectCleared("Gummed Train", "runs free"));
-        assertThat(logs.refusal(new FindEntry.SuspectCleared("gummed train", "again")).orElseThrow().code()).isEqualTo("clearedTwice");
-        assertThat(logs.refusal(new FindEntry.SuspectCleared("blades", "dry")).orElseThrow().code()).isEqualTo("suspectUnknown");
+        logs.add(
+                new FindEntry.SuspectRaised("gummed train", ""),
+                new FindEntry.SuspectCleared("Gummed Train", "runs free"));
+        assertThat(logs.refusal(new FindEntry.SuspectCleared("gummed train", "again"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("clearedTwice");
+        assertThat(logs.refusal(new FindEntry.SuspectCleared("blades", "dry"))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("suspectUnknown");
         logs.add(new FindEntry.SuspectRaised("gummed train", "drags in the cold after all"));
         logs.add(new FindEntry.CauseConfirmed("gummed train", "free when warm"));
         assertThat(logs.picture().find().causes()).hasSize(1);
@@ -143,13 +184,22 @@ class RecordTest {
         assertThat(logs.picture().treat().over(logs.now())).hasSize(1);
         logs.add(new TreatEntry.WaitEnded(wait, ""));
         assertThat(logs.picture().treat().over(logs.now())).isEmpty();
-        assertThat(logs.refusal(new TreatEntry.WaitEnded(wait, "")).orElseThrow().code()).isEqualTo("waitEnded");
-        assertThat(logs.refusal(new TreatEntry.WaitEnded(UUID.randomUUID(), "")).orElseThrow().code()).isEqualTo("waitUnknown");
+        assertThat(logs.refusal(new TreatEntry.WaitEnded(wait, ""))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("waitEnded");
+        assertThat(logs.refusal(new TreatEntry.WaitEnded(UUID.randomUUID(), ""))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("waitUnknown");
     }
 
     @Test
     void scopeIsSettledOnceKnown() {
-        assertThat(logs.refusal(new IntakeEntry.ScopeSettled("seals", true, "")).orElseThrow().code()).isEqualTo("scopeUnknown");
+        assertThat(logs.refusal(new IntakeEntry.ScopeSettled("seals", true, ""))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("scopeUnknown");
         logs.add(new IntakeEntry.ScopeAdded("seals"), new IntakeEntry.ScopeSettled("seals", false, "owner waits"));
         var sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
         assertThat(sheet.leftOpen()).containsExactly("seals: owner waits");

@@ -40,7 +40,8 @@ class RefitTest {
     }
 
     private RefitEntry.Refitted back(int back, int lost, int replaced, String override) {
-        return new RefitEntry.Refitted(TRAIN, List.of(new FastenersBack(SCREWS.type(), back, lost, replaced)), override, "");
+        return new RefitEntry.Refitted(
+                TRAIN, List.of(new FastenersBack(SCREWS.type(), back, lost, replaced)), override, "");
     }
 
     @Test
@@ -72,14 +73,22 @@ class RefitTest {
         var closing = new RefitEntry.Refitted(COVER, List.of(), "", "");
         assertThat(logs.refusal(closing).orElseThrow().message()).contains("Still out under it: retard train");
         logs.add(new RefitEntry.Refitted(COVER, List.of(), "only to carry it home", ""));
-        assertThat(logs.picture().valley().part(COVER).orElseThrow().refitted().orElseThrow().overrideReason())
+        assertThat(logs.picture()
+                        .valley()
+                        .part(COVER)
+                        .orElseThrow()
+                        .refitted()
+                        .orElseThrow()
+                        .overrideReason())
                 .isEqualTo("only to carry it home");
     }
 
     @Test
     void fastenersMustAddUp() {
         logs.add(train());
-        assertThat(logs.refusal(new RefitEntry.Refitted(TRAIN, List.of(), "", "")).orElseThrow().message())
+        assertThat(logs.refusal(new RefitEntry.Refitted(TRAIN, List.of(), "", ""))
+                        .orElseThrow()
+                        .message())
                 .contains("not confirmed");
         assertThat(logs.refusal(back(2, 0, 0, "")).orElseThrow().code()).isEqualTo("fastenersUnequal");
         assertThat(logs.refusal(back(2, 1, 0, "")).orElseThrow().code()).isEqualTo("fastenersUnequal");
@@ -88,7 +97,9 @@ class RefitTest {
         assertThat(logs.refusal(back(2, 1, 0, "the third hole is stripped"))).isEmpty();
         assertThat(logs.refusal(new RefitEntry.Refitted(
                                 TRAIN,
-                                List.of(new FastenersBack(SCREWS.type(), 3, 0, 0), new FastenersBack("hex nut", 1, 0, 0)),
+                                List.of(
+                                        new FastenersBack(SCREWS.type(), 3, 0, 0),
+                                        new FastenersBack("hex nut", 1, 0, 0)),
                                 "",
                                 ""))
                         .orElseThrow()
@@ -100,11 +111,17 @@ class RefitTest {
     void aLostPieceStandsInTheWayUntilFoundOrReplaced() {
         logs.add(train(), new StripEntry.Lost(TRAIN, SCREWS.type(), 1));
         assertThat(answer(TRAIN).against()).contains(RefitAnswer.Against.PIECE_LOST);
-        assertThat(logs.refusal(new StripEntry.Lost(TRAIN, SCREWS.type(), 3)).orElseThrow().code()).isEqualTo("notThatMany");
+        assertThat(logs.refusal(new StripEntry.Lost(TRAIN, SCREWS.type(), 3))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("notThatMany");
         assertThat(logs.refusal(back(2, 1, 1, ""))).isEmpty();
         logs.add(new StripEntry.FoundAgain(TRAIN, SCREWS.type(), 1));
         assertThat(answer(TRAIN).kind()).isEqualTo(RefitAnswer.Kind.READY);
-        assertThat(logs.refusal(new StripEntry.FoundAgain(TRAIN, SCREWS.type(), 1)).orElseThrow().code()).isEqualTo("notLost");
+        assertThat(logs.refusal(new StripEntry.FoundAgain(TRAIN, SCREWS.type(), 1))
+                        .orElseThrow()
+                        .code())
+                .isEqualTo("notLost");
     }
 
     @Test
@@ -122,7 +139,8 @@ class RefitTest {
                 Set.of(Hazard.BALL, Hazard.SPRING, Hazard.LEFT_HAND),
                 ""));
         var checks = logs.picture().valley().part(COVER).orElseThrow().checks();
-        assertThat(checks).extracting(GateCheck::text)
+        assertThat(checks)
+                .extracting(GateCheck::text)
                 .containsExactly(
                         "1 × detent ball in place",
                         "Mark matched: notch at dot (cocked)",
@@ -131,21 +149,36 @@ class RefitTest {
                         "Soldered again: red wire to lug",
                         "Left-hand thread: started the other way round",
                         "Nothing trapped under it: levers free, no wire pinched");
-        assertThat(logs.refusal(new RefitEntry.Refitted(COVER, List.of(), "", "")).orElseThrow().message())
+        assertThat(logs.refusal(new RefitEntry.Refitted(COVER, List.of(), "", ""))
+                        .orElseThrow()
+                        .message())
                 .contains("7 checks open");
         logs.add(new RefitEntry.GateAdded(COVER, "Cable release pivot oiled"));
-        logs.picture().valley().part(COVER).orElseThrow().openChecks()
+        logs.picture()
+                .valley()
+                .part(COVER)
+                .orElseThrow()
+                .openChecks()
                 .forEach(check -> logs.add(new RefitEntry.GateAnswered(COVER, check.text(), true, "")));
         assertThat(answer(COVER).kind()).isEqualTo(RefitAnswer.Kind.READY);
-        assertThat(logs.refusal(new RefitEntry.GateAnswered(COVER, "no such check", true, "")).orElseThrow().code())
+        assertThat(logs.refusal(new RefitEntry.GateAnswered(COVER, "no such check", true, ""))
+                        .orElseThrow()
+                        .code())
                 .isEqualTo("checkUnknown");
     }
 
     @Test
     void aPartThatComesOffAgainIsCheckedAgain() {
         logs.add(Logs.off("front cover", true));
-        String check = logs.picture().valley().part(COVER).orElseThrow().openChecks().getFirst().text();
-        logs.add(new RefitEntry.GateAnswered(COVER, check, true, ""), new RefitEntry.Refitted(COVER, List.of(), "", ""));
+        String check = logs.picture()
+                .valley()
+                .part(COVER)
+                .orElseThrow()
+                .openChecks()
+                .getFirst()
+                .text();
+        logs.add(
+                new RefitEntry.GateAnswered(COVER, check, true, ""), new RefitEntry.Refitted(COVER, List.of(), "", ""));
         logs.add(Logs.off("front cover", true));
         var part = logs.picture().valley().part(COVER).orElseThrow();
         assertThat(part.timesOff()).isEqualTo(2);
@@ -167,7 +200,9 @@ class RefitTest {
         logs.add(new StripEntry.Removed(
                 TRAIN, Side.FRONT, false, List.of(set), List.of(), List.of(), "", null, List.of(), Set.of(), ""));
         assertThat(Ledger.of(logs.picture().valley()).out()).isEqualTo(1);
-        assertThat(logs.refusal(new RefitEntry.Refitted(TRAIN, List.of(), "", "")).orElseThrow().code())
+        assertThat(logs.refusal(new RefitEntry.Refitted(TRAIN, List.of(), "", ""))
+                        .orElseThrow()
+                        .code())
                 .isEqualTo("fastenersUnequal");
         logs.add(new RefitEntry.Refitted(TRAIN, List.of(new FastenersBack(set.type(), 3, 0, 0)), "", ""));
         assertThat(Ledger.of(logs.picture().valley()).closed()).isTrue();

@@ -57,7 +57,9 @@ class ValleyPropertiesTest {
         Valley valley = logs.picture().valley();
         for (ValleyPart part : valley.parts()) {
             boolean innerOut = !valley.under().get(part.name()).isEmpty();
-            assertThat(logs.refusal(refit(part)).isPresent()).as("refit of %s", part.name()).isEqualTo(innerOut);
+            assertThat(logs.refusal(refit(part)).isPresent())
+                    .as("refit of %s", part.name())
+                    .isEqualTo(innerOut);
         }
     }
 
@@ -66,7 +68,8 @@ class ValleyPropertiesTest {
     void edgesNeverCloseACircle(long seed) {
         Random random = new Random(seed);
         Logs logs = stripped(random, 14);
-        List<PartName> names = logs.picture().valley().parts().stream().map(ValleyPart::name).toList();
+        List<PartName> names =
+                logs.picture().valley().parts().stream().map(ValleyPart::name).toList();
         for (int i = 0; i < 120; i++) {
             PartName over = names.get(random.nextInt(names.size()));
             PartName under = names.get(random.nextInt(names.size()));
@@ -75,7 +78,8 @@ class ValleyPropertiesTest {
             }
             var edge = new StripEntry.EdgeSet(over, under, random.nextInt(4) > 0);
             var refusal = logs.refusal(edge);
-            boolean wouldCircle = edge.present() && logs.picture().valley().under().get(under).contains(over);
+            boolean wouldCircle =
+                    edge.present() && logs.picture().valley().under().get(under).contains(over);
             assertThat(refusal.isPresent()).as("%s", edge).isEqualTo(wouldCircle);
             if (refusal.isEmpty()) {
                 logs.put(edge);
@@ -96,8 +100,9 @@ class ValleyPropertiesTest {
             for (int type = 0; type < random.nextInt(3); type++) {
                 fasteners.add(Fastener.slotted(1 + random.nextInt(4), 1.4, 2 + type * 1.5));
             }
-            List<StripEntry.LoosePart> loose =
-                    random.nextInt(4) == 0 ? List.of(new StripEntry.LoosePart("washer", 1 + random.nextInt(3))) : List.of();
+            List<StripEntry.LoosePart> loose = random.nextInt(4) == 0
+                    ? List.of(new StripEntry.LoosePart("washer", 1 + random.nextInt(3)))
+                    : List.of();
             logs.put(new StripEntry.Removed(
                     PartName.of("part " + i),
                     sides[random.nextInt(sides.length)],
@@ -112,8 +117,11 @@ class ValleyPropertiesTest {
                     ""));
         }
         // gates are another test's matter
-        logs.picture().valley().parts().forEach(part -> part.openChecks()
-                .forEach(check -> logs.put(new RefitEntry.GateAnswered(part.name(), check.text(), true, ""))));
+        logs.picture()
+                .valley()
+                .parts()
+                .forEach(part -> part.openChecks()
+                        .forEach(check -> logs.put(new RefitEntry.GateAnswered(part.name(), check.text(), true, ""))));
         return logs;
     }
 

@@ -22,7 +22,17 @@ class StripTest {
 
     private static StripEntry.Removed held(String part, String well, Fastener... fasteners) {
         return new StripEntry.Removed(
-                PartName.of(part), Side.TOP, false, List.of(fasteners), List.of(), List.of(WellName.parse(well)), "", null, List.of(), Set.of(), "");
+                PartName.of(part),
+                Side.TOP,
+                false,
+                List.of(fasteners),
+                List.of(),
+                List.of(WellName.parse(well)),
+                "",
+                null,
+                List.of(),
+                Set.of(),
+                "");
     }
 
     private ValleyPart part(String name) {
@@ -31,7 +41,11 @@ class StripTest {
 
     @Test
     void coversLieOverWhatComesOffUnderThemOnTheirSide() {
-        logs.add(Logs.off("leather", true), Logs.off("front plate", true), Logs.off("ring", false), Logs.off("train", false));
+        logs.add(
+                Logs.off("leather", true),
+                Logs.off("front plate", true),
+                Logs.off("ring", false),
+                Logs.off("train", false));
         logs.add(StripEntry.Removed.of("bottom plate", Side.BOTTOM, true));
         assertThat(part("leather").depth()).isZero();
         assertThat(part("front plate").over()).containsExactly(PartName.of("leather"));
@@ -52,7 +66,8 @@ class StripTest {
     @Test
     void nothingComesOffTwice() {
         logs.add(Logs.off("front plate", true));
-        assertThat(logs.refusal(Logs.off("Front Plate", true)).orElseThrow().message()).contains("is off already", "Ada");
+        assertThat(logs.refusal(Logs.off("Front Plate", true)).orElseThrow().message())
+                .contains("is off already", "Ada");
     }
 
     @Test
@@ -60,7 +75,9 @@ class StripTest {
         logs.add(Logs.off("a1", false), Logs.off("b1", false), Logs.off("c1", false));
         logs.add(new StripEntry.EdgeSet(PartName.of("a1"), PartName.of("b1"), true));
         logs.add(new StripEntry.EdgeSet(PartName.of("b1"), PartName.of("c1"), true));
-        assertThat(logs.refusal(new StripEntry.EdgeSet(PartName.of("c1"), PartName.of("a1"), true)).orElseThrow().message())
+        assertThat(logs.refusal(new StripEntry.EdgeSet(PartName.of("c1"), PartName.of("a1"), true))
+                        .orElseThrow()
+                        .message())
                 .isEqualTo("That goes round in a circle: a1 under c1 under b1 under a1.");
         assertThatThrownBy(() -> new StripEntry.EdgeSet(PartName.of("a1"), PartName.of("a1"), true))
                 .isInstanceOf(FieldProblem.class);
@@ -101,13 +118,20 @@ class StripTest {
                 logs.add(held("part " + row + column, new WellName(row, column).toString()));
             }
         }
-        assertThat(Tray.of(logs.picture().valley(), Logs.SHOP.practice()).suggestion(List.of(), 1.0)).isEqualTo(Optional.empty());
+        assertThat(Tray.of(logs.picture().valley(), Logs.SHOP.practice()).suggestion(List.of(), 1.0))
+                .isEqualTo(Optional.empty());
     }
 
     @ParameterizedTest
     @CsvSource({
-        "front plate, true", "Top cover, true", "lower leather panel, true", "focus knob, false", "retard train, false",
-        "cover screw, false", "speed cam plate, true", "taking lens front cell, false"
+        "front plate, true",
+        "Top cover, true",
+        "lower leather panel, true",
+        "focus knob, false",
+        "retard train, false",
+        "cover screw, false",
+        "speed cam plate, true",
+        "taking lens front cell, false"
     })
     void guessesFromTheNameWhatCovers(String name, boolean covers) {
         assertThat(Covering.likely(name)).isEqualTo(covers);
@@ -117,7 +141,9 @@ class StripTest {
     void fastenersAreCheckedAndNamed() {
         assertThat(Fastener.slotted(3, 1.4, 3.5).words()).isEqualTo("3 × slotted screw 1.4 × 3.5");
         assertThatThrownBy(() -> Fastener.slotted(0, 1.4, 3)).isInstanceOf(FieldProblem.class);
-        assertThatThrownBy(() -> Fastener.slotted(1, 0, 3)).isInstanceOf(FieldProblem.class).hasMessageContaining("0.3 to 60 mm");
+        assertThatThrownBy(() -> Fastener.slotted(1, 0, 3))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("0.3 to 60 mm");
         assertThatThrownBy(() -> Fastener.slotted(1, 1.4, 300)).isInstanceOf(FieldProblem.class);
         assertThatThrownBy(() -> held("knob", "A1", Fastener.slotted(1, 1.4, 3), Fastener.slotted(2, 1.4, 3)))
                 .isInstanceOf(FieldProblem.class)

@@ -28,10 +28,20 @@ class TablesTest {
 
     @ParameterizedTest
     @CsvSource({
-        "naphtha, brassSteel, OK", "naphtha, clothCurtain, NO", "naphtha, coatedGlass, CARE", "acetone, paintedPaint, NO",
-        "acetone, phenolic, NO", "isopropyl, phenolic, OK", "detergent, brassSteel, CARE", "detergent, screen, OK", "isopropyl, screen, NO",
-        "acetone, meterMovement, NO", "distilledWater, brassSteel, NOT_LISTED", "denaturedAlcohol, frontMirror, NO",
-        "penetratingOil, brassSteel, OK", "metalPolish, aluminium, CARE"
+        "naphtha, brassSteel, OK",
+        "naphtha, clothCurtain, NO",
+        "naphtha, coatedGlass, CARE",
+        "acetone, paintedPaint, NO",
+        "acetone, phenolic, NO",
+        "isopropyl, phenolic, OK",
+        "detergent, brassSteel, CARE",
+        "detergent, screen, OK",
+        "isopropyl, screen, NO",
+        "acetone, meterMovement, NO",
+        "distilledWater, brassSteel, NOT_LISTED",
+        "denaturedAlcohol, frontMirror, NO",
+        "penetratingOil, brassSteel, OK",
+        "metalPolish, aluminium, CARE"
     })
     void verdicts(String agent, String material, Verdict verdict) {
         assertThat(materials.judge(agent, List.of(material)).verdict()).isEqualTo(verdict);
@@ -46,19 +56,26 @@ class TablesTest {
 
     @Test
     void agentsComeKindestFirst() {
-        var verdicts = materials.judgeAll(List.of("leatherette")).stream().map(Materials.Judgement::verdict).toList();
+        var verdicts = materials.judgeAll(List.of("leatherette")).stream()
+                .map(Materials.Judgement::verdict)
+                .toList();
         assertThat(verdicts).hasSize(12).startsWith(Verdict.OK).endsWith(Verdict.NO);
     }
 
     @Test
     void everyVerdictSpeaksOfAKnownMaterial() {
         var known = materials.materials().stream().map(Materials.Material::id).toList();
-        materials.agents().forEach(agent -> assertThat(known).as(agent.id()).containsAll(agent.verdicts().keySet()));
+        materials
+                .agents()
+                .forEach(agent -> assertThat(known)
+                        .as(agent.id())
+                        .containsAll(agent.verdicts().keySet()));
     }
 
     @Test
     void unknownAgentsAndMaterialsAreRefused() {
-        assertThatThrownBy(() -> materials.judge("bleach", List.of("brassSteel"))).isInstanceOf(FieldProblem.class);
+        assertThatThrownBy(() -> materials.judge("bleach", List.of("brassSteel")))
+                .isInstanceOf(FieldProblem.class);
         assertThatThrownBy(() -> materials.judge("naphtha", List.of("cheese"))).isInstanceOf(FieldProblem.class);
     }
 
@@ -71,7 +88,8 @@ class TablesTest {
 
     @Test
     void everySchoolHasItsLubricantForEveryPointAndKnowsIt() {
-        var known = lubrication.lubricants().stream().map(Lubrication.Lubricant::id).toList();
+        var known =
+                lubrication.lubricants().stream().map(Lubrication.Lubricant::id).toList();
         for (Lubrication.PointKind point : lubrication.points()) {
             assertThat(point.bySchool()).as(point.id()).containsOnlyKeys(School.values());
             assertThat(known).containsAll(point.never());

@@ -19,7 +19,9 @@ class UnitsTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "R-", "R-0", "0", "R-12x", "X-12", "99999999"})
     void refusesWhatIsNoTag(String written) {
-        assertThatThrownBy(() -> TagNumber.parse(written)).isInstanceOf(FieldProblem.class).hasMessageContaining("tag");
+        assertThatThrownBy(() -> TagNumber.parse(written))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("tag");
     }
 
     @Test
@@ -60,7 +62,9 @@ class UnitsTest {
     @Test
     void namesAreTidiedAndLimited() {
         assertThat(Check.name("part", "  front\t plate \u0007")).isEqualTo("front plate");
-        assertThatThrownBy(() -> Check.name("part", " \n ")).isInstanceOf(FieldProblem.class).hasMessage("The part is empty.");
+        assertThatThrownBy(() -> Check.name("part", " \n "))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessage("The part is empty.");
         assertThatThrownBy(() -> Check.name("owner", "x".repeat(121)))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("121")
@@ -89,6 +93,8 @@ class UnitsTest {
         assertThat(new Money(8500, "EUR")).hasToString("85.00 EUR");
         assertThat(new Money(8500, "JPY")).hasToString("8500 JPY");
         assertThatThrownBy(() -> new Money(-1, "EUR")).isInstanceOf(FieldProblem.class);
-        assertThatThrownBy(() -> new Money(1, "EURO")).isInstanceOf(FieldProblem.class).hasMessageContaining("EURO");
+        assertThatThrownBy(() -> new Money(1, "EURO"))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("EURO");
     }
 }

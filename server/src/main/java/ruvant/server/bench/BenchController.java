@@ -100,7 +100,9 @@ class BenchController {
                 picture.bench().minutesAt(now),
                 picture.bench().seatedSince().isPresent(),
                 picture.parts().openNeeds().stream()
-                        .map(need -> need.part().equals(PartName.of(need.what())) ? need.what() : need.part() + ": " + need.what())
+                        .map(need -> need.part().equals(PartName.of(need.what()))
+                                ? need.what()
+                                : need.part() + ": " + need.what())
                         .toList(),
                 things.stream().findFirst());
     }

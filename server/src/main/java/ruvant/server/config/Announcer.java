@@ -11,7 +11,8 @@ class Announcer {
     @EventListener
     void ready(ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof WebServerApplicationContext web) {
-            System.out.println("\nRuvant is ready: http://localhost:" + web.getWebServer().getPort() + "\n");
+            System.out.println(
+                    "\nRuvant is ready: http://localhost:" + web.getWebServer().getPort() + "\n");
         }
     }
 }

@@ -98,8 +98,10 @@ class ApiDocument {
             Arrays.stream(raw.getRecordComponents())
                     .filter(component -> !mayBeMissing(component))
                     .map(RecordComponent::getName)
-                    .filter(name -> schema.getProperties() != null && schema.getProperties().containsKey(name))
-                    .filter(name -> schema.getRequired() == null || !schema.getRequired().contains(name))
+                    .filter(name -> schema.getProperties() != null
+                            && schema.getProperties().containsKey(name))
+                    .filter(name -> schema.getRequired() == null
+                            || !schema.getRequired().contains(name))
                     .forEach(schema::addRequiredItem);
         }
 

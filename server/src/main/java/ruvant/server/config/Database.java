@@ -42,10 +42,15 @@ public final class Database implements AutoCloseable {
             Files.createDirectories(file.toAbsolutePath().getParent());
         } catch (IOException problem) {
             throw new IllegalStateException(
-                    "The data folder " + file.toAbsolutePath().getParent() + " cannot be made. Check its permissions.", problem);
+                    "The data folder " + file.toAbsolutePath().getParent() + " cannot be made. Check its permissions.",
+                    problem);
         }
         HikariDataSource writer = pool(file, synchronous, 1, "writer");
-        Flyway.configure().dataSource(writer).locations("classpath:db/migration").load().migrate();
+        Flyway.configure()
+                .dataSource(writer)
+                .locations("classpath:db/migration")
+                .load()
+                .migrate();
         return new Database(writer, pool(file, synchronous, READERS, "reader"));
     }
 

@@ -77,8 +77,8 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail tooLarge(MaxUploadSizeExceededException refused) {
-        ProblemDetail problem =
-                problem(HttpStatus.PAYLOAD_TOO_LARGE, "tooLarge", "That file is too large: a job's package has at most 32 MB.");
+        ProblemDetail problem = problem(
+                HttpStatus.PAYLOAD_TOO_LARGE, "tooLarge", "That file is too large: a job's package has at most 32 MB.");
         problem.setProperty("remedy", "Choose the zip that Ruvant exported.");
         return problem;
     }
@@ -96,8 +96,11 @@ class Problems {
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), unexpected);
         ProblemDetail problem = problem(
-                HttpStatus.INTERNAL_SERVER_ERROR, "internal", "Something broke inside Ruvant. What you sent is not stored.");
-        problem.setProperty("remedy", "Try once more. If it happens again, the reason is in the window that started Ruvant.");
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "internal",
+                "Something broke inside Ruvant. What you sent is not stored.");
+        problem.setProperty(
+                "remedy", "Try once more. If it happens again, the reason is in the window that started Ruvant.");
         return problem;
     }
 

@@ -72,8 +72,9 @@ final class DemoBench {
     }
 
     DemoBench add(Entry... entries) {
-        List<NewLine> lines =
-                Arrays.stream(entries).map(entry -> new NewLine(id(), null, null, entry)).toList();
+        List<NewLine> lines = Arrays.stream(entries)
+                .map(entry -> new NewLine(id(), null, null, entry))
+                .toList();
         jobs.append(tag, by, 0, lines, clock);
         return pass(1);
     }
@@ -83,7 +84,8 @@ final class DemoBench {
         for (String line : lines) {
             Reading reading = new LogLine(jobs.picture(tag), shop.shop()).read(line);
             if (reading.question().isPresent()) {
-                throw new IllegalStateException("Demo line “" + line + "”: " + reading.question().get());
+                throw new IllegalStateException(
+                        "Demo line “" + line + "”: " + reading.question().get());
             }
             add(reading.entries().toArray(Entry[]::new));
             pass(2 + random.nextInt(5));
@@ -94,9 +96,13 @@ final class DemoBench {
     /** Answers every open check of a part and puts it back. */
     DemoBench back(String... parts) {
         for (String name : parts) {
-            var part = jobs.picture(tag).valley().part(ruvant.core.units.PartName.of(name)).orElseThrow();
-            part.openChecks().forEach(check ->
-                    add(new ruvant.core.job.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));
+            var part = jobs.picture(tag)
+                    .valley()
+                    .part(ruvant.core.units.PartName.of(name))
+                    .orElseThrow();
+            part.openChecks()
+                    .forEach(check ->
+                            add(new ruvant.core.job.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));
             type("back " + name);
         }
         return this;

@@ -10,7 +10,8 @@ import ruvant.core.units.Money;
 
 /** Invented makers, cameras and owners. */
 final class DemoCameras {
-    static final List<String> FULL_DIAL = List.of("1", "1/2", "1/4", "1/8", "1/15", "1/30", "1/60", "1/125", "1/250", "1/500");
+    static final List<String> FULL_DIAL =
+            List.of("1", "1/2", "1/4", "1/8", "1/15", "1/30", "1/60", "1/125", "1/250", "1/500");
 
     /**
      * A model of the demo.
@@ -52,7 +53,10 @@ final class DemoCameras {
                             "Slow speeds drag and the focus is stiff.",
                             "gummed retard train",
                             "runs free when wetted with naphtha, drags again when dry",
-                            List.of("clean retard train naphtha", "oil retard train pivots thin oil", "oil speed cam moly, smoother than grease here"),
+                            List.of(
+                                    "clean retard train naphtha",
+                                    "oil retard train pivots thin oil",
+                                    "oil speed cam moly, smoother than grease here"),
                             0.62),
                     new Fault(
                             "Stays open now and then.",
@@ -79,7 +83,9 @@ final class DemoCameras {
                             "All pictures are too bright below 1/25.",
                             "gummed slow train",
                             "slow speeds even after a flush",
-                            List.of("clean slow train isopropyl", "oil slow train pivots thin oil, escapement was bone dry"),
+                            List.of(
+                                    "clean slow train isopropyl",
+                                    "oil slow train pivots thin oil, escapement was bone dry"),
                             0.8),
                     new Fault(
                             "Bellows leak light at the corners.",
@@ -113,7 +119,9 @@ final class DemoCameras {
                             "Mirror hangs up.",
                             "perished mirror bumper",
                             "foam had turned to tar on the mirror's edge",
-                            List.of("clean mirror box naphtha, scraped first", "mend mirror bumper, new foam 2 mm cut to shape"),
+                            List.of(
+                                    "clean mirror box naphtha, scraped first",
+                                    "mend mirror bumper, new foam 2 mm cut to shape"),
                             0.1)));
 
     static final Model SWEEP = new Model(
@@ -124,7 +132,10 @@ final class DemoCameras {
             Family.SWING,
             SpeedSeries.AS_MARKED,
             List.of("1/10", "1/50", "1/200"),
-            List.of("top plate, top, 4 slot 1.7x3", "governor cover, top, 2 slot 1.4x2.5", "governor, top, 2 slot 1.4x4, mark arm at pin released, beware spring"),
+            List.of(
+                    "top plate, top, 4 slot 1.7x3",
+                    "governor cover, top, 2 slot 1.4x2.5",
+                    "governor, top, 2 slot 1.4x4, mark arm at pin released, beware spring"),
             List.of(new Fault(
                     "Bands across the picture.",
                     "dry governor",
@@ -140,7 +151,11 @@ final class DemoCameras {
             Family.LEAF_LENS,
             SpeedSeries.AS_MARKED,
             List.of("1/10", "1/25", "1/50", "1/100", "1/200"),
-            List.of("front panel, front, 6 slot 1.4x3", "coupling rod, front, 2 e-rings, mark rod over left post cocked", "left shutter plate, front, 3 slot 1.2x2.5", "left slow train, front, 2 slot 1.2x3"),
+            List.of(
+                    "front panel, front, 6 slot 1.4x3",
+                    "coupling rod, front, 2 e-rings, mark rod over left post cocked",
+                    "left shutter plate, front, 3 slot 1.2x2.5",
+                    "left slow train, front, 2 slot 1.2x3"),
             List.of(new Fault(
                     "Left and right picture differ in brightness.",
                     "left shutter runs late",
@@ -156,7 +171,9 @@ final class DemoCameras {
             Family.ROTARY,
             SpeedSeries.AS_MARKED,
             List.of("1/25", "1/50"),
-            List.of("front cap, front, 2 slot 1.0x1.8", "rotary blade, front, 1 clip, mark hole at stop released, beware spring"),
+            List.of(
+                    "front cap, front, 2 slot 1.0x1.8",
+                    "rotary blade, front, 1 clip, mark hole at stop released, beware spring"),
             List.of(new Fault(
                     "Does not fire.",
                     "unhooked blade spring",
@@ -194,21 +211,53 @@ final class DemoCameras {
     static final List<Model> ALL = List.of(TWIN, SIXTY, OSTERBY, SWEEP, STEREO, VEST, QUILLON);
 
     static final List<String> OWNERS = List.of(
-            "Amara Okonjo", "Ильза Ведерникова", "Joaquín Belmonte", "Mei-Lin Tsao", "نور الحسيني", "Sølve Aakre", "Priya Raghunathan",
-            "Tadeusz Wróbel", "Keanu Malohi", "Éloïse Garnaud", "Bogdan Iliescu", "Ngozi Umeh", "Hana Kobayakawa", "Ruairí Ó Dálaigh",
-            "Zeynep Altınok", "Lars-Petter Ness", "Chidi Nwosu", "Marisol Quintanar", "Anselm Vogelsang", "Thandiwe Mabuza", "דנה אלמוג",
-            "Giulia Marchetto", "Vikram Sehgal", "Ingrid Thorsdottir", "Oksana Petrenko");
+            "Amara Okonjo",
+            "Ильза Ведерникова",
+            "Joaquín Belmonte",
+            "Mei-Lin Tsao",
+            "نور الحسيني",
+            "Sølve Aakre",
+            "Priya Raghunathan",
+            "Tadeusz Wróbel",
+            "Keanu Malohi",
+            "Éloïse Garnaud",
+            "Bogdan Iliescu",
+            "Ngozi Umeh",
+            "Hana Kobayakawa",
+            "Ruairí Ó Dálaigh",
+            "Zeynep Altınok",
+            "Lars-Petter Ness",
+            "Chidi Nwosu",
+            "Marisol Quintanar",
+            "Anselm Vogelsang",
+            "Thandiwe Mabuza",
+            "דנה אלמוג",
+            "Giulia Marchetto",
+            "Vikram Sehgal",
+            "Ingrid Thorsdottir",
+            "Oksana Petrenko");
 
     private DemoCameras() {}
 
-    static IntakeEntry.Received received(Model model, String owner, Fault fault, Random random, java.time.LocalDate promised) {
+    static IntakeEntry.Received received(
+            Model model, String owner, Fault fault, Random random, java.time.LocalDate promised) {
         String pattern = model.patterns().get(random.nextInt(model.patterns().size()));
         boolean own = random.nextInt(8) == 0;
         return new IntakeEntry.Received(
                 new IntakeEntry.Camera(
-                        model.maker(), model.model(), pattern, "%d".formatted(100_000 + random.nextInt(800_000)), model.body(), model.family()),
+                        model.maker(),
+                        model.model(),
+                        pattern,
+                        "%d".formatted(100_000 + random.nextInt(800_000)),
+                        model.body(),
+                        model.family()),
                 own
-                        ? new IntakeEntry.Owner("", "", true, new Money(1000L + random.nextInt(60) * 100, "EUR"), new Money(9000L + random.nextInt(90) * 100, "EUR"))
+                        ? new IntakeEntry.Owner(
+                                "",
+                                "",
+                                true,
+                                new Money(1000L + random.nextInt(60) * 100, "EUR"),
+                                new Money(9000L + random.nextInt(90) * 100, "EUR"))
                         : new IntakeEntry.Owner(owner, "by telephone, after six", false, null, null),
                 "",
                 random.nextBoolean() ? List.of("leather case", "strap") : List.of(),

@@ -34,11 +34,13 @@ final class DemoHistory {
     /** Generates that many, the last one returned some days before now. */
     void tell(int count, Instant now) {
         Instant start = now.minus(Duration.ofDays(MONTHS * 30L));
-        Duration between = Duration.between(start, now.minus(Duration.ofDays(24))).dividedBy(count);
+        Duration between =
+                Duration.between(start, now.minus(Duration.ofDays(24))).dividedBy(count);
         for (int i = 0; i < count; i++) {
             Instant came = start.plus(between.multipliedBy(i)).plus(Duration.ofMinutes(random.nextInt(500)));
             DemoCameras.Model model = DemoCameras.ALL.get(random.nextInt(DemoCameras.ALL.size()));
-            DemoCameras.Fault fault = model.faults().get(random.nextInt(model.faults().size()));
+            DemoCameras.Fault fault =
+                    model.faults().get(random.nextInt(model.faults().size()));
             closed(model, fault, came);
         }
     }
@@ -48,7 +50,11 @@ final class DemoHistory {
         String owner = DemoCameras.OWNERS.get(random.nextInt(DemoCameras.OWNERS.size()));
         DemoBench bench = new DemoBench(jobs, shop, random, by, came);
         IntakeEntry.Received received = DemoCameras.received(
-                model, owner, fault, random, came.atZone(ZoneOffset.UTC).toLocalDate().plusDays(21));
+                model,
+                owner,
+                fault,
+                random,
+                came.atZone(ZoneOffset.UTC).toLocalDate().plusDays(21));
         bench.receive(received)
                 .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture")
                 .functions(FunctionResult.DOUBTFUL, "Cocking")
@@ -69,7 +75,8 @@ final class DemoHistory {
                 new ProveEntry.FunctionProved("Aperture", FunctionResult.WORKS, ""),
                 new IntakeEntry.ScopeSettled("cure: " + fault.complaint(), true, ""),
                 new HandoverEntry.Advised("Fire it through all speeds once a month, so that nothing settles."));
-        bench.pass(60L * 24 * (1 + random.nextInt(6))).add(new HandoverEntry.Returned(received.owner().words(), ""));
+        bench.pass(60L * 24 * (1 + random.nextInt(6)))
+                .add(new HandoverEntry.Returned(received.owner().words(), ""));
     }
 
     private List<String> strip(DemoBench bench, DemoCameras.Model model) {

@@ -61,7 +61,13 @@ final class DemoShopToday {
     }
 
     private static IntakeEntry.Received camera(
-            DemoCameras.Model model, String pattern, String serial, IntakeEntry.Owner owner, String complaint, LocalDate promised, String... accessories) {
+            DemoCameras.Model model,
+            String pattern,
+            String serial,
+            IntakeEntry.Owner owner,
+            String complaint,
+            LocalDate promised,
+            String... accessories) {
         return new IntakeEntry.Received(
                 new IntakeEntry.Camera(model.maker(), model.model(), pattern, serial, model.body(), model.family()),
                 owner,
@@ -80,84 +86,169 @@ final class DemoShopToday {
     /** Done and gone yesterday: the return sheet to look at. */
     private void returned() {
         DemoBench bench = bench("Ines K.", Duration.ofDays(16));
-        bench.receive(camera(DemoCameras.SIXTY, "late", "214077", customer("Joaquín Belmonte", "mail, answers at once"),
-                        "Indoor pictures come out far too bright, and it groans.", inDays(-1), "leather case", "push-on filter"))
-                .add(new IntakeEntry.ConditionFound(Region.LEATHER, ConditionKind.PEELING, Severity.SLIGHT, "corner by the latch"),
+        bench.receive(camera(
+                        DemoCameras.SIXTY,
+                        "late",
+                        "214077",
+                        customer("Joaquín Belmonte", "mail, answers at once"),
+                        "Indoor pictures come out far too bright, and it groans.",
+                        inDays(-1),
+                        "leather case",
+                        "push-on filter"))
+                .add(
+                        new IntakeEntry.ConditionFound(
+                                Region.LEATHER, ConditionKind.PEELING, Severity.SLIGHT, "corner by the latch"),
                         new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, "one screw of the faceplate"),
-                        new IntakeEntry.ScopeAdded("slow speeds"), new IntakeEntry.ScopeAdded("glue down the leather"))
+                        new IntakeEntry.ScopeAdded("slow speeds"),
+                        new IntakeEntry.ScopeAdded("glue down the leather"))
                 .functions(FunctionResult.WORKS, "Struts and bed", "Bellows", "Aperture", "Body release", "B")
                 .functions(FunctionResult.FAILS, "Speed 1", "Speed 1/2")
                 .functions(FunctionResult.DOUBTFUL, "Speed 1/5", "Speed 1/10")
-                .pass(60 * 26).sit(Stop.PROVE)
-                .time(Phase.BEFORE, 0.94, 0.11, 3, "1", "1/2").time(Phase.BEFORE, 0.71, 0.10, 3, "1/5", "1/10")
-                .time(Phase.BEFORE, 0.12, 0.05, 3, "1/25", "1/50").time(Phase.BEFORE, -0.06, 0.04, 3, "1/100", "1/250")
-                .add(new FindEntry.SymptomSeen("slow speeds late and scattered, worse lens down"),
+                .pass(60 * 26)
+                .sit(Stop.PROVE)
+                .time(Phase.BEFORE, 0.94, 0.11, 3, "1", "1/2")
+                .time(Phase.BEFORE, 0.71, 0.10, 3, "1/5", "1/10")
+                .time(Phase.BEFORE, 0.12, 0.05, 3, "1/25", "1/50")
+                .time(Phase.BEFORE, -0.06, 0.04, 3, "1/100", "1/250")
+                .add(
+                        new FindEntry.SymptomSeen("slow speeds late and scattered, worse lens down"),
                         new FindEntry.SuspectRaised("gummed slow train", "groans through its run"),
                         new FindEntry.SuspectRaised("oil on blades", "common on this model"))
                 .sit(Stop.STRIP)
-                .type("off front lens cell, lens front, well A1, mark three threads from the end",
+                .type(
+                        "off front lens cell, lens front, well A1, mark three threads from the end",
                         "off speed ring, lens front, 1 clip, well A2, set at 1/50",
                         "off shutter faceplate, lens front, 3 slot 1.2x2.2, well B1",
                         "off slow train, lens front, 2 slot 1.2x3, well B4, beware spring",
                         "clear oil on blades, blades dry and bright under the loupe",
                         "cause slow train, runs free while wet with naphtha and drags again when dry",
-                        "sit Clean", "clean slow train naphtha", "clean slow train isopropyl")
-                .add(new TreatEntry.WaitStarted(PartName.of("slow train"), "rest after the flush", 1440)).up()
-                .pass(60 * 25).sit(Stop.OIL)
+                        "sit Clean",
+                        "clean slow train naphtha",
+                        "clean slow train isopropyl")
+                .add(new TreatEntry.WaitStarted(PartName.of("slow train"), "rest after the flush", 1440))
+                .up()
+                .pass(60 * 25)
+                .sit(Stop.OIL)
                 .type("oil slow train pivots thin oil, escapement was bone dry")
-                .add(new PartsEntry.Replaced(PartName.of("shutter faceplate"), SourceKind.STOCK, "screw tin, 1.2 × 2.2 slotted", "", true, "for the chewed one"))
-                .sit(Stop.REFIT).back("slow train", "shutter faceplate", "speed ring", "front lens cell")
-                .type("mend covering, corner glued down with pliable leather cement", "clean front lens naphtha, old grease on the rim only")
+                .add(new PartsEntry.Replaced(
+                        PartName.of("shutter faceplate"),
+                        SourceKind.STOCK,
+                        "screw tin, 1.2 × 2.2 slotted",
+                        "",
+                        true,
+                        "for the chewed one"))
+                .sit(Stop.REFIT)
+                .back("slow train", "shutter faceplate", "speed ring", "front lens cell")
+                .type(
+                        "mend covering, corner glued down with pliable leather cement",
+                        "clean front lens naphtha, old grease on the rim only")
                 .sit(Stop.PROVE)
-                .time(Phase.AFTER, 0.08, 0.04, 5, "1", "1/2", "1/5").time(Phase.AFTER, 0.04, 0.03, 5, "1/10", "1/25", "1/50")
-                .time(Phase.AFTER, -0.07, 0.03, 5, "1/100").time(Phase.AFTER, -0.16, 0.05, 5, "1/250")
-                .fire(36).up();
+                .time(Phase.AFTER, 0.08, 0.04, 5, "1", "1/2", "1/5")
+                .time(Phase.AFTER, 0.04, 0.03, 5, "1/10", "1/25", "1/50")
+                .time(Phase.AFTER, -0.07, 0.03, 5, "1/100")
+                .time(Phase.AFTER, -0.16, 0.05, 5, "1/250")
+                .fire(36)
+                .up();
         for (String function : List.of("Struts and bed", "Bellows", "Aperture", "Body release", "B")) {
             bench.add(new ProveEntry.FunctionProved(function, FunctionResult.WORKS, ""));
         }
-        bench.add(new IntakeEntry.ScopeSettled("slow speeds", true, ""), new IntakeEntry.ScopeSettled("glue down the leather", true, ""),
-                        new HandoverEntry.LeftOpen("a haze ring in the rear cell", "it does not show in pictures and the cell is cemented"),
-                        new HandoverEntry.Advised("Let it run through all speeds once a month; cock it before you change to the slowest."))
-                .at(now.minus(Duration.ofHours(26))).add(new HandoverEntry.Returned("Joaquín Belmonte", "collected in person"));
+        bench.add(
+                        new IntakeEntry.ScopeSettled("slow speeds", true, ""),
+                        new IntakeEntry.ScopeSettled("glue down the leather", true, ""),
+                        new HandoverEntry.LeftOpen(
+                                "a haze ring in the rear cell",
+                                "it does not show in pictures and the cell is cemented"),
+                        new HandoverEntry.Advised(
+                                "Let it run through all speeds once a month; cock it before you change to the slowest."))
+                .at(now.minus(Duration.ofHours(26)))
+                .add(new HandoverEntry.Returned("Joaquín Belmonte", "collected in person"));
     }
 
     /** All back and nearly proved. */
     private void provingOsterby() {
         bench("Teo B.", Duration.ofDays(9))
-                .receive(camera(DemoCameras.OSTERBY, "2nd pattern", "7011842", new IntakeEntry.Owner("", "", true, new Money(3500, "EUR"), new Money(14000, "EUR")),
-                        "Bought at the harbour sale: fastest speed uneven, foam rotten.", null))
-                .add(new IntakeEntry.ConditionFound(Region.SEALS, ConditionKind.FOAM, Severity.GRAVE, "all of it"),
-                        new IntakeEntry.ScopeAdded("even out 1/1000"), new IntakeEntry.ScopeAdded("new seals"))
+                .receive(camera(
+                        DemoCameras.OSTERBY,
+                        "2nd pattern",
+                        "7011842",
+                        new IntakeEntry.Owner("", "", true, new Money(3500, "EUR"), new Money(14000, "EUR")),
+                        "Bought at the harbour sale: fastest speed uneven, foam rotten.",
+                        null))
+                .add(
+                        new IntakeEntry.ConditionFound(Region.SEALS, ConditionKind.FOAM, Severity.GRAVE, "all of it"),
+                        new IntakeEntry.ScopeAdded("even out 1/1000"),
+                        new IntakeEntry.ScopeAdded("new seals"))
                 .functions(FunctionResult.WORKS, "Advance", "Counter", "Self-timer", "Mirror", "Meter", "Rewind")
                 .sit(Stop.PROVE)
-                .time(Phase.BEFORE, 0.09, 0.03, 3, "1", "1/8", "1/60", "1/125").time(Phase.BEFORE, -0.2, 0.05, 3, "1/500").time(Phase.BEFORE, -0.85, 0.18, 4, "1/1000")
+                .time(Phase.BEFORE, 0.09, 0.03, 3, "1", "1/8", "1/60", "1/125")
+                .time(Phase.BEFORE, -0.2, 0.05, 3, "1/500")
+                .time(Phase.BEFORE, -0.85, 0.18, 4, "1/1000")
                 .sit(Stop.STRIP)
-                .type("off bottom plate, 3 cross 1.7x3, well A1", "symptom darker to one side at 1/1000", "suspect low leading-curtain tension, only the fastest speed",
-                        "cause low leading-curtain tension, one tooth more and the edge brightened", "mend leading curtain, tension raised by two teeth",
+                .type(
+                        "off bottom plate, 3 cross 1.7x3, well A1",
+                        "symptom darker to one side at 1/1000",
+                        "suspect low leading-curtain tension, only the fastest speed",
+                        "cause low leading-curtain tension, one tooth more and the edge brightened",
+                        "mend leading curtain, tension raised by two teeth",
                         "clean frame isopropyl, the channels of the seals")
                 .add(new TreatEntry.Mended(PartName.of("seals"), "new foam, 2 mm and 1.5 mm", false))
-                .sit(Stop.REFIT).back("bottom plate").sit(Stop.PROVE)
-                .time(Phase.AFTER, 0.07, 0.03, 5, "1", "1/2", "1/4", "1/8").time(Phase.AFTER, 0.05, 0.03, 5, "1/15", "1/30", "1/60", "1/125")
-                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500").time(Phase.AFTER, 0.41, 0.10, 4, "1/1000")
-                .at(now.minus(Duration.ofMinutes(25))).fire(23);
+                .sit(Stop.REFIT)
+                .back("bottom plate")
+                .sit(Stop.PROVE)
+                .time(Phase.AFTER, 0.07, 0.03, 5, "1", "1/2", "1/4", "1/8")
+                .time(Phase.AFTER, 0.05, 0.03, 5, "1/15", "1/30", "1/60", "1/125")
+                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500")
+                .time(Phase.AFTER, 0.41, 0.10, 4, "1/1000")
+                .at(now.minus(Duration.ofMinutes(25)))
+                .fire(23);
     }
 
     /** Deep in the valley, with waits running. */
     private void deepTwin() {
         DemoBench bench = bench("Ines K.", Duration.ofDays(6));
-        bench.receive(camera(DemoCameras.TWIN, "2nd pattern", "338120", customer("Amara Okonjo", "+00 555 0142, after six"),
-                        "Slow speeds drag, and the focus is stiff in the cold.", inDays(9), "lens hood", "case", "strap"))
-                .add(new IntakeEntry.ConditionFound(Region.LEATHER, ConditionKind.PEELING, Severity.CLEAR, "lower front panel lifts"),
-                        new IntakeEntry.ConditionFound(Region.LENS, ConditionKind.HAZE, Severity.SLIGHT, "taking lens, inner face"),
-                        new IntakeEntry.ConditionFound(Region.BOTTOM, ConditionKind.DENT, Severity.SLIGHT, "by the tripod socket"),
+        bench.receive(camera(
+                        DemoCameras.TWIN,
+                        "2nd pattern",
+                        "338120",
+                        customer("Amara Okonjo", "+00 555 0142, after six"),
+                        "Slow speeds drag, and the focus is stiff in the cold.",
+                        inDays(9),
+                        "lens hood",
+                        "case",
+                        "strap"))
+                .add(
+                        new IntakeEntry.ConditionFound(
+                                Region.LEATHER, ConditionKind.PEELING, Severity.CLEAR, "lower front panel lifts"),
+                        new IntakeEntry.ConditionFound(
+                                Region.LENS, ConditionKind.HAZE, Severity.SLIGHT, "taking lens, inner face"),
+                        new IntakeEntry.ConditionFound(
+                                Region.BOTTOM, ConditionKind.DENT, Severity.SLIGHT, "by the tripod socket"),
                         new IntakeEntry.VisitorSign(VisitorSignKind.RING_SCRATCH, "round the taking lens"),
-                        new IntakeEntry.ScopeAdded("slow speeds"), new IntakeEntry.ScopeAdded("focus to run freely"), new IntakeEntry.ScopeAdded("haze in the taking lens"))
-                .functions(FunctionResult.WORKS, "Speed 1/60", "Speed 1/125", "Speed 1/250", "B", "Advance", "Counter", "Aperture", "Viewing lens")
-                .functions(FunctionResult.FAILS, "Speed 1").functions(FunctionResult.DOUBTFUL, "Speed 1/2", "Speed 1/8", "Focus")
-                .pass(60 * 20).sit(Stop.PROVE)
-                .time(Phase.BEFORE, 0.62, 0.12, 4, "1", "1/2").time(Phase.BEFORE, 0.5, 0.10, 3, "1/4", "1/8", "1/15").time(Phase.BEFORE, 0.15, 0.04, 3, "1/30", "1/60", "1/125", "1/250").up()
-                .pass(60 * 22).sit(Stop.STRIP)
-                .type("off lower leather panel, front, glue lifted dry, covers, well A1",
+                        new IntakeEntry.ScopeAdded("slow speeds"),
+                        new IntakeEntry.ScopeAdded("focus to run freely"),
+                        new IntakeEntry.ScopeAdded("haze in the taking lens"))
+                .functions(
+                        FunctionResult.WORKS,
+                        "Speed 1/60",
+                        "Speed 1/125",
+                        "Speed 1/250",
+                        "B",
+                        "Advance",
+                        "Counter",
+                        "Aperture",
+                        "Viewing lens")
+                .functions(FunctionResult.FAILS, "Speed 1")
+                .functions(FunctionResult.DOUBTFUL, "Speed 1/2", "Speed 1/8", "Focus")
+                .pass(60 * 20)
+                .sit(Stop.PROVE)
+                .time(Phase.BEFORE, 0.62, 0.12, 4, "1", "1/2")
+                .time(Phase.BEFORE, 0.5, 0.10, 3, "1/4", "1/8", "1/15")
+                .time(Phase.BEFORE, 0.15, 0.04, 3, "1/30", "1/60", "1/125", "1/250")
+                .up()
+                .pass(60 * 22)
+                .sit(Stop.STRIP)
+                .type(
+                        "off lower leather panel, front, glue lifted dry, covers, well A1",
                         "off focus knob, right, 1 slot 2.0x4, well A3, mark infinity at 12 o'clock",
                         "off front plate, front, 3 slot 1.7x3 + 1 slot 1.7x3.5, well B1 B4, mark notch at red line, the long one by the spring bracket",
                         "off speed ring, front, set at 1/125, 1 detent ball, well C1",
@@ -165,83 +256,174 @@ final class DemoShopToday {
                         "off retard train, front, 2 slot 1.4x3, well D1, mark slot at dot cocked, beware spring",
                         "off taking lens front cell, lens front, well D4, mark three threads from the end",
                         "symptom slow speeds late and scattered, worse lens down",
-                        "suspect gummed retard train, whirrs unevenly", "suspect oil on blades, usual after a hot attic", "suspect weak main spring",
-                        "clear oil on blades, dry and bright under the loupe", "clear weak main spring, fast speeds even and on time",
+                        "suspect gummed retard train, whirrs unevenly",
+                        "suspect oil on blades, usual after a hot attic",
+                        "suspect weak main spring",
+                        "clear oil on blades, dry and bright under the loupe",
+                        "clear weak main spring, fast speeds even and on time",
                         "cause gummed retard train, runs free while wet and drags when dry")
-                .add(new BenchEntry.Decided("Leave the shutter unit in the standard", "the train comes out without it", false));
-        bench.type("sit Clean", "clean retard train naphtha", "clean speed cam plate naphtha").up();
-        bench.at(now.minus(Duration.ofHours(20))).sit(Stop.CLEAN).type("clean retard train isopropyl, second flush")
-                .add(new TreatEntry.WaitStarted(PartName.of("retard train"), "rest after the second flush", 1440)).up();
-        bench.at(now.minus(Duration.ofMinutes(95))).sit(Stop.OIL)
+                .add(new BenchEntry.Decided(
+                        "Leave the shutter unit in the standard", "the train comes out without it", false));
+        bench.type("sit Clean", "clean retard train naphtha", "clean speed cam plate naphtha")
+                .up();
+        bench.at(now.minus(Duration.ofHours(20)))
+                .sit(Stop.CLEAN)
+                .type("clean retard train isopropyl, second flush")
+                .add(new TreatEntry.WaitStarted(PartName.of("retard train"), "rest after the second flush", 1440))
+                .up();
+        bench.at(now.minus(Duration.ofMinutes(95)))
+                .sit(Stop.OIL)
                 .type("oil speed cam plate edge light grease", "clean focus rail naphtha", "need detent ball spring")
-                .add(new PartsEntry.Replaced(PartName.of("detent ball spring"), SourceKind.DONOR, "donor Twin 290455", "1st pattern", true, "same wire, one turn shorter"),
-                        new TreatEntry.WaitStarted(PartName.of("taking lens front cell"), "edge blackening drying", 130));
-        bench.at(now.minus(Duration.ofMinutes(48))).add(new RefitEntry.GateAdded(PartName.of("front plate"), "Cable-release pivot oiled"),
-                new TreatEntry.WaitStarted(PartName.of("focus knob"), "focus rail flash-off", 30)).up();
+                .add(
+                        new PartsEntry.Replaced(
+                                PartName.of("detent ball spring"),
+                                SourceKind.DONOR,
+                                "donor Twin 290455",
+                                "1st pattern",
+                                true,
+                                "same wire, one turn shorter"),
+                        new TreatEntry.WaitStarted(
+                                PartName.of("taking lens front cell"), "edge blackening drying", 130));
+        bench.at(now.minus(Duration.ofMinutes(48)))
+                .add(
+                        new RefitEntry.GateAdded(PartName.of("front plate"), "Cable-release pivot oiled"),
+                        new TreatEntry.WaitStarted(PartName.of("focus knob"), "focus rail flash-off", 30))
+                .up();
     }
 
     /** Half-way up again. */
     private void refittingSixty() {
         bench("Ines K.", Duration.ofDays(5))
-                .receive(camera(DemoCameras.SIXTY, "early", "71930", customer("Tadeusz Wróbel", "mail"), "Opens, but the long times stay open.", inDays(2), "leather case"))
+                .receive(camera(
+                        DemoCameras.SIXTY,
+                        "early",
+                        "71930",
+                        customer("Tadeusz Wróbel", "mail"),
+                        "Opens, but the long times stay open.",
+                        inDays(2),
+                        "leather case"))
                 .add(new IntakeEntry.ScopeAdded("long times"))
-                .functions(FunctionResult.WORKS, "Struts and bed", "Bellows", "Aperture", "Body release").functions(FunctionResult.FAILS, "Speed 1", "Speed 1/2")
-                .pass(60 * 20).sit(Stop.PROVE).time(Phase.BEFORE, 1.05, 0.2, 3, "1", "1/2").time(Phase.BEFORE, 0.4, 0.1, 3, "1/5", "1/10").time(Phase.BEFORE, 0.05, 0.04, 3, "1/25", "1/50", "1/100", "1/250")
+                .functions(FunctionResult.WORKS, "Struts and bed", "Bellows", "Aperture", "Body release")
+                .functions(FunctionResult.FAILS, "Speed 1", "Speed 1/2")
+                .pass(60 * 20)
+                .sit(Stop.PROVE)
+                .time(Phase.BEFORE, 1.05, 0.2, 3, "1", "1/2")
+                .time(Phase.BEFORE, 0.4, 0.1, 3, "1/5", "1/10")
+                .time(Phase.BEFORE, 0.05, 0.04, 3, "1/25", "1/50", "1/100", "1/250")
                 .sit(Stop.STRIP)
-                .type("off front lens cell, lens front, well A1, mark three threads from the end",
+                .type(
+                        "off front lens cell, lens front, well A1, mark three threads from the end",
                         "off focus scale ring, lens front, 3 set screws 1.0x1.5 loosened, well A3, mark infinity at the pointer",
                         "off shutter faceplate, lens front, 3 slot 1.2x2.2, well B1",
                         "off speed cam, lens front, well B3, set at 1/50, 1 washer",
                         "off slow train, lens front, 2 slot 1.2x3, well C1, beware spring",
                         "off pallet spring, lens front, well C5, hooked spring long end to the post",
-                        "suspect gummed slow train", "cause gummed slow train, drags when dry",
-                        "clean slow train naphtha", "oil slow train pivots thin oil")
-                .sit(Stop.REFIT).back("pallet spring", "slow train")
-                .add(new RefitEntry.GateAnswered(PartName.of("speed cam"), "1 × washer in place", true, ""),
-                        new RefitEntry.GateAnswered(PartName.of("speed cam"), "Set as it was: 1/50", true, "")).up();
+                        "suspect gummed slow train",
+                        "cause gummed slow train, drags when dry",
+                        "clean slow train naphtha",
+                        "oil slow train pivots thin oil")
+                .sit(Stop.REFIT)
+                .back("pallet spring", "slow train")
+                .add(
+                        new RefitEntry.GateAnswered(PartName.of("speed cam"), "1 × washer in place", true, ""),
+                        new RefitEntry.GateAnswered(PartName.of("speed cam"), "Set as it was: 1/50", true, ""))
+                .up();
     }
 
     /** Held up by a part that somebody has to find. */
     private void waitingForAPart() {
         bench("Teo B.", Duration.ofDays(12))
-                .receive(camera(DemoCameras.SWEEP, "2nd pattern", "5530", customer("Mei-Lin Tsao", "mail"), "It sweeps by jerks; bands in the sky.", inDays(20), "wrist strap"))
+                .receive(camera(
+                        DemoCameras.SWEEP,
+                        "2nd pattern",
+                        "5530",
+                        customer("Mei-Lin Tsao", "mail"),
+                        "It sweeps by jerks; bands in the sky.",
+                        inDays(20),
+                        "wrist strap"))
                 .add(new IntakeEntry.ScopeAdded("even sweep"))
-                .functions(FunctionResult.WORKS, "Advance", "Counter").functions(FunctionResult.FAILS, "Speed 1/10")
-                .pass(60 * 30).sit(Stop.STRIP)
-                .type("off top plate, 4 slot 1.7x3, well A1", "off governor cover, top, 2 slot 1.4x2.5, well A3",
+                .functions(FunctionResult.WORKS, "Advance", "Counter")
+                .functions(FunctionResult.FAILS, "Speed 1/10")
+                .pass(60 * 30)
+                .sit(Stop.STRIP)
+                .type(
+                        "off top plate, 4 slot 1.7x3, well A1",
+                        "off governor cover, top, 2 slot 1.4x2.5, well A3",
                         "off governor, top, 2 slot 1.4x4, well A5, mark arm at pin released, beware spring",
-                        "suspect dry governor, jerks even under a finger", "cause governor pinion, two teeth are gone",
-                        "found a chip of brass under the governor", "need governor, a new pinion of 14 teeth")
-                .add(new BenchEntry.Decided("Mend the pinion or find a donor?", "", true)).up();
+                        "suspect dry governor, jerks even under a finger",
+                        "cause governor pinion, two teeth are gone",
+                        "found a chip of brass under the governor",
+                        "need governor, a new pinion of 14 teeth")
+                .add(new BenchEntry.Decided("Mend the pinion or find a donor?", "", true))
+                .up();
     }
 
     /** The fault is not found yet. */
     private void findingQuillon() {
         bench("Ines K.", Duration.ofDays(3))
-                .receive(camera(DemoCameras.QUILLON, "1st pattern", "60213", customer("نور الحسيني", "calls back"), "Sometimes it fires, sometimes the button is dead.", inDays(14), "case"))
-                .add(new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, "two of the top cover"), new IntakeEntry.VisitorSign(VisitorSignKind.GLUE, "round the finder window"), new IntakeEntry.ScopeAdded("reliable release"))
-                .functions(FunctionResult.WORKS, "Advance", "Rangefinder", "Speed 1/60", "Speed 1/125").functions(FunctionResult.DOUBTFUL, "Speed 1/500", "Cocking")
-                .pass(60 * 18).sit(Stop.STRIP)
-                .type("off top cover, 4 slot 1.7x2.5 + 1 slot 1.7x4 hidden, well A1 C1", "off bottom plate, 3 slot 1.7x3, well A3",
+                .receive(camera(
+                        DemoCameras.QUILLON,
+                        "1st pattern",
+                        "60213",
+                        customer("نور الحسيني", "calls back"),
+                        "Sometimes it fires, sometimes the button is dead.",
+                        inDays(14),
+                        "case"))
+                .add(
+                        new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, "two of the top cover"),
+                        new IntakeEntry.VisitorSign(VisitorSignKind.GLUE, "round the finder window"),
+                        new IntakeEntry.ScopeAdded("reliable release"))
+                .functions(FunctionResult.WORKS, "Advance", "Rangefinder", "Speed 1/60", "Speed 1/125")
+                .functions(FunctionResult.DOUBTFUL, "Speed 1/500", "Cocking")
+                .pass(60 * 18)
+                .sit(Stop.STRIP)
+                .type(
+                        "off top cover, 4 slot 1.7x2.5 + 1 slot 1.7x4 hidden, well A1 C1",
+                        "off bottom plate, 3 slot 1.7x3, well A3",
                         "symptom release dead about one time in six, more often after a slow wind",
-                        "suspect sticky release latch, green grease on it", "suspect advance pawl catches late", "suspect bent release rod",
-                        "clear bent release rod, straight against the rule, moves freely").up();
+                        "suspect sticky release latch, green grease on it",
+                        "suspect advance pawl catches late",
+                        "suspect bent release rod",
+                        "clear bent release rod, straight against the rule, moves freely")
+                .up();
     }
 
     /** Somebody is taking it apart just now. */
     private void strippingStereo() {
         DemoBench bench = bench("Teo B.", Duration.ofDays(2));
-        bench.receive(camera(DemoCameras.STEREO, "late", "88-1406", customer("Sølve Aakre", "+00 555 0178"), "Left picture is always brighter than the right.", inDays(4), "polished case"))
+        bench.receive(camera(
+                        DemoCameras.STEREO,
+                        "late",
+                        "88-1406",
+                        customer("Sølve Aakre", "+00 555 0178"),
+                        "Left picture is always brighter than the right.",
+                        inDays(4),
+                        "polished case"))
                 .add(new IntakeEntry.ScopeAdded("make both sides even"))
-                .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture", "Speed 1/50").functions(FunctionResult.DOUBTFUL, "Speed 1/10", "Speed 1/25");
-        bench.at(now.minus(Duration.ofMinutes(34))).sit(Stop.STRIP)
-                .type("off front panel, front, 6 slot 1.4x3, well B1", "off coupling rod, front, 2 e-rings, well B3, mark rod over left post cocked",
+                .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture", "Speed 1/50")
+                .functions(FunctionResult.DOUBTFUL, "Speed 1/10", "Speed 1/25");
+        bench.at(now.minus(Duration.ofMinutes(34)))
+                .sit(Stop.STRIP)
+                .type(
+                        "off front panel, front, 6 slot 1.4x3, well B1",
+                        "off coupling rod, front, 2 e-rings, well B3, mark rod over left post cocked",
                         "off left shutter plate, front, 3 slot 1.2x2.5, well B5");
     }
 
     private void justIn() {
         bench("Ines K.", Duration.ofMinutes(50))
-                .receive(camera(DemoCameras.VEST, "nickel", "19044", customer("Éloïse Garnaud", "collects on Saturdays"), "My grandfather's. It clicks, but nothing moves.", inDays(28), "tin box", "two empty spools"))
-                .add(new IntakeEntry.ConditionFound(Region.TOP, ConditionKind.CORROSION, Severity.SLIGHT, "nickel pitted by the winder"), new IntakeEntry.ScopeAdded("make it fire"));
+                .receive(camera(
+                        DemoCameras.VEST,
+                        "nickel",
+                        "19044",
+                        customer("Éloïse Garnaud", "collects on Saturdays"),
+                        "My grandfather's. It clicks, but nothing moves.",
+                        inDays(28),
+                        "tin box",
+                        "two empty spools"))
+                .add(
+                        new IntakeEntry.ConditionFound(
+                                Region.TOP, ConditionKind.CORROSION, Severity.SLIGHT, "nickel pitted by the winder"),
+                        new IntakeEntry.ScopeAdded("make it fire"));
     }
 }

@@ -42,7 +42,14 @@ class DemoStarter implements ApplicationRunner {
             return;
         }
         shop.change(new HousePractice(
-                School.OIL, 4, 6, 36, 1.0, List.of("Ines K.", "Teo B."), "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth", 6));
+                School.OIL,
+                4,
+                6,
+                36,
+                1.0,
+                List.of("Ines K.", "Teo B."),
+                "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth",
+                6));
         Random random = new Random(SEED);
         Instant now = clock.instant();
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);

@@ -36,7 +36,12 @@ class HandoverController {
     private final PackageReader reader;
 
     HandoverController(
-            JobService jobs, LogStore logs, ShopService shop, SheetPrinter printer, PackageWriter writer, PackageReader reader) {
+            JobService jobs,
+            LogStore logs,
+            ShopService shop,
+            SheetPrinter printer,
+            PackageWriter writer,
+            PackageReader reader) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
@@ -71,7 +76,10 @@ class HandoverController {
                 .body(out.toByteArray());
     }
 
-    @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(
+            path = "/import",
+            consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
     Imported take(@RequestParam MultipartFile file) throws IOException {
         JobLog foreign = reader.read(file.getInputStream());
         for (Line line : foreign.lines()) {

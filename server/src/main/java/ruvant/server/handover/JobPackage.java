@@ -18,5 +18,11 @@ record JobPackage(String format, int version, TagNumber tag, String camera, List
     static final int VERSION = 1;
 
     /** One line of the log. */
-    record PackedLine(UUID id, long sequence, Instant at, String by, @MayBeNull UUID before, Entry entry) {}
+    record PackedLine(
+            UUID id,
+            long sequence,
+            Instant at,
+            String by,
+            @MayBeNull UUID before,
+            Entry entry) {}
 }

@@ -39,7 +39,8 @@ class PackageReader {
         }
         if (packed.version() != JobPackage.VERSION) {
             throw new BadPackageException(
-                    "The package has format version " + packed.version() + "; this Ruvant reads version " + JobPackage.VERSION + ".",
+                    "The package has format version " + packed.version() + "; this Ruvant reads version "
+                            + JobPackage.VERSION + ".",
                     "Bring Ruvant up to date, or export it from the same version.");
         }
         if (packed.tag() == null || packed.lines() == null || packed.lines().isEmpty()) {
@@ -55,12 +56,15 @@ class PackageReader {
             int files = 0;
             for (ZipEntry file = zip.getNextEntry(); file != null; file = zip.getNextEntry()) {
                 if (++files > MOST_FILES) {
-                    throw new BadPackageException("The zip holds too many files to be a job's package.", "Choose a zip that Ruvant exported.");
+                    throw new BadPackageException(
+                            "The zip holds too many files to be a job's package.",
+                            "Choose a zip that Ruvant exported.");
                 }
                 if (file.getName().equals("job.json")) {
                     byte[] content = zip.readNBytes(MOST_BYTES + 1);
                     if (content.length > MOST_BYTES) {
-                        throw new BadPackageException("job.json is larger than 64 MB unpacked.", "Choose a zip that Ruvant exported.");
+                        throw new BadPackageException(
+                                "job.json is larger than 64 MB unpacked.", "Choose a zip that Ruvant exported.");
                     }
                     return content;
                 }
@@ -70,19 +74,25 @@ class PackageReader {
         } catch (java.io.EOFException cut) {
             throw new BadPackageException("The zip is cut off.", ASK_AGAIN);
         }
-        throw new BadPackageException("There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
+        throw new BadPackageException(
+                "There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
     }
 
     private JobPackage parse(byte[] content) throws IOException {
         try {
-            return json.readerFor(JobPackage.class).with(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).readValue(content);
+            return json.readerFor(JobPackage.class)
+                    .with(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    .readValue(content);
         } catch (JsonProcessingException problem) {
-            throw new BadPackageException("job.json cannot be read at " + place(problem) + ": " + reason(problem), ASK_AGAIN);
+            throw new BadPackageException(
+                    "job.json cannot be read at " + place(problem) + ": " + reason(problem), ASK_AGAIN);
         }
     }
 
     private static String place(JsonProcessingException problem) {
-        return problem.getLocation() == null ? "an unknown place" : "line " + problem.getLocation().getLineNr();
+        return problem.getLocation() == null
+                ? "an unknown place"
+                : "line " + problem.getLocation().getLineNr();
     }
 
     private static String reason(JsonProcessingException problem) {
@@ -108,7 +118,8 @@ class PackageReader {
         }
         try {
             List<Line> lines = packed.lines().stream()
-                    .map(line -> new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
+                    .map(line ->
+                            new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
                     .toList();
             return new JobLog(packed.tag(), lines);
         } catch (FieldProblem problem) {
@@ -126,7 +137,8 @@ class PackageReader {
         }
         JobRules.resting(log).stream().findFirst().ifPresent(line -> {
             throw new BadPackageException(
-                    "Line " + line.sequence() + " makes no sense where it stands: " + EntryWords.of(line.entry()) + ".", ASK_AGAIN);
+                    "Line " + line.sequence() + " makes no sense where it stands: " + EntryWords.of(line.entry()) + ".",
+                    ASK_AGAIN);
         });
     }
 }

@@ -34,7 +34,10 @@ class PackageWriter {
 
     void write(JobLog log, JobPicture picture, Shop shop, OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            put(zip, "job.json", json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
+            put(
+                    zip,
+                    "job.json",
+                    json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
             put(zip, "return-sheet.pdf", printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4));
             put(zip, "speeds.csv", csv(picture.speeds()).getBytes(StandardCharsets.UTF_8));
         }
@@ -46,7 +49,11 @@ class PackageWriter {
                         line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
                 .toList();
         return new JobPackage(
-                JobPackage.FORMAT, JobPackage.VERSION, log.tag(), picture.received().camera().words(), lines);
+                JobPackage.FORMAT,
+                JobPackage.VERSION,
+                log.tag(),
+                picture.received().camera().words(),
+                lines);
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] content) throws IOException {
@@ -70,7 +77,8 @@ class PackageWriter {
         return text.toString();
     }
 
-    private static void phase(CSVPrinter csv, SpeedRow row, String phase, Optional<SpeedRow.Run> run) throws IOException {
+    private static void phase(CSVPrinter csv, SpeedRow row, String phase, Optional<SpeedRow.Run> run)
+            throws IOException {
         List<Double> seconds = run.map(SpeedRow.Run::seconds).orElse(List.of());
         for (int i = 0; i < seconds.size(); i++) {
             double error = ExposureEv.of(seconds.get(i), row.nominalSeconds()).value();

@@ -49,13 +49,13 @@ final class SheetPage {
                 <!DOCTYPE html>
                 <html lang="en"><head><meta charset="UTF-8"/><title>%s</title><style>%s</style></head>
                 <body><main>%s</main></body></html>
-                """
-                .formatted(escape(title), STYLE.formatted(paper == Paper.A4 ? "A4" : "letter"), body);
+                """.formatted(escape(title), STYLE.formatted(paper == Paper.A4 ? "A4" : "letter"), body);
     }
 
     private static void head(StringBuilder body, ReturnSheet sheet, ZoneId zone) {
         String serial = sheet.received().camera().serial();
-        String returned = sheet.returned().map(at -> DAY.format(at.atZone(zone))).orElse("not yet");
+        String returned =
+                sheet.returned().map(at -> DAY.format(at.atZone(zone))).orElse("not yet");
         body.append("<div class=\"head\"><div class=\"shop\">%s</div><div class=\"tag\">%s</div></div>"
                 .formatted(escape(sheet.shopName()), sheet.tag()));
         body.append("<h1>%s</h1>".formatted(escape(sheet.received().camera().words())));
@@ -68,7 +68,8 @@ final class SheetPage {
     }
 
     private static void fact(StringBuilder body, String name, String value) {
-        body.append("<td><span class=\"name\">%s</span><br/><span dir=\"auto\">%s</span></td>".formatted(name, escape(value)));
+        body.append("<td><span class=\"name\">%s</span><br/><span dir=\"auto\">%s</span></td>"
+                .formatted(name, escape(value)));
     }
 
     private static void section(StringBuilder body, String title, List<String> lines) {
@@ -85,14 +86,17 @@ final class SheetPage {
             return;
         }
         body.append("<div class=\"together\"><h2>Shutter speeds</h2>").append(SpeedChart.svg(rows));
-        body.append("<table class=\"speeds\"><tr><th>marked</th><th>before</th><th>after</th><th>error after</th><th>verdict</th></tr>");
+        body.append(
+                "<table class=\"speeds\"><tr><th>marked</th><th>before</th><th>after</th><th>error after</th><th>verdict</th></tr>");
         for (SpeedRow row : rows) {
             body.append("<tr><td>%s</td><td>%s</td><td>%s</td><td>%s</td><td>%s</td></tr>"
                     .formatted(
                             escape(row.speed()),
                             row.before().map(SheetPage::stops).orElse("–"),
                             row.after().map(SheetPage::stops).orElse("–"),
-                            row.after().map(run -> String.format(Locale.ROOT, "%+.0f %%", run.percent())).orElse("–"),
+                            row.after()
+                                    .map(run -> String.format(Locale.ROOT, "%+.0f %%", run.percent()))
+                                    .orElse("–"),
                             row.after().or(row::before).map(SheetPage::verdict).orElse("–")));
         }
         body.append("</table></div>");
@@ -112,7 +116,9 @@ final class SheetPage {
         Optional<String> guarantee = sheet.guaranteeMonths() == 0
                 ? Optional.empty()
                 : Optional.of("Guarantee on what was done: " + sheet.guaranteeMonths() + " months.");
-        String time = sheet.benchMinutes() == 0 ? "" : "Time at the bench: " + EntryWords.minutes(sheet.benchMinutes()) + ". ";
+        String time = sheet.benchMinutes() == 0
+                ? ""
+                : "Time at the bench: " + EntryWords.minutes(sheet.benchMinutes()) + ". ";
         body.append("<p class=\"foot\">%s%s</p>".formatted(time, guarantee.orElse("")));
     }
 
@@ -135,8 +141,7 @@ final class SheetPage {
         return safe.toString();
     }
 
-    private static final String STYLE =
-            """
+    private static final String STYLE = """
             @page { size: %s; margin: 13mm 16mm; }
             body { font-family: 'Noto Sans', 'Noto Sans Arabic', 'Noto Sans Hebrew', 'Noto Sans Devanagari', 'Droid Sans Fallback', sans-serif;
                    font-size: 10pt; line-height: 1.36; color: #1c1a17; background: #fff; margin: 0; }

@@ -36,7 +36,12 @@ final class SpeedChart {
             whisker(svg, middle + 6, row.after(), true);
             text(svg, middle, TOP + PLOT + 18, "middle", row.speed());
         }
-        text(svg, LEFT, HEIGHT - 6, "start", "Hollow: before. Solid: after. Line: 95 % interval. Band: allowed. In stops; up is slow.");
+        text(
+                svg,
+                LEFT,
+                HEIGHT - 6,
+                "start",
+                "Hollow: before. Solid: after. Line: 95 % interval. Band: allowed. In stops; up is slow.");
         return svg.append("</svg>").toString();
     }
 
@@ -58,7 +63,8 @@ final class SpeedChart {
                 .formatted(number(x), number(y), number(width), number(height)));
     }
 
-    private static void line(StringBuilder svg, double x1, double y1, double x2, double y2, String colour, double width) {
+    private static void line(
+            StringBuilder svg, double x1, double y1, double x2, double y2, String colour, double width) {
         svg.append("<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"%s\" stroke-width=\"%s\"/>"
                 .formatted(number(x1), number(y1), number(x2), number(y2), colour, number(width)));
     }

@@ -69,7 +69,14 @@ class HouseController {
             boolean demo) {}
 
     /** What an agent does to the materials asked about, kindest agent first. */
-    record Judged(String agent, String label, String use, int flashOffMinutes, boolean flammable, Verdict verdict, List<String> reasons) {}
+    record Judged(
+            String agent,
+            String label,
+            String use,
+            int flashOffMinutes,
+            boolean flammable,
+            Verdict verdict,
+            List<String> reasons) {}
 
     /** What a part's name says about it. */
     record Guess(boolean covers, List<String> materials, String pointKind, String lubricant) {}
@@ -89,7 +96,11 @@ class HouseController {
                             .toList());
         }
         return new House(
-                shop.shop().practice(), words, shop.shop().materials().materials(), shop.shop().lubrication(), demo);
+                shop.shop().practice(),
+                words,
+                shop.shop().materials().materials(),
+                shop.shop().lubrication(),
+                demo);
     }
 
     @PutMapping("/house")
@@ -120,7 +131,9 @@ class HouseController {
                 Covering.likely(name),
                 shop.shop().materials().guess(name),
                 point.map(Lubrication.PointKind::id).orElse(""),
-                point.map(one -> one.suggested().getOrDefault(shop.shop().practice().school(), "")).orElse(""));
+                point.map(one -> one.suggested()
+                                .getOrDefault(shop.shop().practice().school(), ""))
+                        .orElse(""));
     }
 
     @GetMapping("/times")

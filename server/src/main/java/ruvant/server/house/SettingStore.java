@@ -23,7 +23,8 @@ public class SettingStore {
 
     void put(String name, String value) {
         database.writes()
-                .sql("insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value")
+                .sql(
+                        "insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value")
                 .params(name, value)
                 .update();
     }

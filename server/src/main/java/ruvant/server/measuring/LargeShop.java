@@ -47,8 +47,10 @@ final class LargeShop {
     static final int OPEN = 60;
     private static final int SHORT = 75;
     private static final Instant START = Instant.parse("2020-01-06T08:00:00Z");
-    private static final List<String> NAMES = List.of("Amara", "Joaquín", "Mei", "Sølve", "Priya", "Tadeusz", "Keanu", "Éloïse", "Bogdan", "Ngozi");
-    private static final List<String> FAMILIES = List.of("Okonjo", "Belmonte", "Tsao", "Aakre", "Raghunathan", "Wróbel", "Malohi", "Garnaud", "Iliescu", "Umeh");
+    private static final List<String> NAMES =
+            List.of("Amara", "Joaquín", "Mei", "Sølve", "Priya", "Tadeusz", "Keanu", "Éloïse", "Bogdan", "Ngozi");
+    private static final List<String> FAMILIES = List.of(
+            "Okonjo", "Belmonte", "Tsao", "Aakre", "Raghunathan", "Wróbel", "Malohi", "Garnaud", "Iliescu", "Umeh");
 
     private final Database database;
     private final SummaryStore summaries;
@@ -90,20 +92,36 @@ final class LargeShop {
         int parts = isLong ? 40 : 8;
         for (int i = 0; i < parts; i++) {
             entries.add(new StripEntry.Removed(
-                    PartName.of("part " + i), Side.values()[i % 3], i % 4 == 0, List.of(Fastener.slotted(3, 1.4, 3)), List.of(),
-                    List.of(new WellName(i / 6 % 4, 1 + i % 6)), "", null, List.of(), java.util.Set.of(), "tilted to the left"));
+                    PartName.of("part " + i),
+                    Side.values()[i % 3],
+                    i % 4 == 0,
+                    List.of(Fastener.slotted(3, 1.4, 3)),
+                    List.of(),
+                    List.of(new WellName(i / 6 % 4, 1 + i % 6)),
+                    "",
+                    null,
+                    List.of(),
+                    java.util.Set.of(),
+                    "tilted to the left"));
         }
         entries.add(new FindEntry.CauseConfirmed("gummed train", "free when wet"));
         for (int i = parts - 1; i >= (open ? parts / 2 : 0); i--) {
             entries.add(new RefitEntry.Refitted(
-                    PartName.of("part " + i), List.of(new RefitEntry.FastenersBack("slotted screw 1.4 × 3.0", 3, 0, 0)), "", ""));
+                    PartName.of("part " + i),
+                    List.of(new RefitEntry.FastenersBack("slotted screw 1.4 × 3.0", 3, 0, 0)),
+                    "",
+                    ""));
         }
         for (int i = 0; i < 6; i++) {
-            entries.add(new ProveEntry.FiringsTimed("1/" + (2 << i), Phase.AFTER, Attitude.LEVEL, "stand", List.of(0.5 / (1 << i), 0.51 / (1 << i))));
+            entries.add(new ProveEntry.FiringsTimed(
+                    "1/" + (2 << i), Phase.AFTER, Attitude.LEVEL, "stand", List.of(0.5 / (1 << i), 0.51 / (1 << i))));
         }
         int total = (isLong ? LONG : number <= JOBS - OPEN ? 74 + number % 2 * 2 : SHORT) - 2;
         while (entries.size() < total) {
-            entries.add(entries.size() % 5 == 0 ? new BenchEntry.Noted("looked at it again under the loupe, " + entries.size()) : new ProveEntry.Fired(true, ""));
+            entries.add(
+                    entries.size() % 5 == 0
+                            ? new BenchEntry.Noted("looked at it again under the loupe, " + entries.size())
+                            : new ProveEntry.Fired(true, ""));
         }
         entries.add(new BenchEntry.GotUp(""));
         entries.add(open ? new BenchEntry.Noted("goes on tomorrow") : new HandoverEntry.Returned("the owner", ""));
@@ -116,9 +134,16 @@ final class LargeShop {
     }
 
     private IntakeEntry.Received received(int number) {
-        String owner = NAMES.get(random.nextInt(NAMES.size())) + " " + FAMILIES.get(random.nextInt(FAMILIES.size())) + " " + number;
+        String owner = NAMES.get(random.nextInt(NAMES.size())) + " " + FAMILIES.get(random.nextInt(FAMILIES.size()))
+                + " " + number;
         return new IntakeEntry.Received(
-                new IntakeEntry.Camera("Pellworm", "Twin " + number % 7, "", Integer.toString(100_000 + number * 37), BodyType.TLR, Family.LEAF_LENS),
+                new IntakeEntry.Camera(
+                        "Pellworm",
+                        "Twin " + number % 7,
+                        "",
+                        Integer.toString(100_000 + number * 37),
+                        BodyType.TLR,
+                        Family.LEAF_LENS),
                 new IntakeEntry.Owner(owner, "mail", false, null, null),
                 "",
                 List.of("case"),

@@ -27,7 +27,9 @@ public class Events {
     void changed(TagNumber tag, long lastSequence) {
         windows.forEach(window -> send(
                 window,
-                SseEmitter.event().name("job").data("{\"tag\":\"" + tag + "\",\"lastSequence\":" + lastSequence + "}")));
+                SseEmitter.event()
+                        .name("job")
+                        .data("{\"tag\":\"" + tag + "\",\"lastSequence\":" + lastSequence + "}")));
     }
 
     /** The shop's settings have changed. */

@@ -86,7 +86,7 @@ public class JobService {
                 return before.get();
             }
             TagNumber fresh = logs.open(opening);
-            store(new JobLog(fresh, List.of()), List.of(new Line(opening, 1, at, by, null, received)), at);
+            begin(new JobLog(fresh, List.of()), List.of(new Line(opening, 1, at, by, null, received)), at);
             return fresh;
         });
         events.changed(tag, 1);
@@ -115,8 +115,9 @@ public class JobService {
                 return log;
             }
             List<Line> lines = numbered(log, by, fresh, now);
-            refuseIfImpossible(log, lines, basedOn, now);
-            return store(log, lines, now);
+            JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines);
+            outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
+            return store(outcome, lines);
         });
         recent.put(tag, after);
         events.changed(tag, after.lastSequence());
@@ -142,7 +143,9 @@ public class JobService {
                 fresh.add(line);
             } else if (!place.get().tag().equals(tag)) {
                 throw new FieldProblem(
-                        "id", "That line stands in " + place.get().tag() + " already.", "Reload the page and enter it again.");
+                        "id",
+                        "That line stands in " + place.get().tag() + " already.",
+                        "Reload the page and enter it again.");
             }
         }
         return fresh;
@@ -159,11 +162,7 @@ public class JobService {
         return lines;
     }
 
-    private void refuseIfImpossible(JobLog log, List<Line> lines, long basedOn, Instant now) {
-        Optional<Refusal> refusal = new JobRules(shop.shop(), now).refusal(log, lines);
-        if (refusal.isEmpty()) {
-            return;
-        }
+    private static void refuse(Refusal refusal, JobLog log, List<Line> lines, long basedOn) {
         List<String> since = log.lines().stream()
                 .filter(line -> basedOn > 0 && line.sequence() > basedOn)
                 .map(line -> line.by() + ": " + EntryWords.of(line.entry()))
@@ -172,25 +171,25 @@ public class JobService {
         List<UUID> resting = strikes
                 ? JobRules.resting(log.plus(lines)).stream().map(Line::id).toList()
                 : List.of();
-        throw new RefusedException(refusal.get(), since, resting);
+        throw new RefusedException(refusal, since, resting);
     }
 
-    private JobLog store(JobLog log, List<Line> lines, Instant now) {
-        if (log.lines().isEmpty()) {
-            new JobRules(shop.shop(), now).refusal(log, lines).ifPresent(refusal -> {
-                throw new RefusedException(refusal, List.of(), List.of());
-            });
-        }
-        lines.forEach(line -> logs.add(log.tag(), line));
-        JobLog after = log.plus(lines);
-        JobPicture picture = JobPicture.of(after, shop.shop().practice());
+    private void begin(JobLog empty, List<Line> lines, Instant now) {
+        JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(empty, lines);
+        outcome.refusal().ifPresent(refusal -> refuse(refusal, empty, lines, 0));
+        store(outcome, lines);
+    }
+
+    private JobLog store(JobRules.Outcome outcome, List<Line> lines) {
+        JobPicture picture = outcome.picture().orElseThrow();
+        lines.forEach(line -> logs.add(picture.tag(), line));
         summaries.put(picture);
         boolean wordsChanged = lines.stream()
                 .anyMatch(line -> line.entry() instanceof IntakeEntry.Received || line.entry() instanceof RecordEntry);
         if (wordsChanged) {
             summaries.putWords(picture);
         }
-        return after;
+        return outcome.log();
     }
 
     /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
@@ -203,7 +202,10 @@ public class JobService {
             } else {
                 target = logs.open(opening);
             }
-            store(new JobLog(target, List.of()), foreign.lines(), clock.instant());
+            JobLog here = new JobLog(target, foreign.lines());
+            JobPicture picture = JobPicture.of(here, shop.shop().practice());
+            // its order was checked when it was read; gates and harm were settled where it comes from
+            store(new JobRules.Outcome(Optional.empty(), here, Optional.of(picture)), here.lines());
             return target;
         });
         events.changed(tag, foreign.lastSequence());

@@ -77,7 +77,8 @@ public record JobView(
             List<ValleyPart.Piece> lost,
             List<GateCheck> checks) {
         /** Just enough of a part for a well of the tray. */
-        public record Brief(PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
+        public record Brief(
+                PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
     }
 
     /** A type of fastener with the words for it. */
@@ -108,7 +109,8 @@ public record JobView(
 
     static JobView of(JobPicture picture, Shop shop, Instant now) {
         Tray tray = Tray.of(picture.valley(), shop.practice());
-        List<LookAlikes.Pair> pairs = LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
+        List<LookAlikes.Pair> pairs =
+                LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
         var refit = picture.refit(now);
         return new JobView(
                 picture.tag(),
@@ -117,7 +119,9 @@ public record JobView(
                 picture.intake(),
                 picture.received().camera().words(),
                 FunctionList.of(picture.received()),
-                picture.valley().parts().stream().map(part -> part(part, refit.of(part))).toList(),
+                picture.valley().parts().stream()
+                        .map(part -> part(part, refit.of(part)))
+                        .toList(),
                 wells(tray),
                 tray.rows(),
                 tray.columns(),
@@ -170,7 +174,10 @@ public record JobView(
                         well.name().toString(),
                         well.parts().stream()
                                 .map(part -> new PartView.Brief(
-                                        part.name(), fasteners(part), part.removed().loose(), well.lookAlike()))
+                                        part.name(),
+                                        fasteners(part),
+                                        part.removed().loose(),
+                                        well.lookAlike()))
                                 .toList()));
         return wells;
     }

@@ -33,7 +33,8 @@ public class LogStore {
     public TagNumber open(UUID opening) {
         return openedBy(opening).orElseGet(() -> {
             int number = database.writes()
-                    .sql("insert into job (number, opened_by) select coalesce(max(number), 0) + 1, ? from job returning number")
+                    .sql(
+                            "insert into job (number, opened_by) select coalesce(max(number), 0) + 1, ? from job returning number")
                     .param(opening.toString())
                     .query(Integer.class)
                     .single();
@@ -87,16 +88,12 @@ public class LogStore {
     }
 
     private List<Line> lines(JdbcClient client, TagNumber tag, long after) {
-        return client.sql(
-                        """
+        return client.sql("""
                         select id, sequence, at, signer, before, body
                           from entry
                          where job = ? and sequence > ?
                          order by sequence
-                        """)
-                .params(tag.number(), after)
-                .query(this::line)
-                .list();
+                        """).params(tag.number(), after).query(this::line).list();
     }
 
     /** Sequence of a job's last line as the writing connection sees it, 0 for none. */
@@ -154,7 +151,8 @@ public class LogStore {
                     before == null ? null : UUID.fromString(before),
                     entries.readValue(body));
         } catch (JsonProcessingException problem) {
-            throw new IllegalStateException("Line " + row.getString("id") + " of the file cannot be read: " + body, problem);
+            throw new IllegalStateException(
+                    "Line " + row.getString("id") + " of the file cannot be read: " + body, problem);
         }
     }
 }

@@ -12,4 +12,5 @@ import ruvant.core.units.MayBeNull;
  * @param before the line that it happened before
  * @param saidAt when it was typed, if that is a while ago because the server was away
  */
-public record NewLine(UUID id, @MayBeNull UUID before, @MayBeNull Instant saidAt, Entry entry) {}
+public record NewLine(
+        UUID id, @MayBeNull UUID before, @MayBeNull Instant saidAt, Entry entry) {}

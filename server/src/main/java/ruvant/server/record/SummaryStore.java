@@ -18,8 +18,7 @@ import ruvant.server.config.Database;
 /** What lists need of each job, kept in the transaction that adds its lines. */
 @Repository
 public class SummaryStore {
-    private static final String COLUMNS =
-            """
+    private static final String COLUMNS = """
             job, maker, model, pattern, serial, family, owner, complaint, cause, came_in, promised, returned_at, minutes,
             pieces_off, last_sequence, last_at
             """;
@@ -34,13 +33,11 @@ public class SummaryStore {
     public void put(JobPicture picture) {
         JobSummary summary = JobSummary.of(picture);
         database.writes()
-                .sql(
-                        """
+                .sql("""
                         insert or replace into job_summary
                           (%s)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """
-                                .formatted(COLUMNS))
+                        """.formatted(COLUMNS))
                 .params(Arrays.asList(
                         picture.tag().number(),
                         summary.maker(),
@@ -65,10 +62,12 @@ public class SummaryStore {
     public void putWords(JobPicture picture) {
         IntakeEntry.Received in = picture.received();
         int number = picture.tag().number();
-        database.writes().sql("delete from job_find where rowid = ?").param(number).update();
         database.writes()
-                .sql(
-                        """
+                .sql("delete from job_find where rowid = ?")
+                .param(number)
+                .update();
+        database.writes()
+                .sql("""
                         insert into job_find (rowid, tag, owner, maker, model, serial, complaint)
                         values (?, ?, ?, ?, ?, ?, ?)
                         """)
@@ -136,8 +135,7 @@ public class SummaryStore {
             return List.of();
         }
         return database.reads()
-                .sql("select " + COLUMNS
-                        + """
+                .sql("select " + COLUMNS + """
                          from job_summary
                         where job in (select rowid from job_find where job_find match ? order by rowid desc limit ?)
                         order by job desc

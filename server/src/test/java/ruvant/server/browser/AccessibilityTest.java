@@ -16,10 +16,25 @@ class AccessibilityTest extends InBrowser {
     private static final String AXE = axe();
 
     private static final List<String> SCREENS = List.of(
-            "/", "/cameras", "/new", "/house", "/camera/R-0063", "/camera/R-0063/intake", "/camera/R-0063/strip",
-            "/camera/R-0063/strip?part=front%20plate", "/camera/R-0066/find", "/camera/R-0063/clean", "/camera/R-0064/mend",
-            "/camera/R-0063/oil", "/camera/R-0065/refit", "/camera/R-0062/prove", "/camera/R-0061/return", "/camera/R-0063/record",
-            "/camera/R-0068", "/nothing-here", "/api/jobs/R-0061/sheet");
+            "/",
+            "/cameras",
+            "/new",
+            "/house",
+            "/camera/R-0063",
+            "/camera/R-0063/intake",
+            "/camera/R-0063/strip",
+            "/camera/R-0063/strip?part=front%20plate",
+            "/camera/R-0066/find",
+            "/camera/R-0063/clean",
+            "/camera/R-0064/mend",
+            "/camera/R-0063/oil",
+            "/camera/R-0065/refit",
+            "/camera/R-0062/prove",
+            "/camera/R-0061/return",
+            "/camera/R-0063/record",
+            "/camera/R-0068",
+            "/nothing-here",
+            "/api/jobs/R-0061/sheet");
 
     @Test
     void axeFindsNothing() {
@@ -47,8 +62,7 @@ class AccessibilityTest extends InBrowser {
 
     private void scan(String screen, String... onlyRules) {
         browser.driver.executeScript(AXE);
-        String found = (String) browser.driver.executeAsyncScript(
-                """
+        String found = (String) browser.driver.executeAsyncScript("""
                 const rules = arguments[0], done = arguments[arguments.length - 1];
                 const options = {resultTypes: ['violations'], iframes: false};
                 if (rules.length > 0) options.runOnly = {type: 'rule', values: rules};
@@ -56,8 +70,7 @@ class AccessibilityTest extends InBrowser {
                   (result) => done(result.violations.map((rule) => rule.id + ': ' + rule.nodes.slice(0, 3)
                     .map((node) => node.html + ' ' + node.failureSummary).join(' | ')).join(' || ')),
                   (problem) => done('axe broke: ' + problem));
-                """,
-                List.of(onlyRules));
+                """, List.of(onlyRules));
         assertThat(found).as("axe on %s", screen).isEmpty();
     }
 
@@ -67,9 +80,10 @@ class AccessibilityTest extends InBrowser {
         browser.size(width, 768);
         for (String screen : SCREENS) {
             browser.go(screen).find("h1, h2");
-            Long wide = (Long) browser.driver.executeScript("return Math.max(0, ...[document.documentElement, ...document.querySelectorAll('main, main *')]"
-                    + ".filter(e => !e.closest('svg, input, select, .sr-only, .truncate') && getComputedStyle(e).overflowX !== 'visible' || e === document.documentElement)"
-                    + ".map(e => e.scrollWidth - e.clientWidth))");
+            Long wide = (Long) browser.driver.executeScript(
+                    "return Math.max(0, ...[document.documentElement, ...document.querySelectorAll('main, main *')]"
+                            + ".filter(e => !e.closest('svg, input, select, .sr-only, .truncate') && getComputedStyle(e).overflowX !== 'visible' || e === document.documentElement)"
+                            + ".map(e => e.scrollWidth - e.clientWidth))");
             assertThat(wide).as("%s at %d px", screen, width).isLessThanOrEqualTo(1);
         }
     }

@@ -29,11 +29,23 @@ final class Browser implements AutoCloseable {
         System.setProperty("webdriver.http.factory", "jdk-http-client");
         base = "http://localhost:" + port;
         ChromeOptions options = new ChromeOptions();
-        options.setBinary(onPath("chromium", "chromium-browser", "google-chrome").toFile());
+        options.setBinary(
+                onPath("chromium", "chromium-browser", "google-chrome").toFile());
         options.addArguments(
-                "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--disable-quic", "--no-first-run",
-                "--disable-background-networking", "--disable-component-update", "--disable-sync", "--hide-scrollbars",
-                "--force-color-profile=srgb", "--lang=en-GB", "--window-size=1280,800", "--user-data-dir=" + profile());
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-dev-shm-usage",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--hide-scrollbars",
+                "--force-color-profile=srgb",
+                "--lang=en-GB",
+                "--window-size=1280,800",
+                "--user-data-dir=" + profile());
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(onPath("chromedriver").toFile())
                 .usingAnyFreePort()
@@ -63,7 +75,8 @@ final class Browser implements AutoCloseable {
                 .flatMap(name -> Stream.of(System.getenv("PATH").split(":")).map(folder -> Path.of(folder, name)))
                 .filter(Files::isExecutable)
                 .findFirst()
-                .orElseThrow(() -> new AssertionError("None of " + List.of(names) + " is installed: ./ruvant test does that."));
+                .orElseThrow(() ->
+                        new AssertionError("None of " + List.of(names) + " is installed: ./ruvant test does that."));
     }
 
     Browser go(String path) {
@@ -82,7 +95,8 @@ final class Browser implements AutoCloseable {
 
     /** Waits until these words are to be seen somewhere. */
     Browser see(String words) {
-        wait.withMessage(() -> "to see “" + words + "” on " + path() + ":\n" + text()).until(window -> text().contains(words));
+        wait.withMessage(() -> "to see “" + words + "” on " + path() + ":\n" + text())
+                .until(window -> text().contains(words));
         return this;
     }
 
@@ -97,10 +111,11 @@ final class Browser implements AutoCloseable {
 
     WebElement find(String selector) {
         By by = selector.startsWith("//") ? By.xpath(selector) : By.cssSelector(selector);
-        return wait.withMessage(() -> "to find " + selector + " on " + path()).until(window -> driver.findElements(by).stream()
-                .filter(WebElement::isDisplayed)
-                .findFirst()
-                .orElse(null));
+        return wait.withMessage(() -> "to find " + selector + " on " + path())
+                .until(window -> driver.findElements(by).stream()
+                        .filter(WebElement::isDisplayed)
+                        .findFirst()
+                        .orElse(null));
     }
 
     Browser click(String selector) {
@@ -117,7 +132,8 @@ final class Browser implements AutoCloseable {
 
     /** Presses the button or link that says this. */
     Browser button(String words) {
-        return click("//*[self::button or self::a][normalize-space(.)='%s' or normalize-space(text())='%s']".formatted(words, words));
+        return click("//*[self::button or self::a][normalize-space(.)='%s' or normalize-space(text())='%s']"
+                .formatted(words, words));
     }
 
     /** Presses a button within the row, panel or list item that holds the words. */
@@ -126,8 +142,9 @@ final class Browser implements AutoCloseable {
     }
 
     Browser field(String label, String text) {
-        WebElement field = find("//label[normalize-space(.)=\"%s\"]/following-sibling::*[self::input or self::textarea or self::select]|//input[@aria-label=\"%s\"]"
-                .formatted(label, label));
+        WebElement field = find(
+                "//label[normalize-space(.)=\"%s\"]/following-sibling::*[self::input or self::textarea or self::select]|//input[@aria-label=\"%s\"]"
+                        .formatted(label, label));
         field.click();
         field.sendKeys(text);
         return this;
@@ -151,7 +168,9 @@ final class Browser implements AutoCloseable {
         }
         press(line, Keys.ENTER);
         wait.withMessage(() -> "the line to be taken: " + line + "\n" + text())
-                .until(window -> driver.findElement(By.id("log-line")).getDomProperty("value").isEmpty());
+                .until(window -> driver.findElement(By.id("log-line"))
+                        .getDomProperty("value")
+                        .isEmpty());
         return this;
     }
 

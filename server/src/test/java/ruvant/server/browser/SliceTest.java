@@ -13,24 +13,41 @@ class SliceTest extends InBrowser {
         browser.go("/").see("On the bench").press("n");
         browser.at("/new");
         browser.find("input[name=maker]");
-        browser.press("Pellworm", Keys.TAB, "Twin", Keys.TAB, "2nd pattern", Keys.TAB, "338999", Keys.TAB, "twin", Keys.TAB, "leaf shutter, l", Keys.TAB)
+        browser.press(
+                        "Pellworm",
+                        Keys.TAB,
+                        "Twin",
+                        Keys.TAB,
+                        "2nd pattern",
+                        Keys.TAB,
+                        "338999",
+                        Keys.TAB,
+                        "twin",
+                        Keys.TAB,
+                        "leaf shutter, l",
+                        Keys.TAB)
                 .press(Keys.TAB, Keys.TAB, Keys.TAB, Keys.TAB)
-                .press("Keyboard Owner", Keys.TAB, "by post", Keys.TAB, "Slow speeds drag", Keys.TAB, "case, strap", Keys.TAB, "slow speeds", Keys.ENTER);
+                .press(
+                        "Keyboard Owner",
+                        Keys.TAB,
+                        "by post",
+                        Keys.TAB,
+                        "Slow speeds drag",
+                        Keys.TAB,
+                        "case, strap",
+                        Keys.TAB,
+                        "slow speeds",
+                        Keys.ENTER);
         String tag = tagIn(browser.at("/camera/R-\\d+/intake"));
         browser.see("“Slow speeds drag”").see("twin-lens reflex, leaf shutter, lens-mounted");
 
         browser.press("c", "f", "d", "w", "w").see("4 of 2");
         browser.log("off front plate, 3 slot 1.4x3, well B1, mark notch at red line")
-                .log("off retard train, 2 slot 1.4x4, well B3, beware spring")
-                .log("symptom slow speeds late")
-                .log("suspect gummed retard train, whirrs")
-                .log("suspect oil on blades")
-                .log("clear oil on blades, dry under the loupe")
-                .log("cause gummed retard train, free when wet")
-                .log("clean retard train naphtha")
-                .log("wait retard train flash-off 10 min")
-                .log("oil retard train pivots thin oil")
-                .log("replace detent spring from donor Twin 290455, checked");
+                .log("off retard train, 2 slot 1.4x4, well B3, beware spring").log("symptom slow speeds late")
+                .log("suspect gummed retard train, whirrs").log("suspect oil on blades")
+                .log("clear oil on blades, dry under the loupe").log("cause gummed retard train, free when wet")
+                .log("clean retard train naphtha").log("wait retard train flash-off 10 min")
+                .log("oil retard train pivots thin oil").log("replace detent spring from donor Twin 290455, checked");
 
         browser.press(Keys.ESCAPE, "7");
         browser.at("/camera/" + tag + "/refit.*");
@@ -38,62 +55,120 @@ class SliceTest extends InBrowser {
         browser.log("over retard train, dry").press(Keys.ESCAPE).see("Check first");
         browser.press("g").see("All 2 back").press("a").see("1 of 1 types").chord(Keys.CONTROL, Keys.ENTER);
         browser.see("Put back: retard train").see("1 of 2 still out");
-        browser.see("Mark matched: notch at red line").press("g").see("1 of 2 open").press("g").see("0 of 2 open");
+        browser.see("Mark matched: notch at red line")
+                .press("g")
+                .see("1 of 2 open")
+                .press("g")
+                .see("0 of 2 open");
         browser.press("a").see("1 of 1 types").chord(Keys.CONTROL, Keys.ENTER).see("0 of 2 still out");
 
         browser.press("8");
         browser.at("/camera/" + tag + "/prove.*");
         browser.press("f", "1.02s 1.04s 1.01s 1.03s", Keys.ENTER).see("1 of 10 speeds in");
-        browser.press("1/2.1 1/2.0 1/1.95 1/2.05", Keys.ENTER).see("2 of 10 speeds in").press(Keys.ESCAPE);
-        browser.press(Keys.SPACE).see("1 in a row").press("m").see("A miss").press(Keys.SPACE).see("1 in a row.");
-        browser.log("advise fire it once a month").log("return").press(Keys.ESCAPE, "9").see("Returned to");
+        browser.press("1/2.1 1/2.0 1/1.95 1/2.05", Keys.ENTER)
+                .see("2 of 10 speeds in")
+                .press(Keys.ESCAPE);
+        browser.press(Keys.SPACE)
+                .see("1 in a row")
+                .press("m")
+                .see("A miss")
+                .press(Keys.SPACE)
+                .see("1 in a row.");
+        browser.log("advise fire it once a month")
+                .log("return")
+                .press(Keys.ESCAPE, "9")
+                .see("Returned to");
         browser.tabTo("Open the PDF");
         String address = browser.driver.switchTo().activeElement().getDomAttribute("href");
         assertThat(new String(shop.bytes(address), 0, 5)).isEqualTo("%PDF-");
 
         JsonNode job = shop.get("/api/jobs/" + tag).body();
         assertThat(job.at("/handover/returned/to").asText()).isEqualTo("Keyboard Owner");
-        assertThat(job.at("/ledger/out").asInt() + job.at("/ledger/unaccounted").asInt()).isZero();
+        assertThat(job.at("/ledger/out").asInt() + job.at("/ledger/unaccounted").asInt())
+                .isZero();
         assertThat(job.at("/prove/streak/missesSinceWork").asInt()).isEqualTo(1);
     }
 
     @Test
     void byMouse() {
         browser.go("/").button("A camera came in");
-        browser.field("Maker", "Dunmoor").field("Model", "Sixty").field("Owner", "Mouse Owner").field("Complaint, in the owner's words", "Sticks");
+        browser.field("Maker", "Dunmoor")
+                .field("Model", "Sixty")
+                .field("Owner", "Mouse Owner")
+                .field("Complaint, in the owner's words", "Sticks");
         browser.field("To be done", "make it run").button("Give it a tag");
         String tag = tagIn(browser.at("/camera/R-\\d+/intake"));
-        browser.click("button[aria-label='B works']").see("1 of").click("button[aria-label='Speed 1 fails']").see("2 of");
+        browser.click("button[aria-label='B works']")
+                .see("1 of")
+                .click("button[aria-label='Speed 1 fails']")
+                .see("2 of");
 
         browser.click("a[href$='/strip']").field("Part", "shutter faceplate");
-        browser.button("lens front").button("Add a fastener").field("Thread mm", "1,2").field("Length mm", "2.2");
-        browser.click("button[aria-label='Well A2, empty']").field("Witness mark", "dot at dot").button("Take off").see("Taken off: shutter faceplate");
-        browser.field("Part", "slow train").button("lens front").click("button[aria-label='Well A4, empty']").button("Take off");
+        browser.button("lens front")
+                .button("Add a fastener")
+                .field("Thread mm", "1,2")
+                .field("Length mm", "2.2");
+        browser.click("button[aria-label='Well A2, empty']")
+                .field("Witness mark", "dot at dot")
+                .button("Take off")
+                .see("Taken off: shutter faceplate");
+        browser.field("Part", "slow train")
+                .button("lens front")
+                .click("button[aria-label='Well A4, empty']")
+                .button("Take off");
         browser.see("2 of 2 out");
 
-        browser.click("a[href$='/find']").field("Another symptom", "slow speeds stick").click("//section[@aria-label='Symptoms']//button");
+        browser.click("a[href$='/find']")
+                .field("Another symptom", "slow speeds stick")
+                .click("//section[@aria-label='Symptoms']//button");
         browser.field("Suspect", "gummed slow train").button("Raise").see("gummed slow train");
-        browser.button("It is the cause…").field("What is the evidence?", "drags when dry").button("Confirm").see("is the cause");
+        browser.button("It is the cause…")
+                .field("What is the evidence?", "drags when dry")
+                .button("Confirm")
+                .see("is the cause");
 
         browser.click("a[href$='/clean']").click("//div[@aria-label='Parts of this job']//button[.='slow train']");
-        browser.see("Naphtha").click("//li[contains(., 'Naphtha')]//button[.='and wait 10 min']").see("naphtha (lighter fluid) flash-off").button("End");
+        browser.see("Naphtha")
+                .click("//li[contains(., 'Naphtha')]//button[.='and wait 10 min']")
+                .see("naphtha (lighter fluid) flash-off")
+                .button("End");
         browser.see("Nothing waits here");
         browser.click("a[href$='/oil']").click("//div[@aria-label='Parts of this job']//button[.='slow train']");
         browser.field("Point", "pivots").button("Log the point").see("Points so far");
         browser.click("a[href$='/mend']").button("Replaced").field("Part", "faceplate screw");
-        browser.button("stock").field("From where", "screw tin").click("//label[contains(., 'Looked over')]").button("Log it").see("faceplate screw from screw tin");
+        browser.button("stock")
+                .field("From where", "screw tin")
+                .click("//label[contains(., 'Looked over')]")
+                .button("Log it")
+                .see("faceplate screw from screw tin");
 
         browser.click("a[href$='/refit']").see("slow train").button("Put back").see("Put back: slow train");
         browser.see("Nothing trapped under it");
-        browser.buttonBeside("Mark matched", "Seen").see("1 of 2 open").buttonBeside("Nothing trapped", "Seen").see("0 of 2 open");
-        browser.button("Put back").see("do not add up").button("It is back").button("Put back").see("0 of 2 still out");
+        browser.buttonBeside("Mark matched", "Seen")
+                .see("1 of 2 open")
+                .buttonBeside("Nothing trapped", "Seen")
+                .see("0 of 2 open");
+        browser.button("Put back")
+                .see("do not add up")
+                .button("It is back")
+                .button("Put back")
+                .see("0 of 2 still out");
 
-        browser.click("a[href$='/prove']").field("Firings, camera level", "1.1s 1.05s 1.08s 1.1s").button("Add the firings").see("1 of 10 speeds in");
+        browser.click("a[href$='/prove']")
+                .field("Firings, camera level", "1.1s 1.05s 1.08s 1.1s")
+                .button("Add the firings")
+                .see("1 of 10 speeds in");
         browser.button("Good").see("1 in a row").button("Miss").see("A miss");
-        browser.click("//section[@aria-label='Worked at intake']//button[.='Works']").see("0 of 1 to try");
-        browser.click("a[href$='/return']").buttonBeside("make it run", "Done").field("Advice", "Keep it dry").click("//form[.//input[@aria-label='Advice']]//button");
+        browser.click("//section[@aria-label='Worked at intake']//button[.='Works']")
+                .see("0 of 1 to try");
+        browser.click("a[href$='/return']")
+                .buttonBeside("make it run", "Done")
+                .field("Advice", "Keep it dry")
+                .click("//form[.//input[@aria-label='Advice']]//button");
         browser.button("Return it").see("Returned to Mouse Owner");
-        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet.pdf"), 0, 5)).isEqualTo("%PDF-");
-        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"))).contains("Keep it dry", "gummed slow train", "screw tin");
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet.pdf"), 0, 5))
+                .isEqualTo("%PDF-");
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet")))
+                .contains("Keep it dry", "gummed slow train", "screw tin");
     }
 }

@@ -41,11 +41,18 @@ class WindowsTest extends InBrowser {
         String tag = shop.camera("Away");
         browser.go("/camera/" + tag + "/prove").see("good in a row");
         browser.away(true);
-        browser.press(Keys.SPACE).see("1 line waits").press(Keys.SPACE).see("2 lines wait").press("m").see("3 lines wait");
+        browser.press(Keys.SPACE)
+                .see("1 line waits")
+                .press(Keys.SPACE)
+                .see("2 lines wait")
+                .press("m")
+                .see("3 lines wait");
         browser.away(false);
         browser.seeNot("lines wait").see("1 in 3 since the last work");
         var log = shop.get("/api/jobs/" + tag + "/log").body();
-        assertThat(log.findValuesAsText("words")).endsWith("good firing", "good firing", "miss").hasSize(4);
+        assertThat(log.findValuesAsText("words"))
+                .endsWith("good firing", "good firing", "miss")
+                .hasSize(4);
     }
 
     @Test
@@ -60,7 +67,11 @@ class WindowsTest extends InBrowser {
     @Test
     void theLastLineIsTakenBackWithOneKeyAndBroughtBackWithTheSame() {
         String tag = shop.camera("Undo");
-        browser.go("/camera/" + tag).see("Nothing is off yet").log("off front plate").see("front plate").press(Keys.ESCAPE);
+        browser.go("/camera/" + tag)
+                .see("Nothing is off yet")
+                .log("off front plate")
+                .see("front plate")
+                .press(Keys.ESCAPE);
         browser.chord(Keys.CONTROL, "z").see("Struck: took off front plate").see("Nothing is off yet");
         browser.chord(Keys.CONTROL, "z").see("The line counts again").see("Taken off");
     }
@@ -70,7 +81,10 @@ class WindowsTest extends InBrowser {
         String tag = shop.camera("Strike");
         shop.add(tag, Shop.off("ring"), Shop.back("ring"));
         browser.go("/camera/" + tag + "/record").see("took off ring");
-        browser.click("//li[contains(., 'took off ring')]//button[.='Strike…']").press("never happened").button("Strike").see("A later line rests on this");
+        browser.click("//li[contains(., 'took off ring')]//button[.='Strike…']")
+                .press("never happened")
+                .button("Strike")
+                .see("A later line rests on this");
         browser.button("Strike them together").see("2 struck");
         browser.click("a[href$='/strip']").see("Nothing is off yet");
     }
@@ -81,13 +95,18 @@ class WindowsTest extends InBrowser {
         shop.add(tag, Shop.off("ring"));
         browser.go("/camera/" + tag + "/record").button("Off before…").see("It came off before line 2");
         browser.field("Part", "front cover").button("front").button("Take off").see("2 of 2 out");
-        assertThat(shop.get("/api/jobs/" + tag).body().at("/parts/1/over/0").asText()).isEqualTo("front cover");
+        assertThat(shop.get("/api/jobs/" + tag).body().at("/parts/1/over/0").asText())
+                .isEqualTo("front cover");
     }
 
     @Test
     void findsACameraFromAnywhere() {
         browser.go("/house").see("How we oil").press(Keys.F2).find("[role=dialog] input");
-        browser.press("bracku").see("Nothing has all these words").press(Keys.BACK_SPACE, "w mei").see("Mei-Lin Tsao").press(Keys.ENTER);
+        browser.press("bracku")
+                .see("Nothing has all these words")
+                .press(Keys.BACK_SPACE, "w mei")
+                .see("Mei-Lin Tsao")
+                .press(Keys.ENTER);
         browser.at("/camera/R-0064");
     }
 
@@ -96,10 +115,15 @@ class WindowsTest extends InBrowser {
         String tag = shop.camera("Reading");
         browser.go("/camera/" + tag).see("Nothing is off yet").press("l", "off front plate, 3 slot 1,4x3, zumpf");
         browser.see("Taken off: front plate").see("3 × slotted screw 1.4 × 3.0").see("zumpf");
-        browser.press(Keys.ENTER).seeNot("Nothing is off yet").press("clean front plate").see("With what?");
+        browser.press(Keys.ENTER)
+                .seeNot("Nothing is off yet")
+                .press("clean front plate")
+                .see("With what?");
         int before = shop.get("/api/jobs/" + tag + "/log").body().size();
         browser.press(Keys.ENTER).see("With what?");
-        assertThat(shop.get("/api/jobs/" + tag + "/log").body()).as("what is asked about is not logged").hasSize(before);
+        assertThat(shop.get("/api/jobs/" + tag + "/log").body())
+                .as("what is asked about is not logged")
+                .hasSize(before);
     }
 
     @Test
@@ -107,7 +131,9 @@ class WindowsTest extends InBrowser {
         browser.go("/cameras").see("In the shop");
         var wrong = java.nio.file.Files.createTempFile("wrong", ".zip");
         java.nio.file.Files.writeString(wrong, "no zip");
-        browser.driver.findElement(org.openqa.selenium.By.cssSelector("input[type=file]")).sendKeys(wrong.toString());
+        browser.driver
+                .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
+                .sendKeys(wrong.toString());
         browser.see("not a zip").see("Choose a zip that Ruvant exported");
     }
 
@@ -115,7 +141,8 @@ class WindowsTest extends InBrowser {
     @Test
     void theFirstPagesScriptsAreSmall() throws java.io.IOException {
         String page = new String(shop.bytes("/"));
-        Matcher script = Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(page);
+        Matcher script =
+                Pattern.compile("(?:src|href)=\"(/assets/[^\"]+\\.js)\"").matcher(page);
         int total = 0;
         while (script.find()) {
             ByteArrayOutputStream packed = new ByteArrayOutputStream();

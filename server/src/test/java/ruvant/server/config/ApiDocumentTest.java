@@ -20,10 +20,12 @@ class ApiDocumentTest extends OverHttp {
         JsonNode running = shop.get("/api/openapi").body();
         if (Boolean.getBoolean("ruvant.writeApi")) {
             Files.writeString(
-                    COMMITTED, Shop.JSON.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(running) + "\n");
+                    COMMITTED,
+                    Shop.JSON.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(running) + "\n");
         }
         assertThat(Shop.JSON.readTree(COMMITTED.toFile()))
-                .as("rewrite it with: mvn -pl server -am test -Dtest=ApiDocumentTest -Druvant.writeApi=true -DargLine=-Druvant.writeApi=true")
+                .as(
+                        "rewrite it with: mvn -pl server -am test -Dtest=ApiDocumentTest -Druvant.writeApi=true -DargLine=-Druvant.writeApi=true")
                 .isEqualTo(running);
     }
 

@@ -53,7 +53,8 @@ class PackageHttpTest extends OverHttp {
         byte[] job = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip")).get("job.json");
         String text = new String(job);
         for (JsonNode line : Shop.JSON.readTree(job).get("lines")) {
-            text = text.replace(line.get("id").asText(), java.util.UUID.randomUUID().toString());
+            text = text.replace(
+                    line.get("id").asText(), java.util.UUID.randomUUID().toString());
         }
         ObjectNode changed = (ObjectNode) Shop.JSON.readTree(text);
         change.accept(changed);
@@ -66,7 +67,9 @@ class PackageHttpTest extends OverHttp {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().get("detail").asText()).contains(words);
         assertThat(answer.body().get("remedy").asText()).isNotEmpty();
-        assertThat(shop.get("/api/bench").body().get("open")).as("nothing is stored").hasSize(before);
+        assertThat(shop.get("/api/bench").body().get("open"))
+                .as("nothing is stored")
+                .hasSize(before);
     }
 
     @Test
@@ -75,7 +78,8 @@ class PackageHttpTest extends OverHttp {
         Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
         assertThat(files).containsOnlyKeys("job.json", "return-sheet.pdf", "speeds.csv");
         assertThat(files.get("return-sheet.pdf")).startsWith("%PDF".getBytes());
-        assertThat(new String(files.get("speeds.csv"))).startsWith("marked,nominal_s,tolerance_ev,phase,firing,seconds,error_ev\r\n")
+        assertThat(new String(files.get("speeds.csv")))
+                .startsWith("marked,nominal_s,tolerance_ev,phase,firing,seconds,error_ev\r\n")
                 .contains("1/60,0.015625,0.3,before,1,0.02,0.3561\r\n");
         assertThat(Shop.JSON.readTree(files.get("job.json")).get("lines")).hasSize(5);
     }
@@ -92,7 +96,8 @@ class PackageHttpTest extends OverHttp {
         assertThat(copy.get("speeds")).isEqualTo(original.get("speeds"));
         assertThat(copy.get("ledger")).isEqualTo(original.get("ledger"));
         assertThat(shop.get("/api/jobs/" + taken + "/log").body()).hasSize(5);
-        assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag")).contains(taken);
+        assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag"))
+                .contains(taken);
     }
 
     @Test
@@ -131,8 +136,10 @@ class PackageHttpTest extends OverHttp {
     @Test
     void theSheetIsPrintedOnBothPapers() {
         String tag = busyCamera();
-        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet?paper=letter"))).contains("size: letter");
-        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"))).contains("size: A4", "Giulia Marchetto", "<svg");
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet?paper=letter")))
+                .contains("size: letter");
+        assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet")))
+                .contains("size: A4", "Giulia Marchetto", "<svg");
         assertThat(shop.bytes("/api/jobs/" + tag + "/sheet.pdf?paper=letter")).startsWith("%PDF".getBytes());
     }
 }

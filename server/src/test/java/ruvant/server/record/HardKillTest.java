@@ -33,12 +33,21 @@ class HardKillTest {
     public static void main(String[] arguments) {
         try (Database database = Database.open(Path.of(arguments[0]), "FULL")) {
             LogStore logs = new LogStore(database, json());
-            TagNumber tag = logs.openedBy(OPENING).orElseGet(() -> database.transaction().execute(status -> logs.open(OPENING)));
+            TagNumber tag = logs.openedBy(OPENING)
+                    .orElseGet(() -> database.transaction().execute(status -> logs.open(OPENING)));
             while (true) {
                 long last = database.transaction().execute(status -> {
                     long sequence = logs.lastSequence(tag);
                     for (int i = 0; i < PER_BATCH; i++) {
-                        logs.add(tag, new Line(UUID.randomUUID(), ++sequence, java.time.Instant.EPOCH, "Ada", null, new BenchEntry.Noted("x".repeat(300))));
+                        logs.add(
+                                tag,
+                                new Line(
+                                        UUID.randomUUID(),
+                                        ++sequence,
+                                        java.time.Instant.EPOCH,
+                                        "Ada",
+                                        null,
+                                        new BenchEntry.Noted("x".repeat(300))));
                     }
                     return sequence;
                 });
@@ -69,7 +78,11 @@ class HardKillTest {
                 assertThat(lines.size()).as("round %d", round).isGreaterThanOrEqualTo((int) answered);
                 assertThat(lines.size() % PER_BATCH).as("whole batches only").isZero();
                 assertThat(lines).extracting(Line::sequence).isEqualTo(sequence(lines.size()));
-                assertThat(database.reads().sql("pragma integrity_check").query(String.class).single()).isEqualTo("ok");
+                assertThat(database.reads()
+                                .sql("pragma integrity_check")
+                                .query(String.class)
+                                .single())
+                        .isEqualTo("ok");
             }
         }
         assertThat(answered).isGreaterThan(ROUNDS * PER_BATCH);

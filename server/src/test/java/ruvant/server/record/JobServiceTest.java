@@ -43,7 +43,9 @@ class JobServiceTest {
             TagNumber tag = jobs.open(UUID.randomUUID(), "Ada", received());
             verify(events).changed(tag, 1);
 
-            org.mockito.Mockito.doThrow(new IllegalStateException("disk full")).when(summaries).put(org.mockito.ArgumentMatchers.any());
+            org.mockito.Mockito.doThrow(new IllegalStateException("disk full"))
+                    .when(summaries)
+                    .put(org.mockito.ArgumentMatchers.any());
             NewLine line = new NewLine(UUID.randomUUID(), null, null, new BenchEntry.Noted("x"));
             assertThatThrownBy(() -> jobs.append(tag, "Ada", 1, List.of(line))).hasMessage("disk full");
             org.assertj.core.api.Assertions.assertThat(logs.read(tag).lines()).hasSize(1);

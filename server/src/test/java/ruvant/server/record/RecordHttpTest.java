@@ -69,7 +69,8 @@ class RecordHttpTest extends OverHttp {
                 together.await();
                 return shop.add(tag, 2, back("ring")).status();
             };
-            var windows = List.of(people.submit(window), people.submit(window), people.submit(window), people.submit(window));
+            var windows =
+                    List.of(people.submit(window), people.submit(window), people.submit(window), people.submit(window));
             together.countDown();
             List<Integer> answers = new java.util.ArrayList<>();
             for (var one : windows) {
@@ -88,17 +89,19 @@ class RecordHttpTest extends OverHttp {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "{\"kind\":\"removed\",\"part\":\"  \",\"side\":\"TOP\"} | part | The part is empty",
-        "{\"kind\":\"removed\",\"part\":\"a\"} | side | No side is chosen",
-        "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"9B\"]} | well | is not a well",
-        "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[0]} | exposure | outside",
-        "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[-1]} | exposure | outside",
-        "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[999]} | exposure | outside",
-        "{\"kind\":\"firingsTimed\",\"speed\":\"soon\",\"phase\":\"AFTER\",\"seconds\":[0.01]} | speed | not a marked speed",
-        "{\"kind\":\"waitStarted\",\"what\":\"soak\",\"minutes\":0} | waitMinutes | outside 1 to 43200",
-        "{\"kind\":\"decided\",\"text\":\"leave it\",\"reason\":\"\",\"open\":false} | reason | The reason is empty"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"kind\":\"removed\",\"part\":\"  \",\"side\":\"TOP\"} | part | The part is empty",
+                "{\"kind\":\"removed\",\"part\":\"a\"} | side | No side is chosen",
+                "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"9B\"]} | well | is not a well",
+                "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[0]} | exposure | outside",
+                "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[-1]} | exposure | outside",
+                "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[999]} | exposure | outside",
+                "{\"kind\":\"firingsTimed\",\"speed\":\"soon\",\"phase\":\"AFTER\",\"seconds\":[0.01]} | speed | not a marked speed",
+                "{\"kind\":\"waitStarted\",\"what\":\"soak\",\"minutes\":0} | waitMinutes | outside 1 to 43200",
+                "{\"kind\":\"decided\",\"text\":\"leave it\",\"reason\":\"\",\"open\":false} | reason | The reason is empty"
+            })
     void badInputIsRefusedAtItsFieldInWords(String entry, String field, String words) {
         String tag = shop.camera("Amara Okonjo");
         Shop.Answer answer = shop.add(tag, entry);
@@ -113,8 +116,10 @@ class RecordHttpTest extends OverHttp {
     void anUnknownKindAndBrokenJsonAreRefused() {
         String tag = shop.camera("Amara Okonjo");
         assertThat(shop.add(tag, "{\"kind\":\"exploded\"}").code()).isEqualTo("unreadable");
-        assertThat(shop.post("/api/jobs/" + tag + "/entries", "{\"by\":").code()).isEqualTo("unreadable");
-        assertThat(shop.add(tag, note("x".repeat(10_000))).body().get("detail").asText()).contains("10000", "4000");
+        assertThat(shop.post("/api/jobs/" + tag + "/entries", "{\"by\":").code())
+                .isEqualTo("unreadable");
+        assertThat(shop.add(tag, note("x".repeat(10_000))).body().get("detail").asText())
+                .contains("10000", "4000");
     }
 
     @Test
@@ -128,7 +133,11 @@ class RecordHttpTest extends OverHttp {
     void anyScriptComesBackAsItWasTyped() {
         String owner = "نور דנה 🔧 Wróbel";
         String tag = shop.camera(owner);
-        assertThat(shop.get("/api/jobs/" + tag).body().at("/intake/received/owner/name").asText()).isEqualTo(owner);
+        assertThat(shop.get("/api/jobs/" + tag)
+                        .body()
+                        .at("/intake/received/owner/name")
+                        .asText())
+                .isEqualTo(owner);
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"))).contains(owner);
         assertThat(shop.bytes("/api/jobs/" + tag + "/sheet.pdf")).startsWith("%PDF".getBytes());
     }
@@ -136,8 +145,11 @@ class RecordHttpTest extends OverHttp {
     @Test
     void findsByTheBeginningsOfWords() {
         String tag = shop.camera("Ingrid Thorsdottir");
-        for (String words : List.of("ingrid", "thors pell", "338120 twin ingr", tag + " ing", "SLOW ingrid", "ìngrid")) {
-            assertThat(shop.get("/api/find?words=" + words.replace(" ", "%20")).body().findValuesAsText("tag"))
+        for (String words :
+                List.of("ingrid", "thors pell", "338120 twin ingr", tag + " ing", "SLOW ingrid", "ìngrid")) {
+            assertThat(shop.get("/api/find?words=" + words.replace(" ", "%20"))
+                            .body()
+                            .findValuesAsText("tag"))
                     .as(words)
                     .contains(tag);
         }
@@ -161,11 +173,14 @@ class RecordHttpTest extends OverHttp {
     @Test
     void describingACameraAnewChangesHowItIsFound() {
         String tag = shop.camera("Wrongly Spelt");
-        String first = shop.get("/api/jobs/" + tag + "/log").body().get(0).get("id").asText();
+        String first =
+                shop.get("/api/jobs/" + tag + "/log").body().get(0).get("id").asText();
         String anew = Shop.opening(UUID.randomUUID(), "Rightly Spelt");
         String received = anew.substring(anew.indexOf("\"received\":") + 11, anew.lastIndexOf('}'));
         Shop.Answer answer = shop.add(
-                tag, received, "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"described anew\"}".formatted(first));
+                tag,
+                received,
+                "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"described anew\"}".formatted(first));
         assertThat(answer.status()).isEqualTo(200);
         assertThat(shop.get("/api/find?words=rightly").body()).hasSize(1);
         assertThat(shop.get("/api/find?words=wrongly").body()).isEmpty();
@@ -184,13 +199,15 @@ class RecordHttpTest extends OverHttp {
         }
         JsonNode log = shop.get("/api/jobs/" + tag + "/log").body();
         assertThat(log.get(1).get("at").asText().substring(0, 19)).isEqualTo(said.substring(0, 19));
-        assertThat(java.time.Instant.parse(log.get(2).get("at").asText())).isBefore(java.time.Instant.parse(future).minusSeconds(1800));
+        assertThat(java.time.Instant.parse(log.get(2).get("at").asText()))
+                .isBefore(java.time.Instant.parse(future).minusSeconds(1800));
     }
 
     @Test
     void otherWindowsHearOfAChange() throws Exception {
         String tag = shop.camera("Amara Okonjo");
-        var connection = URI.create("http://127.0.0.1:" + port + "/api/events").toURL().openConnection();
+        var connection =
+                URI.create("http://127.0.0.1:" + port + "/api/events").toURL().openConnection();
         connection.setReadTimeout(1000);
         try (var events = new BufferedReader(new InputStreamReader(connection.getInputStream()))) {
             assertThat(events.readLine()).startsWith(":listening");
@@ -209,10 +226,14 @@ class RecordHttpTest extends OverHttp {
         String changed = practice.toString().replace("\"trayRows\":4", "\"trayRows\":2");
         assertThat(shop.put("/api/house", changed).status()).isEqualTo(200);
         String tag = shop.camera("Amara Okonjo");
-        Shop.Answer refused = shop.add(tag, "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"C1\"]}");
+        Shop.Answer refused =
+                shop.add(tag, "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"C1\"]}");
         assertThat(refused.body().get("remedy").asText()).contains("A1 to B6");
         assertThat(shop.put("/api/house", practice.toString()).status()).isEqualTo(200);
-        assertThat(shop.put("/api/house", practice.toString().replace("\"trayRows\":4", "\"trayRows\":0")).body().get("field").asText())
+        assertThat(shop.put("/api/house", practice.toString().replace("\"trayRows\":4", "\"trayRows\":0"))
+                        .body()
+                        .get("field")
+                        .asText())
                 .isEqualTo("trayRows");
     }
 }
