@@ -28,7 +28,7 @@ export function OffRow({
     <div
       className={`border-line bg-sheet flex h-full items-center gap-2 border-y border-l-4 px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
     >
-      <div className="min-w-0 flex-1">
+      <div className="max-w-[64%] min-w-0 shrink-0">
         <b className={`block truncate leading-5 ${compact ? "text-[15px]" : ""}`}>{part.name}</b>
         {!compact && (
           <span className="text-soft block truncate text-[13px] leading-4">
@@ -38,21 +38,23 @@ export function OffRow({
           </span>
         )}
       </div>
-      {off.hazards.slice(0, compact ? 1 : 2).map((hazard) => (
-        <Note key={hazard} look="bg-stop-wash text-stop" short={compact}>
-          {hazard === "SPRING" ? "spring" : hazard === "BALL" ? "ball" : word("hazard", hazard)}
-        </Note>
-      ))}
-      {off.mark !== undefined && (
-        <Note look="bg-mark-wash text-mark" short={compact} title={`mark ${off.mark.text}`}>
-          {compact ? "mark" : off.mark.text}
-        </Note>
-      )}
-      {off.setting !== "" && (
-        <Note look="bg-mark-wash text-mark" short={compact} title={`was at ${off.setting}`}>
-          at {off.setting}
-        </Note>
-      )}
+      <span className="flex min-w-0 flex-1 justify-end gap-1.5 overflow-hidden">
+        {off.hazards.slice(0, compact ? 1 : 2).map((hazard) => (
+          <Note key={hazard} look="bg-stop-wash text-stop" short={compact}>
+            {hazard === "SPRING" ? "spring" : hazard === "BALL" ? "ball" : word("hazard", hazard)}
+          </Note>
+        ))}
+        {off.mark !== undefined && (
+          <Note look="bg-mark-wash text-mark" short={compact} title={`mark ${off.mark.text}`}>
+            {compact ? "mark" : off.mark.text}
+          </Note>
+        )}
+        {off.setting !== "" && (
+          <Note look="bg-mark-wash text-mark" short={compact} title={`was at ${off.setting}`}>
+            at {off.setting}
+          </Note>
+        )}
+      </span>
       {!back && (
         <span className="flex shrink-0 items-center gap-2">
           {drawn.map((one) => (

@@ -7,12 +7,14 @@ export function JobLine({ job }: { job: JobSummary }) {
   return (
     <div className="grid min-h-12 grid-cols-[96px_minmax(0,2fr)_minmax(0,1.2fr)_minmax(0,1.6fr)_104px] items-center gap-3 py-1">
       <PaperTag tag={job.tag} />
-      <span className="truncate">
-        <b>
-          {job.maker} {job.model}
-        </b>
-        {job.pattern !== "" && <span className="text-soft"> {job.pattern}</span>}
-        {job.serial !== "" && <span className="num text-soft text-[13px]"> {job.serial}</span>}
+      <span className="min-w-0 leading-[19px]">
+        <span className="block truncate">
+          <b>
+            {job.maker} {job.model}
+          </b>
+          {job.pattern !== "" && <span className="text-soft"> {job.pattern}</span>}
+        </span>
+        {job.serial !== "" && <span className="num text-soft block truncate text-[13px]">{job.serial}</span>}
       </span>
       <span className="truncate" dir="auto">
         {job.owner}

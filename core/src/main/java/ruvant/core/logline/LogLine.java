@@ -24,9 +24,6 @@ import ruvant.core.logline.Reading.Kind;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
-import ruvant.core.treat.Lubrication;
-import ruvant.core.treat.Materials;
-import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 
@@ -64,16 +61,16 @@ public final class LogLine {
             "advise: advise advice",
             "battery: battery",
             "return: return returned");
-    private static final Pattern MINUTES =
-            Pattern.compile("([0-9]{1,3}(?:[.,][0-9])?) ?(minutes?|min|m|hours?|h|days?|d)\\b");
 
     private final JobPicture picture;
-    private final Shop shop;
+    private final KnownParts parts;
+    private final FloorReader floor;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
         this.picture = picture;
-        this.shop = shop;
+        this.parts = new KnownParts(picture.valley());
+        this.floor = new FloorReader(picture, shop, parts);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -108,38 +105,39 @@ public final class LogLine {
             case "off" -> off(rest.replaceFirst("(?i)^off ", ""), more);
             case "back" -> back(rest.replaceFirst("(?i)^back ", ""), tail);
             case "found" -> foundOrFoundAgain(text, rest);
-            case "clean" -> clean(rest, tail);
-            case "oil" -> oil(rest, tail);
+            case "clean" -> floor.clean(rest, tail);
+            case "oil" -> floor.oil(rest, tail);
             case "lost" -> lost(rest);
-            case "symptom" -> one("Symptom: ", said(rest, tail), FindEntry.SymptomSeen::new);
+            case "symptom" -> one("Symptom: ", Replies.said(rest, tail), FindEntry.SymptomSeen::new);
             case "suspect" -> two("Suspect: ", rest, tail, FindEntry.SuspectRaised::new, false);
             case "clear" -> two("Cleared: ", openSuspect(rest), tail, FindEntry.SuspectCleared::new, true);
             case "cause" -> two("Cause: ", openSuspect(rest), tail, FindEntry.CauseConfirmed::new, true);
-            case "wait" -> waiting(said(rest, tail));
+            case "wait" -> floor.waiting(Replies.said(rest, tail));
             case "need" -> need(rest, tail);
             case "replace" -> replace(rest, tail);
             case "mend" -> mend(rest, tail);
-            case "decide" -> decide(said(rest, tail));
+            case "decide" -> decide(Replies.said(rest, tail));
             case "sit" -> sit(rest.replaceFirst("(?i)^down ?", ""), tail);
             case "up" ->
                 words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
-                        ? logged("Got up", new BenchEntry.GotUp(tail))
+                        ? Replies.logged("Got up", new BenchEntry.GotUp(tail))
                         : note(text);
-            case "good" -> rest.isEmpty() ? logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
-            case "miss" -> logged("Miss", new ProveEntry.Fired(false, said(rest, tail)));
+            case "good" ->
+                rest.isEmpty() ? Replies.logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
+            case "miss" -> Replies.logged("Miss", new ProveEntry.Fired(false, Replies.said(rest, tail)));
             case "check" -> gate(rest, tail);
-            case "over" -> over(rest, tail);
-            case "advise" -> one("Advice: ", said(rest, tail), HandoverEntry.Advised::new);
-            case "battery" -> one("Battery to use: ", said(rest, tail), HandoverEntry.BatteryChosen::new);
+            case "over" -> floor.over(rest, tail);
+            case "advise" -> one("Advice: ", Replies.said(rest, tail), HandoverEntry.Advised::new);
+            case "battery" -> one("Battery to use: ", Replies.said(rest, tail), HandoverEntry.BatteryChosen::new);
             case "return" -> returned(rest.replaceFirst("(?i)^to ", ""), tail);
-            case "note" -> note(said(rest, tail));
+            case "note" -> note(Replies.said(rest, tail));
             default -> note(text);
         };
     }
 
     private Reading off(String part, List<String> more) {
         if (part.isEmpty()) {
-            return asking("What came off?", partNames(part, false));
+            return Replies.asking("What came off?", parts.partNames(part, false));
         }
         RemovalReader reader = new RemovalReader(part, usualSide());
         more.forEach(reader::piece);
@@ -153,11 +151,11 @@ public final class LogLine {
     }
 
     private Reading back(String written, String tail) {
-        Optional<ValleyPart> part = partOut(written);
+        Optional<ValleyPart> part = parts.partOut(written);
         if (part.isEmpty()) {
-            return asking(
+            return Replies.asking(
                     written.isEmpty() ? "What goes back?" : "Which part is “" + written + "”?",
-                    partNames(written, true));
+                    parts.partNames(written, true));
         }
         List<RefitEntry.FastenersBack> all = part.get().removed().fasteners().stream()
                 .map(one -> new RefitEntry.FastenersBack(one.type(), one.count(), 0, 0))
@@ -176,7 +174,7 @@ public final class LogLine {
         for (ValleyPart part : picture.valley().out()) {
             for (ValleyPart.Piece piece : part.lost()) {
                 if (rest.toLowerCase(Locale.ROOT).contains(piece.what().toLowerCase(Locale.ROOT))) {
-                    return logged(
+                    return Replies.logged(
                             "Found again: " + piece.what(),
                             new StripEntry.FoundAgain(part.name(), piece.what(), piece.count()));
                 }
@@ -184,181 +182,69 @@ public final class LogLine {
         }
         String what = text.replaceFirst("(?i)^\\S+\\s*", "");
         return what.isEmpty()
-                ? asking("What was found?", List.of())
-                : logged("Found: " + what, new FindEntry.Found(what));
-    }
-
-    private Reading clean(String rest, String tail) {
-        String said = said(rest, tail);
-        for (Materials.Agent agent : shop.materials().agents()) {
-            for (String name : List.of(agent.id(), agent.label().split("[ (,]")[0])) {
-                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$")
-                        .matcher(said);
-                if (matcher.matches()) {
-                    return cleaned(matcher.group(1), agent, matcher.group(2));
-                }
-            }
-        }
-        return asking(
-                said.isEmpty() ? "What was cleaned?" : "With what? Say, for example, “" + said + " naphtha”.",
-                said.isEmpty()
-                        ? partNames("", false)
-                        : shop.materials().agents().stream()
-                                .map(Materials.Agent::id)
-                                .toList());
-    }
-
-    private Reading cleaned(String written, Materials.Agent agent, String reason) {
-        PartName part = known(written);
-        List<String> materials = shop.materials().guess(part.text());
-        Materials.Judgement judgement = shop.materials().judge(agent.id(), materials);
-        List<Chip> chips = new ArrayList<>(List.of(
-                new Chip(Kind.ACTION, "Cleaned: " + part),
-                new Chip(Kind.DETAIL, agent.label()),
-                new Chip(
-                        judgement.reasons().isEmpty() ? Kind.DETAIL : Kind.HAZARD,
-                        judgement.reasons().isEmpty()
-                                ? judgement.verdict().label()
-                                : String.join("; ", judgement.reasons()))));
-        if (!reason.isEmpty()) {
-            chips.add(new Chip(Kind.NOTE, reason));
-        }
-        return new Reading(
-                chips,
-                List.of(new TreatEntry.Cleaned(part, agent.id(), materials, judgement.verdict(), reason)),
-                Optional.empty(),
-                List.of());
-    }
-
-    private Reading oil(String rest, String tail) {
-        String said = said(rest, tail);
-        if (said.isEmpty()) {
-            return asking("Which point was oiled?", List.of());
-        }
-        for (Lubrication.Lubricant lubricant : shop.lubrication().lubricants()) {
-            for (String name :
-                    List.of(lubricant.id(), lubricant.label(), lubricant.label().split(" ")[0])) {
-                Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$")
-                        .matcher(said);
-                if (matcher.matches()) {
-                    return oiled(matcher.group(1), lubricant, matcher.group(2));
-                }
-            }
-        }
-        Optional<Lubrication.Lubricant> usual = shop.lubrication()
-                .guess(said)
-                .map(kind -> kind.suggested().getOrDefault(shop.practice().school(), ""))
-                .flatMap(id -> shop.lubrication().lubricants().stream()
-                        .filter(one -> one.id().equals(id))
-                        .findFirst());
-        return usual.map(lubricant -> oiled(said, lubricant, ""))
-                .orElseGet(() -> asking(
-                        "With what? Say, for example, “" + said + " moly”.",
-                        shop.lubrication().lubricants().stream()
-                                .map(Lubrication.Lubricant::id)
-                                .toList()));
-    }
-
-    private Reading oiled(String point, Lubrication.Lubricant lubricant, String reason) {
-        String kind =
-                shop.lubrication().guess(point).map(Lubrication.PointKind::id).orElse("");
-        PartName part = knownIn(point).orElse(PartName.of(point));
-        List<Chip> chips = new ArrayList<>(
-                List.of(new Chip(Kind.ACTION, "Oiled: " + point), new Chip(Kind.DETAIL, lubricant.label())));
-        if (!reason.isEmpty()) {
-            chips.add(new Chip(Kind.NOTE, reason));
-        }
-        return new Reading(
-                chips,
-                List.of(new TreatEntry.Lubricated(part, point, kind, lubricant.id(), reason)),
-                Optional.empty(),
-                List.of());
+                ? Replies.asking("What was found?", List.of())
+                : Replies.logged("Found: " + what, new FindEntry.Found(what));
     }
 
     private Reading lost(String rest) {
         Matcher counted = Pattern.compile("(?:([0-9]{1,2})\\s*x?\\s+)?(.+)").matcher(rest);
         if (!counted.matches()) {
-            return asking("What is lost?", partNames("", true));
+            return Replies.asking("What is lost?", parts.partNames("", true));
         }
         int count = counted.group(1) == null ? 1 : Integer.parseInt(counted.group(1));
         String what = counted.group(2).toLowerCase(Locale.ROOT);
         for (ValleyPart part : picture.valley().out()) {
-            for (String piece : pieces(part)) {
+            for (String piece : KnownParts.pieces(part)) {
                 if (piece.toLowerCase(Locale.ROOT).contains(what) || what.contains(piece.toLowerCase(Locale.ROOT))) {
-                    return logged(
+                    return Replies.logged(
                             "Lost: " + count + " × " + piece + " of " + part.name(),
                             new StripEntry.Lost(part.name(), piece, count));
                 }
             }
         }
-        return asking("Of which part is “" + rest + "”? Nothing that is out has such a piece.", partNames("", true));
-    }
-
-    private static List<String> pieces(ValleyPart part) {
-        List<String> pieces = new ArrayList<>();
-        part.removed().loose().forEach(one -> pieces.add(one.name()));
-        part.removed().fasteners().forEach(one -> pieces.add(one.type()));
-        pieces.add(part.name().text());
-        return pieces;
-    }
-
-    private Reading waiting(String said) {
-        Matcher matcher = MINUTES.matcher(said.replace("overnight", "16 h"));
-        if (!matcher.find()) {
-            return asking("How long? Say, for example, “wait rail drying 30 min”.", List.of());
-        }
-        double number = Double.parseDouble(matcher.group(1).replace(',', '.'));
-        int minutes = (int) Math.round(number
-                * switch (matcher.group(2).charAt(0)) {
-                    case 'h' -> 60;
-                    case 'd' -> 1440;
-                    default -> 1;
-                });
-        String what = new StringBuilder(said.replace("overnight", "16 h"))
-                .delete(matcher.start(), matcher.end())
-                .toString()
-                .replaceAll("[ ,]+$|^[ ,]+", "");
-        PartName part = knownIn(what).orElse(null);
-        return logged(
-                "Wait: " + (what.isEmpty() ? "drying" : what) + ", " + minutes + " min",
-                new TreatEntry.WaitStarted(part, what.isEmpty() ? "drying" : what, minutes));
+        return Replies.asking(
+                "Of which part is “" + rest + "”? Nothing that is out has such a piece.", parts.partNames("", true));
     }
 
     private Reading need(String rest, String tail) {
         return rest.isEmpty()
-                ? asking("What is needed?", partNames("", false))
-                : logged("Needed: " + rest, new PartsEntry.NeedOpened(known(rest), said(rest, tail)));
+                ? Replies.asking("What is needed?", parts.partNames("", false))
+                : Replies.logged(
+                        "Needed: " + rest, new PartsEntry.NeedOpened(parts.known(rest), Replies.said(rest, tail)));
     }
 
     private Reading replace(String rest, String tail) {
         Matcher matcher =
                 Pattern.compile("(?i)(.+?) from (donor |stock |shelf )?(.+)").matcher(rest);
         if (!matcher.matches()) {
-            return asking("From where? Say, for example, “replace blade from donor D-3, checked”.", List.of());
+            return Replies.asking("From where? Say, for example, “replace blade from donor D-3, checked”.", List.of());
         }
         String kind = matcher.group(2) == null ? "" : matcher.group(2).strip().toLowerCase(Locale.ROOT);
         ruvant.core.job.SourceKind source =
                 kind.equals("donor") ? ruvant.core.job.SourceKind.DONOR : ruvant.core.job.SourceKind.STOCK;
         boolean checked = tail.toLowerCase(Locale.ROOT).contains("checked");
-        PartName part = known(matcher.group(1));
-        return logged(
+        PartName part = parts.known(matcher.group(1));
+        return Replies.logged(
                 "Replaced: " + part + " from " + source.label() + " " + matcher.group(3) + (checked ? ", checked" : ""),
                 new PartsEntry.Replaced(part, source, matcher.group(3), "", checked, tail));
     }
 
     private Reading mend(String rest, String tail) {
         return rest.isEmpty() || tail.isEmpty()
-                ? asking("What was done? Say, for example, “mend pawl, bent back straight”.", partNames(rest, false))
-                : logged("Mended: " + rest + ", " + tail, new TreatEntry.Mended(known(rest), tail, false));
+                ? Replies.asking(
+                        "What was done? Say, for example, “mend pawl, bent back straight”.",
+                        parts.partNames(rest, false))
+                : Replies.logged(
+                        "Mended: " + rest + ", " + tail, new TreatEntry.Mended(parts.known(rest), tail, false));
     }
 
     private Reading decide(String said) {
         String[] halves = said.split("(?i),? because ", 2);
         if (said.isEmpty()) {
-            return asking("What was decided?", List.of());
+            return Replies.asking("What was decided?", List.of());
         }
         boolean open = halves.length == 1;
-        return logged(
+        return Replies.logged(
                 (open ? "To decide: " : "Decided: ") + said,
                 new BenchEntry.Decided(halves[0], open ? "" : halves[1], open));
     }
@@ -369,42 +255,31 @@ public final class LogLine {
                 .findFirst()
                 .orElse(picture.currentStop());
         boolean stopNamed = stop.label().equalsIgnoreCase(rest);
-        String step = stopNamed ? tail : said(rest, tail);
-        return logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
-    }
-
-    /** The wait that was over first, of those that the words speak of; any, where they speak of none. */
-    private Reading over(String rest, String tail) {
-        String key = rest.toLowerCase(Locale.ROOT);
-        return picture.treat().waits().stream()
-                .filter(wait -> wait.endedAt().isEmpty())
-                .filter(wait -> wait.what().toLowerCase(Locale.ROOT).contains(key)
-                        || (wait.part() != null && wait.part().key().contains(key)))
-                .min(java.util.Comparator.comparing(TreatPicture.Wait::endsAt))
-                .map(wait -> logged("Wait over: " + wait.what(), new TreatEntry.WaitEnded(wait.id(), tail)))
-                .orElseGet(() -> asking("Which wait is over? None of that name runs.", List.of()));
+        String step = stopNamed ? tail : Replies.said(rest, tail);
+        return Replies.logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
     }
 
     private Reading returned(String to, String tail) {
         String owner = picture.received().owner().name();
         String whom = to.isEmpty() ? owner : to;
         return whom.isEmpty()
-                ? asking("To whom was it returned?", List.of())
-                : logged("Returned to " + whom, new HandoverEntry.Returned(whom, tail));
+                ? Replies.asking("To whom was it returned?", List.of())
+                : Replies.logged("Returned to " + whom, new HandoverEntry.Returned(whom, tail));
     }
 
     private Reading gate(String rest, String tail) {
-        Optional<ValleyPart> part = partOut(rest);
+        Optional<ValleyPart> part = parts.partOut(rest);
         return part.isEmpty() || tail.isEmpty()
-                ? asking("Say, for example, “check front plate, lever left of the post”.", partNames(rest, true))
-                : logged(
+                ? Replies.asking(
+                        "Say, for example, “check front plate, lever left of the post”.", parts.partNames(rest, true))
+                : Replies.logged(
                         "Check before " + part.get().name(),
                         new RefitEntry.GateAdded(part.get().name(), tail));
     }
 
     private Reading note(String text) {
         return text.isEmpty()
-                ? asking("What is to be noted?", List.of())
+                ? Replies.asking("What is to be noted?", List.of())
                 : new Reading(
                         List.of(new Chip(Kind.NOTE, "Note: " + text)),
                         List.of(new BenchEntry.Noted(text)),
@@ -420,7 +295,7 @@ public final class LogLine {
     }
 
     private Reading one(String lead, String what, java.util.function.Function<String, Entry> make) {
-        return what.isEmpty() ? asking("Which?", List.of()) : logged(lead + what, make.apply(what));
+        return what.isEmpty() ? Replies.asking("Which?", List.of()) : Replies.logged(lead + what, make.apply(what));
     }
 
     private Reading two(
@@ -432,11 +307,11 @@ public final class LogLine {
         if (what.isEmpty() || (needed && more.isEmpty())) {
             List<String> open =
                     picture.find().suspects().stream().map(one -> one.name()).toList();
-            return asking(
+            return Replies.asking(
                     what.isEmpty() ? "Which suspect?" : "By what look? Write it after a comma.",
                     what.isEmpty() ? open : List.of());
         }
-        return logged(lead + what + (more.isEmpty() ? "" : ", " + more), make.apply(what, more));
+        return Replies.logged(lead + what + (more.isEmpty() ? "" : ", " + more), make.apply(what, more));
     }
 
     private String openSuspect(String written) {
@@ -446,58 +321,6 @@ public final class LogLine {
                         !written.isEmpty() && name.toLowerCase(Locale.ROOT).contains(written.toLowerCase(Locale.ROOT)))
                 .findFirst()
                 .orElse(written);
-    }
-
-    private PartName known(String written) {
-        return picture.valley().parts().stream()
-                .map(ValleyPart::name)
-                .filter(name ->
-                        Spelling.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
-                .findFirst()
-                .orElseGet(() -> PartName.of(written));
-    }
-
-    private Optional<PartName> knownIn(String said) {
-        String text = said.toLowerCase(Locale.ROOT);
-        return picture.valley().parts().stream()
-                .map(ValleyPart::name)
-                .filter(name -> text.contains(name.key()))
-                .max(java.util.Comparator.comparingInt(name -> name.key().length()));
-    }
-
-    private Optional<ValleyPart> partOut(String written) {
-        if (written.isEmpty()) {
-            return Optional.empty();
-        }
-        String key = PartName.of(written).key();
-        List<ValleyPart> out = picture.valley().out();
-        Optional<ValleyPart> exact =
-                out.stream().filter(part -> part.name().key().equals(key)).findFirst();
-        List<ValleyPart> near = out.stream()
-                .filter(part -> part.name().key().contains(key)
-                        || Spelling.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
-                .toList();
-        return exact.or(() -> near.size() == 1 ? Optional.of(near.getFirst()) : Optional.empty());
-    }
-
-    private List<String> partNames(String start, boolean outOnly) {
-        return (outOnly ? picture.valley().out() : picture.valley().parts())
-                .stream()
-                        .map(part -> part.name().text())
-                        .filter(name -> name.toLowerCase(Locale.ROOT).contains(start.toLowerCase(Locale.ROOT)))
-                        .toList();
-    }
-
-    private static Reading logged(String chip, Entry entry) {
-        return new Reading(List.of(new Chip(Kind.ACTION, chip)), List.of(entry), Optional.empty(), List.of());
-    }
-
-    private static Reading asking(String question, List<String> completions) {
-        return new Reading(List.of(), List.of(), Optional.of(question), completions);
-    }
-
-    private static String said(String rest, String tail) {
-        return tail.isEmpty() ? rest : rest.isEmpty() ? tail : rest + ", " + tail;
     }
 
     private static Map<String, String> verbs(String... rows) {

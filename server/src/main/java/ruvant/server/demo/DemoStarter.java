@@ -4,8 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -16,31 +14,39 @@ import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
 
-/** Fills an empty file with the demo when asked to. */
+/** Fills an empty file with the demo, or moves one that was furnished earlier on to today. */
 @Component
 @ConditionalOnProperty("ruvant.demo")
 class DemoStarter implements ApplicationRunner {
-    private static final Logger LOG = LoggerFactory.getLogger(DemoStarter.class);
     private static final long SEED = 20_411;
     private static final int CLOSED_JOBS = 60;
 
     private final JobService jobs;
     private final LogStore logs;
     private final ShopService shop;
+    private final DemoStore demo;
     private final Clock clock;
 
-    DemoStarter(JobService jobs, LogStore logs, ShopService shop, Clock clock) {
+    DemoStarter(JobService jobs, LogStore logs, ShopService shop, DemoStore demo, Clock clock) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
+        this.demo = demo;
         this.clock = clock;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (!logs.tags().isEmpty()) {
-            return;
+        Instant now = clock.instant();
+        if (logs.tags().isEmpty()) {
+            furnish(now);
+            demo.made(now);
+        } else {
+            demo.madeAt().ifPresent(madeAt -> demo.moveOn(madeAt, now));
         }
+    }
+
+    private void furnish(Instant now) {
         shop.change(new HousePractice(
                 School.OIL,
                 4,
@@ -51,9 +57,7 @@ class DemoStarter implements ApplicationRunner {
                 "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth",
                 6));
         Random random = new Random(SEED);
-        Instant now = clock.instant();
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, random, now).tell();
-        LOG.info("The demo shop is furnished: {} cameras", logs.tags().size());
     }
 }

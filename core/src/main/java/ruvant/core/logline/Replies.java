@@ -1,0 +1,24 @@
+package ruvant.core.logline;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.job.Entry;
+import ruvant.core.logline.Reading.Chip;
+import ruvant.core.logline.Reading.Kind;
+
+/** The two ways to answer a line: this is what it says, or this is still to be said. */
+final class Replies {
+    private Replies() {}
+
+    static Reading logged(String chip, Entry entry) {
+        return new Reading(List.of(new Chip(Kind.ACTION, chip)), List.of(entry), Optional.empty(), List.of());
+    }
+
+    static Reading asking(String question, List<String> completions) {
+        return new Reading(List.of(), List.of(), Optional.of(question), completions);
+    }
+
+    static String said(String rest, String tail) {
+        return tail.isEmpty() ? rest : rest.isEmpty() ? tail : rest + ", " + tail;
+    }
+}

@@ -1,0 +1,59 @@
+package ruvant.server.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.stereotype.Repository;
+import ruvant.server.config.Database;
+import ruvant.server.record.Times;
+
+/** Remembers when the demo was furnished, and moves all its times on, so that it always looks like today. */
+@Repository
+public class DemoStore {
+    private static final String MADE_AT = "demoMadeAt";
+
+    private final Database database;
+
+    public DemoStore(Database database) {
+        this.database = database;
+    }
+
+    Optional<Instant> madeAt() {
+        return database.reads()
+                .sql("select value from setting where name = ?")
+                .param(MADE_AT)
+                .query(String.class)
+                .optional()
+                .map(Times::time);
+    }
+
+    void made(Instant at) {
+        database.writes()
+                .sql("insert or replace into setting (name, value) values (?, ?)")
+                .params(MADE_AT, Times.text(at))
+                .update();
+    }
+
+    /** The demo is no shop's record: its times may be moved, which nothing else in Ruvant does. */
+    void moveOn(Instant madeAt, Instant now) {
+        Duration later = Duration.between(madeAt, now);
+        String seconds = "+" + later.toSeconds() + " seconds";
+        String days = "+" + later.toDays() + " days";
+        database.transaction().executeWithoutResult(status -> {
+            database.writes().sql("""
+                            update entry
+                               set at = strftime('%Y-%m-%dT%H:%M:%fZ', at, ?),
+                                   body = case when json_extract(body, '$.promised') is null then body
+                                          else json_set(body, '$.promised', date(json_extract(body, '$.promised'), ?)) end
+                            """).params(seconds, days).update();
+            database.writes().sql("""
+                            update job_summary
+                               set came_in = strftime('%Y-%m-%dT%H:%M:%fZ', came_in, ?),
+                                   returned_at = strftime('%Y-%m-%dT%H:%M:%fZ', returned_at, ?),
+                                   last_at = strftime('%Y-%m-%dT%H:%M:%fZ', last_at, ?),
+                                   promised = date(promised, ?)
+                            """).params(seconds, seconds, seconds, days).update();
+            made(now);
+        });
+    }
+}

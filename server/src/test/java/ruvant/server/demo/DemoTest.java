@@ -1,0 +1,105 @@
+package ruvant.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import ruvant.core.picture.JobRules;
+import ruvant.core.units.TagNumber;
+import ruvant.server.Shop;
+import ruvant.server.record.LogStore;
+import ruvant.server.record.SummaryStore;
+
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "ruvant.demo=true")
+@DirtiesContext
+class DemoTest {
+    private static Path data;
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private LogStore logs;
+
+    @Autowired
+    private SummaryStore summaries;
+
+    @Autowired
+    private DemoStore demo;
+
+    private Shop shop;
+
+    @DynamicPropertySource
+    static void data(DynamicPropertyRegistry registry) throws IOException {
+        data = Files.createTempDirectory("ruvant-demo-test");
+        registry.add("ruvant.data", data::toString);
+    }
+
+    @BeforeEach
+    void open() {
+        shop = new Shop(port);
+    }
+
+    @Test
+    void theShopIsFurnishedAndEveryLogMakesSense() {
+        JsonNode bench = shop.get("/api/bench").body();
+        assertThat(bench.get("open")).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(bench.get("returned").asInt()).isGreaterThanOrEqualTo(60);
+        assertThat(bench.get("waits")).isNotEmpty();
+        assertThat(bench.get("open").findValuesAsText("currentStop"))
+                .contains("INTAKE", "STRIP", "FIND", "CLEAN", "MEND", "REFIT", "PROVE");
+        for (TagNumber tag : logs.tags()) {
+            assertThat(JobRules.resting(logs.read(tag))).as("%s", tag).isEmpty();
+        }
+    }
+
+    @Test
+    void historyReachesBackFourteenMonthsAndIsProved() {
+        List<JsonNode> returned = new java.util.ArrayList<>();
+        shop.get("/api/jobs").body().forEach(returned::add);
+        Instant first = returned.stream()
+                .map(job -> Instant.parse(job.get("cameIn").asText()))
+                .min(Instant::compareTo)
+                .orElseThrow();
+        assertThat(Duration.between(first, Instant.now())).isBetween(Duration.ofDays(400), Duration.ofDays(440));
+        assertThat(returned)
+                .allSatisfy(job -> assertThat(job.get("cause").asText()).isNotEmpty());
+        JsonNode sheet = shop.get("/api/jobs/R-0061").body();
+        assertThat(sheet.at("/prove/streak/current").asInt()).isEqualTo(36);
+        sheet.get("speeds").forEach(row -> {
+            assertThat(row.has("before")).isTrue();
+            assertThat(row.at("/after/verdict/kind").asText()).isEqualTo("IN");
+        });
+    }
+
+    @Test
+    void aDemoFurnishedEarlierIsMovedOnToToday() {
+        Instant made = demo.madeAt().orElseThrow();
+        var before = summaries.open();
+        var line = logs.read(before.getFirst().tag()).lines().getLast();
+        demo.moveOn(made, made.plus(Duration.ofDays(3)));
+        var after = summaries.open();
+        assertThat(after.getFirst().cameIn())
+                .isEqualTo(before.getFirst().cameIn().plus(Duration.ofDays(3)));
+        assertThat(after.get(1).promised().orElseThrow())
+                .isEqualTo(before.get(1).promised().orElseThrow().plusDays(3));
+        assertThat(logs.read(before.getFirst().tag()).lines().getLast().at())
+                .isEqualTo(line.at()
+                        .truncatedTo(java.time.temporal.ChronoUnit.MILLIS)
+                        .plus(Duration.ofDays(3)));
+        assertThat(demo.madeAt()).contains(made.plus(Duration.ofDays(3)));
+    }
+}

@@ -1,0 +1,151 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { ChoiceField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+/** What was seen outside, region by region. */
+export function Findings({ job }: { job: JobView }) {
+  const { choices, word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [region, setRegion] = useState("TOP");
+  const [kind, setKind] = useState("DENT");
+  const [severity, setSeverity] = useState("SLIGHT");
+  const [remark, setRemark] = useState("");
+  const add = () =>
+    submit(async () => {
+      await append(
+        [
+          {
+            kind: "conditionFound",
+            region: region as Schemas["ConditionFound"]["region"],
+            condition: kind as Schemas["ConditionFound"]["condition"],
+            severity: severity as Schemas["ConditionFound"]["severity"],
+            remark,
+          },
+        ],
+        { said: `Outside, ${word("region", region)}: ${word("conditionKind", kind)}.` },
+      );
+      setRemark("");
+    });
+  return (
+    <Panel title="Outside" note={`${job.intake.findings.length} findings`}>
+      {job.intake.findings.length === 0 && (
+        <Empty>Turn it over: the underside tells most. What is found now is not argued about later.</Empty>
+      )}
+      <ul>
+        {job.intake.findings.map(({ id, found }) => (
+          <li
+            key={id}
+            className="border-line/70 grid grid-cols-[86px_minmax(0,1fr)_auto] gap-2 border-b py-1"
+          >
+            <b>{word("region", found.region)}</b>
+            <span>
+              {word("conditionKind", found.condition)}
+              {found.remark !== "" && <span className="text-soft">, {found.remark}</span>}
+            </span>
+            <span className={found.severity === "GRAVE" ? "text-stop font-bold" : "text-soft"}>
+              {word("severity", found.severity)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="flex flex-col gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void add();
+        }}
+      >
+        <div className="grid grid-cols-3 gap-2">
+          <ChoiceField
+            label="Where"
+            value={region}
+            choices={choices("region")}
+            onChange={(event) => setRegion(event.target.value)}
+          />
+          <ChoiceField
+            label="What"
+            value={kind}
+            choices={choices("conditionKind")}
+            onChange={(event) => setKind(event.target.value)}
+          />
+          <ChoiceField
+            label="How much"
+            value={severity}
+            choices={choices("severity")}
+            onChange={(event) => setSeverity(event.target.value)}
+          />
+        </div>
+        <div className="flex gap-2">
+          <input
+            className="input"
+            aria-label="Remark on it"
+            placeholder="Where exactly, how it looks"
+            value={remark}
+            onChange={(event) => setRemark(event.target.value)}
+          />
+          <Button type="submit">Add</Button>
+        </div>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+      </form>
+    </Panel>
+  );
+}
+
+/** Signs that somebody was in here before. */
+export function Visitors({ job }: { job: JobView }) {
+  const { choices, word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [sign, setSign] = useState("CHEWED_SLOT");
+  const [remark, setRemark] = useState("");
+  const add = () =>
+    submit(async () => {
+      await append([{ kind: "visitorSign", sign: sign as Schemas["VisitorSign"]["sign"], remark }], {
+        said: `Earlier visitor: ${word("visitorSignKind", sign)}.`,
+      });
+      setRemark("");
+    });
+  return (
+    <Panel
+      title="Earlier visitor"
+      note={job.intake.visitorSigns.length === 0 ? "no sign noted" : "somebody has been in"}
+    >
+      {job.intake.visitorSigns.map((one) => (
+        <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
+          <b>{word("visitorSignKind", one.sign.sign)}</b>
+          {one.sign.remark !== "" && `, ${one.sign.remark}`}
+        </p>
+      ))}
+      <form
+        className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void add();
+        }}
+      >
+        <ChoiceField
+          label="Sign"
+          value={sign}
+          choices={choices("visitorSignKind")}
+          onChange={(event) => setSign(event.target.value)}
+        />
+        <input
+          className="input"
+          aria-label="Where is the sign"
+          placeholder="Where"
+          value={remark}
+          onChange={(event) => setRemark(event.target.value)}
+        />
+        <Button type="submit">Add</Button>
+      </form>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
