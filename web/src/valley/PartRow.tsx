@@ -26,9 +26,9 @@ export function OffRow({
   const drawn = part.fasteners.slice(0, compact ? 2 : DRAWN_AT_MOST);
   return (
     <div
-      className={`border-line bg-sheet flex h-full items-center gap-2 border-y border-l-4 px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
+      className={`border-line bg-sheet flex h-full items-center gap-2 overflow-hidden border-y border-l-4 px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
     >
-      <div className="max-w-[64%] min-w-0 shrink-0">
+      <div className="max-w-[64%] min-w-[40%]">
         <b className={`block truncate leading-5 ${compact ? "text-[15px]" : ""}`}>{part.name}</b>
         {!compact && (
           <span className="text-soft block truncate text-[13px] leading-4">
@@ -56,7 +56,7 @@ export function OffRow({
         )}
       </span>
       {!back && (
-        <span className="flex shrink-0 items-center gap-2">
+        <span className="flex min-w-0 items-center gap-2 overflow-hidden">
           {drawn.map((one) => (
             <span
               key={one.type}
