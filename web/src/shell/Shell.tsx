@@ -149,7 +149,7 @@ function Running() {
       {waits.length > 0 && (
         <Link
           to="/"
-          className="flex min-h-9 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] hover:bg-white/10"
+          className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] hover:bg-white/10"
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
           {over > 0 ? `${over} over` : `${waits.length} waiting`}

@@ -38,7 +38,7 @@ export function OffRow({
           </span>
         )}
       </div>
-      <span className="flex min-w-0 flex-1 justify-end gap-1.5 overflow-hidden">
+      <span className="flex h-[22px] min-w-0 flex-1 flex-wrap justify-end gap-x-1.5 gap-y-3 overflow-hidden">
         {off.hazards.slice(0, compact ? 1 : 2).map((hazard) => (
           <Note key={hazard} look="bg-stop-wash text-stop" short={compact}>
             {hazard === "SPRING" ? "spring" : hazard === "BALL" ? "ball" : word("hazard", hazard)}
@@ -141,7 +141,7 @@ function Note({
   return (
     <span
       title={title}
-      className={`truncate rounded-[3px] px-1.5 py-0.5 text-[13px] leading-4 ${look} ${short ? "max-w-[92px]" : "max-w-[150px]"}`}
+      className={`h-[22px] shrink-0 truncate rounded-[3px] px-1.5 py-[3px] text-[13px] leading-4 ${look} ${short ? "max-w-[92px]" : "max-w-[150px]"}`}
     >
       {children}
     </span>

@@ -121,7 +121,7 @@ export function LogLine({ job }: { job: JobView }) {
             key={word}
             type="button"
             onClick={() => complete(word)}
-            className="num border-line hover:border-ink min-h-8 rounded-[3px] border px-2 text-[13.5px]"
+            className="num border-line hover:border-ink min-h-11 rounded-[3px] border px-2 text-[13.5px]"
           >
             {word}
           </button>

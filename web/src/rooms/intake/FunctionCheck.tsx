@@ -72,7 +72,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
               className="border-line/70 focus-visible:bg-ready-wash wide:grid-cols-[minmax(0,1fr)_auto] grid items-center gap-x-2 border-b px-1"
             >
               <span className="truncate">{name}</span>
-              <span className="grid grid-cols-[78px_96px_68px_80px] gap-1 py-[1px]">
+              <span className="grid grid-cols-[70px_92px_62px_72px] gap-1 py-[1px]">
                 {ANSWERS.map((answer) => {
                   const on = result === answer.result;
                   return (

@@ -66,7 +66,7 @@ export function Clean() {
                       : [...materials, material.id],
                   )
                 }
-                className={`min-h-9 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
+                className={`min-h-11 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
               >
                 {material.label}
               </button>

@@ -115,12 +115,28 @@ public final class Check {
         if (value == null) {
             return "";
         }
+        if (isTidy(value)) {
+            return value;
+        }
         StringBuilder kept = new StringBuilder(value.length());
         value.codePoints()
                 .map(c -> Character.isWhitespace(c) ? ' ' : c)
                 .filter(c -> !Character.isISOControl(c))
                 .forEach(kept::appendCodePoint);
         return kept.toString().strip().replaceAll(" {2,}", " ");
+    }
+
+    /** Most values are tidy already, and a long log is checked again each time it is read. */
+    private static boolean isTidy(String value) {
+        boolean afterSpace = true;
+        for (int i = 0; i < value.length(); i++) {
+            char c = value.charAt(i);
+            if (c == ' ' ? afterSpace : Character.isWhitespace(c) || Character.isISOControl(c)) {
+                return false;
+            }
+            afterSpace = c == ' ';
+        }
+        return value.isEmpty() || !afterSpace;
     }
 
     private static String words(String field) {

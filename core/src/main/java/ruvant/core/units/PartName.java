@@ -9,6 +9,8 @@ import java.util.Locale;
  * @param text as it was first typed
  */
 public record PartName(String text) {
+    private static final String[] ARTICLES = {"the ", "a ", "an "};
+
     public PartName {
         text = Check.name("part", text);
     }
@@ -20,12 +22,19 @@ public record PartName(String text) {
 
     /** What equal names share. */
     public String key() {
-        return text.toLowerCase(Locale.ROOT).replaceFirst("^(the|a|an) ", "");
+        // asked for at every look-up in every fold, so without a pattern
+        String lower = text.toLowerCase(Locale.ROOT);
+        for (String article : ARTICLES) {
+            if (lower.startsWith(article)) {
+                return lower.substring(article.length());
+            }
+        }
+        return lower;
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof PartName that && key().equals(that.key());
+        return other instanceof PartName that && (text.equals(that.text) || key().equals(that.key()));
     }
 
     @Override

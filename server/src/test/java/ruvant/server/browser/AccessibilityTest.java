@@ -80,8 +80,7 @@ class AccessibilityTest extends InBrowser {
         browser.size(width, 768);
         for (String screen : SCREENS) {
             browser.go(screen).find("h1, h2");
-            Long wide = (Long) browser.driver.executeScript(
-                    """
+            Long wide = (Long) browser.driver.executeScript("""
                     const scrolls = (e) => ['auto', 'scroll'].includes(getComputedStyle(e).overflowX);
                     const all = [...document.querySelectorAll('main, main *')].filter((e) => !e.closest('svg') && scrolls(e));
                     return Math.max(0, ...[document.documentElement, ...all].map((e) => e.scrollWidth - e.clientWidth));

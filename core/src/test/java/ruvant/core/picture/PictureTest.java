@@ -1,0 +1,209 @@
+package ruvant.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.handover.ReturnSheet;
+import ruvant.core.intake.FunctionList;
+import ruvant.core.job.Attitude;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.BodyType;
+import ruvant.core.job.Entry;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.PartsEntry;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.SourceKind;
+import ruvant.core.job.SpeedSeries;
+import ruvant.core.job.Stop;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.job.Verdict;
+import ruvant.core.job.VisitorSignKind;
+import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.units.PartName;
+
+class PictureTest {
+    private static final PartName TRAIN = PartName.of("train");
+
+    private final Logs logs = Logs.camera();
+
+    private List<String> next() {
+        return NextThing.of(logs.picture(), logs.now()).stream()
+                .map(NextThing::what)
+                .toList();
+    }
+
+    private StopProgress.State state(Stop stop) {
+        return StopProgress.of(logs.picture()).get(stop.ordinal()).state();
+    }
+
+    @Test
+    void whatToDoNextFollowsTheJob() {
+        assertThat(next()).containsExactly("Try every function");
+        logs.add(new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""), Logs.off("train", false));
+        assertThat(next())
+                .as("nothing is suspected, so a loose part may go back")
+                .startsWith("Put back: train")
+                .contains("Say what is wrong");
+        logs.add(new FindEntry.SymptomSeen("drags"));
+        assertThat(next()).contains("Raise a suspect");
+        logs.add(new FindEntry.SuspectRaised("dirt", "groans"));
+        assertThat(next())
+                .as("while a suspect is open the part is out for a reason")
+                .containsExactly("Look at: dirt");
+        logs.add(new FindEntry.CauseConfirmed("dirt", "seen"), new TreatEntry.WaitStarted(TRAIN, "flash-off", 10));
+        assertThat(next()).as("only waiting").isEmpty();
+        logs.after(11);
+        assertThat(next()).containsExactly("Wait over: flash-off, train", "Put back: train");
+        UUID wait = logs.picture().treat().waits().getFirst().id();
+        logs.add(new TreatEntry.WaitEnded(wait, ""), new RefitEntry.Refitted(TRAIN, List.of(), "", ""));
+        assertThat(next()).containsExactly("Fire it through");
+        for (int i = 0; i < 36; i++) {
+            logs.put(new ProveEntry.Fired(true, ""));
+        }
+        assertThat(next()).containsExactly("Write the return sheet");
+        logs.add(new HandoverEntry.Returned("Amara Okonjo", ""));
+        assertThat(next()).isEmpty();
+    }
+
+    @Test
+    void stopsAreBegunAndDone() {
+        assertThat(state(Stop.INTAKE)).isEqualTo(StopProgress.State.BEGUN);
+        assertThat(state(Stop.STRIP)).isEqualTo(StopProgress.State.EMPTY);
+        logs.add(Logs.off("train", false), new FindEntry.SymptomSeen("drags"));
+        assertThat(state(Stop.STRIP)).isEqualTo(StopProgress.State.BEGUN);
+        assertThat(state(Stop.FIND)).isEqualTo(StopProgress.State.BEGUN);
+        logs.add(new PartsEntry.NeedOpened(TRAIN, "a pinion"));
+        assertThat(state(Stop.MEND)).isEqualTo(StopProgress.State.BEGUN);
+        logs.add(new PartsEntry.Replaced(TRAIN, SourceKind.DONOR, "donor 3", "", true, ""));
+        assertThat(state(Stop.MEND)).isEqualTo(StopProgress.State.DONE);
+        logs.add(new RefitEntry.Refitted(TRAIN, List.of(), "", ""));
+        assertThat(state(Stop.STRIP)).isEqualTo(StopProgress.State.DONE);
+        assertThat(state(Stop.REFIT)).isEqualTo(StopProgress.State.DONE);
+        assertThat(logs.picture().currentStop()).isEqualTo(Stop.REFIT);
+        logs.add(new BenchEntry.SatDown(Stop.PROVE, ""));
+        assertThat(logs.picture().currentStop()).isEqualTo(Stop.PROVE);
+        logs.add(new BenchEntry.GotUp(""), new BenchEntry.Noted("late"));
+        assertThat(logs.picture().currentStop())
+                .as("notes do not move the work")
+                .isEqualTo(Stop.REFIT);
+    }
+
+    @Test
+    void speedsStandBeforeAgainstAfterOnTheDialsOwnTerms() {
+        logs.add(
+                new ProveEntry.FiringsTimed("1/60", Phase.BEFORE, Attitude.LEVEL, "", List.of(1 / 32.0, 1 / 32.0)),
+                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0)),
+                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0, 1 / 64.0)),
+                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LENS_DOWN, "", List.of(1 / 8.0)),
+                new ProveEntry.FiringsTimed("1/2", Phase.AFTER, Attitude.LEVEL, "", List.of(0.5)));
+        List<SpeedRow> rows = logs.picture().speeds();
+        assertThat(rows)
+                .extracting(SpeedRow::speed)
+                .as("slowest first, others timed added")
+                .containsExactly("1", "1/2", "1/60", "1/125", "1/500");
+        SpeedRow sixty = rows.get(2);
+        assertThat(sixty.nominalSeconds()).isEqualTo(1 / 64.0);
+        assertThat(sixty.before().orElseThrow().biasEv()).isCloseTo(1, within(1e-9));
+        assertThat(sixty.before().orElseThrow().percent()).isCloseTo(100, within(1e-6));
+        assertThat(sixty.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.OUT);
+        assertThat(sixty.after().orElseThrow().seconds())
+                .as("another attitude is kept apart")
+                .hasSize(3);
+        assertThat(sixty.after().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.IN);
+        assertThat(rows.get(1).after().orElseThrow().lowEv())
+                .as("one firing has no interval")
+                .isEmpty();
+    }
+
+    @Test
+    void theReturnSheetSaysWhatWasFoundDoneReplacedAndLeft() {
+        logs.add(
+                new IntakeEntry.VisitorSign(VisitorSignKind.GLUE, ""),
+                new IntakeEntry.ScopeAdded("slow speeds"),
+                new FindEntry.CauseConfirmed("dirt", "free when wet"),
+                new TreatEntry.Cleaned(TRAIN, "naphtha", List.of("metal"), Verdict.OK, ""),
+                new TreatEntry.Cleaned(TRAIN, "naphtha", List.of("metal"), Verdict.OK, ""),
+                new TreatEntry.Mended(PartName.of("corner"), "half a millimetre off", true),
+                new TreatEntry.Lubricated(TRAIN, "pivots", "", "oil", ""),
+                new TreatEntry.Lubricated(PartName.of("blades"), "blades", "blades", "none", ""),
+                new PartsEntry.Replaced(PartName.of("spring"), SourceKind.DONOR, "donor 3", "1st pattern", true, ""),
+                new IntakeEntry.ScopeSettled("slow speeds", true, ""),
+                new HandoverEntry.LeftOpen("haze", "cemented"),
+                new HandoverEntry.BatteryChosen("silver 1.55 V"),
+                new ProveEntry.FunctionProved("Advance", FunctionResult.WORKS, ""),
+                new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
+                new ProveEntry.Fired(true, ""));
+        ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
+        assertThat(sheet.found()).containsExactly("Cause: dirt (free when wet)", "Somebody had been in before: glue");
+        assertThat(sheet.done())
+                .containsExactly(
+                        "Cleaned train: naphtha",
+                        "Mended corner: half a millimetre off",
+                        "Lubricated with oil: pivots",
+                        "Done as asked: slow speeds");
+        assertThat(sheet.changed()).containsExactly("corner: half a millimetre off");
+        assertThat(sheet.replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
+        assertThat(sheet.leftOpen()).containsExactly("haze: cemented");
+        assertThat(sheet.battery()).contains("silver 1.55 V");
+        assertThat(sheet.proofs())
+                .containsExactly(
+                        "1 firings in a row without a miss (miss rate below 95.0 %, 95 % sure)",
+                        "Advance, Counter: works");
+    }
+
+    @Test
+    void functionsFollowFromTheKindOfCamera() {
+        IntakeEntry.Received in = Logs.received();
+        assertThat(FunctionList.of(in))
+                .startsWith("Speed 1", "Speed 1/60")
+                .contains("B", "Viewing lens")
+                .doesNotContain("Bellows", "Mirror");
+        for (BodyType body : BodyType.values()) {
+            var camera = new IntakeEntry.Camera(
+                    "Tarn", "Vest", "", "", body, in.camera().family());
+            List<String> functions = FunctionList.of(new IntakeEntry.Received(
+                    camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null));
+            assertThat(functions).as("%s", body).doesNotHaveDuplicates().contains("B", "Aperture");
+        }
+    }
+
+    /** A record with no required values missing is made by hand here once for each kind; each must read as a sentence. */
+    @Test
+    void everyKindOfEntryHasItsWords() {
+        List<Entry> entries = List.of(
+                Logs.received(),
+                new StripEntry.EdgeSet(TRAIN, PartName.of("cap"), true),
+                new StripEntry.Lost(TRAIN, "washer", 2),
+                new TreatEntry.WaitStarted(null, "rest", 90),
+                new TreatEntry.Lubricated(TRAIN, "pivots", "", "thinOil", ""),
+                new RefitEntry.GateAnswered(TRAIN, "spring hooked", false, "none here"),
+                new ProveEntry.Fired(false, "hung"),
+                new BenchEntry.Decided("donor or new", "", true),
+                Logs.off("train", false));
+        assertThat(entries.stream().map(EntryWords::of))
+                .containsExactly(
+                        "came in: Pellworm Twin of Amara Okonjo, “drags”",
+                        "train lies over cap",
+                        "lost 2 × washer of train",
+                        "wait: rest, 1 h 30 min",
+                        "train, pivots: thin oil",
+                        "waived at train: spring hooked, none here",
+                        "miss: hung",
+                        "to decide: donor or new",
+                        "took off train, front");
+        assertThat(Set.copyOf(entries.stream().map(Entry::stop).toList()))
+                .contains(Stop.INTAKE, Stop.STRIP, Stop.CLEAN, Stop.OIL, Stop.REFIT, Stop.PROVE);
+    }
+}

@@ -1,0 +1,96 @@
+package ruvant.server.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruvant.core.handover.ReturnSheet;
+import ruvant.core.job.BodyType;
+import ruvant.core.job.Family;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.SpeedSeries;
+import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.units.TagNumber;
+
+class SheetPageTest {
+    private static ReturnSheet sheet(String owner, String complaint, List<SpeedRow> speeds, List<String> advice) {
+        return new ReturnSheet(
+                new TagNumber(412),
+                "Shop <& Co>",
+                new IntakeEntry.Received(
+                        new IntakeEntry.Camera("Pellworm", "Twin", "", "", BodyType.TLR, Family.LEAF_LENS),
+                        new IntakeEntry.Owner(owner, "", false, null, null),
+                        "",
+                        List.of(),
+                        complaint,
+                        SpeedSeries.DOUBLING,
+                        List.of(),
+                        null),
+                Instant.parse("2031-03-04T09:00:00Z"),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                speeds,
+                List.of(),
+                List.of(),
+                advice,
+                Optional.empty(),
+                List.of(),
+                0,
+                6);
+    }
+
+    private static SpeedRow.Run run(double bias, SpeedVerdict.Kind kind) {
+        return new SpeedRow.Run(
+                List.of(1.0),
+                bias,
+                10,
+                Optional.of(0.05),
+                Optional.of(bias - 0.1),
+                Optional.of(bias + 0.1),
+                false,
+                new SpeedVerdict(kind, 0, false));
+    }
+
+    @Test
+    void whatIsTypedCannotBecomeMarkup() {
+        String page = SheetPage.html(
+                sheet("<script>alert(1)</script>", "“quoted” & <b>bold</b>\u0007", List.of(), List.of()),
+                SheetPage.Paper.A4,
+                ZoneOffset.UTC);
+        assertThat(page)
+                .doesNotContain("<script>", "<b>", "\u0007")
+                .contains("&lt;script&gt;", "Shop &lt;&amp; Co&gt;", "4 March 2031");
+    }
+
+    @Test
+    void emptySectionsAreNotPrinted() {
+        String page =
+                SheetPage.html(sheet("Ada", "drags", List.of(), List.of()), SheetPage.Paper.LETTER, ZoneOffset.UTC);
+        assertThat(page)
+                .doesNotContain("What we found", "Replaced", "Shutter speeds", "So that it lasts")
+                .contains("size: letter", "6 months");
+    }
+
+    @Test
+    void speedsAreDrawnAndListedAndFarOnesStayOnThePaper() {
+        SpeedRow row = new SpeedRow(
+                "1/60",
+                1 / 64.0,
+                0.3,
+                Optional.of(run(5, SpeedVerdict.Kind.OUT)),
+                Optional.of(run(0.1, SpeedVerdict.Kind.IN)));
+        String page = SheetPage.html(
+                sheet("Ada", "drags", List.of(row), List.of("keep dry")), SheetPage.Paper.A4, ZoneOffset.UTC);
+        assertThat(page).contains("<svg", "+5.00 EV", "+0.10 EV", "+10 %", "<td>in</td>", "keep dry");
+        assertThat(page).doesNotContain("cy=\"-");
+        assertThat(new SheetPrinter().pdf(sheet("نور", "drags", List.of(row), List.of("漢字 דנה")), SheetPage.Paper.A4))
+                .startsWith("%PDF".getBytes());
+    }
+}
