@@ -36,11 +36,26 @@ public final class JobRules {
      *
      * @param picture empty exactly when refused
      */
-    public record Outcome(Optional<Refusal> refusal, JobLog log, Optional<JobPicture> picture) {}
+    public record Outcome(
+            Optional<Refusal> refusal, JobLog log, Optional<JobPicture> picture, Optional<Folded> folded) {}
+
+    /**
+     * A log already read, to be carried on from. It is used once: whoever adds to it takes it along, and gets another
+     * with the outcome.
+     */
+    public static final class Folded {
+        private final JobFold fold;
+        private final long lastSequence;
+
+        private Folded(JobFold fold, long lastSequence) {
+            this.fold = fold;
+            this.lastSequence = lastSequence;
+        }
+    }
 
     /** Why these lines cannot be added, in this order, as one; empty when they can. */
     public Optional<Refusal> refusal(JobLog log, List<Line> added) {
-        return added(log, added).refusal();
+        return added(log, added, Optional.empty()).refusal();
     }
 
     /**
@@ -48,22 +63,27 @@ public final class JobRules {
      *
      * @param log the log as it stands
      * @param added lines that would follow it
+     * @param earlier this log as folded when it was last added to; where it is not that log, it is read anew
      */
-    public Outcome added(JobLog log, List<Line> added) {
+    public Outcome added(JobLog log, List<Line> added, Optional<Folded> earlier) {
         JobLog after = log.plus(added);
-        JobFold fold = new JobFold();
+        boolean reachesBack = added.stream().anyMatch(this::reachesBack);
+        Optional<JobFold> carriedOn = earlier.filter(
+                        folded -> folded.lastSequence == log.lastSequence() && !reachesBack)
+                .map(folded -> folded.fold);
+        JobFold fold = carriedOn.orElseGet(JobFold::new);
         Optional<Refusal> refused = strikes(log, added);
         if (refused.isEmpty()) {
-            refused = added.stream().anyMatch(this::reachesBack)
+            refused = reachesBack
                     ? replay(fold, after, added)
-                    : follow(fold, log.counted(), added);
+                    : follow(fold, carriedOn.isPresent() ? List.of() : log.counted(), added);
         }
-        return refused.isPresent()
-                ? new Outcome(refused, log, Optional.empty())
-                : new Outcome(
-                        Optional.empty(),
-                        after,
-                        Optional.of(fold.picture(after, shop.practice().streakLength())));
+        if (refused.isPresent()) {
+            return new Outcome(refused, log, Optional.empty(), Optional.empty());
+        }
+        JobPicture picture = fold.picture(after, shop.practice().streakLength());
+        return new Outcome(
+                Optional.empty(), after, Optional.of(picture), Optional.of(new Folded(fold, after.lastSequence())));
     }
 
     private Optional<Refusal> follow(JobFold fold, List<Line> counted, List<Line> added) {

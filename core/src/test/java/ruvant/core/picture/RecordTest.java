@@ -204,4 +204,29 @@ class RecordTest {
         var sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
         assertThat(sheet.leftOpen()).containsExactly("seals: owner waits");
     }
+
+    @Test
+    void aFoldThatIsCarriedOnSaysTheSameAsOneReadAnew() {
+        JobRules rules = new JobRules(Logs.SHOP, logs.now());
+        JobLog log = logs.log();
+        java.util.Optional<JobRules.Folded> folded = java.util.Optional.empty();
+        List<ruvant.core.job.Entry> entries = List.of(
+                Logs.off("plate", true),
+                Logs.off("ring", false),
+                new FindEntry.SymptomSeen("drags"),
+                new TreatEntry.WaitStarted(PartName.of("ring"), "rest", 5),
+                new RefitEntry.LeftOut(PartName.of("ring"), "spare"));
+        for (int i = 0; i < entries.size(); i++) {
+            Line line = new Line(new UUID(9, i), log.lastSequence() + 1, logs.now(), "Ada", null, entries.get(i));
+            JobRules.Outcome carried = rules.added(log, List.of(line), folded);
+            JobRules.Outcome anew = rules.added(log, List.of(line), java.util.Optional.empty());
+            assertThat(carried.picture()).isEqualTo(anew.picture());
+            log = carried.log();
+            folded = carried.folded();
+        }
+        Line stale = new Line(new UUID(9, 99), 1, logs.now(), "Ada", null, Logs.off("plate", true));
+        assertThat(rules.added(logs.log(), List.of(stale), folded).refusal())
+                .as("another log is read anew")
+                .isEmpty();
+    }
 }

@@ -39,6 +39,8 @@ public class JobService {
     private final Clock clock;
     private final Cache<TagNumber, JobLog> recent =
             Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
+    private final Cache<TagNumber, JobRules.Folded> folded =
+            Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
 
     public JobService(
             Database database, LogStore logs, SummaryStore summaries, ShopService shop, Events events, Clock clock) {
@@ -60,8 +62,13 @@ public class JobService {
         if (read.lines().isEmpty()) {
             throw new NoSuchJobException(tag);
         }
-        recent.asMap().merge(tag, read, (a, b) -> a.lastSequence() >= b.lastSequence() ? a : b);
+        remember(read);
         return read;
+    }
+
+    /** Keeps the longer one where another thread was quicker. */
+    private void remember(JobLog log) {
+        recent.asMap().merge(log.tag(), log, (a, b) -> a.lastSequence() >= b.lastSequence() ? a : b);
     }
 
     /** The job as it stands. */
@@ -108,19 +115,24 @@ public class JobService {
         if (added.isEmpty() || added.size() > 200) {
             throw new FieldProblem("lines", added.size() + " lines came at once; 1 to 200 are taken.", "Send fewer.");
         }
-        JobLog after = database.transaction().execute(status -> {
+        JobRules.Outcome stored = database.transaction().execute(status -> {
             JobLog log = current(tag);
             List<NewLine> fresh = notYetThere(tag, added);
             if (fresh.isEmpty()) {
-                return log;
+                return new JobRules.Outcome(Optional.empty(), log, Optional.empty(), Optional.empty());
             }
             List<Line> lines = numbered(log, by, fresh, now);
-            JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines);
+            // taken out: if anything fails from here on, the log is read anew next time
+            Optional<JobRules.Folded> earlier =
+                    Optional.ofNullable(folded.asMap().remove(tag));
+            JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines, earlier);
             outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
-            return store(outcome, lines);
+            store(outcome, lines);
+            return outcome;
         });
-        recent.put(tag, after);
-        events.changed(tag, after.lastSequence());
+        remember(stored.log());
+        stored.folded().ifPresent(fold -> folded.put(tag, fold));
+        events.changed(tag, stored.log().lastSequence());
     }
 
     private JobLog current(TagNumber tag) {
@@ -175,12 +187,12 @@ public class JobService {
     }
 
     private void begin(JobLog empty, List<Line> lines, Instant now) {
-        JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(empty, lines);
+        JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(empty, lines, Optional.empty());
         outcome.refusal().ifPresent(refusal -> refuse(refusal, empty, lines, 0));
         store(outcome, lines);
     }
 
-    private JobLog store(JobRules.Outcome outcome, List<Line> lines) {
+    private void store(JobRules.Outcome outcome, List<Line> lines) {
         JobPicture picture = outcome.picture().orElseThrow();
         lines.forEach(line -> logs.add(picture.tag(), line));
         summaries.put(picture);
@@ -189,7 +201,6 @@ public class JobService {
         if (wordsChanged) {
             summaries.putWords(picture);
         }
-        return outcome.log();
     }
 
     /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
@@ -205,7 +216,7 @@ public class JobService {
             JobLog here = new JobLog(target, foreign.lines());
             JobPicture picture = JobPicture.of(here, shop.shop().practice());
             // its order was checked when it was read; gates and harm were settled where it comes from
-            store(new JobRules.Outcome(Optional.empty(), here, Optional.of(picture)), here.lines());
+            store(new JobRules.Outcome(Optional.empty(), here, Optional.of(picture), Optional.empty()), here.lines());
             return target;
         });
         events.changed(tag, foreign.lastSequence());
