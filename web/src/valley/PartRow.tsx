@@ -141,7 +141,7 @@ function Note({
   return (
     <span
       title={title}
-      className={`h-[22px] shrink-0 truncate rounded-[3px] px-1.5 py-[3px] text-[13px] leading-4 ${look} ${short ? "max-w-[92px]" : "max-w-[150px]"}`}
+      className={`h-[22px] shrink-0 truncate rounded-[3px] px-1.5 py-[3px] text-[13px] leading-4 ${look} ${short ? "max-w-[min(92px,100%)]" : "max-w-[min(150px,100%)]"}`}
     >
       {children}
     </span>
