@@ -19,6 +19,7 @@ import ruvant.core.units.Refusal;
 public final class ValleyFold {
     private final Map<PartName, Track> tracks = new LinkedHashMap<>();
     private final CoverEdges edges = new CoverEdges();
+    private Optional<Valley> known = Optional.empty();
 
     /** Why a removal, loss or edge makes no sense now. */
     public Optional<Refusal> objection(StripEntry entry) {
@@ -151,6 +152,7 @@ public final class ValleyFold {
 
     /** Takes a removal, loss or edge. */
     public void take(Line line, StripEntry entry) {
+        known = Optional.empty();
         switch (entry) {
             case StripEntry.Removed removed -> {
                 Track track = tracks.computeIfAbsent(removed.part(), Track::new);
@@ -175,6 +177,7 @@ public final class ValleyFold {
 
     /** Takes a refit or a word about one. */
     public void take(Line line, RefitEntry entry) {
+        known = Optional.empty();
         switch (entry) {
             case RefitEntry.Refitted back -> tracks.get(back.part()).settle(line, ValleyPart.State.BACK, back);
             case RefitEntry.LeftOut left -> tracks.get(left.part()).settle(line, ValleyPart.State.LEFT_OUT, left);
@@ -197,6 +200,12 @@ public final class ValleyFold {
 
     /** The valley so far. */
     public Valley valley() {
+        Valley valley = known.orElseGet(this::drawn);
+        known = Optional.of(valley);
+        return valley;
+    }
+
+    private Valley drawn() {
         Map<PartName, Integer> levels = new HashMap<>();
         return new Valley(tracks.values().stream()
                 .map(track -> track.part(edges, edges.level(track.name, levels)))

@@ -18,16 +18,30 @@ final class Stopwatch {
 
     private Stopwatch() {}
 
-    static Times time(int warm, int counted, Step step) throws Exception {
-        for (int i = 0; i < warm; i++) {
-            step.run(i);
+    /** Two ways to do the same, turn by turn, so that whatever else the machine does meets both alike. */
+    record Pair(Times ours, Times bare) {}
+
+    static Pair beside(int warm, int counted, Step ours, Step bare) throws Exception {
+        double[] first = new double[counted];
+        double[] second = new double[counted];
+        for (int i = 0; i < warm + counted; i++) {
+            double one = ms(ours, i);
+            double other = ms(bare, i);
+            if (i >= warm) {
+                first[i - warm] = one;
+                second[i - warm] = other;
+            }
         }
-        double[] ms = new double[counted];
-        for (int i = 0; i < counted; i++) {
-            long begun = System.nanoTime();
-            step.run(warm + i);
-            ms[i] = (System.nanoTime() - begun) / 1e6;
-        }
+        return new Pair(sorted(first), sorted(second));
+    }
+
+    private static double ms(Step step, int i) throws Exception {
+        long begun = System.nanoTime();
+        step.run(i);
+        return (System.nanoTime() - begun) / 1e6;
+    }
+
+    private static Times sorted(double[] ms) {
         Arrays.sort(ms);
         return new Times(ms);
     }

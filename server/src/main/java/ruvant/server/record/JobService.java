@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
@@ -115,32 +116,61 @@ public class JobService {
         if (added.isEmpty() || added.size() > 200) {
             throw new FieldProblem("lines", added.size() + " lines came at once; 1 to 200 are taken.", "Send fewer.");
         }
-        JobRules.Outcome stored = database.transaction().execute(status -> {
-            JobLog log = current(tag);
-            List<NewLine> fresh = notYetThere(tag, added);
-            if (fresh.isEmpty()) {
-                return new JobRules.Outcome(Optional.empty(), log, Optional.empty(), Optional.empty());
-            }
-            List<Line> lines = numbered(log, by, fresh, now);
-            // taken out: if anything fails from here on, the log is read anew next time
-            Optional<JobRules.Folded> earlier =
-                    Optional.ofNullable(folded.asMap().remove(tag));
-            JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines, earlier);
-            outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
-            store(outcome, lines);
-            return outcome;
-        });
+        JobRules.Outcome stored = appendToKnown(tag, by, basedOn, added, now)
+                .orElseGet(() -> database.transaction().execute(status -> {
+                    List<NewLine> fresh = notYetThere(tag, added);
+                    return add(current(tag), by, basedOn, fresh, now);
+                }));
         remember(stored.log());
         stored.folded().ifPresent(fold -> folded.put(tag, fold));
         events.changed(tag, stored.log().lastSequence());
     }
 
-    private JobLog current(TagNumber tag) {
+    /**
+     * The usual case: the log is known and the lines are new. That both are so is left to the file's own keys, which
+     * spares two looks; where they object, nothing was stored and the careful way is taken.
+     */
+    private Optional<JobRules.Outcome> appendToKnown(
+            TagNumber tag, String by, long basedOn, List<NewLine> added, Instant now) {
         JobLog known = recent.getIfPresent(tag);
-        JobLog log = known == null ? new JobLog(tag, logs.writtenAfter(tag, 0)) : known;
-        if (known != null && logs.lastSequence(tag) != known.lastSequence()) {
-            log = new JobLog(tag, logs.writtenAfter(tag, 0));
+        if (known == null || added.stream().anyMatch(line -> known.find(line.id()).isPresent())) {
+            return Optional.empty();
         }
+        try {
+            return Optional.of(
+                    database.transaction().execute(status -> add(known, by, basedOn, added, now)));
+        } catch (DataAccessException objection) {
+            if (!LogStore.isTaken(objection)) {
+                throw objection;
+            }
+            recent.invalidate(tag);
+            return Optional.empty();
+        } catch (RefusedException refused) {
+            // a log that went on elsewhere may allow what this one refuses
+            if (database.transaction().execute(status -> logs.lastSequence(tag)) == known.lastSequence()) {
+                throw refused;
+            }
+            recent.invalidate(tag);
+            return Optional.empty();
+        }
+    }
+
+    private JobRules.Outcome add(JobLog log, String by, long basedOn, List<NewLine> fresh, Instant now) {
+        if (fresh.isEmpty()) {
+            return new JobRules.Outcome(Optional.empty(), log, Optional.empty(), Optional.empty());
+        }
+        List<Line> lines = numbered(log, by, fresh, now);
+        // taken out: if anything fails from here on, the log is read anew next time
+        Optional<JobRules.Folded> earlier =
+                Optional.ofNullable(folded.asMap().remove(log.tag()));
+        JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines, earlier);
+        outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
+        store(outcome, lines);
+        return outcome;
+    }
+
+    private JobLog current(TagNumber tag) {
+        JobLog log = new JobLog(tag, logs.writtenAfter(tag, 0));
         if (log.lines().isEmpty()) {
             throw new NoSuchJobException(tag);
         }

@@ -8,8 +8,11 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
 import ruvant.core.job.Entry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
@@ -117,7 +120,14 @@ public class LogStore {
     /** Where a line stands. */
     public record Place(TagNumber tag, long sequence) {}
 
-    /** Adds one line. */
+    /** Whether a line was not added because its id, or its place in the job, is taken. */
+    static boolean isTaken(DataAccessException objection) {
+        return objection.getMostSpecificCause() instanceof SQLiteException problem
+                && (problem.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_PRIMARYKEY
+                        || problem.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_UNIQUE);
+    }
+
+    /** Adds one line; its id and its sequence in the job must be free. */
     public void add(TagNumber tag, Line line) {
         database.writes()
                 .sql("insert into entry (job, sequence, id, at, signer, before, body) values (?, ?, ?, ?, ?, ?, ?)")

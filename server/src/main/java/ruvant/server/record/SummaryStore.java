@@ -32,30 +32,59 @@ public class SummaryStore {
     /** Writes the summary of a job as it is now. */
     public void put(JobPicture picture) {
         JobSummary summary = JobSummary.of(picture);
-        database.writes()
-                .sql("""
-                        insert or replace into job_summary
-                          (%s)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """.formatted(COLUMNS))
-                .params(Arrays.asList(
-                        picture.tag().number(),
-                        summary.maker(),
-                        summary.model(),
-                        summary.pattern(),
-                        summary.serial(),
-                        summary.family().name(),
-                        summary.owner(),
-                        summary.complaint(),
-                        summary.cause(),
-                        Times.text(summary.cameIn()),
-                        summary.promised().map(LocalDate::toString).orElse(null),
-                        summary.returnedAt().map(Times::text).orElse(null),
-                        summary.minutes(),
-                        summary.piecesOff(),
-                        summary.lastSequence(),
-                        Times.text(summary.lastAt())))
-                .update();
+        if (!onlyMovedOn(summary)) {
+            database.writes()
+                    .sql("insert or replace into job_summary (" + COLUMNS
+                            + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                    .params(Arrays.asList(
+                            summary.tag().number(),
+                            summary.maker(),
+                            summary.model(),
+                            summary.pattern(),
+                            summary.serial(),
+                            summary.family().name(),
+                            summary.owner(),
+                            summary.complaint(),
+                            summary.cause(),
+                            Times.text(summary.cameIn()),
+                            summary.promised().map(LocalDate::toString).orElse(null),
+                            summary.returnedAt().map(Times::text).orElse(null),
+                            summary.minutes(),
+                            summary.piecesOff(),
+                            summary.lastSequence(),
+                            Times.text(summary.lastAt())))
+                    .update();
+        }
+    }
+
+    /** Most lines change figures only; writing those alone leaves the row's index, a page on disk, as it is. */
+    private boolean onlyMovedOn(JobSummary summary) {
+        return database.writes()
+                        .sql("""
+                        update job_summary set minutes = ?, pieces_off = ?, last_sequence = ?, last_at = ?
+                         where job = ? and maker = ? and model = ? and pattern = ? and serial = ? and family = ?
+                           and owner = ? and complaint = ? and cause = ? and came_in = ? and promised is ?
+                           and returned_at is ?
+                        """)
+                        .params(Arrays.asList(
+                                summary.minutes(),
+                                summary.piecesOff(),
+                                summary.lastSequence(),
+                                Times.text(summary.lastAt()),
+                                summary.tag().number(),
+                                summary.maker(),
+                                summary.model(),
+                                summary.pattern(),
+                                summary.serial(),
+                                summary.family().name(),
+                                summary.owner(),
+                                summary.complaint(),
+                                summary.cause(),
+                                Times.text(summary.cameIn()),
+                                summary.promised().map(LocalDate::toString).orElse(null),
+                                summary.returnedAt().map(Times::text).orElse(null)))
+                        .update()
+                == 1;
     }
 
     /** Writes the words by which a job is found. */
