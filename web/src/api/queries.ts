@@ -93,6 +93,20 @@ export const guessQuery = (name: string) =>
     placeholderData: keepPreviousData,
   });
 
+/** What the house says to a point, its kind and a lubricant, as far as they are chosen. */
+export const oilingQuery = (point: string, kind = "", lubricant = "") =>
+  queryOptions({
+    queryKey: ["oiling", point, kind, lubricant],
+    queryFn: () => answer(server.GET("/api/oiling", { params: { query: { point, kind, lubricant } } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** Reads a typed amount; throws a {@link Problem} naming the field where it is none. Nothing typed is no amount. */
+export const readAmount = async (field: string, typed: string) =>
+  typed.trim() === ""
+    ? undefined
+    : answer(server.GET("/api/amount", { params: { query: { typed, field } } }));
+
 /** Reads typed exposures; throws a {@link Problem} that names the piece which is none. */
 export const readTimes = (typed: string) =>
   answer(server.GET("/api/times", { params: { query: { typed } } }));

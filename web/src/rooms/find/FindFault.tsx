@@ -1,11 +1,10 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { Entry, JobView } from "../../api/client";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
-import { useSubmit } from "../../ui/useSubmit";
 import { Aside } from "../camera/Aside";
 import { useJob } from "../camera/useJob";
 
@@ -58,13 +57,6 @@ function Said({
   make: (what: string) => Entry;
 }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [text, setText] = useState("");
-  const add = () =>
-    submit(async () => {
-      await append([make(text)], { said: `${title}: ${text}.` });
-      setText("");
-    });
   return (
     <Panel title={title}>
       {lines.length === 0 && <Empty>{empty}</Empty>}
@@ -75,42 +67,15 @@ function Said({
           </li>
         ))}
       </ul>
-      <form
-        className="flex gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
-        <input
-          className="input"
-          aria-label={label}
-          placeholder={label}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-        <Button type="submit" disabled={text.trim() === ""}>
-          Add
-        </Button>
-      </form>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      <AddLine blanks={[{ label }]} onAdd={(what) => append([make(what)], { said: `${title}: ${what}.` })} />
     </Panel>
   );
 }
 
 function Suspects({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [name, setName] = useState("");
-  const [why, setWhy] = useState("");
   const { suspects } = job.find;
   const cleared = suspects.filter((suspect) => suspect.state === "CLEARED").length;
-  const raise = () =>
-    submit(async () => {
-      await append([{ kind: "suspectRaised", suspect: name, why }], { said: `Suspect: ${name}.` });
-      setName("");
-      setWhy("");
-    });
   const order = { CAUSE: 0, OPEN: 1, CLEARED: 2 };
   return (
     <Panel
@@ -130,54 +95,34 @@ function Suspects({ job }: { job: JobView }) {
             <SuspectRow key={suspect.id} job={job} suspect={suspect} />
           ))}
       </ul>
-      <form
-        className="grid grid-cols-[1fr_1fr_auto] gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void raise();
-        }}
-      >
-        <input
-          className="input"
-          aria-label="Suspect"
-          placeholder="Another suspect: gummed escapement"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <input
-          className="input"
-          aria-label="Why"
-          placeholder="Why: whirrs unevenly"
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-        />
-        <Button type="submit" disabled={name.trim() === ""}>
-          Raise
-        </Button>
-      </form>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      <AddLine
+        blanks={[
+          { label: "Suspect", hint: "Another suspect: gummed escapement" },
+          { label: "Why", hint: "Why: whirrs unevenly", optional: true },
+        ]}
+        action="Raise"
+        onAdd={(suspect, why) =>
+          append([{ kind: "suspectRaised", suspect, why }], { said: `Suspect: ${suspect}.` })
+        }
+      />
     </Panel>
   );
 }
 
 function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
   const [asking, setAsking] = useState<"no" | "clear" | "cause">("no");
-  const [look, setLook] = useState("");
-  const settle = () =>
-    submit(async () => {
-      await append(
-        [
-          asking === "clear"
-            ? { kind: "suspectCleared", suspect: suspect.name, look }
-            : { kind: "causeConfirmed", cause: suspect.name, evidence: look },
-        ],
-        { said: asking === "clear" ? `Cleared: ${suspect.name}.` : `Cause: ${suspect.name}.` },
-      );
-      setAsking("no");
-      setLook("");
-    });
+  const settle = async (look: string) => {
+    await append(
+      [
+        asking === "clear"
+          ? { kind: "suspectCleared", suspect: suspect.name, look }
+          : { kind: "causeConfirmed", cause: suspect.name, evidence: look },
+      ],
+      { said: asking === "clear" ? `Cleared: ${suspect.name}.` : `Cause: ${suspect.name}.` },
+    );
+    setAsking("no");
+  };
   return (
     <li
       className={`border-line/70 flex flex-col gap-1.5 border-b px-2 py-2 ${suspect.state === "CAUSE" ? "border-l-mark-line bg-mark-wash border-l-4" : ""}`}
@@ -202,30 +147,16 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         )}
       </div>
       {asking !== "no" && (
-        <form
-          className="flex gap-2 pl-6"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void settle();
-          }}
-        >
-          <input
-            autoFocus
-            className="input"
-            aria-label={asking === "clear" ? "What look cleared it?" : "What is the evidence?"}
-            placeholder={asking === "clear" ? "What look cleared it?" : "What is the evidence?"}
-            value={look}
-            onChange={(event) => setLook(event.target.value)}
-          />
-          <Button type="submit" kind="primary" disabled={look.trim() === ""}>
-            {asking === "clear" ? "Clear" : "Confirm"}
-          </Button>
-          <Button kind="quiet" onClick={() => setAsking("no")}>
-            Not
-          </Button>
-        </form>
+        <AddLine
+          blanks={[{ label: asking === "clear" ? "What look cleared it?" : "What is the evidence?" }]}
+          action={asking === "clear" ? "Clear" : "Confirm"}
+          look="primary"
+          focus
+          className="pl-6"
+          onAdd={settle}
+          onCancel={() => setAsking("no")}
+        />
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
     </li>
   );
 }

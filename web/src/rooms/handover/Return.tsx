@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
-import type { Entry, JobView } from "../../api/client";
+import type { JobView } from "../../api/client";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
@@ -69,16 +70,13 @@ function ScopePanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
   const [leaving, setLeaving] = useState<string>();
-  const [reason, setReason] = useState("");
   if (job.intake.scope.length === 0) return null;
-  const settle = (what: string, done: boolean, why: string) =>
-    submit(async () => {
-      await append([{ kind: "scopeSettled", what, done, reason: why }], {
-        said: done ? `Done: ${what}.` : `Left: ${what}.`,
-      });
-      setLeaving(undefined);
-      setReason("");
+  const settle = async (what: string, done: boolean, reason: string) => {
+    await append([{ kind: "scopeSettled", what, done, reason }], {
+      said: done ? `Done: ${what}.` : `Left: ${what}.`,
     });
+    setLeaving(undefined);
+  };
   return (
     <Panel title="Was to be done">
       <ul>
@@ -91,7 +89,7 @@ function ScopePanel({ job }: { job: JobView }) {
             )}
             {item.state === "OPEN" && (
               <>
-                <Button kind="quiet" onClick={() => void settle(item.what, true, "")}>
+                <Button kind="quiet" onClick={() => void submit(() => settle(item.what, true, ""))}>
                   Done
                 </Button>
                 <Button kind="quiet" onClick={() => setLeaving(item.what)}>
@@ -100,23 +98,14 @@ function ScopePanel({ job }: { job: JobView }) {
               </>
             )}
             {leaving === item.what && (
-              <form
-                className="flex w-full gap-2 pb-1"
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  void settle(item.what, false, reason);
-                }}
-              >
-                <input
-                  autoFocus
-                  className="input"
-                  aria-label="Why is it left?"
-                  placeholder="Why is it left?"
-                  value={reason}
-                  onChange={(event) => setReason(event.target.value)}
-                />
-                <Button type="submit">Leave it</Button>
-              </form>
+              <AddLine
+                blanks={[{ label: "Why is it left?" }]}
+                action="Leave it"
+                focus
+                className="w-full pb-1"
+                onAdd={(why) => settle(item.what, false, why)}
+                onCancel={() => setLeaving(undefined)}
+              />
             )}
           </li>
         ))}
@@ -127,117 +116,35 @@ function ScopePanel({ job }: { job: JobView }) {
 }
 
 function OnTheSheet({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
   return (
     <Panel title="For the owner">
       {job.handover.advice.length === 0 && job.handover.battery === undefined && (
         <Empty>How to use it so that it lasts; which battery; what is left as it is, and why.</Empty>
       )}
-      <Say
-        job={job}
-        label="Advice"
-        placeholder="Fire it through all speeds once a month"
-        make={(advice) => ({ kind: "advised", advice })}
+      <AddLine
+        blanks={[{ label: "Advice", hint: "Advice: fire it through all speeds once a month" }]}
+        onAdd={(advice) => append([{ kind: "advised", advice }], { said: "Advice noted." })}
       />
-      <Say
-        job={job}
-        label="Battery"
-        placeholder="silver cell 1.55 V with adapter"
-        make={(cell) => ({ kind: "batteryChosen", cell })}
+      <AddLine
+        blanks={[{ label: "Battery", hint: "Battery: silver cell 1.55 V with adapter" }]}
+        onAdd={(cell) => append([{ kind: "batteryChosen", cell }], { said: "Battery noted." })}
       />
-      <LeftOpen job={job} />
+      <AddLine
+        blanks={[
+          { label: "Left as it is", hint: "Left: haze in rear cell" },
+          { label: "Why it is left", hint: "Why" },
+        ]}
+        onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: `Left as it is: ${what}.` })}
+      />
     </Panel>
-  );
-}
-
-function Say({
-  job,
-  label,
-  placeholder,
-  make,
-}: {
-  job: JobView;
-  label: string;
-  placeholder: string;
-  make: (text: string) => Entry;
-}) {
-  const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [text, setText] = useState("");
-  return (
-    <form
-      className="flex flex-col gap-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(async () => {
-          await append([make(text)], { said: `${label} noted.` });
-          setText("");
-        });
-      }}
-    >
-      <div className="flex gap-2">
-        <input
-          className="input"
-          aria-label={label}
-          placeholder={`${label}: ${placeholder}`}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-        <Button type="submit" disabled={text.trim() === ""}>
-          Add
-        </Button>
-      </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
-    </form>
-  );
-}
-
-function LeftOpen({ job }: { job: JobView }) {
-  const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [what, setWhat] = useState("");
-  const [why, setWhy] = useState("");
-  return (
-    <form
-      className="flex flex-col gap-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(async () => {
-          await append([{ kind: "leftOpen", what, why }], { said: `Left as it is: ${what}.` });
-          setWhat("");
-          setWhy("");
-        });
-      }}
-    >
-      <div className="grid grid-cols-[1fr_1fr_auto] gap-2">
-        <input
-          className="input"
-          aria-label="Left as it is"
-          placeholder="Left: haze in rear cell"
-          value={what}
-          onChange={(event) => setWhat(event.target.value)}
-        />
-        <input
-          className="input"
-          aria-label="Why it is left"
-          placeholder="Why"
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-        />
-        <Button type="submit" disabled={what.trim() === "" || why.trim() === ""}>
-          Add
-        </Button>
-      </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
-    </form>
   );
 }
 
 function GiveBack({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
   const received = job.intake.received!;
-  const [to, setTo] = useState(received.owner.shopsOwn ? "" : received.owner.name);
-  const out = job.ledger.out + job.ledger.unaccounted;
+  const out = job.notAccounted;
   if (job.handover.returned !== undefined)
     return (
       <Panel title="Over the counter">
@@ -256,26 +163,19 @@ function GiveBack({ job }: { job: JobView }) {
           : `${out} of ${job.ledger.off} pieces are not accounted for.`}
       </p>
       {received.accessories.length > 0 && <p>Goes back with it: {received.accessories.join(", ")}.</p>}
-      <form
-        className="flex gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void submit(() => append([{ kind: "returned", to, remark: "" }], { said: `Returned to ${to}.` }));
-        }}
-      >
-        <input
-          className="input"
-          dir="auto"
-          aria-label="Returned to"
-          placeholder="To whom"
-          value={to}
-          onChange={(event) => setTo(event.target.value)}
-        />
-        <Button kind="primary" type="submit">
-          Return it
-        </Button>
-      </form>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      <AddLine
+        blanks={[
+          {
+            label: "Returned to",
+            hint: "To whom",
+            start: received.owner.shopsOwn ? "" : received.owner.name,
+            anyScript: true,
+          },
+        ]}
+        action="Return it"
+        look="primary"
+        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: `Returned to ${to}.` })}
+      />
     </Panel>
   );
 }

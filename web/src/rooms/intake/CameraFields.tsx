@@ -59,8 +59,8 @@ export function CameraFields({
         />
         {form.shopsOwn ? (
           <div className="grid grid-cols-2 gap-3">
-            <TextField label="Paid for it, EUR" name="amount" inputMode="decimal" {...text("paid")} />
-            <TextField label="Would fetch mended, EUR" inputMode="decimal" {...text("worth")} />
+            <TextField label="Paid for it, EUR" name="paid" inputMode="decimal" {...text("paid")} />
+            <TextField label="Would fetch mended, EUR" name="worth" inputMode="decimal" {...text("worth")} />
           </div>
         ) : (
           <div className="grid grid-cols-2 gap-3">

@@ -14,7 +14,7 @@ import { BatteryPanel, Decisions, ScopePanel } from "./Agreed";
 import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
-import { formOf, received, type Form } from "./receivedForm";
+import { amountsOf, formOf, received, type Form } from "./receivedForm";
 
 /** What came in, in what state. */
 export function Intake() {
@@ -48,7 +48,10 @@ function Description({ job }: { job: JobView }) {
     submit(async () => {
       // said anew, with the earlier description struck: nothing is overwritten
       await append(
-        [received(form!), { kind: "struck", target: job.intake.receivedId!, reason: "described anew" }],
+        [
+          received(form!, await amountsOf(form!)),
+          { kind: "struck", target: job.intake.receivedId!, reason: "described anew" },
+        ],
         { said: "Described anew." },
       );
       setForm(undefined);

@@ -12,7 +12,7 @@ import { FormProblem } from "../../ui/Field";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { CameraFields } from "./CameraFields";
-import { BLANK, received, scopeItems, type Form } from "./receivedForm";
+import { amountsOf, BLANK, received, scopeItems, type Form } from "./receivedForm";
 
 /** A camera came over the counter: it gets its tag here. What is typed is kept until then. */
 export function NewJob() {
@@ -26,9 +26,12 @@ export function NewJob() {
   const opening = useRef(newId());
   const open = () =>
     submit(async () => {
-      const job = await answer(
-        server.POST("/api/jobs", { body: { id: opening.current, by: signer, received: received(form) } }),
-      );
+      const body = {
+        id: opening.current,
+        by: signer,
+        received: received(form, await amountsOf(form)),
+      };
+      const job = await answer(server.POST("/api/jobs", { body }));
       const saidAt = new Date(serverNow()).toISOString();
       const scope = scopeItems(form).map((what) => ({
         id: newId(),

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -102,16 +103,7 @@ export function Findings({ job }: { job: JobView }) {
 export function Visitors({ job }: { job: JobView }) {
   const { choices, word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
   const [sign, setSign] = useState("CHEWED_SLOT");
-  const [remark, setRemark] = useState("");
-  const add = () =>
-    submit(async () => {
-      await append([{ kind: "visitorSign", sign: sign as Schemas["VisitorSign"]["sign"], remark }], {
-        said: `Earlier visitor: ${word("visitorSignKind", sign)}.`,
-      });
-      setRemark("");
-    });
   return (
     <Panel
       title="Earlier visitor"
@@ -123,29 +115,23 @@ export function Visitors({ job }: { job: JobView }) {
           {one.sign.remark !== "" && `, ${one.sign.remark}`}
         </p>
       ))}
-      <form
-        className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
-        <ChoiceField
-          label="Sign"
-          value={sign}
-          choices={choices("visitorSignKind")}
-          onChange={(event) => setSign(event.target.value)}
-        />
-        <input
-          className="input"
-          aria-label="Where is the sign"
-          placeholder="Where"
-          value={remark}
-          onChange={(event) => setRemark(event.target.value)}
-        />
-        <Button type="submit">Add</Button>
-      </form>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      <AddLine
+        before={
+          <ChoiceField
+            label="Sign"
+            wrap="min-w-0 flex-1"
+            value={sign}
+            choices={choices("visitorSignKind")}
+            onChange={(event) => setSign(event.target.value)}
+          />
+        }
+        blanks={[{ label: "Where is the sign", hint: "Where", optional: true }]}
+        onAdd={(remark) =>
+          append([{ kind: "visitorSign", sign: sign as Schemas["VisitorSign"]["sign"], remark }], {
+            said: `Earlier visitor: ${word("visitorSignKind", sign)}.`,
+          })
+        }
+      />
     </Panel>
   );
 }

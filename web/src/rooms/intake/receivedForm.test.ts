@@ -1,5 +1,8 @@
-import { expect, it } from "vitest";
-import { BLANK, formOf, received, scopeItems } from "./receivedForm";
+import { expect, it, vi } from "vitest";
+import { readAmount } from "../../api/queries";
+import { amountsOf, BLANK, formOf, received, scopeItems } from "./receivedForm";
+
+vi.mock("../../api/queries", () => ({ readAmount: vi.fn() }));
 
 it("makes an entry of what was typed, and the same form of the entry", () => {
   const form = {
@@ -10,18 +13,24 @@ it("makes an entry of what was typed, and the same form of the entry", () => {
     complaint: "dead",
     accessories: "case, strap; hood",
   };
-  const entry = received(form);
+  const entry = received(form, {});
   expect(entry.accessories).toEqual(["case", "strap", "hood"]);
   expect(entry.speeds).toHaveLength(10);
   expect(entry.promised).toBeUndefined();
-  expect(received(formOf(entry))).toEqual(entry);
+  expect(received(formOf(entry), {})).toEqual(entry);
 });
 
-it("keeps amounts in minor units, and only for the shop's own", () => {
+it("has amounts read by the server, and only for the shop's own", async () => {
+  vi.mocked(readAmount).mockImplementation(async (field) => ({
+    minor: field === "paid" ? 3550 : 14000,
+    currency: "EUR",
+  }));
   const own = { ...BLANK, shopsOwn: true, paid: "35,50", worth: "140" };
-  expect(received(own).owner.paid).toEqual({ minor: 3550, currency: "EUR" });
-  expect(received(formOf(received(own))).owner.worth?.minor).toBe(14000);
-  expect(received({ ...own, shopsOwn: false, owner: "Ada" }).owner.paid).toBeUndefined();
+  const entry = received(own, await amountsOf(own));
+  expect(readAmount).toHaveBeenCalledWith("paid", "35,50");
+  expect(entry.owner).toMatchObject({ paid: { minor: 3550 }, worth: { minor: 14000 } });
+  expect(formOf(entry)).toMatchObject({ paid: "35.50", worth: "140.00" });
+  expect(await amountsOf({ ...own, shopsOwn: false })).toEqual({});
 });
 
 it("takes the scope one item a comma or line", () => {

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { readAmount } from "../../api/queries";
 
 export type Received = Schemas["Received"];
 
@@ -48,10 +49,16 @@ export const BLANK: Form = {
   scope: "",
 };
 
-/** Amounts are typed in whole currency or with two decimals, and kept in minor units. */
-function money(text: string): Schemas["Money"] | undefined {
-  const digits = text.trim().replace(",", ".");
-  return digits === "" ? undefined : { minor: Math.round(Number(digits) * 100), currency: "EUR" };
+/** What was paid for a camera of the shop's own, and what it is worth. */
+export interface Amounts {
+  paid?: Schemas["Money"];
+  worth?: Schemas["Money"];
+}
+
+/** Reads the amounts of the form; the server says which of them is none. */
+export async function amountsOf(form: Form): Promise<Amounts> {
+  if (!form.shopsOwn) return {};
+  return { paid: await readAmount("paid", form.paid), worth: await readAmount("worth", form.worth) };
 }
 
 const list = (text: string) =>
@@ -61,7 +68,7 @@ const list = (text: string) =>
     .filter((one) => one !== "");
 
 /** The entry that the form stands for; its values are judged by the server. */
-export function received(form: Form): Received {
+export function received(form: Form, amounts: Amounts): Received {
   return {
     kind: "received",
     camera: {
@@ -76,8 +83,7 @@ export function received(form: Form): Received {
       name: form.owner,
       contact: form.contact,
       shopsOwn: form.shopsOwn,
-      paid: form.shopsOwn ? money(form.paid) : undefined,
-      worth: form.shopsOwn ? money(form.worth) : undefined,
+      ...amounts,
     },
     lens: form.lens,
     accessories: list(form.accessories),
@@ -92,7 +98,7 @@ export const scopeItems = (form: Form) => list(form.scope);
 
 /** The form for a camera that is in already, to describe it anew. */
 export function formOf(entry: Received): Form {
-  const amount = (money?: Schemas["Money"]) => (money === undefined ? "" : String(money.minor / 100));
+  const amount = (money?: Schemas["Money"]) => (money === undefined ? "" : (money.minor / 100).toFixed(2));
   return {
     ...BLANK,
     ...entry.camera,

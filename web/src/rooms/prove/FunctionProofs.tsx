@@ -1,7 +1,7 @@
-import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView } from "../../api/client";
 import { notify } from "../../shell/notices";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
@@ -9,7 +9,6 @@ import { StateMark } from "../../ui/State";
 /** What worked at intake must work at return: each such function is tried again. */
 export function FunctionProofs({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const [own, setOwn] = useState("");
   const worked = job.intake.functions.filter((one) => one.result === "WORKS").map((one) => one.function);
   const proofs = new Map(job.prove.functions.map((one) => [one.function.toLowerCase(), one]));
   const names = [...new Set([...worked, ...job.prove.functions.map((one) => one.function)])];
@@ -17,7 +16,9 @@ export function FunctionProofs({ job }: { job: JobView }) {
   const prove = (name: string, result: "WORKS" | "FAILS") =>
     append([{ kind: "functionProved", function: name, result, remark: "" }], {
       said: `${name}: ${result === "WORKS" ? "works" : "fails"}.`,
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    });
+  const tried = (name: string, result: "WORKS" | "FAILS") =>
+    void prove(name, result).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
     <Panel
       title="Worked at intake"
@@ -33,10 +34,10 @@ export function FunctionProofs({ job }: { job: JobView }) {
               <span className="min-w-0 flex-1 truncate">{name}</span>
               {proof === undefined ? (
                 <>
-                  <Button kind="quiet" onClick={() => void prove(name, "WORKS")}>
+                  <Button kind="quiet" onClick={() => tried(name, "WORKS")}>
                     Works
                   </Button>
-                  <Button kind="quiet" className="text-stop!" onClick={() => void prove(name, "FAILS")}>
+                  <Button kind="quiet" className="text-stop!" onClick={() => tried(name, "FAILS")}>
                     Fails
                   </Button>
                 </>
@@ -49,24 +50,11 @@ export function FunctionProofs({ job }: { job: JobView }) {
           );
         })}
       </ul>
-      <form
-        className="flex gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void prove(own, "WORKS").then(() => setOwn(""));
-        }}
-      >
-        <input
-          className="input"
-          aria-label="Another function that works"
-          placeholder="Another function that works"
-          value={own}
-          onChange={(event) => setOwn(event.target.value)}
-        />
-        <Button type="submit" disabled={own.trim() === ""}>
-          Works
-        </Button>
-      </form>
+      <AddLine
+        blanks={[{ label: "Another function that works" }]}
+        action="Works"
+        onAdd={(name) => prove(name, "WORKS")}
+      />
     </Panel>
   );
 }

@@ -23,8 +23,7 @@ export function Prove() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
   const [phase, setPhase] = useState<Phase>(job.parts.length === 0 ? "BEFORE" : "AFTER");
-  const untimed = job.speeds.find((row) => row.after === undefined);
-  const chosen = search.get("speed") ?? untimed?.speed ?? job.speeds[0]?.speed ?? "";
+  const chosen = search.get("speed") ?? job.toTime.after[0] ?? job.speeds[0]?.speed ?? "";
   const row = job.speeds.find((one) => one.speed === chosen);
   useKeys({ f: () => document.getElementById("firings")?.focus() });
   const choose = (speed: string) => setSearch({ speed }, { replace: true });
@@ -95,14 +94,14 @@ function TimeSpeed({
   const add = () =>
     submit(async () => {
       const { seconds } = await readTimes(typed);
-      await append(
+      const after = await append(
         [{ kind: "firingsTimed", speed: own, phase, attitude: "LEVEL", instrument: "", seconds }],
         {
           said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
         },
       );
       setTyped("");
-      onChoose(nextToTime(job, own, phase));
+      onChoose((phase === "AFTER" ? after?.toTime.after : after?.toTime.before)?.[0] ?? own);
     });
   return (
     <FormProblem value={field}>
@@ -155,13 +154,6 @@ function TimeSpeed({
       </Panel>
     </FormProblem>
   );
-}
-
-/** The next slower-to-faster speed that has no firings yet in this phase; the same one when all have. */
-function nextToTime(job: JobView, speed: string, phase: Phase): string {
-  const open = job.speeds.filter((row) => (phase === "AFTER" ? row.after : row.before) === undefined);
-  const later = open.filter((row) => row.speed !== speed);
-  return later[0]?.speed ?? speed;
 }
 
 function RunFacts({ row }: { row: SpeedRow }) {

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, PartView } from "../../api/client";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -13,7 +14,6 @@ type Check = PartView["checks"][number];
 export function Gate({ job, part }: { job: JobView; part: PartView }) {
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
-  const [own, setOwn] = useState("");
   const open = part.checks.filter((check) => check.state === "OPEN").length;
   const answer = (check: Check, passed: boolean, reason = "") =>
     submit(() =>
@@ -21,11 +21,6 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
         said: passed ? `Checked: ${check.text}.` : `Waived: ${check.text}.`,
       }),
     );
-  const addOwn = () =>
-    submit(async () => {
-      await append([{ kind: "gateAdded", part: part.name, check: own }], { said: "Check added." });
-      setOwn("");
-    });
   return (
     <Panel
       title="Before it goes on"
@@ -40,24 +35,10 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
           <CheckRow key={check.text} check={check} answer={answer} />
         ))}
       </ul>
-      <form
-        className="flex items-center gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void addOwn();
-        }}
-      >
-        <input
-          className="input"
-          aria-label="A check of your own"
-          placeholder="A check of your own: lever left of the post"
-          value={own}
-          onChange={(event) => setOwn(event.target.value)}
-        />
-        <Button type="submit" disabled={own.trim() === ""}>
-          Add
-        </Button>
-      </form>
+      <AddLine
+        blanks={[{ label: "A check of your own", hint: "A check of your own: lever left of the post" }]}
+        onAdd={(check) => append([{ kind: "gateAdded", part: part.name, check }], { said: "Check added." })}
+      />
       {problem !== undefined && <ProblemNote problem={problem} />}
     </Panel>
   );
@@ -70,7 +51,7 @@ function CheckRow({
   check: Check;
   answer: (check: Check, passed: boolean, reason?: string) => Promise<boolean>;
 }) {
-  const [reason, setReason] = useState<string>();
+  const [asking, setAsking] = useState(false);
   return (
     <li className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
       <StateMark mark={check.state === "OPEN" ? "open" : check.state === "PASSED" ? "done" : "left"} />
@@ -81,35 +62,23 @@ function CheckRow({
           <span className="text-soft block text-[13.5px]">waived: {check.reason}</span>
         )}
       </span>
-      {check.state === "OPEN" && reason === undefined && (
+      {check.state === "OPEN" && !asking && (
         <>
           <Button onClick={() => void answer(check, true)}>Seen</Button>
-          <Button kind="quiet" onClick={() => setReason("")}>
+          <Button kind="quiet" onClick={() => setAsking(true)}>
             Waive…
           </Button>
         </>
       )}
-      {check.state === "OPEN" && reason !== undefined && (
-        <form
-          className="flex w-full gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void answer(check, false, reason);
-          }}
-        >
-          <input
-            autoFocus
-            className="input"
-            aria-label={`Why is “${check.text}” waived?`}
-            placeholder="Why is it waived?"
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-          <Button type="submit">Waive</Button>
-          <Button kind="quiet" onClick={() => setReason(undefined)}>
-            Not
-          </Button>
-        </form>
+      {check.state === "OPEN" && asking && (
+        <AddLine
+          blanks={[{ label: `Why is “${check.text}” waived?`, hint: "Why is it waived?" }]}
+          action="Waive"
+          focus
+          className="w-full"
+          onAdd={(reason) => answer(check, false, reason)}
+          onCancel={() => setAsking(false)}
+        />
       )}
       {check.state !== "OPEN" && (
         <span className="text-soft text-[13.5px]">{check.state === "PASSED" ? "seen" : "waived"}</span>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import { Problem, type JobView, type PartView, type Schemas } from "../../api/client";
 import { useKeys } from "../../shell/keys";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
@@ -20,7 +21,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
   const append = useAppend(job.tag);
   const { problem, busy, submit } = useSubmit();
   const [counts, setCounts] = useState<Record<string, Counts>>({});
-  const [leaving, setLeaving] = useState<string>();
+  const [leaving, setLeaving] = useState(false);
   const state = answerOf(part);
   const settled = part.answer.kind === "BACK" || part.answer.kind === "LEFT_OUT";
   const confirmed = part.fasteners.filter((one) => counts[one.type] !== undefined).length;
@@ -33,11 +34,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
       );
       onBack();
     });
-  const leaveOut = (reason: string) =>
-    submit(async () => {
-      await append([{ kind: "leftOut", part: part.name, reason }], { said: `Left out: ${part.name}.` });
-      onBack();
-    });
+  const leaveOut = async (reason: string) => {
+    await append([{ kind: "leftOut", part: part.name, reason }], { said: `Left out: ${part.name}.` });
+    onBack();
+  };
 
   const nextCheck = part.checks.find((check) => check.state === "OPEN");
   const allBack = () =>
@@ -108,7 +108,13 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           {problem !== undefined && (
             <ProblemNote problem={problem}>
               {problem instanceof Problem && OVERRIDABLE.has(problem.code) && (
-                <Override onAllTheSame={putBack} />
+                <AddLine
+                  blanks={[{ label: "Why all the same?", hint: "Why all the same? It stays on the record." }]}
+                  action="Put back all the same"
+                  look="stop"
+                  className="mt-2"
+                  onAdd={putBack}
+                />
               )}
             </ProblemNote>
           )}
@@ -116,30 +122,25 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back
             </Button>
-            {leaving === undefined && (
-              <Button kind="quiet" onClick={() => setLeaving("")}>
+            {!leaving && (
+              <Button kind="quiet" onClick={() => setLeaving(true)}>
                 It stays out…
               </Button>
             )}
           </div>
-          {leaving !== undefined && (
-            <form
-              className="flex gap-2"
-              onSubmit={(event) => {
-                event.preventDefault();
-                void leaveOut(leaving);
-              }}
-            >
-              <input
-                autoFocus
-                className="input"
-                aria-label="Why does it stay out?"
-                placeholder="Why does it stay out? It goes on the return sheet."
-                value={leaving}
-                onChange={(event) => setLeaving(event.target.value)}
-              />
-              <Button type="submit">Leave out</Button>
-            </form>
+          {leaving && (
+            <AddLine
+              blanks={[
+                {
+                  label: "Why does it stay out?",
+                  hint: "Why does it stay out? It goes on the return sheet.",
+                },
+              ]}
+              action="Leave out"
+              focus
+              onAdd={leaveOut}
+              onCancel={() => setLeaving(false)}
+            />
           )}
         </>
       )}
@@ -212,29 +213,5 @@ function FastenerCount({
         </span>
       )}
     </li>
-  );
-}
-
-function Override({ onAllTheSame }: { onAllTheSame: (reason: string) => void }) {
-  const [reason, setReason] = useState("");
-  return (
-    <form
-      className="mt-2 flex gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onAllTheSame(reason);
-      }}
-    >
-      <input
-        className="input"
-        aria-label="Why all the same?"
-        placeholder="Why all the same? It stays on the record."
-        value={reason}
-        onChange={(event) => setReason(event.target.value)}
-      />
-      <Button kind="stop" type="submit" disabled={reason.trim() === ""}>
-        Put back all the same
-      </Button>
-    </form>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { FormProblem, TextField, Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -192,15 +193,11 @@ function Form({
 
 function Needs({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
   const [dropping, setDropping] = useState<string>();
-  const [why, setWhy] = useState("");
-  const drop = (part: string) =>
-    submit(async () => {
-      await append([{ kind: "needDropped", part, why }], { said: `No longer needed: ${part}.` });
-      setDropping(undefined);
-      setWhy("");
-    });
+  const drop = async (part: string, why: string) => {
+    await append([{ kind: "needDropped", part, why }], { said: `No longer needed: ${part}.` });
+    setDropping(undefined);
+  };
   return (
     <Panel title="Needs" note={`${job.needs.needs.filter((need) => need.open).length} open`}>
       {job.needs.needs.length === 0 && (
@@ -221,28 +218,18 @@ function Needs({ job }: { job: JobView }) {
               </Button>
             )}
             {need.open && dropping === need.part && (
-              <form
-                className="flex w-full gap-2"
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  void drop(need.part);
-                }}
-              >
-                <input
-                  autoFocus
-                  className="input"
-                  aria-label="Why not?"
-                  placeholder="Why not: mended after all"
-                  value={why}
-                  onChange={(event) => setWhy(event.target.value)}
-                />
-                <Button type="submit">Drop it</Button>
-              </form>
+              <AddLine
+                blanks={[{ label: "Why not?", hint: "Why not: mended after all" }]}
+                action="Drop it"
+                focus
+                className="w-full"
+                onAdd={(why) => drop(need.part, why)}
+                onCancel={() => setDropping(undefined)}
+              />
             )}
           </li>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
     </Panel>
   );
 }

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView } from "../../api/client";
-import { guessQuery, houseQuery } from "../../api/queries";
+import { houseQuery, oilingQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -40,15 +40,12 @@ function OilForm({ job }: { job: JobView }) {
   const [ownKind, setOwnKind] = useState<string>();
   const [ownLubricant, setOwnLubricant] = useState<string>();
   const [reason, setReason] = useState("");
-  const guess = useQuery(guessQuery(`${part} ${point}`.trim())).data;
+  const advice = useQuery(oilingQuery(point === "" ? part : point, ownKind, ownLubricant)).data;
   if (house === undefined) return null;
   const kinds = house.lubrication.points;
-  const kind = kinds.find((one) => one.id === (ownKind ?? guess?.pointKind));
+  const kind = advice?.kind;
   const school = house.practice.school;
-  const usual = kind?.suggested[school] ?? "";
-  const lubricant = ownLubricant ?? (usual === "" ? "thinOil" : usual);
-  const never = kind?.never.includes(lubricant) ?? false;
-  const departs = kind !== undefined && usual !== "" && usual !== lubricant;
+  const lubricant = advice?.lubricant ?? ownLubricant ?? "";
   const log = () =>
     submit(async () => {
       await append(
@@ -106,7 +103,7 @@ function OilForm({ job }: { job: JobView }) {
         <Panel title="With what">
           {kind !== undefined && (
             <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-              The house puts here: <b>{kind.bySchool[school] || "nothing is settled"}</b>.
+              The house puts here: <b>{advice?.houseWords || "nothing is settled"}</b>.
               {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
             </p>
           )}
@@ -116,11 +113,9 @@ function OilForm({ job }: { job: JobView }) {
             value={lubricant}
             onChange={setOwnLubricant}
           />
-          {(departs || never) && (
+          {advice?.objection !== undefined && (
             <TextField
-              label={
-                never ? "This never goes here. Why all the same?" : "It departs from the house practice. Why?"
-              }
+              label={`${advice.objection.message} Why all the same?`}
               value={reason}
               placeholder="the escapement was bone dry"
               onChange={(event) => setReason(event.target.value)}

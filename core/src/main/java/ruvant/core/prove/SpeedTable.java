@@ -39,6 +39,14 @@ public final class SpeedTable {
         return rows;
     }
 
+    /** The speeds that have no firing yet in a phase, slowest first: those to time next. */
+    public static List<String> toTime(List<SpeedRow> rows, Phase phase) {
+        return rows.stream()
+                .filter(row -> (phase == Phase.BEFORE ? row.before() : row.after()).isEmpty())
+                .map(SpeedRow::speed)
+                .toList();
+    }
+
     private static Optional<SpeedRow.Run> run(
             ProvePicture proofs, String speed, Phase phase, double nominal, double tolerance) {
         List<Double> seconds = proofs.timed().stream()

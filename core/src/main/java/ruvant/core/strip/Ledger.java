@@ -27,7 +27,12 @@ public record Ledger(
 
     /** Whether every piece is somewhere that is known and meant. */
     public boolean closed() {
-        return out == 0 && unaccounted == 0;
+        return notAccounted() == 0;
+    }
+
+    /** Pieces that are neither back nor known to be lost, left out or replaced. */
+    public int notAccounted() {
+        return out + unaccounted;
     }
 
     /** The balances of a valley. */

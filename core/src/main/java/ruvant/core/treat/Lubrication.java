@@ -17,6 +17,8 @@ import ruvant.core.units.Refusal;
  */
 public record Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
 
+    private static final String USUAL_ELSEWHERE = "thinOil";
+
     /**
      * A kind of point.
      *
@@ -54,6 +56,35 @@ public record Lubrication(int version, List<PointKind> points, List<Lubricant> l
                 .findFirst();
     }
 
+    /**
+     * What the house says to a point before anything is logged.
+     *
+     * @param kind the kind of point; empty where the table has none for it
+     * @param houseWords what the house puts there, in words; empty where nothing is settled
+     * @param lubricant id of the one asked about, else of the house's own
+     * @param objection why that one needs a reason
+     */
+    public record PointAdvice(
+            Optional<PointKind> kind, String houseWords, String lubricant, Optional<Refusal> objection) {}
+
+    /**
+     * What the house says to a point.
+     *
+     * @param pointName the point in words; its kind is guessed from it where none is given
+     * @param kindId id of the kind, or empty
+     * @param lubricantId id of the lubricant that somebody has in mind, or empty for the house's own
+     */
+    public PointAdvice advice(String pointName, String kindId, String lubricantId, School school) {
+        Optional<PointKind> kind = kindId.isEmpty() ? guess(pointName) : point(kindId);
+        String usual = kind.map(one -> one.suggested().getOrDefault(school, "")).orElse("");
+        String lubricant = !lubricantId.isEmpty() ? lubricantId : usual.isEmpty() ? USUAL_ELSEWHERE : usual;
+        return new PointAdvice(
+                kind,
+                kind.map(one -> one.bySchool().getOrDefault(school, "")).orElse(""),
+                lubricant,
+                kind.flatMap(one -> objection(one, lubricant, school)));
+    }
+
     /** Why an oiling cannot be taken without a reason: it never goes there, or departs from the house practice. */
     public Optional<Refusal> objection(TreatEntry.Lubricated oiled, School school) {
         if (oiled.pointKind().isEmpty()) {
@@ -64,24 +95,25 @@ public record Lubrication(int version, List<PointKind> points, List<Lubricant> l
                         "pointKind",
                         "“" + oiled.pointKind() + "” is not a kind of point.",
                         "Choose one that is listed."));
-        if (!oiled.reason().isEmpty()) {
-            return Optional.empty();
-        }
-        if (kind.never().contains(oiled.lubricant())) {
+        return oiled.reason().isEmpty() ? objection(kind, oiled.lubricant(), school) : Optional.empty();
+    }
+
+    private Optional<Refusal> objection(PointKind kind, String lubricant, School school) {
+        if (kind.never().contains(lubricant)) {
             return Optional.of(new Refusal(
                     "neverHere",
-                    label(oiled.lubricant()) + " never goes on " + kind.label() + ": " + kind.neverWhy() + ".",
+                    label(lubricant) + " never goes on " + kind.label() + ": " + kind.neverWhy() + ".",
                     "Leave it dry, choose another, or say why it is right here."));
         }
         String usual = kind.suggested().getOrDefault(school, "");
-        if (usual.isEmpty() || usual.equals(oiled.lubricant())) {
+        if (usual.isEmpty() || usual.equals(lubricant)) {
             return Optional.empty();
         }
         return Optional.of(new Refusal(
                 "departs",
                 "The house practice (" + school.label() + ") on " + kind.label() + " is: "
                         + kind.bySchool().get(school) + ".",
-                "Use that, or say why " + label(oiled.lubricant()) + " is better here."));
+                "Use that, or say why " + label(lubricant) + " is better here."));
     }
 
     /** The words for a lubricant's id. */

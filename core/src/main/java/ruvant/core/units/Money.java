@@ -1,6 +1,9 @@
 package ruvant.core.units;
 
+import java.math.BigDecimal;
 import java.util.Currency;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * An amount in whole minor units (cents, pence), so that nothing is ever rounded behind a person's back.
@@ -9,6 +12,8 @@ import java.util.Currency;
  * @param currency ISO 4217 code
  */
 public record Money(long minor, String currency) {
+    private static final Pattern TYPED = Pattern.compile("(\\d{1,3}(?:\\s\\d{3})+|\\d{1,12})(?:[.,](\\d{1,4}))?");
+
     public Money {
         if (minor < 0 || minor > 100_000_000_00L) {
             throw new FieldProblem("amount", "The amount " + minor + " (minor units) cannot be.", "Give 0 or more.");
@@ -20,10 +25,35 @@ public record Money(long minor, String currency) {
         }
     }
 
+    /**
+     * Reads an amount as people write it: {@code 85}, {@code 85,50}, {@code 1 250.00}.
+     *
+     * @param field name of the field it was typed in, for the message
+     * @param typed figures with a comma or a dot before the minor unit, spaces between thousands
+     * @throws FieldProblem naming the field where it cannot be read
+     */
+    public static Money parse(String field, String typed, String currency) {
+        Matcher figures = TYPED.matcher(typed.strip());
+        if (!figures.matches()) {
+            throw new FieldProblem(
+                    field, "“" + typed.strip() + "” is not an amount.", "Write figures, such as 85 or 85.50.");
+        }
+        int digits = Currency.getInstance(currency).getDefaultFractionDigits();
+        BigDecimal amount = new BigDecimal(
+                figures.group(1).replaceAll("\\s", "") + (figures.group(2) == null ? "" : "." + figures.group(2)));
+        if (amount.scale() > digits) {
+            throw new FieldProblem(
+                    field,
+                    "“" + typed.strip() + "” has more than " + digits + " figures after the point.",
+                    "Write thousands with a space, as in 1 250.00.");
+        }
+        return new Money(amount.movePointRight(digits).longValueExact(), currency);
+    }
+
     /** The amount with its code, such as {@code 85.00 EUR}. */
     @Override
     public String toString() {
         int digits = Currency.getInstance(currency).getDefaultFractionDigits();
-        return java.math.BigDecimal.valueOf(minor, digits).toPlainString() + " " + currency;
+        return BigDecimal.valueOf(minor, digits).toPlainString() + " " + currency;
     }
 }

@@ -18,6 +18,7 @@ import ruvant.core.strip.Covering;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.units.Labelled;
+import ruvant.core.units.Money;
 import ruvant.server.record.Events;
 
 /** The shop's practice, the words of every choice, and the tables. */
@@ -79,7 +80,7 @@ class HouseController {
             List<String> reasons) {}
 
     /** What a part's name says about it. */
-    record Guess(boolean covers, List<String> materials, String pointKind, String lubricant) {}
+    record Guess(boolean covers, List<String> materials) {}
 
     /** Times read from what was typed. */
     record Times(List<Double> seconds) {}
@@ -126,14 +127,22 @@ class HouseController {
 
     @GetMapping("/guess")
     Guess guess(@RequestParam String name) {
-        var point = shop.shop().lubrication().guess(name);
-        return new Guess(
-                Covering.likely(name),
-                shop.shop().materials().guess(name),
-                point.map(Lubrication.PointKind::id).orElse(""),
-                point.map(one -> one.suggested()
-                                .getOrDefault(shop.shop().practice().school(), ""))
-                        .orElse(""));
+        return new Guess(Covering.likely(name), shop.shop().materials().guess(name));
+    }
+
+    @GetMapping("/oiling")
+    Lubrication.PointAdvice oiling(
+            @RequestParam String point,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String lubricant) {
+        return shop.shop()
+                .lubrication()
+                .advice(point, kind, lubricant, shop.shop().practice().school());
+    }
+
+    @GetMapping("/amount")
+    Money amount(@RequestParam String typed, @RequestParam(defaultValue = "amount") String field) {
+        return Money.parse(field, typed, "EUR");
     }
 
     @GetMapping("/times")

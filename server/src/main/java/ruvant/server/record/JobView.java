@@ -10,6 +10,7 @@ import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
 import ruvant.core.parts.PartsPicture;
@@ -20,6 +21,7 @@ import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
@@ -46,10 +48,12 @@ public record JobView(
         Optional<WellName> freeWell,
         List<LookAlikeView> lookAlikes,
         Ledger ledger,
+        int notAccounted,
         FindPicture find,
         TreatView treat,
         PartsPicture needs,
         List<SpeedRow> speeds,
+        ToTime toTime,
         ProvePicture prove,
         double missRateBound,
         HandoverPicture handover,
@@ -87,6 +91,9 @@ public record JobView(
     /** Two types that look the same, and where the longer one goes. */
     public record LookAlikeView(String words, PartName shorterOf, PartName longerOf) {}
 
+    /** The speeds still without a firing, slowest first. */
+    public record ToTime(List<String> before, List<String> after) {}
+
     /** What was cleaned, mended, oiled; waits with their state. */
     public record TreatView(
             List<TreatPicture.Done<ruvant.core.job.TreatEntry.Cleaned>> cleaned,
@@ -112,6 +119,8 @@ public record JobView(
         List<LookAlikes.Pair> pairs =
                 LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
         var refit = picture.refit(now);
+        Ledger ledger = Ledger.of(picture.valley());
+        List<SpeedRow> speeds = picture.speeds();
         return new JobView(
                 picture.tag(),
                 picture.lastSequence(),
@@ -127,11 +136,13 @@ public record JobView(
                 tray.columns(),
                 tray.suggestion(List.of(), shop.practice().lookAlikeMm()),
                 pairs.stream().map(JobView::lookAlike).toList(),
-                Ledger.of(picture.valley()),
+                ledger,
+                ledger.notAccounted(),
                 picture.find(),
                 treat(picture.treat(), now),
                 picture.parts(),
-                picture.speeds(),
+                speeds,
+                new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
                 picture.prove(),
                 picture.prove().streak().missRateBound(),
                 picture.handover(),

@@ -1,0 +1,87 @@
+import { useState } from "react";
+import { Button } from "./Button";
+import { ProblemNote } from "./ProblemNote";
+import { useSubmit } from "./useSubmit";
+
+/** One thing to type in a line that is added to a list. */
+export interface Blank {
+  /** What it is, for those who cannot see where it stands. */
+  label: string;
+  /** What stands in it while it is empty; the label where nothing else is said. */
+  hint?: string;
+  /** May stay empty. */
+  optional?: boolean;
+  /** What it holds from the start. */
+  start?: string;
+  /** Somebody's name or words: they may run from right to left. */
+  anyScript?: boolean;
+}
+
+/**
+ * A line that is typed and added: one blank or a few beside each other, and the button. What was typed stays until it
+ * was taken; what would not go is said below.
+ */
+export function AddLine({
+  blanks,
+  action = "Add",
+  look = "plain",
+  focus = false,
+  className = "",
+  onAdd,
+  onCancel,
+  before,
+}: {
+  blanks: Blank[];
+  action?: string;
+  look?: "plain" | "primary" | "stop";
+  /** Put the cursor in the first blank: for lines that appear because a button asked for them. */
+  focus?: boolean;
+  className?: string;
+  /** Gives false where it was not taken and that is said elsewhere; throws where it is to be said here. */
+  onAdd: (...typed: string[]) => Promise<unknown>;
+  onCancel?: () => void;
+  /** What stands before the blanks in the same line. */
+  before?: React.ReactNode;
+}) {
+  const starts = () => blanks.map((blank) => blank.start ?? "");
+  const [typed, setTyped] = useState(starts);
+  const { problem, submit } = useSubmit();
+  const missing = blanks.some((blank, i) => !blank.optional && typed[i].trim() === "");
+  return (
+    <form
+      className={`flex flex-col gap-1 ${className}`}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!missing)
+          void submit(async () => {
+            if ((await onAdd(...typed)) !== false) setTyped(starts());
+          });
+      }}
+    >
+      <div className="flex items-end gap-2">
+        {before}
+        {blanks.map((blank, i) => (
+          <input
+            key={blank.label}
+            autoFocus={focus && i === 0}
+            className="input min-w-0 flex-1"
+            dir={blank.anyScript ? "auto" : undefined}
+            aria-label={blank.label}
+            placeholder={blank.hint ?? blank.label}
+            value={typed[i]}
+            onChange={(event) => setTyped(typed.map((one, j) => (j === i ? event.target.value : one)))}
+          />
+        ))}
+        <Button type="submit" kind={look} disabled={missing}>
+          {action}
+        </Button>
+        {onCancel !== undefined && (
+          <Button kind="quiet" onClick={onCancel}>
+            Not
+          </Button>
+        )}
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </form>
+  );
+}
