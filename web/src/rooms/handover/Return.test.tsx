@@ -1,0 +1,43 @@
+import { atTheBench, logged, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { aJob } from "../../testing/examples";
+import { Return } from "./Return";
+
+it("says how many pieces are not accounted for before the camera leaves", () => {
+  atTheBench(<Return />, aJob({ notAccounted: 2, ledger: { ...aJob().ledger, off: 7 } }));
+  expect(screen.getByText("2 of 7 pieces are not accounted for.")).toBeTruthy();
+  expect(screen.getByText(/Goes back with it: case/)).toBeTruthy();
+});
+
+it("returns it to its owner, named beforehand", async () => {
+  atTheBench(<Return />);
+  expect(screen.getByLabelText<HTMLInputElement>("Returned to").value).toBe("A. Okonjo");
+  fireEvent.click(named("button", "Return it"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "returned", to: "A. Okonjo", remark: "" }]));
+});
+
+it("settles what was to be done: done, or left with a reason", async () => {
+  const job = aJob();
+  job.intake.scope = [
+    { id: "1", what: "slow speeds", state: "OPEN" },
+    { id: "2", what: "haze", state: "OPEN" },
+  ] as typeof job.intake.scope;
+  atTheBench(<Return />, job);
+  fireEvent.click(screen.getAllByRole("button", { name: "Done" })[0]);
+  fireEvent.click(screen.getAllByRole("button", { name: "Left…" })[1]);
+  fireEvent.change(screen.getByLabelText("Why is it left?"), { target: { value: "cemented group" } });
+  fireEvent.click(named("button", "Leave it"));
+  await waitFor(() => expect(logged()).toHaveLength(2));
+  expect(logged()).toMatchObject([
+    { what: "slow speeds", done: true },
+    { what: "haze", done: false, reason: "cemented group" },
+  ]);
+});
+
+it("prints on the paper that is chosen", () => {
+  atTheBench(<Return />);
+  fireEvent.click(named("radio", "Letter"));
+  expect(named("link", "Open the PDF").getAttribute("href")).toBe("/api/jobs/R-0001/sheet.pdf?paper=letter");
+  expect(screen.getByTitle("Return sheet").getAttribute("src")).toContain("paper=letter");
+});

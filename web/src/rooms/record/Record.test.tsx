@@ -1,0 +1,62 @@
+import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it } from "vitest";
+import type { LineView } from "../../api/client";
+import { aJob } from "../../testing/examples";
+import { Record } from "./Record";
+
+const line = (sequence: number, words: string, change: Partial<LineView> = {}): LineView => ({
+  id: `line ${sequence}`,
+  sequence,
+  at: "2031-03-04T09:00:00Z",
+  by: "Ada",
+  words,
+  aboutTheRecord: false,
+  entry: { kind: "noted", text: words },
+  ...change,
+});
+
+function open(...lines: LineView[]) {
+  atTheBench(<Record />);
+  answering({ "GET /api/jobs/R-0001/log": lines });
+}
+
+it("shows the newest first, and only lines with the words asked for", async () => {
+  open(line(1, "camera came in"), line(2, "taken off front plate"), line(3, "torn seal"));
+  await screen.findByText("torn seal");
+  const shown = () => screen.getAllByRole("listitem").map((item) => item.textContent);
+  expect(shown()[0]).toContain("torn seal");
+  fireEvent.change(screen.getByLabelText("Only lines with these words"), { target: { value: "PLATE" } });
+  expect(shown()).toHaveLength(1);
+});
+
+it("strikes a line with a reason, together with those that rest on it where asked", async () => {
+  open(line(1, "camera came in"), line(2, "taken off front plate"), line(3, "put back front plate"));
+  await screen.findByText("put back front plate");
+  answering({
+    "POST /api/jobs/R-0001/entries": ({ body }: { body: unknown }) =>
+      (body as { lines: unknown[] }).lines.length > 1
+        ? aJob()
+        : new Refusal(409, {
+            code: "restsOnIt",
+            detail: "A later line rests on this: line 3.",
+            resting: ["line 3"],
+          }),
+  });
+  fireEvent.click(screen.getAllByRole("button", { name: /Strike/ })[1]);
+  fireEvent.change(screen.getByLabelText("Why is it struck?"), { target: { value: "wrong camera" } });
+  fireEvent.click(named("button", "Strike"));
+  fireEvent.click(await screen.findByRole("button", { name: "Strike them together" }));
+  await waitFor(() => expect(logged()).toHaveLength(3));
+  expect(logged().slice(1)).toEqual([
+    { kind: "struck", target: "line 2", reason: "wrong camera" },
+    { kind: "struck", target: "line 3", reason: "wrong camera" },
+  ]);
+});
+
+it("keeps a struck line readable, with its reason, and brings it back", async () => {
+  open(line(1, "taken off front plate", { struckBecause: "wrong camera" }));
+  expect(await screen.findByText("struck: wrong camera")).toBeTruthy();
+  fireEvent.click(named("button", /count/i));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "strikeUndone", target: "line 1" }]));
+});

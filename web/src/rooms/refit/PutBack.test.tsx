@@ -1,0 +1,99 @@
+import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it, vi } from "vitest";
+import { aJob, aPart } from "../../testing/examples";
+import { PutBack } from "./PutBack";
+
+const check = (text: string) => ({ text, state: "OPEN" as const, reason: "", own: false });
+
+function open(part = aPart("front plate")) {
+  const onBack = vi.fn();
+  const job = aJob({ parts: [part] });
+  atTheBench(<PutBack job={job} part={part} onBack={onBack} />, job);
+  return onBack;
+}
+
+it("puts back with all fasteners by two keys", async () => {
+  const onBack = open();
+  fireEvent.keyDown(document.body, { key: "a" });
+  expect(screen.getByText(/1 of 1 types confirmed/)).toBeTruthy();
+  fireEvent.keyDown(document.body, { key: "Enter", ctrlKey: true });
+  await waitFor(() => expect(onBack).toHaveBeenCalled());
+  expect(logged()).toEqual([
+    {
+      kind: "refitted",
+      part: "front plate",
+      fasteners: [{ type: "slotted screw 1.4 × 3.0", back: 3, lost: 0, replaced: 0 }],
+      overrideReason: "",
+      remark: "",
+    },
+  ]);
+});
+
+it("says which fasteners are lost and which took their place", async () => {
+  const onBack = open();
+  fireEvent.click(named("button", "Not all…"));
+  fireEvent.change(screen.getByLabelText("back"), { target: { value: "2" } });
+  fireEvent.change(screen.getByLabelText("lost"), { target: { value: "1 screw" } });
+  fireEvent.change(screen.getByLabelText("replaced"), { target: { value: "1" } });
+  fireEvent.click(named("button", "So it is"));
+  expect(screen.getByText(/2 back, 1 lost, 1 replaced/)).toBeTruthy();
+  fireEvent.click(named("button", /^Put back/));
+  await waitFor(() => expect(onBack).toHaveBeenCalled());
+  expect(logged()[0]).toMatchObject({ fasteners: [{ back: 2, lost: 1, replaced: 1 }] });
+});
+
+it("goes through the checks with G, and waives one only with a reason", async () => {
+  open(aPart("front plate", { checks: [check("Mark matched"), check("Levers free")] }));
+  fireEvent.keyDown(document.body, { key: "g" });
+  await waitFor(() =>
+    expect(logged()).toEqual([
+      { kind: "gateAnswered", part: "front plate", check: "Mark matched", passed: true, reason: "" },
+    ]),
+  );
+  fireEvent.click(screen.getAllByRole("button", { name: "Waive…" })[1]);
+  expect(named("button", "Waive")).toHaveProperty("disabled", true);
+  fireEvent.change(screen.getByLabelText(/Levers free/), { target: { value: "no lever here" } });
+  fireEvent.click(named("button", "Waive"));
+  await waitFor(() => expect(logged()).toHaveLength(2));
+  expect(logged()[1]).toMatchObject({ check: "Levers free", passed: false, reason: "no lever here" });
+});
+
+it("offers to go on all the same only where that can be, and takes the reason along", async () => {
+  const onBack = open();
+  answering({
+    "POST /api/jobs/R-0001/entries": ({ body }: { body: unknown }) =>
+      JSON.stringify(body).includes("trial fit")
+        ? aJob()
+        : new Refusal(409, { code: "notYet", detail: "Still out under it: retard train" }),
+  });
+  fireEvent.click(named("button", /^Put back/));
+  expect(await screen.findByText("Still out under it: retard train")).toBeTruthy();
+  fireEvent.change(screen.getByLabelText("Why all the same?"), { target: { value: "trial fit" } });
+  fireEvent.click(named("button", "Put back all the same"));
+  await waitFor(() => expect(onBack).toHaveBeenCalled());
+  expect(logged().at(-1)).toMatchObject({ kind: "refitted", overrideReason: "trial fit" });
+});
+
+it("does not offer it where somebody else put it back already", async () => {
+  open();
+  answering({
+    "POST /api/jobs/R-0001/entries": new Refusal(409, {
+      code: "alreadyBack",
+      detail: "“front plate” is back already.",
+      since: ["Tomas: put back front plate"],
+    }),
+  });
+  fireEvent.click(named("button", /^Put back/));
+  expect(await screen.findByText(/Meanwhile: Tomas/)).toBeTruthy();
+  expect(screen.queryByLabelText("Why all the same?")).toBeNull();
+});
+
+it("leaves a part out with its reason", async () => {
+  const onBack = open();
+  fireEvent.click(named("button", "It stays out…"));
+  fireEvent.change(screen.getByLabelText("Why does it stay out?"), { target: { value: "worn through" } });
+  fireEvent.click(named("button", "Leave out"));
+  await waitFor(() => expect(onBack).toHaveBeenCalled());
+  expect(logged()).toEqual([{ kind: "leftOut", part: "front plate", reason: "worn through" }]);
+});

@@ -1,0 +1,67 @@
+import { asked, forgetAnswers, answering } from "./server";
+import { cleanup, render, screen } from "@testing-library/react";
+import { QueryClientProvider } from "@tanstack/react-query";
+import type { ReactElement } from "react";
+import { createMemoryRouter, RouterProvider } from "react-router";
+import { afterEach } from "vitest";
+import type { JobView } from "../api/client";
+import { queries } from "../api/queries";
+import { dismiss } from "../shell/notices";
+import { aHouse, aJob } from "./examples";
+
+export { AWAY, answering, asked, logged, Refusal } from "./server";
+
+afterEach(() => {
+  cleanup();
+  queries.clear();
+  forgetAnswers();
+  dismiss();
+  localStorage.clear();
+});
+
+/** Shows one room of a camera, with the server standing in; whatever is logged is answered with the job as it was. */
+export function atTheBench(room: ReactElement, job: JobView = aJob(), address = ""): void {
+  queries.setQueryData(["job", job.tag], job);
+  queries.setQueryData(["house"], aHouse());
+  answering({
+    [`GET /api/jobs/${job.tag}`]: job,
+    [`POST /api/jobs/${job.tag}/entries`]: job,
+    "GET /api/house": aHouse(),
+  });
+  const router = createMemoryRouter(
+    [
+      { path: "/camera/:tag/*", element: room },
+      { path: "*", element: <p>elsewhere</p> },
+    ],
+    { initialEntries: [`/camera/${job.tag}/${address}`] },
+  );
+  render(
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>,
+  );
+}
+
+/** Shows something that belongs to no camera. */
+export function inTheShop(room: ReactElement): void {
+  queries.setQueryData(["house"], aHouse());
+  answering({ "GET /api/house": aHouse() });
+  const router = createMemoryRouter(
+    [
+      { path: "/", element: room },
+      { path: "*", element: <p>elsewhere</p> },
+    ],
+    { initialEntries: ["/"] },
+  );
+  render(
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>,
+  );
+}
+
+/** The field, button or row of this name. */
+export const named = (role: string, name: string | RegExp) => screen.getByRole(role, { name });
+
+/** How often the server was asked for this. */
+export const timesAsked = (path: string) => asked.filter((one) => one.path.startsWith(path)).length;

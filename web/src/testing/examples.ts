@@ -1,0 +1,167 @@
+import type { House, JobView, PartView } from "../api/client";
+
+const screw = (lengthMm: number, count: number): PartView["fasteners"][number] => ({
+  fastener: {
+    kind: "SCREW",
+    drive: "SLOTTED",
+    head: "NOT_SAID",
+    threadMm: 1.4,
+    lengthMm,
+    count,
+    traits: [],
+  },
+  type: `slotted screw 1.4 × ${lengthMm.toFixed(1)}`,
+  staysIn: false,
+});
+
+/** A part that is off, held by screws. */
+export function aPart(name: string, change: Partial<PartView> = {}): PartView {
+  const fasteners = change.fasteners ?? [screw(3, 3)];
+  return {
+    name,
+    removed: {
+      kind: "removed",
+      part: name,
+      side: "FRONT",
+      covers: false,
+      fasteners: fasteners.map((one) => one.fastener),
+      joints: [],
+      wells: ["B1"],
+      setting: "",
+      loose: [],
+      hazards: [],
+      remark: "",
+    },
+    removalId: `removal of ${name}`,
+    removedAt: "2031-03-04T09:00:00Z",
+    removedBy: "Ada",
+    timesOff: 1,
+    answer: { part: name, kind: "READY", reason: "" },
+    over: [],
+    depth: 0,
+    level: 0,
+    pieces: 4,
+    fasteners,
+    lost: [],
+    checks: [],
+    ...change,
+  };
+}
+
+/** A camera just in, with nothing done. */
+export function aJob(change: Partial<JobView> = {}): JobView {
+  return {
+    tag: "R-0001",
+    lastSequence: 4,
+    now: "2031-03-04T09:00:00Z",
+    intake: {
+      received: {
+        kind: "received",
+        camera: {
+          maker: "Pellworm",
+          model: "Twin",
+          pattern: "2nd pattern",
+          serial: "338999",
+          bodyType: "TLR",
+          family: "LEAF_LENS",
+        },
+        owner: { name: "A. Okonjo", contact: "", shopsOwn: false },
+        lens: "",
+        accessories: ["case"],
+        complaint: "Slow speeds drag",
+        series: "DOUBLING",
+        speeds: ["1", "1/30"],
+      },
+      receivedId: "received",
+      receivedAt: "2031-03-04T08:00:00Z",
+      findings: [],
+      visitorSigns: [],
+      functions: [],
+      scope: [],
+    },
+    cameraWords: "Pellworm Twin, 2nd pattern",
+    functions: ["Speed 1", "Speed 1/30", "B"],
+    parts: [],
+    wells: {},
+    trayRows: 4,
+    trayColumns: 6,
+    freeWell: "A1",
+    lookAlikes: [],
+    ledger: {
+      off: 0,
+      back: 0,
+      lost: 0,
+      leftOut: 0,
+      out: 0,
+      unaccounted: 0,
+      placesSubstituted: 0,
+      placesEmpty: 0,
+      missing: [],
+    },
+    notAccounted: 0,
+    find: { symptoms: [], suspects: [], causes: [], found: [] },
+    treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
+    needs: { needs: [], replacements: [] },
+    speeds: [
+      { speed: "1", nominalSeconds: 1, toleranceEv: 0.3 },
+      { speed: "1/30", nominalSeconds: 0.03125, toleranceEv: 0.3 },
+    ],
+    toTime: { before: ["1", "1/30"], after: ["1", "1/30"] },
+    prove: {
+      timed: [],
+      streak: { current: 0, wanted: 36, firingsSinceWork: 0, missesSinceWork: 0 },
+      functions: [],
+    },
+    missRateBound: 1,
+    handover: { advice: [], leftOpen: [] },
+    bench: { time: { minutesByStop: {}, decisions: [], notes: [] }, minutes: 0 },
+    stops: [],
+    currentStop: "STRIP",
+    next: [],
+    ...change,
+  };
+}
+
+/** A house with two people and one settled kind of point. */
+export function aHouse(): House {
+  return {
+    practice: {
+      shopName: "The Lantern Bench",
+      people: ["Ada", "Tomas"],
+      school: "PASTE",
+      trayRows: 4,
+      trayColumns: 6,
+      streakLength: 36,
+      guaranteeMonths: 6,
+      lookAlikeMm: 1,
+    },
+    words: {
+      school: [{ value: "PASTE", label: "paste" }],
+      sourceKind: [
+        { value: "DONOR", label: "donor" },
+        { value: "STOCK", label: "stock" },
+      ],
+    },
+    materials: [],
+    lubrication: {
+      version: 1,
+      points: [
+        {
+          id: "blades",
+          label: "shutter blades",
+          bySchool: { PASTE: "nothing" },
+          suggested: { PASTE: "none" },
+          never: ["thinOil"],
+          neverWhy: "oil makes them stick",
+          words: ["blade"],
+        },
+      ],
+      lubricants: [
+        { id: "none", label: "nothing, left dry" },
+        { id: "thinOil", label: "thin oil" },
+      ],
+      waits: [],
+    },
+    demo: false,
+  };
+}
