@@ -133,12 +133,12 @@ public class JobService {
     private Optional<JobRules.Outcome> appendToKnown(
             TagNumber tag, String by, long basedOn, List<NewLine> added, Instant now) {
         JobLog known = recent.getIfPresent(tag);
-        if (known == null || added.stream().anyMatch(line -> known.find(line.id()).isPresent())) {
+        if (known == null
+                || added.stream().anyMatch(line -> known.find(line.id()).isPresent())) {
             return Optional.empty();
         }
         try {
-            return Optional.of(
-                    database.transaction().execute(status -> add(known, by, basedOn, added, now)));
+            return Optional.of(database.transaction().execute(status -> add(known, by, basedOn, added, now)));
         } catch (DataAccessException objection) {
             if (!LogStore.isTaken(objection)) {
                 throw objection;
@@ -161,8 +161,7 @@ public class JobService {
         }
         List<Line> lines = numbered(log, by, fresh, now);
         // taken out: if anything fails from here on, the log is read anew next time
-        Optional<JobRules.Folded> earlier =
-                Optional.ofNullable(folded.asMap().remove(log.tag()));
+        Optional<JobRules.Folded> earlier = Optional.ofNullable(folded.asMap().remove(log.tag()));
         JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines, earlier);
         outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
         store(outcome, lines);

@@ -135,6 +135,15 @@ class WindowsTest extends InBrowser {
                 .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
                 .sendKeys(wrong.toString());
         browser.see("not a zip").see("Choose a zip that Ruvant exported");
+        var huge = java.nio.file.Files.createTempFile("huge", ".zip");
+        try (var sparse = new java.io.RandomAccessFile(huge.toFile(), "rw")) {
+            sparse.setLength(200L << 20);
+        }
+        browser.driver
+                .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
+                .sendKeys(huge.toString());
+        browser.see("has 200 MB").seeNot("not a zip");
+        java.nio.file.Files.delete(huge);
     }
 
     /** What a browser fetches before the first page works: scripts and what they preload, compressed. */

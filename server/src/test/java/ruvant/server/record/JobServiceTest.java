@@ -1,5 +1,6 @@
 package ruvant.server.record;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -16,11 +17,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.BodyType;
+import ruvant.core.job.Entry;
 import ruvant.core.job.Family;
+import ruvant.core.job.FindEntry;
 import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Line;
 import ruvant.core.job.SpeedSeries;
+import ruvant.core.job.Stop;
 import ruvant.core.picture.Shop;
+import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.Database;
 import ruvant.server.house.ShopService;
@@ -48,9 +54,89 @@ class JobServiceTest {
                     .put(org.mockito.ArgumentMatchers.any());
             NewLine line = new NewLine(UUID.randomUUID(), null, null, new BenchEntry.Noted("x"));
             assertThatThrownBy(() -> jobs.append(tag, "Ada", 1, List.of(line))).hasMessage("disk full");
-            org.assertj.core.api.Assertions.assertThat(logs.read(tag).lines()).hasSize(1);
+            assertThat(logs.read(tag).lines()).hasSize(1);
             verify(events, never()).changed(tag, 2);
         }
+    }
+
+    /** Two programs at one file, as when a copy was left running: what one knows of a job may be behind. */
+    @Test
+    void aLogThatWentOnElsewhereIsReadAnew() {
+        try (Database database = Database.open(folder.resolve("ruvant.db"), "FULL")) {
+            JobService here = service(database);
+            JobService elsewhere = service(database);
+            TagNumber tag = here.open(UUID.randomUUID(), "Ada", received());
+            NewLine first = note("first");
+            here.append(tag, "Ada", 0, List.of(first));
+            elsewhere.append(tag, "Tomas", 0, List.of(note("second")));
+            here.append(tag, "Ada", 0, List.of(note("third")));
+            elsewhere.append(tag, "Tomas", 0, List.of(first, note("fourth")));
+
+            assertThat(here.log(tag).lines()).hasSize(4);
+            List<Line> stored =
+                    new LogStore(database, HardKillTest.json()).read(tag).lines();
+            assertThat(stored).extracting(Line::sequence).containsExactly(1L, 2L, 3L, 4L, 5L);
+            assertThat(stored.stream().skip(1).map(line -> ((BenchEntry.Noted) line.entry()).text()))
+                    .containsExactly("first", "second", "third", "fourth");
+        }
+    }
+
+    @Test
+    void whatAnOutdatedLogWouldRefuseIsJudgedByTheRealOne() {
+        try (Database database = Database.open(folder.resolve("ruvant.db"), "FULL")) {
+            JobService here = service(database);
+            JobService elsewhere = service(database);
+            TagNumber tag = here.open(UUID.randomUUID(), "Ada", received());
+            elsewhere.append(tag, "Tomas", 0, List.of(line(new BenchEntry.SatDown(Stop.STRIP, ""))));
+            here.append(tag, "Ada", 0, List.of(line(new FindEntry.SymptomSeen("sticks"))));
+            elsewhere.append(tag, "Tomas", 0, List.of(line(new FindEntry.SuspectRaised("oil", "smears"))));
+
+            here.append(tag, "Ada", 0, List.of(line(new FindEntry.SuspectCleared("oil", "dry under the loupe"))));
+            assertThat(here.picture(tag).find().suspects()).hasSize(1);
+
+            assertThatThrownBy(() -> elsewhere.append(
+                            tag, "Tomas", 3, List.of(line(new FindEntry.SuspectCleared("nobody", "x")))))
+                    .isInstanceOf(RefusedException.class);
+        }
+    }
+
+    @Test
+    void aLineOfAnotherJobIsNotTakenTwice() {
+        try (Database database = Database.open(folder.resolve("ruvant.db"), "FULL")) {
+            JobService jobs = service(database);
+            TagNumber one = jobs.open(UUID.randomUUID(), "Ada", received());
+            TagNumber other = jobs.open(UUID.randomUUID(), "Ada", received());
+            NewLine line = note("here");
+            jobs.append(one, "Ada", 0, List.of(line));
+            jobs.append(other, "Ada", 0, List.of(note("something")));
+
+            assertThatThrownBy(() -> jobs.append(other, "Ada", 0, List.of(note("x"), line)))
+                    .isInstanceOf(FieldProblem.class)
+                    .hasMessageContaining("stands in " + one);
+            assertThat(new LogStore(database, HardKillTest.json()).read(other).lines())
+                    .hasSize(2);
+        }
+    }
+
+    private JobService service(Database database) {
+        ShopService shop = mock(ShopService.class);
+        when(shop.shop()).thenReturn(new Shop(HousePractice.starting(), null, null));
+        Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
+        return new JobService(
+                database,
+                new LogStore(database, HardKillTest.json()),
+                new SummaryStore(database),
+                shop,
+                mock(Events.class),
+                clock);
+    }
+
+    private static NewLine note(String text) {
+        return line(new BenchEntry.Noted(text));
+    }
+
+    private static NewLine line(Entry entry) {
+        return new NewLine(UUID.randomUUID(), null, null, entry);
     }
 
     private static IntakeEntry.Received received() {
