@@ -58,13 +58,13 @@ export function AddLine({
           });
       }}
     >
-      <div className="flex items-end gap-2">
+      <div className="flex flex-wrap items-end gap-2">
         {before}
         {blanks.map((blank, i) => (
           <input
             key={blank.label}
             autoFocus={focus && i === 0}
-            className="input min-w-0 flex-1"
+            className="input flex-[1_1_130px]"
             dir={blank.anyScript ? "auto" : undefined}
             aria-label={blank.label}
             placeholder={blank.hint ?? blank.label}

@@ -12,11 +12,12 @@ describe("moments", () => {
     expect(moment(at(30, 9), now)).toBe("Thu 3 Apr");
   });
 
-  it("counts down within the hour and rounds beyond", () => {
-    expect(untilWords(new Date(now + 725_000).toISOString(), now)).toBe("12:05");
+  it("counts the last ten minutes down by seconds and rounds beyond, so that none looks like a time of day", () => {
+    expect(untilWords(new Date(now + 725_000).toISOString(), now)).toBe("12 min");
+    expect(untilWords(new Date(now + 245_000).toISOString(), now)).toBe("4:05");
     expect(untilWords(new Date(now + 59_000).toISOString(), now)).toBe("0:59");
     expect(untilWords(new Date(now + 130 * 60_000).toISOString(), now)).toBe("2 h 10 min");
-    expect(untilWords(new Date(now - 65_000).toISOString(), now)).toBe("1:05");
+    expect(untilWords(new Date(now - 65_000).toISOString(), now)).toBe("1 min");
   });
 
   it("says spans as people do", () => {

@@ -31,10 +31,10 @@ export function minutesWords(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
-/** How long until a moment, or since: 12:05 within the hour, else 2 h 10 min. */
+/** How long until a moment, or since. Seconds count only towards the end: 4:05, else 35 min, 2 h 10 min. */
 export function untilWords(iso: string, now: number): string {
   const left = Math.round((Date.parse(iso) - now) / 1000);
   const size = Math.abs(left);
-  if (size < 3600) return `${Math.floor(size / 60)}:${String(size % 60).padStart(2, "0")}`;
+  if (left >= 0 && size < 600) return `${Math.floor(size / 60)}:${String(size % 60).padStart(2, "0")}`;
   return minutesWords(Math.floor(size / 60));
 }

@@ -1,6 +1,10 @@
+import { useState } from "react";
 import type { JobView } from "../../api/client";
+import { Button } from "../../ui/Button";
 import { FastenerDrawing, LooseDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
+
+const PAIRS_AT_ONCE = 3;
 
 /** The sorting tray as it lies beside the camera, its pieces drawn to scale. */
 export function TrayView({
@@ -15,6 +19,8 @@ export function TrayView({
   const rows = Array.from({ length: job.trayRows }, (_, row) => String.fromCharCode(65 + row));
   const columns = Array.from({ length: job.trayColumns }, (_, column) => column + 1);
   const used = Object.keys(job.wells).length;
+  const [all, setAll] = useState(false);
+  const shown = all ? job.lookAlikes.length : PAIRS_AT_ONCE;
   return (
     <Panel title="Tray" note={used === 0 ? "empty" : `${used} wells in use, ${job.ledger.out} pieces out`}>
       <div
@@ -38,7 +44,7 @@ export function TrayView({
           }),
         )}
       </div>
-      {job.lookAlikes.map((pair) => (
+      {job.lookAlikes.slice(0, shown).map((pair) => (
         <p
           key={pair.words}
           className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]"
@@ -46,6 +52,11 @@ export function TrayView({
           <b className="text-mark">Look alike.</b> {pair.words}
         </p>
       ))}
+      {job.lookAlikes.length > shown && (
+        <Button kind="quiet" className="self-start" onClick={() => setAll(true)}>
+          {job.lookAlikes.length - shown} more pairs look alike…
+        </Button>
+      )}
     </Panel>
   );
 }
