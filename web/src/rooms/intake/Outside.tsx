@@ -35,7 +35,10 @@ export function Findings({ job }: { job: JobView }) {
       setRemark("");
     });
   return (
-    <Panel title="Outside" note={job.intake.findings.length === 1 ? "1 finding" : `${job.intake.findings.length} findings`}>
+    <Panel
+      title="Outside"
+      note={job.intake.findings.length === 1 ? "1 finding" : `${job.intake.findings.length} findings`}
+    >
       {job.intake.findings.length === 0 && (
         <Empty>Turn it over: the underside tells most. What is found now is not argued about later.</Empty>
       )}
