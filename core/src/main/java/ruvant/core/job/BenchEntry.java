@@ -59,6 +59,34 @@ public sealed interface BenchEntry extends Entry {
     }
 
     /**
+     * Something was done wrong, which happens and is worth keeping.
+     *
+     * @param wrong what was put or done wrong
+     * @param shown how it showed; may be empty
+     * @param putRight how it was put right; may be empty while it is not
+     */
+    record Slipped(String wrong, String shown, String putRight) implements BenchEntry {
+        public Slipped {
+            wrong = Check.name("slip", wrong);
+            shown = Check.optionalRemark("shown", shown);
+            putRight = Check.optionalRemark("putRight", putRight);
+        }
+    }
+
+    /**
+     * A tool that the work waits for, or no longer.
+     *
+     * @param atHand false while it is lacking; true once it was got or made
+     * @param remark what for, where from; may be empty
+     */
+    record ToolNoted(String tool, boolean atHand, String remark) implements BenchEntry {
+        public ToolNoted {
+            tool = Check.name("tool", tool);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
      * The place of a picture in the log.
      *
      * @param name what the picture is called where it is kept

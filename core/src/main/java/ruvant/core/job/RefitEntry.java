@@ -44,6 +44,41 @@ public sealed interface RefitEntry extends Entry {
         }
     }
 
+    /**
+     * The part is in its place and tried, but deliberately not fixed yet: its clip or screws are still out. It counts
+     * as out until it is put back.
+     */
+    record TriedUnfixed(PartName part, String remark) implements RefitEntry {
+        public TriedUnfixed {
+            Check.chosen("part", part);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * Parts were laid on for a trial, with two screws or with tape. No gate, no refit: it is undone again.
+     *
+     * @param parts what was laid on; at least one
+     * @param how with what it is held
+     */
+    record TrialAssembled(List<PartName> parts, String how) implements RefitEntry {
+        public TrialAssembled {
+            parts = Check.some("parts", parts, 60);
+            if (parts.isEmpty()) {
+                throw new ruvant.core.units.FieldProblem(
+                        "parts", "A trial assembly of no part cannot be.", "Name what was laid on.");
+            }
+            how = Check.optionalRemark("how", how);
+        }
+    }
+
+    /** The trial assembly is taken apart again. */
+    record TrialUndone(String seen) implements RefitEntry {
+        public TrialUndone {
+            seen = Check.optionalRemark("seen", seen);
+        }
+    }
+
     /** The part stays out for good, which accounts for it. */
     record LeftOut(PartName part, String reason) implements RefitEntry {
         public LeftOut {

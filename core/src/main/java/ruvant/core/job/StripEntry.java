@@ -68,6 +68,9 @@ public sealed interface StripEntry extends Entry {
      * @param wells where its pieces lie in the tray; empty when it lies elsewhere
      * @param setting how its control stood, such as "1/125"; may be empty
      * @param mark null for none
+     * @param within the sub-assembly it was taken from; null when it came from the camera itself
+     * @param stack an ordered stack that it consists of, outermost first, each with which way up; empty for none
+     * @param state how the mechanism must stand for it to come off and to go on; null when it does not matter
      */
     record Removed(
             PartName part,
@@ -80,7 +83,10 @@ public sealed interface StripEntry extends Entry {
             @MayBeNull Mark mark,
             List<LoosePart> loose,
             Set<Hazard> hazards,
-            String remark)
+            String remark,
+            @MayBeNull PartName within,
+            List<String> stack,
+            @MayBeNull MechanismState state)
             implements StripEntry {
         public Removed {
             Check.chosen("part", part);
@@ -92,11 +98,36 @@ public sealed interface StripEntry extends Entry {
             loose = Check.some("looseParts", loose, 20);
             hazards = Check.set(hazards);
             remark = Check.optionalRemark("remark", remark);
+            stack = Check.some("stack", stack, 40).stream()
+                    .map(one -> Check.name("stack", one))
+                    .toList();
+            if (part.equals(within)) {
+                throw new ruvant.core.units.FieldProblem(
+                        "within", "“" + part + "” cannot come out of itself.", "Name the assembly it belongs to.");
+            }
             long types = fasteners.stream().map(Fastener::type).distinct().count();
             if (types < fasteners.size()) {
                 throw new ruvant.core.units.FieldProblem(
                         "fasteners", "The same type of fastener is listed twice.", "Add the counts together.");
             }
+        }
+
+        /** A removal from the camera itself, with no stack and in any state. */
+        public Removed(
+                PartName part,
+                Side side,
+                boolean covers,
+                List<Fastener> fasteners,
+                List<Joint> joints,
+                List<WellName> wells,
+                String setting,
+                @MayBeNull Mark mark,
+                List<LoosePart> loose,
+                Set<Hazard> hazards,
+                String remark) {
+            this(
+                    part, side, covers, fasteners, joints, wells, setting, mark, loose, hazards, remark, null,
+                    List.of(), null);
         }
 
         /** A bare removal: a part from a side, nothing else noted. */
@@ -149,6 +180,80 @@ public sealed interface StripEntry extends Entry {
             Check.chosen("part", part);
             piece = Check.name("piece", piece);
             Check.count("lostCount", count, 1, 99);
+        }
+    }
+
+    /**
+     * A small piece broke or was given up: it is accounted for, but its place wants another.
+     *
+     * @param piece as for {@link Lost}
+     * @param count how many, 1 to 99
+     * @param how what happened to it; may be empty
+     */
+    record Destroyed(PartName part, String piece, int count, String how) implements StripEntry {
+        public Destroyed {
+            Check.chosen("part", part);
+            piece = Check.name("piece", piece);
+            Check.count("destroyedCount", count, 1, 99);
+            how = Check.optionalRemark("how", how);
+        }
+    }
+
+    /**
+     * A place was empty already when the camera came in.
+     *
+     * @param what the piece that should be there, 1 to 99 of them
+     * @param where at which part; may be empty
+     */
+    record MissingOnArrival(String what, int count, String where) implements StripEntry {
+        public MissingOnArrival {
+            what = Check.name("missing", what);
+            Check.count("missingCount", count, 1, 99);
+            where = Check.optionalName("where", where);
+        }
+    }
+
+    /**
+     * A piece lay in the camera that belongs nowhere; it goes to stock.
+     *
+     * @param what the piece, 1 to 99 of them
+     * @param kept where it is kept now; may be empty
+     */
+    record Surplus(String what, int count, String kept) implements StripEntry {
+        public Surplus {
+            what = Check.name("surplus", what);
+            Check.count("surplusCount", count, 1, 99);
+            kept = Check.optionalName("kept", kept);
+        }
+    }
+
+    /** The mechanism was brought into a state: cocked, mirror up, back open. */
+    record StateSet(MechanismState state) implements StripEntry {
+        public StateSet {
+            Check.chosen("state", state);
+        }
+    }
+
+    /**
+     * A spring was let down before it could fly.
+     *
+     * @param turns turns counted while letting it down, 0 (not counted) to 200, quarters allowed
+     * @param remark which way, with what it was held; may be empty
+     */
+    record SpringLetDown(String spring, double turns, String remark) implements StripEntry {
+        public SpringLetDown {
+            spring = Check.name("spring", spring);
+            Check.within("turns", turns, 0, 200, "turns");
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** A spring that was let down is wound again, by so many turns. */
+    record SpringWound(String spring, double turns, String remark) implements StripEntry {
+        public SpringWound {
+            remark = Check.optionalRemark("remark", remark);
+            spring = Check.name("spring", spring);
+            Check.within("turns", turns, 0, 200, "turns");
         }
     }
 

@@ -4,18 +4,26 @@ import ruvant.core.units.Labelled;
 
 /** Evidence that somebody was in here before. */
 public enum VisitorSignKind implements Labelled {
-    CHEWED_SLOT("chewed screw slot"),
-    WRONG_SCREW("missing or mismatched screw"),
-    NO_LOCK_PAINT("lock paint gone"),
-    RING_SCRATCH("scratches round a ring"),
-    GLUE("glue"),
-    GRAPHITE("graphite everywhere"),
-    OTHER("other sign");
+    CHEWED_SLOT("chewed screw slot", true),
+    WRONG_SCREW("missing or mismatched screw", true),
+    NO_LOCK_PAINT("lock paint gone", false),
+    RING_SCRATCH("scratches round a ring", true),
+    GLUE("glue", false),
+    GRAPHITE("graphite everywhere", true),
+    OTHER("other sign", false);
 
     private final String label;
 
-    VisitorSignKind(String label) {
+    private final boolean careless;
+
+    VisitorSignKind(String label, boolean careless) {
         this.label = label;
+        this.careless = careless;
+    }
+
+    /** Whether a careful hand would not have left it. */
+    public boolean careless() {
+        return careless;
     }
 
     @Override

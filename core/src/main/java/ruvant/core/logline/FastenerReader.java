@@ -64,10 +64,37 @@ final class FastenerReader {
     private static final Set<String> FILLERS =
             Set.of("only", "head", "heads", "thread", "drive", "mm", "very", "was", "were", "of", "the");
 
+    /** A size that a further fastener follows without a comma between them. */
+    private static final Pattern NEXT = Pattern.compile(
+            "(?<=[0-9](?:mm)?) +(?=(?:[0-9]{1,2}|one|two|three|four|five|six) *x? *(?:slot|cross|screw|set|hex|flat|pan|pin|nut|ring|e-|circ|clip|rivet))");
+
+    private static final Pattern COUNT_FIRST =
+            Pattern.compile("\\b([0-9]{1,2}) *[x×] *(?=m?[0-9]+(?:[.,][0-9]+)? *[x×])");
+
+    private static final int NOT_SAID = -1;
+
     private FastenerReader() {}
 
-    static Optional<Fastener> read(String phrase) {
+    /**
+     * What was read of a phrase.
+     *
+     * @param rest words after it that say nothing of a fastener
+     */
+    record Read(Fastener fastener, String rest) {}
+
+    /** Parts several fasteners that were typed in one breath. */
+    static String[] phrases(String text) {
+        return NEXT.matcher(text).replaceAll(" + ").split("\\s*(?:\\+|&| and )\\s*");
+    }
+
+    /** A phrase that is a fastener and nothing else. */
+    static Optional<Fastener> whole(String phrase) {
+        return read(phrase).filter(read -> read.rest().isEmpty()).map(Read::fastener);
+    }
+
+    static Optional<Read> read(String phrase) {
         String text = phrase.strip().toLowerCase(java.util.Locale.ROOT);
+        text = COUNT_FIRST.matcher(text).replaceFirst("$1 ");
         text = text.replace("set screw", "setscrew")
                 .replace("ring nut", "ringnut")
                 .replace("left hand", "left-hand");
@@ -88,19 +115,28 @@ final class FastenerReader {
         return words(text, thread, length);
     }
 
-    private static Optional<Fastener> words(String text, Double thread, Double length) {
-        int count = 1;
+    private static Optional<Read> words(String text, Double measured, Double length) {
+        int count = NOT_SAID;
+        Double thread = measured;
         boolean named = thread != null;
+        boolean counted = named;
+        StringBuilder rest = new StringBuilder();
         Drive drive = null;
         HeadForm head = HeadForm.NOT_SAID;
         FastenerKind kind = FastenerKind.SCREW;
         Set<FastenerTrait> traits = EnumSet.noneOf(FastenerTrait.class);
         for (String word : text.strip().split("[\\s×]+")) {
-            if (word.isEmpty() || FILLERS.contains(word)) {
+            if (word.isEmpty() || (rest.isEmpty() && FILLERS.contains(word))) {
                 continue;
             }
-            if (word.matches("[0-9]{1,2}x?")) {
-                count = Integer.parseInt(word.replace("x", ""));
+            Optional<Integer> number = Numbers.of(word);
+            if (!rest.isEmpty()) {
+                rest.append(' ').append(word);
+            } else if (number.isPresent() && !counted(count)) {
+                count = number.get();
+                counted = true;
+            } else if (number.isPresent() && thread == null) {
+                thread = (double) number.get();
             } else if (near(word, DRIVES).isPresent()) {
                 drive = near(word, DRIVES).get();
                 named = true;
@@ -111,15 +147,23 @@ final class FastenerReader {
                 head = near(word, HEADS).get();
             } else if (near(word, TRAITS).isPresent()) {
                 traits.add(near(word, TRAITS).get());
+            } else if (named && counted) {
+                rest.append(word);
             } else {
                 return Optional.empty();
             }
         }
+        count = counted(count) ? count : 1;
         if (!named || count < 1) {
             return Optional.empty();
         }
         Drive turnedBy = drive != null ? drive : usual(kind);
-        return Optional.of(new Fastener(kind, turnedBy, head, thread, length, count, traits));
+        return Optional.of(
+                new Read(new Fastener(kind, turnedBy, head, thread, length, count, traits), rest.toString()));
+    }
+
+    private static boolean counted(int count) {
+        return count != NOT_SAID;
     }
 
     /** A trait said on its own belongs to the fastener named before it. */

@@ -80,7 +80,7 @@ final class FloorReader {
         }
         for (Lubrication.Lubricant lubricant : shop.lubrication().lubricants()) {
             for (String name :
-                    List.of(lubricant.id(), lubricant.label(), lubricant.label().split(" ")[0])) {
+                    List.of(lubricant.label(), lubricant.id(), lubricant.label().split(" ")[0])) {
                 Matcher matcher = Pattern.compile("(?i)^(.+?)[ ,]+(?:with )?" + Pattern.quote(name) + "\\b[ ,]*(.*)$")
                         .matcher(said);
                 if (matcher.matches()) {
@@ -118,7 +118,7 @@ final class FloorReader {
                 List.of());
     }
 
-    Reading waiting(String said) {
+    Reading waiting(String verb, String said) {
         Matcher matcher = MINUTES.matcher(said.replace("overnight", "16 h"));
         if (!matcher.find()) {
             return Replies.asking("How long? Say, for example, “wait rail drying 30 min”.", List.of());
@@ -135,9 +135,10 @@ final class FloorReader {
                 .toString()
                 .replaceAll("[ ,]+$|^[ ,]+", "");
         PartName part = parts.knownIn(what).orElse(null);
+        boolean says = verb.equalsIgnoreCase("soak") || verb.equalsIgnoreCase("rest");
+        String whole = says ? (verb.toLowerCase(Locale.ROOT) + " " + what).strip() : what.isEmpty() ? "drying" : what;
         return Replies.logged(
-                "Wait: " + (what.isEmpty() ? "drying" : what) + ", " + minutes + " min",
-                new TreatEntry.WaitStarted(part, what.isEmpty() ? "drying" : what, minutes));
+                "Wait: " + whole + ", " + minutes + " min", new TreatEntry.WaitStarted(part, whole, minutes));
     }
 
     /** The wait that was over first, of those that the words speak of; any, where they speak of none. */

@@ -25,6 +25,17 @@ final class KnownParts {
                 .orElseGet(() -> PartName.of(written));
     }
 
+    /** The name of something that comes off once more, though it be mistyped; else the name as it is. */
+    String again(String written) {
+        return valley.parts().stream()
+                .filter(part -> !part.out())
+                .map(part -> part.name().text())
+                .filter(name -> Spelling.distance(name.toLowerCase(Locale.ROOT), written.toLowerCase(Locale.ROOT))
+                        <= (written.length() >= 6 ? 2 : 0))
+                .findFirst()
+                .orElse(written);
+    }
+
     Optional<PartName> knownIn(String said) {
         String text = said.toLowerCase(Locale.ROOT);
         return valley.parts().stream()

@@ -8,19 +8,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
+import ruvant.core.job.FunctionResult;
 import ruvant.core.job.HandoverEntry;
 import ruvant.core.job.PartsEntry;
+import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
-import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
+import ruvant.core.measure.TypedTimes;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
@@ -35,10 +38,14 @@ public final class LogLine {
     /** Commas and semicolons part a line, but not the comma in {@code 1,4x3}. */
     private static final Pattern PARTED = Pattern.compile(";|,(?![0-9])|(?<![0-9]),");
 
+    private static final Pattern CHECKED = Pattern.compile("(?i)\\b(?<!not )(?<!un)checked\\b");
+
+    private static final Pattern FASTENED = Pattern.compile("(?<= )[0-9]{1,2} *x? ");
+
     private static final Map<String, String> VERBS = verbs(
             "off: off of remove removed unscrew took take",
             "back: back refit refitted put",
-            "found: found",
+            "found: found find",
             "clean: clean cleaned flush flushed wipe wiped wash",
             "oil: oil oiled lube grease greased lubricate lubricated",
             "lost: lost",
@@ -52,6 +59,25 @@ public final class LogLine {
             "mend: mend mended fixed bent",
             "decide: decide decided decision",
             "note: note",
+            "state: state now cocked released",
+            "let: let",
+            "wound: wound wind",
+            "missing: missing absent",
+            "surplus: surplus extra",
+            "destroyed: destroyed broke broken",
+            "trial: trial",
+            "tried: tried",
+            "leave: leave left",
+            "outside: outside",
+            "sign: sign",
+            "works: works",
+            "doubtful: doubtful",
+            "fails: fails",
+            "scope: scope todo",
+            "done: done",
+            "slip: slip slipped mistake",
+            "tool: tool",
+            "time: time timed",
             "sit: sit sat",
             "up: got up",
             "good: good",
@@ -65,12 +91,18 @@ public final class LogLine {
     private final JobPicture picture;
     private final KnownParts parts;
     private final FloorReader floor;
+    private final BenchReader bench;
+    private final MechanismReader mechanism;
+    private final IntakeReader intake;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
         this.picture = picture;
         this.parts = new KnownParts(picture.valley());
         this.floor = new FloorReader(picture, shop, parts);
+        this.bench = new BenchReader(picture);
+        this.mechanism = new MechanismReader(picture, parts);
+        this.intake = new IntakeReader(picture);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -92,6 +124,10 @@ public final class LogLine {
     }
 
     private Reading understood(String text) {
+        Optional<Reading> state = mechanism.state(text);
+        if (state.isPresent()) {
+            return state.get();
+        }
         String[] pieces = PARTED.split(text);
         String[] words = pieces[0].strip().split("\\s+", 2);
         String rest = words.length > 1 ? words[1].strip() : "";
@@ -107,20 +143,22 @@ public final class LogLine {
             case "found" -> foundOrFoundAgain(text, rest);
             case "clean" -> floor.clean(rest, tail);
             case "oil" -> floor.oil(rest, tail);
-            case "lost" -> lost(rest);
+            case "lost" -> mechanism.lost(rest, tail);
             case "symptom" -> one("Symptom: ", Replies.said(rest, tail), FindEntry.SymptomSeen::new);
             case "suspect" -> two("Suspect: ", rest, tail, FindEntry.SuspectRaised::new, false);
             case "clear" -> two("Cleared: ", openSuspect(rest), tail, FindEntry.SuspectCleared::new, true);
             case "cause" -> two("Cause: ", openSuspect(rest), tail, FindEntry.CauseConfirmed::new, true);
-            case "wait" -> floor.waiting(Replies.said(rest, tail));
+            case "wait" -> floor.waiting(words[0], Replies.said(rest, tail));
             case "need" -> need(rest, tail);
             case "replace" -> replace(rest, tail);
             case "mend" -> mend(rest, tail);
-            case "decide" -> decide(Replies.said(rest, tail));
-            case "sit" -> sit(rest.replaceFirst("(?i)^down ?", ""), tail);
+            case "decide" -> bench.decide(Replies.said(rest, tail));
+            case "sit" -> bench.sit(rest.replaceFirst("(?i)^down ?", ""), tail);
             case "up" ->
                 words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
-                        ? Replies.logged("Got up", new BenchEntry.GotUp(tail))
+                        ? Replies.logged(
+                                "Got up",
+                                new BenchEntry.GotUp(Replies.said(rest.replaceFirst("(?i)^up\\b *", ""), tail)))
                         : note(text);
             case "good" ->
                 rest.isEmpty() ? Replies.logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
@@ -130,6 +168,24 @@ public final class LogLine {
             case "advise" -> one("Advice: ", Replies.said(rest, tail), HandoverEntry.Advised::new);
             case "battery" -> one("Battery to use: ", Replies.said(rest, tail), HandoverEntry.BatteryChosen::new);
             case "return" -> returned(rest.replaceFirst("(?i)^to ", ""), tail);
+            case "let" -> rest.matches("(?i)down\\b.*") ? mechanism.letDown(rest, tail) : note(text);
+            case "wound" -> mechanism.wound(rest, tail);
+            case "missing" -> mechanism.missing(rest, tail);
+            case "surplus" -> mechanism.surplus(rest, tail);
+            case "destroyed" -> mechanism.destroyed(rest, tail);
+            case "trial" -> mechanism.trial(rest, tail);
+            case "tried" -> mechanism.tried(rest, tail);
+            case "leave" -> mechanism.leave(rest, tail);
+            case "outside" -> intake.outside(rest, tail);
+            case "sign" -> intake.sign(rest, tail);
+            case "works" -> intake.function(FunctionResult.WORKS, rest, tail);
+            case "doubtful" -> intake.function(FunctionResult.DOUBTFUL, rest, tail);
+            case "fails" -> intake.function(FunctionResult.FAILS, rest, tail);
+            case "scope" -> intake.scope(Replies.said(rest, tail));
+            case "done" -> intake.done(rest, tail);
+            case "slip" -> bench.slip(rest, tail);
+            case "tool" -> bench.tool(rest, tail);
+            case "time" -> timed(Replies.said(rest, tail));
             case "note" -> note(Replies.said(rest, tail));
             default -> note(text);
         };
@@ -139,9 +195,25 @@ public final class LogLine {
         if (part.isEmpty()) {
             return Replies.asking("What came off?", parts.partNames(part, false));
         }
-        RemovalReader reader = new RemovalReader(part, usualSide());
+        String name = FASTENED.matcher(part).find() ? nameBefore(part) : part;
+        RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts);
+        if (name.length() < part.length()) {
+            reader.piece(part.substring(name.length()));
+        }
         more.forEach(reader::piece);
         return new Reading(reader.chips(), List.of(reader.removed()), Optional.empty(), List.of());
+    }
+
+    /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */
+    private static String nameBefore(String part) {
+        Matcher start = FASTENED.matcher(part);
+        while (start.find()) {
+            if (start.start() > 0
+                    && FastenerReader.whole(part.substring(start.start())).isPresent()) {
+                return part.substring(0, start.start()).strip();
+            }
+        }
+        return part;
     }
 
     /** Work goes on where it went on last: the side of the last thing that came off and still is. */
@@ -186,47 +258,30 @@ public final class LogLine {
                 : Replies.logged("Found: " + what, new FindEntry.Found(what));
     }
 
-    private Reading lost(String rest) {
-        Matcher counted = Pattern.compile("(?:([0-9]{1,2})\\s*x?\\s+)?(.+)").matcher(rest);
-        if (!counted.matches()) {
-            return Replies.asking("What is lost?", parts.partNames("", true));
-        }
-        int count = counted.group(1) == null ? 1 : Integer.parseInt(counted.group(1));
-        String what = counted.group(2).toLowerCase(Locale.ROOT);
-        for (ValleyPart part : picture.valley().out()) {
-            for (String piece : KnownParts.pieces(part)) {
-                if (piece.toLowerCase(Locale.ROOT).contains(what) || what.contains(piece.toLowerCase(Locale.ROOT))) {
-                    return Replies.logged(
-                            "Lost: " + count + " × " + piece + " of " + part.name(),
-                            new StripEntry.Lost(part.name(), piece, count));
-                }
-            }
-        }
-        return Replies.asking(
-                "Of which part is “" + rest + "”? Nothing that is out has such a piece.", parts.partNames("", true));
-    }
-
     private Reading need(String rest, String tail) {
         return rest.isEmpty()
                 ? Replies.asking("What is needed?", parts.partNames("", false))
                 : Replies.logged(
-                        "Needed: " + rest, new PartsEntry.NeedOpened(parts.known(rest), Replies.said(rest, tail)));
+                        "Needed: " + Replies.said(rest, tail),
+                        new PartsEntry.NeedOpened(parts.known(rest), tail.isEmpty() ? rest : tail));
     }
 
     private Reading replace(String rest, String tail) {
         Matcher matcher =
-                Pattern.compile("(?i)(.+?) from (donor |stock |shelf )?(.+)").matcher(rest);
+                Pattern.compile("(?i)(.+?) from (donor|stock|shelf)?(?: *(.*))").matcher(rest);
         if (!matcher.matches()) {
             return Replies.asking("From where? Say, for example, “replace blade from donor D-3, checked”.", List.of());
         }
         String kind = matcher.group(2) == null ? "" : matcher.group(2).strip().toLowerCase(Locale.ROOT);
         ruvant.core.job.SourceKind source =
                 kind.equals("donor") ? ruvant.core.job.SourceKind.DONOR : ruvant.core.job.SourceKind.STOCK;
-        boolean checked = tail.toLowerCase(Locale.ROOT).contains("checked");
+        boolean checked = CHECKED.matcher(tail).find();
+        String remark = CHECKED.matcher(tail).replaceAll("").replaceAll("^[ ,]+|[ ,]+$", "");
+        String from = matcher.group(3).isEmpty() ? source.label() : matcher.group(3);
         PartName part = parts.known(matcher.group(1));
         return Replies.logged(
-                "Replaced: " + part + " from " + source.label() + " " + matcher.group(3) + (checked ? ", checked" : ""),
-                new PartsEntry.Replaced(part, source, matcher.group(3), "", checked, tail));
+                "Replaced: " + part + " from " + from + (checked ? ", checked" : ""),
+                new PartsEntry.Replaced(part, source, from, "", checked, remark));
     }
 
     private Reading mend(String rest, String tail) {
@@ -238,25 +293,21 @@ public final class LogLine {
                         "Mended: " + rest + ", " + tail, new TreatEntry.Mended(parts.known(rest), tail, false));
     }
 
-    private Reading decide(String said) {
-        String[] halves = said.split("(?i),? because ", 2);
-        if (said.isEmpty()) {
-            return Replies.asking("What was decided?", List.of());
+    /** "time 1/60: 1/58 1/61": before the work while nothing is off, after it from then on, unless it is said. */
+    private Reading timed(String said) {
+        Matcher matcher = Pattern.compile("(?i)(?:(before|after) )?(\\S+?):?(?: (before|after):?)? +(.+)")
+                .matcher(said);
+        if (!matcher.matches()) {
+            return Replies.asking(
+                    "Which speed, and how long? Say, for example, “time 1/60 1/58 1/61 17ms”.", List.of());
         }
-        boolean open = halves.length == 1;
+        String when = matcher.group(1) != null ? matcher.group(1) : matcher.group(3);
+        boolean before = when == null ? picture.valley().parts().isEmpty() : when.equalsIgnoreCase("before");
+        Phase phase = before ? Phase.BEFORE : Phase.AFTER;
+        List<Double> seconds = TypedTimes.seconds(matcher.group(4));
         return Replies.logged(
-                (open ? "To decide: " : "Decided: ") + said,
-                new BenchEntry.Decided(halves[0], open ? "" : halves[1], open));
-    }
-
-    private Reading sit(String rest, String tail) {
-        Stop stop = Arrays.stream(Stop.values())
-                .filter(one -> one.label().equalsIgnoreCase(rest))
-                .findFirst()
-                .orElse(picture.currentStop());
-        boolean stopNamed = stop.label().equalsIgnoreCase(rest);
-        String step = stopNamed ? tail : Replies.said(rest, tail);
-        return Replies.logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
+                matcher.group(2) + ", " + phase.label() + ": " + seconds.size() + " timed",
+                new ProveEntry.FiringsTimed(matcher.group(2), phase, Attitude.LEVEL, "", seconds));
     }
 
     private Reading returned(String to, String tail) {

@@ -13,6 +13,7 @@ import ruvant.core.job.Fastener;
 import ruvant.core.job.FastenerTrait;
 import ruvant.core.job.Hazard;
 import ruvant.core.job.JointKind;
+import ruvant.core.job.MechanismState;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
 import ruvant.core.logline.Reading.Chip;
@@ -34,7 +35,7 @@ final class RemovalReader {
             "aluminium", Hazard.ALUMINIUM,
             "irreplaceable", Hazard.IRREPLACEABLE);
     private static final Pattern LOOSE = Pattern.compile(
-            "(?:loose )?(?:([0-9]{1,2})\\s*x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|coil springs?|keys?|pins?|shims?|spacers?|bushe?s?))");
+            "(?:loose )?(?:([0-9]{1,2}|[a-z]{3,6}(?= )) *x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|springs?|keys?|pins?|shims?|spacers?|bushe?s?|blades?|rollers?|felts?))(?: ([0-9]{1,2}))?");
     private static final Pattern WELLS = Pattern.compile(
             "(?:in |wells? |in wells? )?((?:[a-z][1-9][0-9]?)(?:(?:\\s*\\+\\s*|\\s+and\\s+|\\s+)[a-z][1-9][0-9]?)*)");
     private static final Pattern SETTING = Pattern.compile("(?:set(?:ting)?(?: at| to)?|(?:dial |lens |was )?at) (.+)");
@@ -42,6 +43,7 @@ final class RemovalReader {
             Pattern.compile("(.+?)[ ,]+(?:when|while|in the|in)? ?(cocked|released|infinity|closed|open)(?: state)?");
 
     private final String part;
+    private final KnownParts known;
     private Side side;
     private boolean covers;
     private final List<Fastener> fasteners = new ArrayList<>();
@@ -52,10 +54,15 @@ final class RemovalReader {
     private final List<StripEntry.LoosePart> loose = new ArrayList<>();
     private final Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
     private final List<String> remarks = new ArrayList<>();
+    private PartName within;
+    private List<String> stack = List.of();
+    private MechanismState state;
+    private boolean markBefore;
     private final List<Chip> chips = new ArrayList<>();
 
-    RemovalReader(String part, Side usualSide) {
+    RemovalReader(String part, Side usualSide, KnownParts known) {
         this.part = part;
+        this.known = known;
         this.side = sideIn(part).orElse(usualSide);
         this.covers = Covering.likely(part);
     }
@@ -65,19 +72,28 @@ final class RemovalReader {
         if (text.isEmpty()) {
             return;
         }
-        if (isSide(text)
+        boolean afterMark = markBefore;
+        markBefore = false;
+        boolean read = isSide(text)
                 || isCovers(text)
                 || isWells(text)
                 || isHazard(text)
                 || isMark(written, text)
-                || isJoint(written, text)) {
-            return;
+                || isState(text, afterMark)
+                || isStack(written, text)
+                || isWithin(written)
+                || isJoint(written, text)
+                || isFasteners(text)
+                || isLoose(text)
+                || isSetting(written);
+        if (!read) {
+            remark(written.strip());
         }
-        if (isFasteners(text) || isLoose(text) || isSetting(written)) {
-            return;
-        }
-        remarks.add(written.strip());
-        chips.add(new Chip(Kind.NOTE, written.strip()));
+    }
+
+    private void remark(String said) {
+        remarks.add(said);
+        chips.add(new Chip(Kind.NOTE, said));
     }
 
     StripEntry.Removed removed() {
@@ -92,13 +108,19 @@ final class RemovalReader {
                 mark,
                 loose,
                 hazards,
-                String.join(", ", remarks));
+                String.join(", ", remarks),
+                within,
+                stack,
+                state);
     }
 
     List<Chip> chips() {
         List<Chip> all = new ArrayList<>();
         all.add(new Chip(Kind.ACTION, "Taken off: " + part));
         all.add(new Chip(Kind.DETAIL, side.label() + (covers ? ", covers" : "")));
+        if (within != null) {
+            all.add(new Chip(Kind.DETAIL, "out of " + within));
+        }
         all.addAll(chips);
         return all;
     }
@@ -186,7 +208,51 @@ final class RemovalReader {
         Matcher state = STATE.matcher(said);
         mark = state.matches() ? new StripEntry.Mark(state.group(1), state.group(2)) : new StripEntry.Mark(said, "");
         chips.add(new Chip(Kind.MARK, "mark: " + mark.words()));
+        markBefore = mark.state().isEmpty();
         return true;
+    }
+
+    /** A state right after a mark is the one in which the mark holds; else it is how the part came off. */
+    private boolean isState(String text, boolean afterMark) {
+        String said =
+                text.replaceFirst("^(state|when|while|with the|in the) +", "").replaceFirst(" state$", "");
+        if (afterMark && said.matches("cocked|released|infinity|closed|open")) {
+            mark = new StripEntry.Mark(mark.text(), said);
+            chips.set(chips.size() - 1, new Chip(Kind.MARK, "mark: " + mark.words()));
+            return true;
+        }
+        Optional<MechanismState> meant =
+                said.equals("at infinity") ? Optional.empty() : MechanismReader.state(said, false);
+        meant.ifPresent(one -> {
+            state = one;
+            chips.add(new Chip(Kind.MARK, one.label()));
+        });
+        return meant.isPresent();
+    }
+
+    private boolean isStack(String written, String text) {
+        if (!text.matches("(stack|order|pile)( of)?:? +.*[/>].*")) {
+            return false;
+        }
+        stack = java.util.Arrays.stream(written.strip()
+                        .replaceFirst("(?i)^(stack|order|pile)( of)?:? +", "")
+                        .split(" *[/>] *"))
+                .filter(one -> !one.isBlank())
+                .toList();
+        chips.add(new Chip(Kind.DETAIL, "stack of " + stack.size() + ", outermost first"));
+        return true;
+    }
+
+    /** The assembly it came out of, where that is one that is out. */
+    private boolean isWithin(String written) {
+        Matcher matcher =
+                Pattern.compile("(?i)(?:out of|from|inside|in) (?:the )?(.+)").matcher(written.strip());
+        if (!matcher.matches()) {
+            return false;
+        }
+        Optional<PartName> assembly = known.partOut(matcher.group(1)).map(one -> one.name());
+        assembly.ifPresent(one -> within = one);
+        return assembly.isPresent();
     }
 
     private boolean isJoint(String written, String text) {
@@ -206,7 +272,7 @@ final class RemovalReader {
         }
         String detail = written.strip()
                 .replaceFirst(
-                        "(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked spring|hooked|bent tabs?|tabs?):? *",
+                        "(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked springs?|hooked|bent tabs?|tabs?):? *",
                         "");
         joints.add(new StripEntry.Joint(kind, detail));
         chips.add(new Chip(Kind.DETAIL, joints.getLast().words()));
@@ -215,21 +281,39 @@ final class RemovalReader {
 
     private boolean isFasteners(String text) {
         List<Fastener> read = new ArrayList<>();
-        for (String phrase : text.split("\\s*(?:\\+|&| and )\\s*")) {
-            Optional<Fastener> one = FastenerReader.read(phrase);
+        List<String> rests = new ArrayList<>();
+        for (String phrase : FastenerReader.phrases(text)) {
+            Optional<FastenerReader.Read> one = FastenerReader.read(phrase);
             if (one.isEmpty()) {
-                Optional<FastenerTrait> trait = FastenerReader.trait(phrase);
-                if (trait.isPresent() && !fasteners.isEmpty() && read.isEmpty()) {
-                    fasteners.set(fasteners.size() - 1, fasteners.getLast().with(trait.get()));
-                    chips.add(new Chip(Kind.DETAIL, trait.get().label()));
-                    return true;
-                }
-                return false;
+                return read.isEmpty() && isTrait(phrase);
             }
-            read.add(one.get());
+            read.add(one.get().fastener());
+            if (!one.get().rest().isEmpty()) {
+                rests.add(one.get().rest());
+            }
         }
         fasteners.addAll(read);
         read.forEach(one -> chips.add(new Chip(Kind.DETAIL, one.words())));
+        rests.forEach(this::remark);
+        return true;
+    }
+
+    /** A trait alone belongs to the fastener before it; a left-hand thread before any is a thing to beware of. */
+    private boolean isTrait(String phrase) {
+        Optional<FastenerTrait> trait = FastenerReader.trait(phrase);
+        if (trait.isEmpty()) {
+            return false;
+        }
+        if (!fasteners.isEmpty()) {
+            fasteners.set(fasteners.size() - 1, fasteners.getLast().with(trait.get()));
+            chips.add(new Chip(Kind.DETAIL, trait.get().label()));
+            return true;
+        }
+        if (trait.get() != FastenerTrait.LEFT_HAND) {
+            return false;
+        }
+        hazards.add(Hazard.LEFT_HAND);
+        chips.add(new Chip(Kind.HAZARD, Hazard.LEFT_HAND.label()));
         return true;
     }
 
@@ -238,7 +322,8 @@ final class RemovalReader {
         if (!matcher.matches()) {
             return false;
         }
-        int count = matcher.group(1) == null ? 1 : Integer.parseInt(matcher.group(1));
+        String figure = matcher.group(1) == null ? matcher.group(3) : matcher.group(1);
+        int count = figure == null ? 1 : Numbers.of(figure).orElse(0);
         if (count < 1) {
             return false;
         }

@@ -23,12 +23,20 @@ public record BenchTime(
         Optional<BenchEntry.SatDown> seated,
         Optional<String> seatedWho,
         List<Decision> decisions,
-        List<Note> notes) {
+        List<Note> notes,
+        List<Slip> slips,
+        List<Tool> lacking) {
     /** A sitting that nobody ended is counted up to here: longer ones are a forgotten key. */
     public static final Duration LONGEST_SITTING = Duration.ofHours(6);
 
     /** A decision and its line. */
     public record Decision(UUID id, Instant at, BenchEntry.Decided decided) {}
+
+    /** A slip and its line. */
+    public record Slip(UUID id, Instant at, BenchEntry.Slipped what) {}
+
+    /** A tool that the work waits for. */
+    public record Tool(UUID id, String name, String remark) {}
 
     /** A note and its line. */
     public record Note(UUID id, Instant at, String by, String text) {}
@@ -53,6 +61,8 @@ public record BenchTime(
         private final Map<Stop, Long> minutes = new EnumMap<>(Stop.class);
         private final List<Decision> decisions = new ArrayList<>();
         private final List<Note> notes = new ArrayList<>();
+        private final List<Slip> slips = new ArrayList<>();
+        private final Map<String, Tool> lacking = new java.util.LinkedHashMap<>();
         private BenchEntry.SatDown seated;
         private ruvant.core.job.Line seatedLine;
 
@@ -75,6 +85,15 @@ public record BenchTime(
                 case BenchEntry.GotUp up -> endSitting(line.at());
                 case BenchEntry.Decided decided -> decisions.add(new Decision(line.id(), line.at(), decided));
                 case BenchEntry.Noted noted -> notes.add(new Note(line.id(), line.at(), line.by(), noted.text()));
+                case BenchEntry.Slipped slip -> slips.add(new Slip(line.id(), line.at(), slip));
+                case BenchEntry.ToolNoted tool -> {
+                    String key = tool.tool().toLowerCase(java.util.Locale.ROOT);
+                    if (tool.atHand()) {
+                        lacking.remove(key);
+                    } else {
+                        lacking.put(key, new Tool(line.id(), tool.tool(), tool.remark()));
+                    }
+                }
                 case BenchEntry.Pictured picture ->
                     notes.add(new Note(
                             line.id(), line.at(), line.by(), "Picture " + picture.name() + ": " + picture.shows()));
@@ -96,7 +115,9 @@ public record BenchTime(
                     Optional.ofNullable(seated),
                     Optional.ofNullable(seatedLine).map(ruvant.core.job.Line::by),
                     List.copyOf(decisions),
-                    List.copyOf(notes));
+                    List.copyOf(notes),
+                    List.copyOf(slips),
+                    List.copyOf(lacking.values()));
         }
     }
 }

@@ -53,6 +53,10 @@ public final class EntryWords {
             case BenchEntry.Decided decided ->
                 (decided.open() ? "to decide: " : "decided: ") + decided.text() + with(", because ", decided.reason());
             case BenchEntry.Noted noted -> "note: " + noted.text();
+            case BenchEntry.Slipped slip ->
+                "slip: " + slip.wrong() + with(", showed as ", slip.shown()) + with(", put right: ", slip.putRight());
+            case BenchEntry.ToolNoted tool ->
+                (tool.atHand() ? "tool at hand: " : "tool lacking: ") + tool.tool() + with(", ", tool.remark());
             case BenchEntry.Pictured picture -> "picture " + picture.name() + with(": ", picture.shows());
         };
     }
@@ -79,12 +83,15 @@ public final class EntryWords {
         return switch (entry) {
             case StripEntry.Removed off ->
                 joined(Stream.of(
-                                Stream.of("took off " + off.part() + ", "
+                                Stream.of("took off " + off.part()
+                                        + part(" out of ", off.within()) + ", "
                                         + off.side().label()),
                                 off.fasteners().stream().map(Fastener::words),
                                 off.joints().stream().map(StripEntry.Joint::words),
                                 off.loose().stream().map(StripEntry.LoosePart::words),
                                 off.wells().stream().map(well -> "well " + well),
+                                text(with("stack of ", String.join(" / ", off.stack()))),
+                                text(off.state() == null ? "" : off.state().label()),
                                 text(with("was at ", off.setting())),
                                 text(
                                         off.mark() == null
@@ -100,6 +107,17 @@ public final class EntryWords {
             case StripEntry.EdgeSet edge ->
                 edge.over() + (edge.present() ? " lies over " : " does not lie over ") + edge.under();
             case StripEntry.Lost lost -> "lost " + lost.count() + " × " + lost.piece() + " of " + lost.part();
+            case StripEntry.Destroyed gone ->
+                "destroyed " + gone.count() + " × " + gone.piece() + " of " + gone.part() + with(", ", gone.how());
+            case StripEntry.MissingOnArrival missing ->
+                "missing on arrival: " + missing.count() + " × " + missing.what() + with(", ", missing.where());
+            case StripEntry.Surplus surplus ->
+                "surplus: " + surplus.count() + " × " + surplus.what() + with(", kept in ", surplus.kept());
+            case StripEntry.StateSet set -> "now " + set.state().label();
+            case StripEntry.SpringLetDown down ->
+                "let down " + down.spring() + turns(", ", down.turns()) + with(", ", down.remark());
+            case StripEntry.SpringWound wound ->
+                "wound " + wound.spring() + turns(", ", wound.turns()) + with(", ", wound.remark());
             case StripEntry.FoundAgain found ->
                 "found again " + found.count() + " × " + found.piece() + " of " + found.part();
         };
@@ -121,7 +139,12 @@ public final class EntryWords {
                 "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " ("
                         + cleaned.verdict().label() + ")" + with(": ", cleaned.reason());
             case TreatEntry.WaitStarted wait ->
-                "wait: " + wait.what() + part(", ", wait.part()) + ", " + minutes(wait.minutes());
+                "wait: " + wait.what()
+                        + (wait.part() != null
+                                        && wait.what().contains(wait.part().text())
+                                ? ""
+                                : part(", ", wait.part()))
+                        + ", " + minutes(wait.minutes());
             case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
             case TreatEntry.Mended mended ->
                 "mended " + mended.part() + ": " + mended.what()
@@ -139,16 +162,27 @@ public final class EntryWords {
             case PartsEntry.NeedOpened need -> "needed for " + need.part() + ": " + need.what();
             case PartsEntry.NeedDropped need -> "no longer needed for " + need.part() + ": " + need.why();
             case PartsEntry.Replaced replaced ->
-                "replaced " + replaced.part() + " from " + replaced.source().label() + " " + replaced.from()
+                "replaced " + replaced.part() + " from " + source(replaced)
                         + with(", ", replaced.pattern()) + (replaced.checked() ? ", checked" : ", not checked")
                         + with(", ", replaced.remark());
         };
+    }
+
+    private static String source(PartsEntry.Replaced replaced) {
+        String kind = replaced.source().label();
+        return replaced.from().equalsIgnoreCase(kind) ? kind : kind + " " + replaced.from();
     }
 
     private static String refit(RefitEntry entry) {
         return switch (entry) {
             case RefitEntry.Refitted back ->
                 "put back " + back.part() + with(", although: ", back.overrideReason()) + with(", ", back.remark());
+            case RefitEntry.TriedUnfixed tried ->
+                "tried in its place, not fixed: " + tried.part() + with(", ", tried.remark());
+            case RefitEntry.TrialAssembled trial ->
+                "trial assembly: "
+                        + joined(trial.parts().stream().map(PartName::text).toList()) + with(", ", trial.how());
+            case RefitEntry.TrialUndone undone -> "trial assembly undone" + with(": ", undone.seen());
             case RefitEntry.LeftOut left -> "left out " + left.part() + ": " + left.reason();
             case RefitEntry.GateAdded gate -> "check before " + gate.part() + " goes on: " + gate.check();
             case RefitEntry.GateAnswered gate ->
@@ -178,6 +212,14 @@ public final class EntryWords {
             case HandoverEntry.LeftOpen left -> "left open: " + left.what() + ", " + left.why();
             case HandoverEntry.Returned back -> "returned to " + back.to() + with(", ", back.remark());
         };
+    }
+
+    private static String turns(String lead, double turns) {
+        if (turns == 0) {
+            return "";
+        }
+        String figure = turns == Math.rint(turns) ? Long.toString(Math.round(turns)) : Double.toString(turns);
+        return lead + figure + (turns == 1 ? " turn" : " turns");
     }
 
     /** Minutes as a person says them: "30 min", "24 h", "1 h 30 min". */

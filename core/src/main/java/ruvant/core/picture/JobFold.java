@@ -1,5 +1,7 @@
 package ruvant.core.picture;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.find.FindFold;
@@ -20,6 +22,7 @@ import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.parts.PartsFold;
 import ruvant.core.prove.ProveFold;
+import ruvant.core.strip.StripNotesFold;
 import ruvant.core.strip.ValleyFold;
 import ruvant.core.treat.TreatFold;
 import ruvant.core.units.Refusal;
@@ -27,8 +30,11 @@ import ruvant.core.units.TagNumber;
 
 /** Reads a log into all rooms at once. */
 final class JobFold {
+    private static final int LATELY = 4;
+
     private final IntakeFold intake = new IntakeFold();
     private final ValleyFold valley = new ValleyFold();
+    private final StripNotesFold notes = new StripNotesFold();
     private final FindFold find = new FindFold();
     private final TreatFold treat = new TreatFold();
     private final PartsFold parts = new PartsFold();
@@ -36,6 +42,7 @@ final class JobFold {
     private final HandoverFold handover = new HandoverFold();
     private final BenchTime.Fold bench = new BenchTime.Fold();
     private Line last;
+    private final Deque<Line> lately = new ArrayDeque<>();
     private Stop lastStop = Stop.INTAKE;
 
     static JobFold of(List<Line> counted) {
@@ -58,11 +65,11 @@ final class JobFold {
             case RecordEntry record -> Optional.empty();
             case BenchEntry entry -> bench.objection(line, entry);
             case IntakeEntry entry -> intake.objection(line, entry);
-            case StripEntry entry -> valley.objection(entry);
+            case StripEntry entry -> valley.objection(entry).or(() -> notes.objection(entry));
             case FindEntry entry -> find.objection(line, entry);
             case TreatEntry entry -> treat.objection(line, entry);
             case PartsEntry entry -> parts.objection(line, entry);
-            case RefitEntry entry -> valley.objection(entry);
+            case RefitEntry entry -> valley.objection(entry).or(() -> notes.objection(entry));
             case ProveEntry entry -> prove.objection(line, entry);
             case HandoverEntry entry -> handover.objection(line, entry);
         };
@@ -86,6 +93,7 @@ final class JobFold {
             case IntakeEntry entry -> intake.take(line, entry);
             case StripEntry entry -> {
                 valley.take(line, entry);
+                notes.take(line, entry);
                 workedOn(entry instanceof StripEntry.Removed);
             }
             case FindEntry entry -> find.take(line, entry);
@@ -97,11 +105,20 @@ final class JobFold {
                 parts.take(line, entry);
                 workedOn(entry instanceof PartsEntry.Replaced);
             }
-            case RefitEntry entry -> valley.take(line, entry);
+            case RefitEntry entry -> {
+                valley.take(line, entry);
+                notes.take(line, entry);
+            }
             case ProveEntry entry -> prove.take(line, entry);
             case HandoverEntry entry -> handover.take(line, entry);
         }
         last = line;
+        if (!(line.entry() instanceof BenchEntry.SatDown || line.entry() instanceof BenchEntry.GotUp)) {
+            lately.addLast(line);
+            if (lately.size() > LATELY) {
+                lately.removeFirst();
+            }
+        }
         lastStop = line.entry() instanceof BenchEntry ? lastStop : line.entry().stop();
     }
 
@@ -117,6 +134,7 @@ final class JobFold {
                 lastSequence,
                 intake.picture(),
                 valley.valley(),
+                notes.picture(),
                 find.picture(),
                 treat.picture(),
                 parts.picture(),
@@ -124,6 +142,7 @@ final class JobFold {
                 handover.picture(),
                 bench.picture(),
                 Optional.ofNullable(last),
+                List.copyOf(lately),
                 lastStop);
     }
 

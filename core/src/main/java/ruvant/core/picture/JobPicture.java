@@ -16,6 +16,7 @@ import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswers;
+import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.TagNumber;
@@ -25,6 +26,7 @@ import ruvant.core.units.TagNumber;
  *
  * @param lastSequence the last line that is in it
  * @param last the last line that counts
+ * @param lately the last few things done, oldest first; sitting down and getting up left aside
  * @param lastStop where the last thing was done, sitting down and notes left aside
  */
 public record JobPicture(
@@ -32,6 +34,7 @@ public record JobPicture(
         long lastSequence,
         IntakePicture intake,
         Valley valley,
+        StripNotes notes,
         FindPicture find,
         TreatPicture treat,
         PartsPicture parts,
@@ -39,6 +42,7 @@ public record JobPicture(
         HandoverPicture handover,
         BenchTime bench,
         Optional<Line> last,
+        List<Line> lately,
         Stop lastStop) {
 
     /** Folds a log. */
@@ -53,7 +57,7 @@ public record JobPicture(
 
     /** What may go back at this moment. */
     public RefitAnswers refit(Instant now) {
-        return new RefitAnswers(valley, treat, parts, now);
+        return new RefitAnswers(valley, notes, treat, parts, now);
     }
 
     /** All speeds, before against after. */

@@ -198,6 +198,7 @@ public final class JobRules {
         return switch (line.entry()) {
             case StripEntry.Removed removed -> tray(fold).objection(removed);
             case RefitEntry.Refitted refit -> picture(fold).refit(now).objection(refit);
+            case RefitEntry.GateAnswered answer -> unknownCheck(fold, answer);
             case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
             case TreatEntry.Lubricated oiled ->
                 shop.lubrication().objection(oiled, shop.practice().school());
@@ -211,6 +212,19 @@ public final class JobRules {
         };
     }
 
+    private Optional<Refusal> unknownCheck(JobFold fold, RefitEntry.GateAnswered answer) {
+        JobPicture picture = picture(fold);
+        boolean known = picture.valley().part(answer.part()).stream()
+                .flatMap(part -> picture.refit(now).checks(part).stream())
+                .anyMatch(check -> check.text().equals(answer.check()));
+        return known
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "checkUnknown",
+                        "“" + answer.part() + "” has no check “" + answer.check() + "”.",
+                        "Add it as a check of your own."));
+    }
+
     private static Optional<Refusal> readable(ruvant.core.job.IntakeEntry.Received in) {
         try {
             in.speeds().forEach(speed -> ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, in.series()));
@@ -222,6 +236,13 @@ public final class JobRules {
 
     private Optional<Refusal> unbalanced(JobFold fold) {
         JobPicture picture = picture(fold);
+        if (picture.notes().trial().isPresent()) {
+            return Optional.of(new Refusal(
+                    "trialOn",
+                    "A trial assembly is still on: "
+                            + picture.notes().trial().get().what().how() + ".",
+                    "Take it apart and say so, then put the parts back."));
+        }
         Ledger ledger = Ledger.of(picture.valley());
         if (ledger.closed()) {
             return Optional.empty();

@@ -68,13 +68,12 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
     private static Optional<NextThing> checks(JobPicture picture, Instant now) {
         return picture.refit(now).all().stream()
                 .filter(answer -> answer.against().equals(Optional.of(RefitAnswer.Against.CHECKS_OPEN)))
+                .filter(answer -> !picture.find().causes().isEmpty())
                 .findFirst()
-                .flatMap(answer -> picture.valley().part(answer.part()))
-                .filter(part -> !picture.find().causes().isEmpty())
-                .map(part -> new NextThing(
+                .map(answer -> new NextThing(
                         Stop.REFIT,
-                        "Check before “" + part.name() + "”",
-                        part.openChecks().getFirst().text(),
+                        "Check before “" + answer.part() + "”",
+                        answer.reason().replaceFirst("^[^:]*: ", ""),
                         1));
     }
 

@@ -55,6 +55,13 @@ public final class ReturnSheets {
         picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
+        picture.notes().missing().stream()
+                .map(piece -> "Missing when it came in: " + piece.count() + " × " + piece.what()
+                        + (piece.where().isEmpty() ? "" : ", " + piece.where()))
+                .forEach(found::add);
+        picture.notes().surplus().stream()
+                .map(piece -> "Lay in it and belongs nowhere: " + piece.count() + " × " + piece.what())
+                .forEach(found::add);
         picture.intake().visitorSigns().stream()
                 .map(sign ->
                         "Somebody had been in before: " + sign.sign().sign().label())

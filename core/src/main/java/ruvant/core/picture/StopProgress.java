@@ -46,7 +46,7 @@ public record StopProgress(Stop stop, State state, String note) {
                         || !picture.find().suspects().isEmpty()
                         || !picture.find().symptoms().isEmpty(),
                 cause,
-                cause ? "cause known" : open == 0 ? "" : open + " suspects"));
+                cause ? "cause known" : open == 0 ? "" : open + (open == 1 ? " suspect" : " suspects")));
         int cleaned = picture.treat().cleaned().size();
         all.add(of(Stop.CLEAN, cleaned > 0, cleaned > 0, cleaned == 0 ? "" : cleaned + " cleaned"));
         int needs = picture.parts().openNeeds().size();

@@ -18,6 +18,8 @@ public record RefitAnswer(PartName part, Kind kind, Optional<Against> against, S
         WAIT_RUNS,
         PART_NEEDED,
         PIECE_LOST,
+        TRIAL_ON,
+        STATE_WRONG,
         CHECKS_OPEN
     }
 

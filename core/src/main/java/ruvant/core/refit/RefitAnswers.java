@@ -10,9 +10,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.job.Fastener;
+import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.refit.RefitAnswer.Against;
+import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
@@ -21,19 +24,21 @@ import ruvant.core.units.Refusal;
 
 /**
  * What may go back now. A part is ready when all that lies under it is back, no wait of it or of what lies under it
- * runs, no part is needed there, and its gate is answered. The reasons are asked in that order, the costliest to
+ * runs, no part is needed there, the mechanism stands as it must, and its gate is answered. The reasons are asked in that order, the costliest to
  * discover late first.
  */
 public final class RefitAnswers {
     private final Valley valley;
     private final Map<PartName, Set<PartName>> under;
+    private final StripNotes notes;
     private final TreatPicture treat;
     private final PartsPicture parts;
     private final Instant now;
 
     /** @param now the moment for which waits are judged */
-    public RefitAnswers(Valley valley, TreatPicture treat, PartsPicture parts, Instant now) {
+    public RefitAnswers(Valley valley, StripNotes notes, TreatPicture treat, PartsPicture parts, Instant now) {
         this.valley = valley;
+        this.notes = notes;
         this.under = valley.under();
         this.treat = treat;
         this.parts = parts;
@@ -61,6 +66,8 @@ public final class RefitAnswers {
                         () -> waitRuns(part),
                         () -> needOpen(part),
                         () -> lost(part),
+                        () -> trial(part),
+                        () -> state(part),
                         () -> gate(part))
                 .map(java.util.function.Supplier::get)
                 .flatMap(Optional::stream)
@@ -111,8 +118,73 @@ public final class RefitAnswers {
                 .flatMap(piece -> notYet(part, Against.PIECE_LOST, "Lost: " + piece.count() + " × " + piece.what()));
     }
 
+    private Optional<RefitAnswer> trial(ValleyPart part) {
+        return notes.trial()
+                .flatMap(trial -> notYet(
+                        part,
+                        Against.TRIAL_ON,
+                        "A trial assembly is on"
+                                + (trial.what().how().isEmpty()
+                                        ? ""
+                                        : " (" + trial.what().how() + ")")));
+    }
+
+    /** The part itself, or its mark, wants the mechanism to stand otherwise than it is known to. */
+    private Optional<RefitAnswer> state(ValleyPart part) {
+        MechanismState wanted = part.removed().state();
+        if (wanted != null && notes.contradicts(wanted)) {
+            return notYet(
+                    part, Against.STATE_WRONG, "It goes on " + wanted.label() + "; it is " + now(wanted) + " now");
+        }
+        if (part.removed().mark() == null) {
+            return Optional.empty();
+        }
+        return MechanismState.in(part.removed().mark().state())
+                .filter(notes::contradicts)
+                .flatMap(held -> notYet(
+                        part, Against.STATE_WRONG, "Its mark holds " + held.label() + "; it is " + now(held) + " now"));
+    }
+
+    private String now(MechanismState other) {
+        return notes.states().get(other.of()).label();
+    }
+
+    /**
+     * All that must hold before a part goes on: what follows from how it came off, what follows from what lies under
+     * it, and the technician's own.
+     */
+    public List<GateCheck> checks(ValleyPart part) {
+        if (!part.out()) {
+            return part.checks();
+        }
+        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toSet());
+        return Stream.concat(
+                        part.checks().stream(),
+                        fromBelow(part).stream()
+                                .filter(text -> !known.contains(text))
+                                .map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
+                .toList();
+    }
+
+    private List<String> fromBelow(ValleyPart part) {
+        Set<PartName> below = under.get(part.name());
+        if (!part.removed().covers() || below.isEmpty()) {
+            return List.of();
+        }
+        List<String> checks = new ArrayList<>();
+        DryPoints.of(treat).stream()
+                .filter(below::contains)
+                .forEach(dry -> checks.add("Cleaned, but no point of it is oiled: " + dry));
+        if (part.level() == 0) {
+            notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
+        }
+        return checks;
+    }
+
     private Optional<RefitAnswer> gate(ValleyPart part) {
-        var open = part.openChecks();
+        List<GateCheck> open = checks(part).stream()
+                .filter(check -> check.state() == GateCheck.State.OPEN)
+                .toList();
         if (open.isEmpty()) {
             return Optional.empty();
         }

@@ -20,6 +20,12 @@ final class GateChecks {
         if (removed.mark() != null) {
             checks.add("Mark matched: " + removed.mark().words());
         }
+        if (!removed.stack().isEmpty()) {
+            checks.add("Stack in order: " + String.join(", then ", removed.stack()));
+        }
+        if (removed.state() != null) {
+            checks.add("Mechanism as it was: " + removed.state().label());
+        }
         if (!removed.setting().isEmpty()) {
             checks.add("Set as it was: " + removed.setting());
         }

@@ -28,6 +28,13 @@ public final class ValleyFold {
             case StripEntry.EdgeSet edge -> edge(edge);
             case StripEntry.Lost lost -> loss(lost);
             case StripEntry.FoundAgain found -> foundAgain(found);
+            case StripEntry.Destroyed destroyed ->
+                loss(new StripEntry.Lost(destroyed.part(), destroyed.piece(), destroyed.count()));
+            case StripEntry.MissingOnArrival missing -> Optional.empty();
+            case StripEntry.Surplus surplus -> Optional.empty();
+            case StripEntry.StateSet set -> Optional.empty();
+            case StripEntry.SpringLetDown down -> Optional.empty();
+            case StripEntry.SpringWound wound -> Optional.empty();
         };
     }
 
@@ -37,11 +44,22 @@ public final class ValleyFold {
             case RefitEntry.Refitted back -> mustBeOut(back.part(), "put back");
             case RefitEntry.LeftOut left -> mustBeOut(left.part(), "left out");
             case RefitEntry.GateAdded added -> mustBeOut(added.part(), "given a check");
-            case RefitEntry.GateAnswered answer -> answerTo(answer);
+            case RefitEntry.GateAnswered answer -> mustBeOut(answer.part(), "checked");
+            case RefitEntry.TriedUnfixed tried -> mustBeOut(tried.part(), "tried");
+            case RefitEntry.TrialAssembled laid ->
+                laid.parts().stream()
+                        .map(part -> mustBeOut(part, "laid on"))
+                        .flatMap(Optional::stream)
+                        .findFirst();
+            case RefitEntry.TrialUndone undone -> Optional.empty();
         };
     }
 
     private Optional<Refusal> removal(StripEntry.Removed removed) {
+        Optional<Refusal> homeless = assembly(removed);
+        if (homeless.isPresent()) {
+            return homeless;
+        }
         Track track = tracks.get(removed.part());
         if (track == null) {
             return Optional.empty();
@@ -60,6 +78,21 @@ public final class ValleyFold {
                         "coveredAgain",
                         "“" + over.name + "” is back on and lies over “" + track.name + "”.",
                         "Log taking “" + over.name + "” off first, or say that it does not lie over it."));
+    }
+
+    /** A part can be taken from an assembly only while that is out, and never from one that was taken from it. */
+    private Optional<Refusal> assembly(StripEntry.Removed removed) {
+        if (removed.within() == null) {
+            return Optional.empty();
+        }
+        Optional<Refusal> notOut = mustBeOut(removed.within(), "taken apart");
+        return notOut.isPresent()
+                ? notOut
+                : edges.circle(removed.within(), removed.part())
+                        .flatMap(loop -> refuse(
+                                "circle",
+                                "“" + removed.within() + "” lies under “" + removed.part() + "” already.",
+                                "Name the assembly that it really came out of."));
     }
 
     private Optional<Refusal> edge(StripEntry.EdgeSet edge) {
@@ -105,20 +138,6 @@ public final class ValleyFold {
                         "Nothing to enter.");
     }
 
-    private Optional<Refusal> answerTo(RefitEntry.GateAnswered answer) {
-        Optional<Refusal> notOut = mustBeOut(answer.part(), "checked");
-        if (notOut.isPresent()) {
-            return notOut;
-        }
-        Track track = tracks.get(answer.part());
-        return track.checks.containsKey(answer.check())
-                ? Optional.empty()
-                : refuse(
-                        "checkUnknown",
-                        "“" + track.name + "” has no check “" + answer.check() + "”.",
-                        "Add it as a check of your own.");
-    }
-
     private Optional<Refusal> mustBeOut(PartName name, String verb) {
         Track track = tracks.get(name);
         if (track == null) {
@@ -157,10 +176,16 @@ public final class ValleyFold {
             case StripEntry.Removed removed -> {
                 Track track = tracks.computeIfAbsent(removed.part(), Track::new);
                 track.comesOff(line, removed);
-                tracks.values().stream()
-                        .filter(other -> other != track && other.coversSideOf(removed))
-                        .filter(other -> edges.circle(other.name, track.name).isEmpty())
-                        .forEach(other -> edges.set(other.name, track.name));
+                if (removed.within() == null) {
+                    tracks.values().stream()
+                            .filter(other -> other != track && other.coversSideOf(removed))
+                            .filter(other ->
+                                    edges.circle(other.name, track.name).isEmpty())
+                            .forEach(other -> edges.set(other.name, track.name));
+                } else {
+                    // an assembly closes over its own parts, and over nothing else by them
+                    edges.set(removed.within(), track.name);
+                }
             }
             case StripEntry.EdgeSet edge -> {
                 if (edge.present()) {
@@ -172,6 +197,13 @@ public final class ValleyFold {
             case StripEntry.Lost lost -> tracks.get(lost.part()).lost.merge(lost.piece(), lost.count(), Integer::sum);
             case StripEntry.FoundAgain found ->
                 tracks.get(found.part()).lost.merge(found.piece(), -found.count(), Integer::sum);
+            case StripEntry.Destroyed destroyed ->
+                tracks.get(destroyed.part()).lost.merge(destroyed.piece(), destroyed.count(), Integer::sum);
+            case StripEntry.MissingOnArrival missing -> {}
+            case StripEntry.Surplus surplus -> {}
+            case StripEntry.StateSet set -> {}
+            case StripEntry.SpringLetDown down -> {}
+            case StripEntry.SpringWound wound -> {}
         }
     }
 
@@ -186,15 +218,19 @@ public final class ValleyFold {
                         .checks
                         .putIfAbsent(added.check(), new GateCheck(added.check(), GateCheck.State.OPEN, "", true));
             case RefitEntry.GateAnswered answer ->
+                // a check that is not listed here follows from what lies under the part, and is known by its words
                 tracks.get(answer.part())
                         .checks
-                        .computeIfPresent(
+                        .compute(
                                 answer.check(),
                                 (text, check) -> new GateCheck(
                                         text,
                                         answer.passed() ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
                                         answer.reason(),
-                                        check.own()));
+                                        check != null && check.own()));
+            case RefitEntry.TriedUnfixed tried -> tracks.get(tried.part()).tried = line.at();
+            case RefitEntry.TrialAssembled laid -> {}
+            case RefitEntry.TrialUndone undone -> {}
         }
     }
 
@@ -229,6 +265,7 @@ public final class ValleyFold {
         private ValleyPart.State state;
         private Line settled;
         private Entry settling;
+        private Instant tried;
         private final Map<String, Integer> lost = new LinkedHashMap<>();
         private final Map<String, GateCheck> checks = new LinkedHashMap<>();
 
@@ -243,6 +280,7 @@ public final class ValleyFold {
             state = ValleyPart.State.OUT;
             settled = null;
             settling = null;
+            tried = null;
             lost.clear();
             checks.clear();
             GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
@@ -292,7 +330,8 @@ public final class ValleyFold {
                     edges.allOver(name).size(),
                     level,
                     gone,
-                    List.copyOf(checks.values()));
+                    List.copyOf(checks.values()),
+                    Optional.ofNullable(tried));
         }
     }
 }

@@ -22,6 +22,7 @@ import ruvant.core.units.PartName;
  * @param level longest chain of covers over it; 0 for an outermost part
  * @param lost pieces of it that are gone
  * @param checks what must hold before it goes on
+ * @param triedAt when it was tried in its place without being fixed; empty when it was not
  */
 public record ValleyPart(
         PartName name,
@@ -39,7 +40,8 @@ public record ValleyPart(
         int depth,
         int level,
         List<Piece> lost,
-        List<GateCheck> checks) {
+        List<GateCheck> checks,
+        Optional<Instant> triedAt) {
 
     /** Whether a part is out, back, or out for good. */
     public enum State {

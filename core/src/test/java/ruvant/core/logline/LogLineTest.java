@@ -166,9 +166,9 @@ class LogLineTest {
     @CsvSource({
         "wait train rest 24 h, 1440, train rest",
         "wait 30 min, 30, drying",
-        "rest 1.5 h train, 90, train",
+        "rest 1.5 h train, 90, rest train",
         "wait glue overnight, 960, glue",
-        "soak 2 days helicoid, 2880, helicoid"
+        "soak 2 days helicoid, 2880, soak helicoid"
     })
     void readsWaits(String line, int minutes, String what) {
         var wait = one(line, TreatEntry.WaitStarted.class);

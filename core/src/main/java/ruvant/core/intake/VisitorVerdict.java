@@ -1,0 +1,71 @@
+package ruvant.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruvant.core.job.VisitorSignKind;
+
+/**
+ * What the signs of an earlier visitor come to.
+ *
+ * @param kind how it was opened, if it was
+ * @param reasons the signs that speak for it, in words
+ * @param expect what follows from it for the work; empty when untouched
+ */
+public record VisitorVerdict(Kind kind, List<String> reasons, List<String> expect) {
+    /** Nobody was in, somebody with care, or somebody without. */
+    public enum Kind implements ruvant.core.units.Labelled {
+        UNTOUCHED("untouched"),
+        WITH_CARE("opened with care"),
+        WITHOUT_CARE("opened without care");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * Weighs the signs. One careless sign is enough for "without care": a careful hand leaves none of them. Signs that a
+     * careful hand leaves too (fresh glue, lock paint gone) only say that somebody was in.
+     */
+    public static VisitorVerdict of(List<IntakePicture.Sign> signs) {
+        Set<VisitorSignKind> kinds =
+                signs.stream().map(sign -> sign.sign().sign()).collect(Collectors.toSet());
+        if (kinds.isEmpty()) {
+            return new VisitorVerdict(Kind.UNTOUCHED, List.of("no sign of anybody was noted"), List.of());
+        }
+        List<String> reasons = signs.stream()
+                .map(sign -> sign.sign().sign().label()
+                        + (sign.sign().remark().isEmpty()
+                                ? ""
+                                : ", " + sign.sign().remark()))
+                .distinct()
+                .toList();
+        boolean careless = kinds.stream().anyMatch(VisitorSignKind::careless);
+        return new VisitorVerdict(
+                careless ? Kind.WITHOUT_CARE : Kind.WITH_CARE, reasons, expectations(kinds, careless));
+    }
+
+    private static List<String> expectations(Set<VisitorSignKind> kinds, boolean careless) {
+        List<String> expect = new ArrayList<>();
+        expect.add("The earlier repair may be the fault: suspect what was touched.");
+        if (careless || kinds.contains(VisitorSignKind.WRONG_SCREW)) {
+            expect.add("Screws may sit in the wrong holes: measure each length before it goes back.");
+        }
+        if (kinds.contains(VisitorSignKind.WRONG_SCREW)) {
+            expect.add("A piece may lie loose inside: look for it before the first firing.");
+        }
+        if (kinds.contains(VisitorSignKind.GRAPHITE)) {
+            expect.add("Graphite is where it should not be: clean before judging speeds.");
+        }
+        return expect;
+    }
+}

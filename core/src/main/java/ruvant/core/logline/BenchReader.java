@@ -1,0 +1,62 @@
+package ruvant.core.logline;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.Stop;
+import ruvant.core.picture.JobPicture;
+
+/** Reads what is said about the work itself: sitting down, deciding, slips and tools. */
+final class BenchReader {
+    private final JobPicture picture;
+
+    BenchReader(JobPicture picture) {
+        this.picture = picture;
+    }
+
+    Reading decide(String said) {
+        String[] halves = said.split("(?i),? because ", 2);
+        if (said.isEmpty()) {
+            return Replies.asking("What was decided?", List.of());
+        }
+        boolean open = halves.length == 1;
+        return Replies.logged(
+                (open ? "To decide: " : "Decided: ") + said,
+                new BenchEntry.Decided(halves[0], open ? "" : halves[1], open));
+    }
+
+    Reading sit(String rest, String tail) {
+        Stop stop = Arrays.stream(Stop.values())
+                .filter(one -> one.label().equalsIgnoreCase(rest))
+                .findFirst()
+                .orElse(picture.currentStop());
+        boolean stopNamed = stop.label().equalsIgnoreCase(rest);
+        String step = stopNamed ? tail : Replies.said(rest, tail);
+        return Replies.logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
+    }
+
+    /** What went wrong, how it showed, how it was put right: parted by commas, the last two as far as they are said. */
+    Reading slip(String wrong, String tail) {
+        if (wrong.isEmpty()) {
+            return Replies.asking(
+                    "What went wrong? Say, for example, “slip long screw in short hole, stood proud, swapped”.",
+                    List.of());
+        }
+        String[] halves = tail.split(", *", 2);
+        return Replies.logged(
+                "Slip: " + Replies.said(wrong, tail),
+                new BenchEntry.Slipped(wrong, halves[0], halves.length > 1 ? halves[1] : ""));
+    }
+
+    Reading tool(String rest, String tail) {
+        String said = rest.replaceFirst("(?i)^(lacking|missing|wanted|needed|got|made|here|at hand):? *", "");
+        String first = rest.toLowerCase(Locale.ROOT);
+        boolean atHand = first.matches("(got|made|here|at hand)\\b.*") || tail.matches("(?i)(got|made|here|at hand)");
+        return said.isEmpty()
+                ? Replies.asking("Which tool? Say, for example, “tool lacking lens spanner 22 mm”.", List.of())
+                : Replies.logged(
+                        (atHand ? "Tool at hand: " : "Tool lacking: ") + said,
+                        new BenchEntry.ToolNoted(said, atHand, tail));
+    }
+}

@@ -1,0 +1,150 @@
+package ruvant.core.logline;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.intake.FunctionList;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.ConditionKind;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Region;
+import ruvant.core.job.Severity;
+import ruvant.core.job.VisitorSignKind;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.Labelled;
+
+/** Reads what is said while the camera is looked over: its outside, signs of visitors, functions, the scope. */
+final class IntakeReader {
+    private static final Map<String, ConditionKind> CONDITIONS = Map.ofEntries(
+            Map.entry("dent", ConditionKind.DENT),
+            Map.entry("dents", ConditionKind.DENT),
+            Map.entry("dented", ConditionKind.DENT),
+            Map.entry("corrosion", ConditionKind.CORROSION),
+            Map.entry("corroded", ConditionKind.CORROSION),
+            Map.entry("peeling", ConditionKind.PEELING),
+            Map.entry("peeled", ConditionKind.PEELING),
+            Map.entry("shrunk", ConditionKind.PEELING),
+            Map.entry("foam", ConditionKind.FOAM),
+            Map.entry("loose", ConditionKind.LOOSE),
+            Map.entry("missing", ConditionKind.MISSING),
+            Map.entry("haze", ConditionKind.HAZE),
+            Map.entry("hazy", ConditionKind.HAZE),
+            Map.entry("fungus", ConditionKind.FUNGUS),
+            Map.entry("scratch", ConditionKind.SCRATCH),
+            Map.entry("scratches", ConditionKind.SCRATCH),
+            Map.entry("scratched", ConditionKind.SCRATCH),
+            Map.entry("coating", ConditionKind.COATING));
+    private static final Map<String, VisitorSignKind> SIGNS = Map.of(
+            "chewed", VisitorSignKind.CHEWED_SLOT,
+            "slot", VisitorSignKind.CHEWED_SLOT,
+            "mismatched", VisitorSignKind.WRONG_SCREW,
+            "missing", VisitorSignKind.WRONG_SCREW,
+            "wrong", VisitorSignKind.WRONG_SCREW,
+            "lock", VisitorSignKind.NO_LOCK_PAINT,
+            "paint", VisitorSignKind.NO_LOCK_PAINT,
+            "scratches", VisitorSignKind.RING_SCRATCH,
+            "glue", VisitorSignKind.GLUE,
+            "graphite", VisitorSignKind.GRAPHITE);
+
+    private final JobPicture picture;
+
+    IntakeReader(JobPicture picture) {
+        this.picture = picture;
+    }
+
+    /** A finding outside: a region, a kind and how much, in any order; the rest is the remark. */
+    Reading outside(String rest, String tail) {
+        Optional<Region> region = Optional.empty();
+        Optional<ConditionKind> kind = Optional.empty();
+        Optional<Severity> severity = Optional.empty();
+        StringBuilder remark = new StringBuilder();
+        for (String word : rest.split("[ ]+")) {
+            String key = word.toLowerCase(Locale.ROOT);
+            if (region.isEmpty() && labelled(Region.values(), key).isPresent()) {
+                region = labelled(Region.values(), key);
+            } else if (kind.isEmpty()
+                    && Spelling.nearest(key, CONDITIONS.keySet()).isPresent()) {
+                kind = Spelling.nearest(key, CONDITIONS.keySet()).map(CONDITIONS::get);
+            } else if (severity.isEmpty() && labelled(Severity.values(), key).isPresent()) {
+                severity = labelled(Severity.values(), key);
+            } else if (!word.isEmpty()) {
+                remark.append(remark.isEmpty() ? "" : " ").append(word);
+            }
+        }
+        if (region.isEmpty()) {
+            return Replies.asking(
+                    "Where? Say, for example, “outside top dent slight, by the winder”.",
+                    Arrays.stream(Region.values()).map(Region::label).toList());
+        }
+        String said = Replies.said(remark.toString(), tail);
+        IntakeEntry.ConditionFound found = new IntakeEntry.ConditionFound(
+                region.get(), kind.orElse(ConditionKind.OTHER), severity.orElse(Severity.SLIGHT), said);
+        return Replies.logged(
+                "Outside, " + found.region().label() + ": " + found.severity().label() + " "
+                        + found.condition().label() + (said.isEmpty() ? "" : ", " + said),
+                found);
+    }
+
+    private static <T extends Labelled> Optional<T> labelled(T[] values, String key) {
+        return Arrays.stream(values)
+                .filter(one -> Arrays.asList(
+                                one.label().toLowerCase(Locale.ROOT).split(" "))
+                        .contains(key))
+                .findFirst();
+    }
+
+    Reading sign(String rest, String tail) {
+        String said = Replies.said(rest.replaceFirst("(?i)^of (a |an earlier )?visitor:? *", ""), tail);
+        if (said.isEmpty()) {
+            return Replies.asking(
+                    "Which sign of an earlier visitor?",
+                    Arrays.stream(VisitorSignKind.values())
+                            .map(VisitorSignKind::label)
+                            .toList());
+        }
+        VisitorSignKind kind = Arrays.stream(said.toLowerCase(Locale.ROOT).split("[ ,]+"))
+                .flatMap(word -> Spelling.nearest(word, SIGNS.keySet()).stream())
+                .map(SIGNS::get)
+                .findFirst()
+                .orElse(VisitorSignKind.OTHER);
+        return Replies.logged(
+                "Earlier visitor: " + said,
+                new IntakeEntry.VisitorSign(kind, kind.label().equalsIgnoreCase(said) ? "" : said));
+    }
+
+    Reading function(FunctionResult result, String rest, String tail) {
+        Optional<String> name = FunctionList.of(picture.received()).stream()
+                .filter(one -> one.equalsIgnoreCase(rest) || one.equalsIgnoreCase("Speed " + rest))
+                .findFirst();
+        return rest.isEmpty()
+                ? Replies.asking("Which function?", FunctionList.of(picture.received()))
+                : Replies.logged(
+                        name.orElse(rest) + ": " + result.label(),
+                        new IntakeEntry.FunctionChecked(name.orElse(rest), result, tail));
+    }
+
+    Reading scope(String said) {
+        String what = said.replaceFirst("(?i)^(add|do):? +", "");
+        return what.isEmpty()
+                ? Replies.asking("What is to be done?", List.of())
+                : Replies.logged("To be done: " + what, new IntakeEntry.ScopeAdded(what));
+    }
+
+    /** "done seals": an item of the scope, by part of its words; nothing of that name is asked about. */
+    Reading done(String rest, String tail) {
+        List<String> open = picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
+                .map(IntakePicture.ScopeItem::what)
+                .toList();
+        List<String> meant = open.stream()
+                .filter(what -> what.toLowerCase(Locale.ROOT).contains(rest.toLowerCase(Locale.ROOT)))
+                .toList();
+        return rest.isEmpty() || meant.size() != 1
+                ? Replies.asking("What is done of what was to be done?", meant.isEmpty() ? open : meant)
+                : Replies.logged(
+                        "Done: " + meant.getFirst(), new IntakeEntry.ScopeSettled(meant.getFirst(), true, tail));
+    }
+}

@@ -1,0 +1,259 @@
+package ruvant.core.logline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ruvant.core.job.MechanismState;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.PartName;
+
+/** Reads what concerns the mechanism as a whole: its state, springs, pieces missing or too many, trials. */
+final class MechanismReader {
+    private static final Pattern TURNS =
+            Pattern.compile("(?:by )?([0-9]{1,3}(?:[.,][0-9]{1,2})?)? ?(1/2|1/4|3/4|½|¼|¾)? ?turns?\\b");
+    private static final Pattern COUNTED = Pattern.compile("(?:([0-9]{1,2}) *[x×]? +)?(.+)");
+    private static final Map<String, MechanismState> STATES = Map.ofEntries(
+            Map.entry("cock", MechanismState.COCKED),
+            Map.entry("cocked", MechanismState.COCKED),
+            Map.entry("shutter cocked", MechanismState.COCKED),
+            Map.entry("cocked shutter", MechanismState.COCKED),
+            Map.entry("cocked the shutter", MechanismState.COCKED),
+            Map.entry("released", MechanismState.RELEASED),
+            Map.entry("shutter released", MechanismState.RELEASED),
+            Map.entry("released shutter", MechanismState.RELEASED),
+            Map.entry("released the shutter", MechanismState.RELEASED),
+            Map.entry("fired it off", MechanismState.RELEASED),
+            Map.entry("mirror up", MechanismState.MIRROR_UP),
+            Map.entry("mirror down", MechanismState.MIRROR_DOWN),
+            Map.entry("back open", MechanismState.BACK_OPEN),
+            Map.entry("opened the back", MechanismState.BACK_OPEN),
+            Map.entry("back closed", MechanismState.BACK_CLOSED),
+            Map.entry("closed the back", MechanismState.BACK_CLOSED),
+            Map.entry("lens at infinity", MechanismState.AT_INFINITY),
+            Map.entry("at infinity", MechanismState.AT_INFINITY),
+            Map.entry("infinity", MechanismState.AT_INFINITY),
+            Map.entry("lens at its nearest", MechanismState.AT_NEAR));
+
+    private final JobPicture picture;
+    private final KnownParts parts;
+
+    MechanismReader(JobPicture picture, KnownParts parts) {
+        this.picture = picture;
+        this.parts = parts;
+    }
+
+    /** A whole line that only says how the mechanism stands now. */
+    Optional<Reading> state(String line) {
+        String said = line.toLowerCase(Locale.ROOT)
+                .replaceFirst("^(now|state|set) +", "")
+                .replaceFirst(" now$", "")
+                .strip();
+        return state(said, true).map(state -> Replies.logged("Now " + state.label(), new StripEntry.StateSet(state)));
+    }
+
+    /** A state by its words. */
+    static Optional<MechanismState> state(String said, boolean forgiving) {
+        return Optional.ofNullable(STATES.get(said))
+                .or(() -> forgiving ? Spelling.nearest(said, STATES.keySet()).map(STATES::get) : Optional.empty());
+    }
+
+    Reading letDown(String rest, String tail) {
+        Counted counted = turns(Replies.said(rest.replaceFirst("(?i)^down *", ""), tail));
+        return counted.name().isEmpty()
+                ? Replies.asking("Which spring? Say, for example, “let down mainspring 3 turns”.", List.of())
+                : Replies.logged(
+                        "Let down: " + counted.name() + counted.words(),
+                        new StripEntry.SpringLetDown(counted.name(), counted.turns(), counted.rest()));
+    }
+
+    Reading wound(String rest, String tail) {
+        Counted counted = turns(Replies.said(rest.replaceFirst("(?i)^up *", ""), tail));
+        Optional<String> spring = picture.notes().letDown().stream()
+                .map(one -> one.name())
+                .filter(name -> counted.name().isEmpty()
+                        || name.toLowerCase(Locale.ROOT).contains(counted.name().toLowerCase(Locale.ROOT)))
+                .findFirst();
+        return spring.map(name -> Replies.logged(
+                        "Wound: " + name + counted.words(),
+                        new StripEntry.SpringWound(name, counted.turns(), counted.rest())))
+                .orElseGet(() -> Replies.asking(
+                        "Which spring was wound? None of that name is let down.",
+                        picture.notes().letDown().stream()
+                                .map(one -> one.name())
+                                .toList()));
+    }
+
+    private record Counted(String name, double turns, String rest) {
+        String words() {
+            return turns == 0 ? "" : ", " + turns + " turns";
+        }
+    }
+
+    private static Counted turns(String said) {
+        Matcher matcher = TURNS.matcher(said);
+        while (matcher.find()) {
+            if (matcher.group(1) == null && matcher.group(2) == null) {
+                continue;
+            }
+            double whole = matcher.group(1) == null
+                    ? 0
+                    : Double.parseDouble(matcher.group(1).replace(',', '.'));
+            double part = matcher.group(2) == null
+                    ? 0
+                    : switch (matcher.group(2)) {
+                        case "1/2", "½" -> 0.5;
+                        case "1/4", "¼" -> 0.25;
+                        default -> 0.75;
+                    };
+            String name = said.substring(0, matcher.start()).replaceAll("[ ,]+$", "");
+            String rest = said.substring(matcher.end()).replaceAll("^[ ,]+", "");
+            return new Counted(name, whole + part, rest);
+        }
+        String[] halves = said.split(", *", 2);
+        return new Counted(halves[0].strip(), 0, halves.length > 1 ? halves[1] : "");
+    }
+
+    Reading missing(String rest, String tail) {
+        Matcher matcher = COUNTED.matcher(rest);
+        if (!matcher.matches()) {
+            return Replies.asking("What was missing when it came in?", List.of());
+        }
+        int count = count(matcher);
+        return Replies.logged(
+                "Missing on arrival: " + count + " × " + matcher.group(2) + (tail.isEmpty() ? "" : ", " + tail),
+                new StripEntry.MissingOnArrival(matcher.group(2), count, tail));
+    }
+
+    Reading surplus(String rest, String tail) {
+        Matcher matcher = COUNTED.matcher(rest);
+        if (!matcher.matches()) {
+            return Replies.asking("What lay there too much?", List.of());
+        }
+        int count = count(matcher);
+        String kept = tail.replaceFirst("(?i)^(to|in|into|kept in) (the )?", "");
+        return Replies.logged(
+                "Surplus: " + count + " × " + matcher.group(2) + (kept.isEmpty() ? "" : ", kept in " + kept),
+                new StripEntry.Surplus(matcher.group(2), count, kept));
+    }
+
+    private static int count(Matcher matcher) {
+        return matcher.group(1) == null ? 1 : Math.max(1, Integer.parseInt(matcher.group(1)));
+    }
+
+    /** A piece of something that is out, by what was typed of it. */
+    List<StripEntry.Lost> pieces(String typed) {
+        Matcher counted = COUNTED.matcher(typed);
+        if (!counted.matches()) {
+            return List.of();
+        }
+        String[] halves = counted.group(2).toLowerCase(Locale.ROOT).split(" (?:of|from) (?:the )?", 2);
+        String what = halves[0].replaceFirst("s$", "");
+        List<StripEntry.Lost> meant = new ArrayList<>();
+        for (ValleyPart part : picture.valley().out()) {
+            boolean here = halves.length == 1 || part.name().key().contains(halves[1]);
+            for (String piece : here ? KnownParts.pieces(part) : List.<String>of()) {
+                String known = piece.toLowerCase(Locale.ROOT);
+                if (known.contains(what) || what.startsWith(known)) {
+                    meant.add(new StripEntry.Lost(part.name(), piece, count(counted)));
+                }
+            }
+        }
+        return meant;
+    }
+
+    Reading lost(String rest, String tail) {
+        return gone(
+                rest,
+                "lost",
+                lost -> Replies.logged("Lost: " + lost.count() + " × " + lost.piece() + " of " + lost.part(), lost));
+    }
+
+    Reading destroyed(String rest, String tail) {
+        return gone(
+                rest,
+                "destroyed",
+                gone -> Replies.logged(
+                        "Destroyed: " + gone.count() + " × " + gone.piece() + " of " + gone.part(),
+                        new StripEntry.Destroyed(gone.part(), gone.piece(), gone.count(), tail)));
+    }
+
+    private Reading gone(String rest, String how, Function<StripEntry.Lost, Reading> logged) {
+        List<StripEntry.Lost> meant = pieces(rest);
+        if (meant.size() == 1) {
+            return logged.apply(meant.getFirst());
+        }
+        return meant.isEmpty()
+                ? notThere(rest, "What is " + how + "?")
+                : Replies.asking(
+                        "Which one? Several have a piece like that.",
+                        meant.stream()
+                                .map(one -> one.piece() + " of " + one.part())
+                                .toList());
+    }
+
+    private Reading notThere(String rest, String question) {
+        return Replies.asking(
+                rest.isEmpty() ? question : "Of which part is “" + rest + "”? Nothing that is out has such a piece.",
+                parts.partNames("", true));
+    }
+
+    Reading trial(String rest, String tail) {
+        String said = rest.toLowerCase(Locale.ROOT);
+        if (said.matches("(assembly )?(undone|off|apart|over|taken apart).*")) {
+            return Replies.logged("Trial assembly undone", new RefitEntry.TrialUndone(tail));
+        }
+        String[] halves = rest.split("(?i) +(?=(?:with|by|held) )", 2);
+        List<PartName> laid = new ArrayList<>();
+        for (String one : halves[0].replaceFirst("(?i)^assembly( of)? *", "").split(" *(?:\\+|&| and ) *")) {
+            Optional<ValleyPart> part = parts.partOut(one.strip());
+            if (part.isEmpty()) {
+                return Replies.asking(
+                        one.isBlank() ? "What is laid on for a trial?" : "Which part is “" + one.strip() + "”?",
+                        parts.partNames(one.strip(), true));
+            }
+            laid.add(part.get().name());
+        }
+        String how = Replies.said(halves.length > 1 ? halves[1] : "", tail);
+        return Replies.logged(
+                "Trial assembly: "
+                        + String.join(", ", laid.stream().map(PartName::text).toList())
+                        + (how.isEmpty() ? "" : ", " + how),
+                new RefitEntry.TrialAssembled(laid, how));
+    }
+
+    Reading tried(String rest, String tail) {
+        String name = rest.replaceFirst("(?i)[ ,]*(in place|unfixed|not fixed)$", "");
+        String remark = tail.replaceFirst("(?i)^(unfixed|not fixed( yet)?|without its clip)[ ,]*", "");
+        return parts.partOut(name)
+                .map(part -> Replies.logged(
+                        "Tried, not fixed: " + part.name(), new RefitEntry.TriedUnfixed(part.name(), remark)))
+                .orElseGet(() -> Replies.asking(
+                        name.isEmpty() ? "Which part was tried?" : "Which part is “" + name + "”?",
+                        parts.partNames(name, true)));
+    }
+
+    Reading leave(String rest, String tail) {
+        String[] halves = rest.replaceFirst("(?i)^out +", "").split("(?i),? because ", 2);
+        halves[0] = halves[0].replaceFirst("(?i) +out$", "");
+        String reason = halves.length > 1 ? Replies.said(halves[1], tail) : tail.replaceFirst("(?i)^because ", "");
+        Optional<ValleyPart> part = parts.partOut(halves[0]);
+        if (part.isEmpty()) {
+            return Replies.asking(
+                    halves[0].isEmpty() ? "What is left out?" : "Which part is “" + halves[0] + "”?",
+                    parts.partNames(halves[0], true));
+        }
+        return reason.isEmpty()
+                ? Replies.asking("Why is it left out? Write it after a comma.", List.of())
+                : Replies.logged(
+                        "Left out: " + part.get().name() + ", " + reason,
+                        new RefitEntry.LeftOut(part.get().name(), reason));
+    }
+}

@@ -1,0 +1,95 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import ruvant.core.job.Line;
+import ruvant.core.job.MechanismState;
+import ruvant.core.strip.Tray;
+import ruvant.core.strip.ValleyPart;
+
+/**
+ * Where a camera is, for whoever sits down to it again after days, perhaps another person.
+ *
+ * @param lastAt when something was last done; the hand-written rest follows from it
+ * @param last the last few things that were done, newest first
+ * @param halfDone begun and not finished
+ * @param standing how the mechanism stands, as far as it is known
+ * @param ranOut waits that were over since
+ * @param looseIn wells with pieces in them, in words; at most a handful are named
+ */
+public record PickUp(
+        Instant lastAt,
+        List<Done> last,
+        List<String> halfDone,
+        List<String> standing,
+        List<String> ranOut,
+        String looseIn) {
+
+    /** One thing done. */
+    public record Done(Instant at, String by, String words) {}
+
+    /** The panel for this moment. */
+    public static PickUp of(JobPicture picture, Tray tray, Instant now) {
+        Instant lastAt = picture.last().map(Line::at).orElse(now);
+        List<Done> last = picture.lately().reversed().stream()
+                .map(line -> new Done(line.at(), line.by(), EntryWords.of(line.entry())))
+                .toList();
+        return new PickUp(
+                lastAt,
+                last,
+                halfDone(picture),
+                picture.notes().states().values().stream()
+                        .sorted(Comparator.naturalOrder())
+                        .map(MechanismState::label)
+                        .toList(),
+                picture.treat().over(now).stream()
+                        .map(wait -> wait.what() + (wait.part() == null ? "" : ", " + wait.part()))
+                        .toList(),
+                loose(tray));
+    }
+
+    private static List<String> halfDone(JobPicture picture) {
+        List<String> half = new ArrayList<>();
+        picture.notes()
+                .trial()
+                .ifPresent(trial ->
+                        half.add("trial assembly on" + lead(": ", trial.what().how())));
+        picture.valley().out().stream()
+                .filter(part -> part.triedAt().isPresent())
+                .forEach(part -> half.add(part.name() + " is in its place, not fixed"));
+        picture.notes().letDown().forEach(spring -> half.add(spring.name() + " is let down"));
+        picture.valley().out().stream()
+                .filter(PickUp::gateBegun)
+                .forEach(part -> half.add("checks before " + part.name() + " begun"));
+        picture.bench().decisions().stream()
+                .filter(one -> one.decided().open())
+                .forEach(one -> half.add("to decide: " + one.decided().text()));
+        picture.bench().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
+        picture.parts().openNeeds().forEach(need -> half.add("needed: " + need.what()));
+        return half;
+    }
+
+    private static boolean gateBegun(ValleyPart part) {
+        return !part.openChecks().isEmpty()
+                && part.openChecks().size() < part.checks().size();
+    }
+
+    private static String loose(Tray tray) {
+        if (tray.wells().isEmpty()) {
+            return "";
+        }
+        String first = String.join(
+                " ",
+                tray.wells().stream()
+                        .limit(8)
+                        .map(well -> well.name().toString())
+                        .toList());
+        return first + (tray.wells().size() > 8 ? " and " + (tray.wells().size() - 8) + " more" : "");
+    }
+
+    private static String lead(String lead, String text) {
+        return text.isEmpty() ? "" : lead + text;
+    }
+}

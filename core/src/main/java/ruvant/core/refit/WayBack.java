@@ -1,0 +1,129 @@
+package ruvant.core.refit;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.PartName;
+
+/**
+ * How long the way back is: one pair of hands puts back whatever may go, innermost first, and waits only when nothing
+ * else may go.
+ *
+ * @param hands time at the bench that is left
+ * @param closedAt when the last part would be on, if work went on without a pause; empty when nothing is out
+ * @param chain the longest chain of parts that wait for each other, innermost first: nothing shortens the way but these
+ */
+public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName> chain) {
+    /** What a part takes while a shop has no history of its own: 4 minutes, and half a minute a fastener. */
+    public static final Duration USUAL_PART = Duration.ofMinutes(4);
+
+    /** The pace of a shop that has no history of its own. */
+    public static final double USUAL_PACE = 1;
+
+    private static final Duration USUAL_FASTENER = Duration.ofSeconds(30);
+
+    /**
+     * Plans the way back.
+     *
+     * @param pace this shop's refit time as a multiple of the usual, above 0; 1 where it has no history
+     */
+    public static WayBack of(Valley valley, TreatPicture treat, Instant now, double pace) {
+        List<ValleyPart> out = valley.out();
+        if (out.isEmpty()) {
+            return new WayBack(Duration.ZERO, Optional.empty(), List.of());
+        }
+        Map<PartName, Set<PartName>> under = valley.under();
+        Duration hands = out.stream().map(part -> takes(part, pace)).reduce(Duration.ZERO, Duration::plus);
+        return new WayBack(hands, Optional.of(closed(out, under, treat, now, pace)), chain(out, under, pace));
+    }
+
+    /** How long one part takes to put back. */
+    static Duration takes(ValleyPart part, double pace) {
+        int fasteners =
+                part.removed().fasteners().stream().mapToInt(one -> one.count()).sum();
+        long millis = USUAL_PART.plus(USUAL_FASTENER.multipliedBy(fasteners)).toMillis();
+        return Duration.ofMillis(Math.round(millis * pace));
+    }
+
+    private static Instant closed(
+            List<ValleyPart> out, Map<PartName, Set<PartName>> under, TreatPicture treat, Instant now, double pace) {
+        List<ValleyPart> left = new ArrayList<>(out.reversed());
+        Set<PartName> stillOut =
+                new HashSet<>(out.stream().map(ValleyPart::name).toList());
+        Instant at = now;
+        while (!left.isEmpty()) {
+            Instant then = at;
+            Comparator<ValleyPart> soonest = Comparator.comparing(part -> later(then, dry(part, under, treat)));
+            ValleyPart next = left.stream()
+                    .filter(part -> under.get(part.name()).stream().noneMatch(stillOut::contains))
+                    .min(soonest)
+                    .orElseThrow();
+            at = later(at, dry(next, under, treat)).plus(takes(next, pace));
+            left.remove(next);
+            stillOut.remove(next.name());
+        }
+        return at;
+    }
+
+    /** When no wait of the part, or of what lies under it, runs any more. */
+    private static Instant dry(ValleyPart part, Map<PartName, Set<PartName>> under, TreatPicture treat) {
+        return treat.waits().stream()
+                .filter(wait -> wait.endedAt().isEmpty() && wait.part() != null)
+                .filter(wait -> wait.part().equals(part.name())
+                        || under.get(part.name()).contains(wait.part()))
+                .map(TreatPicture.Wait::endsAt)
+                .max(Comparator.naturalOrder())
+                .orElse(Instant.MIN);
+    }
+
+    private static Instant later(Instant one, Instant other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    private static List<PartName> chain(List<ValleyPart> out, Map<PartName, Set<PartName>> under, double pace) {
+        Map<PartName, ValleyPart> byName = new HashMap<>();
+        out.forEach(part -> byName.put(part.name(), part));
+        Map<PartName, Chain> known = new HashMap<>();
+        return out.stream()
+                .map(part -> longest(part, byName, under, known, pace))
+                .max(Comparator.comparing(Chain::length))
+                .map(Chain::parts)
+                .orElse(List.of());
+    }
+
+    private record Chain(Duration length, List<PartName> parts) {}
+
+    private static Chain longest(
+            ValleyPart part,
+            Map<PartName, ValleyPart> out,
+            Map<PartName, Set<PartName>> under,
+            Map<PartName, Chain> known,
+            double pace) {
+        Chain done = known.get(part.name());
+        if (done != null) {
+            return done;
+        }
+        Chain below = new Chain(Duration.ZERO, List.of());
+        for (PartName inner : under.get(part.name())) {
+            if (out.containsKey(inner)) {
+                Chain one = longest(out.get(inner), out, under, known, pace);
+                below = one.length().compareTo(below.length()) > 0 ? one : below;
+            }
+        }
+        List<PartName> parts = new ArrayList<>(below.parts());
+        parts.add(part.name());
+        Chain chain = new Chain(below.length().plus(takes(part, pace)), List.copyOf(parts));
+        known.put(part.name(), chain);
+        return chain;
+    }
+}

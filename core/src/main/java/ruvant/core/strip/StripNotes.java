@@ -1,0 +1,43 @@
+package ruvant.core.strip;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.job.MechanismState;
+import ruvant.core.job.RefitEntry;
+
+/**
+ * What there is to know beside the parts: how the mechanism stands, which springs are let down, what was missing or too
+ * much, and whether a trial assembly is on.
+ *
+ * @param states the state last brought about, for each thing that can stand one way or another
+ * @param letDown springs that are let down and not wound again
+ */
+public record StripNotes(
+        Map<MechanismState.Of, MechanismState> states,
+        List<Spring> letDown,
+        List<Piece> missing,
+        List<Piece> surplus,
+        Optional<Trial> trial) {
+
+    /** A spring that is let down, with the turns that were counted; 0 for not counted. */
+    public record Spring(UUID id, String name, double turns, String remark) {}
+
+    /** Pieces that were missing on arrival or lay there too many, and where. */
+    public record Piece(UUID id, String what, int count, String where) {}
+
+    /** A trial assembly that is on. */
+    public record Trial(UUID id, Instant at, RefitEntry.TrialAssembled what) {}
+
+    /** Nothing noted. */
+    public static StripNotes none() {
+        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty());
+    }
+
+    /** Whether the mechanism is known to stand otherwise. */
+    public boolean contradicts(MechanismState wanted) {
+        return states.containsKey(wanted.of()) && states.get(wanted.of()) != wanted;
+    }
+}

@@ -1,0 +1,104 @@
+package ruvant.core.strip;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.Line;
+import ruvant.core.job.MechanismState;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.units.Refusal;
+
+/** Folds what is known beside the parts. */
+public final class StripNotesFold {
+    private final Map<MechanismState.Of, MechanismState> states = new EnumMap<>(MechanismState.Of.class);
+    private final Map<String, StripNotes.Spring> letDown = new LinkedHashMap<>();
+    private final List<StripNotes.Piece> missing = new ArrayList<>();
+    private final List<StripNotes.Piece> surplus = new ArrayList<>();
+    private StripNotes.Trial trial;
+
+    /** Why a spring cannot be wound: it was not let down. */
+    public Optional<Refusal> objection(StripEntry entry) {
+        return entry instanceof StripEntry.SpringWound wound && !letDown.containsKey(key(wound.spring()))
+                ? Optional.of(new Refusal(
+                        "springNotDown",
+                        "“" + wound.spring() + "” was not let down.",
+                        letDown.isEmpty()
+                                ? "No spring is let down."
+                                : "Let down are: "
+                                        + String.join(
+                                                ", ",
+                                                letDown.values().stream()
+                                                        .map(StripNotes.Spring::name)
+                                                        .toList())
+                                        + "."))
+                : Optional.empty();
+    }
+
+    /** Why a word about a trial assembly makes no sense: one is on, or none. */
+    public Optional<Refusal> objection(RefitEntry entry) {
+        return switch (entry) {
+            case RefitEntry.TrialAssembled laid
+            when trial != null ->
+                Optional.of(new Refusal(
+                        "trialOn",
+                        "A trial assembly is on already: " + trial.what().how() + ".",
+                        "Say that it is undone first."));
+            case RefitEntry.TrialUndone undone
+            when trial == null -> Optional.of(new Refusal("noTrial", "No trial assembly is on.", "Nothing to enter."));
+            default -> Optional.empty();
+        };
+    }
+
+    /** Takes what concerns the mechanism as a whole; the rest is the valley's. */
+    public void take(Line line, StripEntry entry) {
+        switch (entry) {
+            case StripEntry.StateSet set -> states.put(set.state().of(), set.state());
+            case StripEntry.SpringLetDown down ->
+                letDown.put(
+                        key(down.spring()),
+                        new StripNotes.Spring(line.id(), down.spring(), down.turns(), down.remark()));
+            case StripEntry.SpringWound wound -> letDown.remove(key(wound.spring()));
+            case StripEntry.MissingOnArrival gone ->
+                missing.add(new StripNotes.Piece(line.id(), gone.what(), gone.count(), gone.where()));
+            case StripEntry.Surplus more ->
+                surplus.add(new StripNotes.Piece(line.id(), more.what(), more.count(), more.kept()));
+            case StripEntry.Removed off -> {
+                if (off.state() != null) {
+                    states.put(off.state().of(), off.state());
+                }
+            }
+            case StripEntry.EdgeSet edge -> {}
+            case StripEntry.Lost lost -> {}
+            case StripEntry.Destroyed destroyed -> {}
+            case StripEntry.FoundAgain found -> {}
+        }
+    }
+
+    /** Takes trial assemblies on and off. */
+    public void take(Line line, RefitEntry entry) {
+        if (entry instanceof RefitEntry.TrialAssembled laid) {
+            trial = new StripNotes.Trial(line.id(), line.at(), laid);
+        } else if (entry instanceof RefitEntry.TrialUndone) {
+            trial = null;
+        }
+    }
+
+    /** The picture so far. */
+    public StripNotes picture() {
+        return new StripNotes(
+                Map.copyOf(states),
+                List.copyOf(letDown.values()),
+                List.copyOf(missing),
+                List.copyOf(surplus),
+                Optional.ofNullable(trial));
+    }
+
+    private static String key(String spring) {
+        return spring.toLowerCase(Locale.ROOT);
+    }
+}
