@@ -16,6 +16,7 @@ export function removed(part: string, more: Partial<Omit<Removed, "kind" | "part
     loose: [],
     hazards: [],
     remark: "",
+    stack: [],
     ...more,
   };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { minutesWords, moment, untilWords } from "./dates";
+import { minutesWords, moment, spanMinutes, untilWords } from "./dates";
 
 const now = new Date(2031, 2, 4, 12, 0, 0).getTime();
 const at = (days: number, hours: number, minutes = 0) =>
@@ -18,6 +18,10 @@ describe("moments", () => {
     expect(untilWords(new Date(now + 59_000).toISOString(), now)).toBe("0:59");
     expect(untilWords(new Date(now + 130 * 60_000).toISOString(), now)).toBe("2 h 10 min");
     expect(untilWords(new Date(now - 65_000).toISOString(), now)).toBe("1 min");
+  });
+
+  it("reads spans as the server writes them", () => {
+    expect(["PT0S", "PT45S", "PT12M", "PT1H30M", "PT26H"].map(spanMinutes)).toEqual([0, 1, 12, 90, 1560]);
   });
 
   it("says spans as people do", () => {

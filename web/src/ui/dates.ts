@@ -31,6 +31,12 @@ export function minutesWords(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
+/** Whole minutes of a span as the server writes it, such as PT1H30M or PT45S. */
+export function spanMinutes(span: string): number {
+  const [, hours, minutes, seconds] = /^PT(?:(\d+)H)?(?:(\d+)M)?(?:([\d.]+)S)?$/.exec(span) ?? [];
+  return Math.round(Number(hours ?? 0) * 60 + Number(minutes ?? 0) + Number(seconds ?? 0) / 60);
+}
+
 /** How long until a moment, or since. Seconds count only towards the end: 4:05, else 35 min, 2 h 10 min. */
 export function untilWords(iso: string, now: number): string {
   const left = Math.round((Date.parse(iso) - now) / 1000);

@@ -5,11 +5,13 @@ import { StateMark } from "../../ui/State";
 import { placeOf } from "../../valley/Path";
 import { TrayView } from "../strip/TrayView";
 import { WaitList } from "../treat/WaitList";
+import { PickUpAgain } from "./PickUpAgain";
 
 /** What lies beside the camera: what to do next, the tray, what waits. */
 export function Aside({ job }: { job: JobView }) {
   return (
     <aside className="border-line bg-sheet flex h-full min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+      <PickUpAgain job={job} />
       <Panel title="What now">
         {job.next.length === 0 && (
           <Empty>

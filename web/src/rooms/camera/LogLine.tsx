@@ -81,7 +81,7 @@ export function LogLine({ job }: { job: JobView }) {
         <Key>L</Key>
         <input
           id="log-line"
-          className="num min-h-11 min-w-0 flex-1 border-0 bg-transparent text-[16.5px] outline-offset-[-1px]"
+          className="num min-h-11 min-w-0 flex-1 border-0 bg-transparent px-2 text-[16.5px] outline-offset-[-1px]"
           value={text}
           spellCheck={false}
           autoComplete="off"

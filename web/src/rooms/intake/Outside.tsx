@@ -6,6 +6,7 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
+import { StateMark } from "../../ui/State";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 
@@ -108,16 +109,25 @@ export function Visitors({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const [sign, setSign] = useState("CHEWED_SLOT");
   return (
-    <Panel
-      title="Earlier visitor"
-      note={job.intake.visitorSigns.length === 0 ? "no sign noted" : "somebody has been in"}
-    >
+    <Panel title="Earlier visitor" note={word("kind", job.visitor.kind)}>
       {job.intake.visitorSigns.map((one) => (
         <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
           <b>{word("visitorSignKind", one.sign.sign)}</b>
           {one.sign.remark !== "" && `, ${one.sign.remark}`}
         </p>
       ))}
+      {job.visitor.expect.length > 0 && (
+        <ul className="flex flex-col gap-0.5">
+          {job.visitor.expect.map((one) => (
+            <li key={one} className="flex items-start gap-2 text-[14.5px]">
+              <span className="pt-0.5">
+                <StateMark mark="not" />
+              </span>
+              {one}
+            </li>
+          ))}
+        </ul>
+      )}
       <AddLine
         before={
           <ChoiceField

@@ -39,6 +39,13 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
     onBack();
   };
 
+  const tried = () =>
+    submit(() =>
+      append([{ kind: "triedUnfixed", part: part.name, remark: "" }], {
+        said: `In its place, not fixed: ${part.name}.`,
+      }),
+    );
+
   const nextCheck = part.checks.find((check) => check.state === "OPEN");
   const allBack = () =>
     setCounts(
@@ -118,10 +125,16 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
               )}
             </ProblemNote>
           )}
+          <Hints job={job} part={part} />
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back
             </Button>
+            {part.triedAt === undefined && (
+              <Button kind="quiet" onClick={() => void tried()}>
+                Tried, not fixed
+              </Button>
+            )}
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
                 It stays out…
@@ -145,6 +158,28 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         </>
       )}
     </div>
+  );
+}
+
+/** What to think of while it goes on: not to be ticked, but not to be forgotten. */
+function Hints({ job, part }: { job: JobView; part: PartView }) {
+  const screws = part.fasteners.reduce((sum, one) => sum + (one.staysIn ? 0 : one.fastener.count), 0);
+  const hints = [
+    ...(part.triedAt === undefined ? [] : ["It is in its place and was tried; its fasteners are still out."]),
+    ...(screws > 2 ? [`Start all ${screws} before any is tight.`] : []),
+    ...(screws > 0 && job.visitor.kind === "WITHOUT_CARE"
+      ? ["Somebody was in without care: measure each length before it goes in."]
+      : []),
+  ];
+  if (hints.length === 0) return null;
+  return (
+    <ul className="text-[14.5px]">
+      {hints.map((hint) => (
+        <li key={hint} className="border-mark-line bg-mark-wash mb-1 rounded-[3px] border-l-4 px-2 py-1">
+          {hint}
+        </li>
+      ))}
+    </ul>
   );
 }
 

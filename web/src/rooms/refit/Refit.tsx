@@ -5,6 +5,7 @@ import { BackRow } from "../../valley/PartRow";
 import { useJob } from "../camera/useJob";
 import { TrayView } from "../strip/TrayView";
 import { WaitList } from "../treat/WaitList";
+import { HowLong } from "./HowLong";
 import { PutBack } from "./PutBack";
 
 /** Coming up: each part with the answer to "may it go back?", and the gate of the one that is at hand. */
@@ -27,6 +28,7 @@ export function Refit() {
           note={job.parts.length === 0 ? undefined : `${out} of ${job.parts.length} still out`}
         >
           {job.parts.length === 0 && <Empty>Nothing is off, so nothing can go back.</Empty>}
+          <HowLong job={job} />
           <ol className="flex flex-col gap-1">
             {[...job.parts].reverse().map((part) => (
               <li key={part.name} style={{ paddingRight: Math.min(part.level * 12, 72) }}>

@@ -34,6 +34,11 @@ export function PartDetail({ job, part, onClose }: { job: JobView; part: PartVie
             string,
           ],
         ]),
+    ...(off.state === undefined ? [] : [["Came off", word("mechanismState", off.state)] as [string, string]]),
+    ...(off.within === undefined ? [] : [["Out of", off.within] as [string, string]]),
+    ...(off.stack.length === 0
+      ? []
+      : [["Stack", <StackOf key="stack" pieces={off.stack} />] as [string, React.ReactNode]]),
     ...off.joints.map((joint): [string, string] => [
       "Joint",
       `${word("jointKind", joint.kind)} ${joint.detail}`,
@@ -94,6 +99,17 @@ export function PartDetail({ job, part, onClose }: { job: JobView; part: PartVie
       </Panel>
       <Edges job={job} part={part} />
     </div>
+  );
+}
+
+/** An ordered stack, outermost first, each with which way up. */
+function StackOf({ pieces }: { pieces: string[] }) {
+  return (
+    <ol className="list-inside list-decimal">
+      {pieces.map((piece, index) => (
+        <li key={index}>{piece}</li>
+      ))}
+    </ol>
   );
 }
 

@@ -5,7 +5,7 @@ import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { guessQuery, logQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { FormProblem, TextField, Tick } from "../../ui/Field";
+import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { Pick, PickMany } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -29,6 +29,9 @@ interface Draft {
   jointDetail: string;
   hazards: Removed["hazards"];
   remark: string;
+  state: string;
+  within: string;
+  stack: string;
 }
 
 const BLANK: Omit<Draft, "side"> = {
@@ -43,6 +46,9 @@ const BLANK: Omit<Draft, "side"> = {
   jointDetail: "",
   hazards: [],
   remark: "",
+  state: "",
+  within: "",
+  stack: "",
 };
 
 /** Takes a part off by form: everything the log line can say, with buttons. */
@@ -192,6 +198,30 @@ export function RemovalForm({
               onChange={(event) => change({ remark: event.target.value })}
             />
           </div>
+          <div className="wide:grid-cols-3 grid gap-3">
+            <ChoiceField
+              label="Comes off only"
+              empty="in any state"
+              value={draft.state}
+              choices={choices("mechanismState")}
+              onChange={(event) => change({ state: event.target.value })}
+            />
+            <ChoiceField
+              label="Out of"
+              empty="the camera itself"
+              value={draft.within}
+              choices={job.parts
+                .filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT")
+                .map((part) => ({ value: part.name, label: part.name }))}
+              onChange={(event) => change({ within: event.target.value })}
+            />
+            <TextField
+              label="Stack, outermost first"
+              placeholder="1 hook up / 2 hook down"
+              value={draft.stack}
+              onChange={(event) => change({ stack: event.target.value })}
+            />
+          </div>
           <PickMany
             label="Beware"
             choices={choices("hazard")}
@@ -236,5 +266,11 @@ function entry(draft: Draft, covers: boolean, wells: string[]) {
     loose: draft.loose.trim() === "" ? [] : [{ name: draft.loose, count: draft.looseCount }],
     hazards: draft.hazards,
     remark: draft.remark,
+    state: draft.state === "" ? undefined : (draft.state as Removed["state"]),
+    within: draft.within === "" ? undefined : draft.within,
+    stack: draft.stack
+      .split("/")
+      .map((one) => one.trim())
+      .filter((one) => one !== ""),
   });
 }

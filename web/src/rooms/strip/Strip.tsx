@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { Empty, Panel } from "../../ui/Panel";
 import { OffRow } from "../../valley/PartRow";
 import { useJob } from "../camera/useJob";
+import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
 import { RemovalForm } from "./RemovalForm";
 import { TrayView } from "./TrayView";
@@ -83,6 +84,9 @@ export function Strip() {
             )}
           </p>
         )}
+        <div className="pt-3">
+          <Mechanism job={job} />
+        </div>
       </div>
     </div>
   );

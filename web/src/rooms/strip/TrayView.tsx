@@ -22,7 +22,12 @@ export function TrayView({
   const [all, setAll] = useState(false);
   const shown = all ? job.lookAlikes.length : PAIRS_AT_ONCE;
   return (
-    <Panel title="Tray" note={used === 0 ? "empty" : `${used} wells in use, ${job.ledger.out} pieces out`}>
+    <Panel
+      title="Tray"
+      note={
+        used === 0 ? "empty" : `${used} ${used === 1 ? "well" : "wells"} in use, ${job.ledger.out} pieces out`
+      }
+    >
       <div
         className="grid gap-1"
         style={{ gridTemplateColumns: `repeat(${job.trayColumns}, minmax(0, 1fr))` }}

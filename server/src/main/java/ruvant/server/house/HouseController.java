@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.job.*;
 import ruvant.core.measure.TypedTimes;
 import ruvant.core.strip.Covering;
@@ -41,6 +42,8 @@ class HouseController {
             FastenerTrait.class,
             JointKind.class,
             Hazard.class,
+            MechanismState.class,
+            VisitorVerdict.Kind.class,
             School.class,
             Attitude.class,
             Phase.class,

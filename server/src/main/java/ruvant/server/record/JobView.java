@@ -10,6 +10,7 @@ import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
@@ -17,15 +18,18 @@ import ruvant.core.parts.PartsPicture;
 import ruvant.core.picture.BenchTime;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextThing;
+import ruvant.core.picture.PickUp;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.WayBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Tray;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
@@ -49,6 +53,10 @@ public record JobView(
         List<LookAlikeView> lookAlikes,
         Ledger ledger,
         int notAccounted,
+        StripNotes notes,
+        VisitorVerdict visitor,
+        WayBack wayBack,
+        PickUp pickUp,
         FindPicture find,
         TreatView treat,
         PartsPicture needs,
@@ -79,7 +87,8 @@ public record JobView(
             int pieces,
             List<FastenerView> fasteners,
             List<ValleyPart.Piece> lost,
-            List<GateCheck> checks) {
+            List<GateCheck> checks,
+            Optional<Instant> triedAt) {
         /** Just enough of a part for a well of the tray. */
         public record Brief(
                 PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
@@ -129,7 +138,7 @@ public record JobView(
                 picture.received().camera().words(),
                 FunctionList.of(picture.received()),
                 picture.valley().parts().stream()
-                        .map(part -> part(part, refit.of(part)))
+                        .map(part -> part(part, refit.of(part), refit.checks(part)))
                         .toList(),
                 wells(tray),
                 tray.rows(),
@@ -138,6 +147,10 @@ public record JobView(
                 pairs.stream().map(JobView::lookAlike).toList(),
                 ledger,
                 ledger.notAccounted(),
+                picture.notes(),
+                VisitorVerdict.of(picture.intake().visitorSigns()),
+                WayBack.of(picture.valley(), picture.treat(), now, WayBack.USUAL_PACE),
+                PickUp.of(picture, tray, now),
                 picture.find(),
                 treat(picture.treat(), now),
                 picture.parts(),
@@ -152,7 +165,7 @@ public record JobView(
                 NextThing.of(picture, now));
     }
 
-    private static PartView part(ValleyPart part, RefitAnswer answer) {
+    private static PartView part(ValleyPart part, RefitAnswer answer, List<GateCheck> checks) {
         return new PartView(
                 part.name(),
                 part.removed(),
@@ -169,7 +182,8 @@ public record JobView(
                 part.removed().pieces(),
                 fasteners(part),
                 part.lost(),
-                part.checks());
+                checks,
+                part.triedAt());
     }
 
     private static List<FastenerView> fasteners(ValleyPart part) {

@@ -1,0 +1,129 @@
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+
+type State = Schemas["StateSet"]["state"];
+
+const PAIRS: [State, State][] = [
+  ["COCKED", "RELEASED"],
+  ["MIRROR_UP", "MIRROR_DOWN"],
+  ["BACK_OPEN", "BACK_CLOSED"],
+];
+
+/** How the mechanism stands, what is let down, missing or too many, and whether a trial is on. */
+export function Mechanism({ job }: { job: JobView }) {
+  const { word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const standing = new Set<string>(Object.values(job.notes.states));
+  const set = (state: State) =>
+    void submit(() =>
+      append([{ kind: "stateSet", state }], { said: `Now ${word("mechanismState", state)}.` }),
+    );
+  const pairs = PAIRS.filter(([up]) => up !== "MIRROR_UP" || hasMirror(job));
+  return (
+    <Panel title="It stands" note="so that marks can be trusted">
+      <div className="grid grid-cols-2 gap-1" role="group" aria-label="How the mechanism stands">
+        {pairs.flat().map((state) => (
+          <button
+            key={state}
+            type="button"
+            aria-pressed={standing.has(state)}
+            onClick={() => set(state)}
+            className="border-line bg-sheet aria-pressed:border-mark-line aria-pressed:bg-mark-wash aria-pressed:text-mark min-h-11 rounded-[4px] border px-2 text-[14px] aria-pressed:font-bold"
+          >
+            {word("mechanismState", state)}
+          </button>
+        ))}
+      </div>
+      <Trial job={job} />
+      <ul>
+        {job.notes.letDown.map((spring) => (
+          <Note key={spring.id} mark="wait">
+            {spring.name} is let down{spring.turns > 0 && `, ${spring.turns} turns`}
+            {spring.remark !== "" && `, ${spring.remark}`}
+            <Button
+              kind="quiet"
+              onClick={() =>
+                void submit(() =>
+                  append([{ kind: "springWound", spring: spring.name, turns: spring.turns, remark: "" }], {
+                    said: `Wound: ${spring.name}.`,
+                  }),
+                )
+              }
+            >
+              Wound again
+            </Button>
+          </Note>
+        ))}
+        {job.notes.missing.map((piece) => (
+          <Note key={piece.id} mark="not">
+            Missing on arrival: {piece.count} × {piece.what}
+            {piece.where !== "" && `, ${piece.where}`}
+          </Note>
+        ))}
+        {job.notes.surplus.map((piece) => (
+          <Note key={piece.id} mark="left">
+            Surplus: {piece.count} × {piece.what}
+            {piece.where !== "" && `, in ${piece.where}`}
+          </Note>
+        ))}
+        {job.bench.time.lacking.map((tool) => (
+          <Note key={tool.id} mark="not">
+            Tool lacking: {tool.name}
+            <Button
+              kind="quiet"
+              onClick={() =>
+                void submit(() =>
+                  append([{ kind: "toolNoted", tool: tool.name, atHand: true, remark: "" }], {
+                    said: `At hand: ${tool.name}.`,
+                  }),
+                )
+              }
+            >
+              At hand
+            </Button>
+          </Note>
+        ))}
+      </ul>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
+
+const hasMirror = (job: JobView) => ["SLR", "MODULAR"].includes(job.intake.received!.camera.bodyType);
+
+function Note({ mark, children }: { mark: "wait" | "not" | "left"; children: React.ReactNode }) {
+  return (
+    <li className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1 text-[14.5px]">
+      <StateMark mark={mark} />
+      {children}
+    </li>
+  );
+}
+
+/** A trial assembly that is on stands out: nothing goes back for good while it is. */
+function Trial({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const trial = job.notes.trial;
+  if (trial === undefined) return null;
+  return (
+    <div className="border-mark-line bg-mark-wash flex flex-col gap-1 rounded-[3px] border-l-4 px-2 py-1.5">
+      <p>
+        <b className="text-mark">Trial assembly on:</b> {trial.what.parts.join(", ")}
+        {trial.what.how !== "" && `, ${trial.what.how}`}
+      </p>
+      <AddLine
+        blanks={[{ label: "What the trial showed", optional: true }]}
+        action="Undone"
+        onAdd={(seen) => append([{ kind: "trialUndone", seen }], { said: "Trial assembly undone." })}
+      />
+    </div>
+  );
+}
