@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import("../rooms/handover/Return")).Return }),
           },
           {
+            path: "pictures",
+            lazy: async () => ({ Component: (await import("../rooms/album/Pictures")).Pictures }),
+          },
+          {
             path: "record",
             lazy: async () => ({ Component: (await import("../rooms/record/Record")).Record }),
           },

@@ -80,6 +80,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       functions: [],
       scope: [],
     },
+    album: { shots: [] },
     cameraWords: "Pellworm Twin, 2nd pattern",
     functions: ["Speed 1", "Speed 1/30", "B"],
     parts: [],

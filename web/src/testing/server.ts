@@ -44,7 +44,8 @@ export function logged(): Entry[] {
 async function reply(request: Request): Promise<Response> {
   const address = new URL(request.url);
   const text = await request.clone().text();
-  const body: unknown = text === "" ? undefined : JSON.parse(text);
+  const isJson = request.headers.get("content-type")?.includes("json") ?? false;
+  const body: unknown = text === "" || !isJson ? undefined : JSON.parse(text);
   asked.push({ method: request.method, path: address.pathname + address.search, body });
   const answer = answers[`${request.method} ${address.pathname}`];
   const said =

@@ -43,6 +43,7 @@ function Opened({ job }: { job: JobView }) {
     ),
     "0": () => void navigate(`/camera/${job.tag}`),
     r: () => void navigate(`/camera/${job.tag}/record`),
+    i: () => void navigate(`/camera/${job.tag}/pictures`),
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,
     "Ctrl+z": undo,
@@ -95,7 +96,7 @@ function CameraHead({
         </span>
       </Link>
       <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
-      <div className="flex w-[236px] shrink-0 flex-col items-end gap-0.5 text-right">
+      <div className="flex w-[262px] shrink-0 flex-col items-end gap-0.5 text-right">
         <span className="text-[14px] leading-5 whitespace-nowrap">
           {job.bench.minutes > 0 && <span className="text-soft">{minutesWords(job.bench.minutes)} · </span>}
           {job.handover.returnedAt !== undefined ? (
@@ -107,18 +108,19 @@ function CameraHead({
           )}
         </span>
         <span className="flex items-center gap-1">
-          <Link
-            to={`/camera/${job.tag}/record`}
-            aria-current={place === "record" ? "page" : undefined}
-            className={`hover:bg-sunk flex min-h-11 items-center rounded-[4px] px-2 text-[14px] ${place === "record" ? "font-bold underline" : "decoration-line underline"}`}
-          >
+          <SideLink job={job} to="pictures" at={place}>
+            Pictures
+          </SideLink>
+          <SideLink job={job} to="record" at={place}>
             Record
-          </Link>
+          </SideLink>
           {job.handover.returnedAt === undefined && (
             <Button
               onClick={sit}
               keyHint="S"
-              className={seated ? "border-mark-line! bg-mark-wash! text-mark! font-bold" : ""}
+              className={
+                seated ? "border-mark-line! bg-mark-wash! text-mark! font-bold whitespace-nowrap" : ""
+              }
             >
               {seated ? "Get up" : "Sit down"}
             </Button>
@@ -178,4 +180,17 @@ function useUndo(tag: string) {
       notify({ kind: "problem", text: (problem as Error).message });
     }
   };
+}
+
+/** A place of the camera that is none of its stops. */
+function SideLink({ job, to, at, children }: { job: JobView; to: string; at: string; children: string }) {
+  return (
+    <Link
+      to={`/camera/${job.tag}/${to}`}
+      aria-current={at === to ? "page" : undefined}
+      className={`hover:bg-sunk flex min-h-11 items-center rounded-[4px] px-1.5 text-[14px] ${at === to ? "font-bold underline" : "decoration-line underline"}`}
+    >
+      {children}
+    </Link>
+  );
 }

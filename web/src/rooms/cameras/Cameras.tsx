@@ -9,7 +9,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { JobLine } from "./JobLine";
 
 const PAGE = 100;
-const LARGEST_MB = 32;
+const LARGEST_MB = 150;
 
 /** Every camera: those in the shop, and those that went home. */
 export function Cameras() {

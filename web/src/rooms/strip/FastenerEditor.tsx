@@ -14,23 +14,30 @@ export function FastenerEditor({
   fastener,
   onChange,
   onRemove,
+  counted = true,
 }: {
   fastener: Fastener;
   onChange: (fastener: Fastener) => void;
-  onRemove: () => void;
+  onRemove?: () => void;
+  /** Whether their number is typed here, or counted elsewhere. */
+  counted?: boolean;
 }) {
   const { choices } = useWords();
   const number = (text: string) => (text.trim() === "" ? undefined : Number(text.replace(",", ".")));
   return (
     <fieldset className="border-line bg-sheet rounded-[4px] border p-2.5">
       <legend className="sr-only">Fastener</legend>
-      <div className="wide:grid-cols-[62px_repeat(3,minmax(0,1fr))_68px_68px_auto] grid grid-cols-3 items-end gap-2">
-        <TextField
-          label="How many"
-          inputMode="numeric"
-          defaultValue={fastener.count}
-          onChange={(event) => onChange({ ...fastener, count: Number(event.target.value) || 0 })}
-        />
+      <div
+        className={`grid grid-cols-3 items-end gap-2 ${counted ? "wide:grid-cols-[62px_repeat(3,minmax(0,1fr))_68px_68px_auto]" : ""}`}
+      >
+        {counted && (
+          <TextField
+            label="How many"
+            inputMode="numeric"
+            defaultValue={fastener.count}
+            onChange={(event) => onChange({ ...fastener, count: Number(event.target.value) || 0 })}
+          />
+        )}
         <ChoiceField
           label="Kind"
           value={fastener.kind}
@@ -61,9 +68,11 @@ export function FastenerEditor({
           inputMode="decimal"
           onChange={(event) => onChange({ ...fastener, lengthMm: number(event.target.value) })}
         />
-        <Button kind="quiet" onClick={onRemove} aria-label="Take this fastener off the list">
-          ✕
-        </Button>
+        {onRemove !== undefined && (
+          <Button kind="quiet" onClick={onRemove} aria-label="Take this fastener off the list">
+            ✕
+          </Button>
+        )}
       </div>
       <div className="mt-2 flex items-center gap-3">
         <PickMany

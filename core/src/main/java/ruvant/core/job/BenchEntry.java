@@ -85,17 +85,4 @@ public sealed interface BenchEntry extends Entry {
             remark = Check.optionalRemark("remark", remark);
         }
     }
-
-    /**
-     * The place of a picture in the log.
-     *
-     * @param name what the picture is called where it is kept
-     * @param shows what is to be seen
-     */
-    record Pictured(String name, String shows) implements BenchEntry {
-        public Pictured {
-            name = Check.name("picture", name);
-            shows = Check.optionalRemark("shows", shows);
-        }
-    }
 }

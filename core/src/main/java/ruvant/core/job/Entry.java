@@ -7,6 +7,7 @@ package ruvant.core.job;
 public sealed interface Entry
         permits RecordEntry,
                 BenchEntry,
+                AlbumEntry,
                 IntakeEntry,
                 StripEntry,
                 FindEntry,

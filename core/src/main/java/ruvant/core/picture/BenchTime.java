@@ -94,9 +94,6 @@ public record BenchTime(
                         lacking.put(key, new Tool(line.id(), tool.tool(), tool.remark()));
                     }
                 }
-                case BenchEntry.Pictured picture ->
-                    notes.add(new Note(
-                            line.id(), line.at(), line.by(), "Picture " + picture.name() + ": " + picture.shows()));
             }
         }
 

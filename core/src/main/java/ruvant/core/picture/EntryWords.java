@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.Entry;
 import ruvant.core.job.Fastener;
@@ -28,6 +29,7 @@ public final class EntryWords {
         return switch (entry) {
             case RecordEntry one -> record(one);
             case BenchEntry one -> bench(one);
+            case AlbumEntry one -> album(one);
             case IntakeEntry one -> intake(one);
             case StripEntry one -> strip(one);
             case FindEntry one -> find(one);
@@ -57,7 +59,15 @@ public final class EntryWords {
                 "slip: " + slip.wrong() + with(", showed as ", slip.shown()) + with(", put right: ", slip.putRight());
             case BenchEntry.ToolNoted tool ->
                 (tool.atHand() ? "tool at hand: " : "tool lacking: ") + tool.tool() + with(", ", tool.remark());
-            case BenchEntry.Pictured picture -> "picture " + picture.name() + with(": ", picture.shows());
+        };
+    }
+
+    private static String album(AlbumEntry entry) {
+        return switch (entry) {
+            case AlbumEntry.Pictured picture -> "picture" + part(" of ", picture.part()) + with(": ", picture.shows());
+            case AlbumEntry.Pinned pin ->
+                "pin " + pin.number() + ", " + pin.what().label() + with(": ", pin.words()) + part(" of ", pin.part())
+                        + (pin.well() == null ? "" : ", well " + pin.well());
         };
     }
 

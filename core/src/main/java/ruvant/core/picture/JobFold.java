@@ -4,9 +4,11 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.album.AlbumFold;
 import ruvant.core.find.FindFold;
 import ruvant.core.handover.HandoverFold;
 import ruvant.core.intake.IntakeFold;
+import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.HandoverEntry;
@@ -33,6 +35,7 @@ final class JobFold {
     private static final int LATELY = 4;
 
     private final IntakeFold intake = new IntakeFold();
+    private final AlbumFold album = new AlbumFold();
     private final ValleyFold valley = new ValleyFold();
     private final StripNotesFold notes = new StripNotesFold();
     private final FindFold find = new FindFold();
@@ -64,6 +67,7 @@ final class JobFold {
         return switch (line.entry()) {
             case RecordEntry record -> Optional.empty();
             case BenchEntry entry -> bench.objection(line, entry);
+            case AlbumEntry entry -> album.objection(line, entry);
             case IntakeEntry entry -> intake.objection(line, entry);
             case StripEntry entry -> valley.objection(entry).or(() -> notes.objection(entry));
             case FindEntry entry -> find.objection(line, entry);
@@ -90,6 +94,7 @@ final class JobFold {
         switch (line.entry()) {
             case RecordEntry record -> {}
             case BenchEntry entry -> bench.take(line, entry);
+            case AlbumEntry entry -> album.take(line, entry);
             case IntakeEntry entry -> intake.take(line, entry);
             case StripEntry entry -> {
                 valley.take(line, entry);
@@ -119,7 +124,9 @@ final class JobFold {
                 lately.removeFirst();
             }
         }
-        lastStop = line.entry() instanceof BenchEntry ? lastStop : line.entry().stop();
+        lastStop = line.entry() instanceof BenchEntry || line.entry() instanceof AlbumEntry
+                ? lastStop
+                : line.entry().stop();
     }
 
     private void workedOn(boolean mechanismTouched) {
@@ -133,6 +140,7 @@ final class JobFold {
                 tag,
                 lastSequence,
                 intake.picture(),
+                album.album(),
                 valley.valley(),
                 notes.picture(),
                 find.picture(),

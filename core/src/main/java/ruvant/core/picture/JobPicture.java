@@ -3,6 +3,7 @@ package ruvant.core.picture;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.album.Album;
 import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.IntakePicture;
@@ -33,6 +34,7 @@ public record JobPicture(
         TagNumber tag,
         long lastSequence,
         IntakePicture intake,
+        Album album,
         Valley valley,
         StripNotes notes,
         FindPicture find,

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.files.BadPictureException;
 import ruvant.server.handover.BadPackageException;
 import ruvant.server.record.NoSuchJobException;
 import ruvant.server.record.RefusedException;
@@ -76,10 +77,19 @@ class Problems {
     }
 
     @ExceptionHandler
+    ProblemDetail badPicture(BadPictureException refused) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "badPicture", refused.getMessage());
+        problem.setProperty("remedy", refused.remedy());
+        return problem;
+    }
+
+    @ExceptionHandler
     ProblemDetail tooLarge(MaxUploadSizeExceededException refused) {
         ProblemDetail problem = problem(
-                HttpStatus.PAYLOAD_TOO_LARGE, "tooLarge", "That file is too large: a job's package has at most 32 MB.");
-        problem.setProperty("remedy", "Choose the zip that Ruvant exported.");
+                HttpStatus.PAYLOAD_TOO_LARGE,
+                "tooLarge",
+                "That file is too large: a job's package has at most 150 MB, a picture 25 MB.");
+        problem.setProperty("remedy", "Choose the zip that Ruvant exported, or a smaller picture.");
         return problem;
     }
 

@@ -22,13 +22,14 @@ import ruvant.core.job.TreatEntry;
 import ruvant.core.job.VisitorSignKind;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 
 /** Cameras that are on their way up, or home: returned, proving, deep in the valley. */
 final class DemoComingUp extends DemoCounter {
-    DemoComingUp(JobService jobs, ShopService shop, Random random, Instant now) {
-        super(jobs, shop, random, now);
+    DemoComingUp(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, shop, pictures, random, now);
     }
 
     void tell() {
@@ -218,6 +219,18 @@ final class DemoComingUp extends DemoCounter {
                         "cause gummed retard train, runs free while wet and drags when dry")
                 .add(new BenchEntry.Decided(
                         "Leave the shutter unit in the standard", "the train comes out without it", false));
+        List<DemoPictures.Spot> screws = List.of(
+                new DemoPictures.Spot(0.37, 0.16),
+                new DemoPictures.Spot(0.63, 0.16),
+                new DemoPictures.Spot(0.37, 0.84),
+                new DemoPictures.Spot(0.63, 0.84));
+        bench.add(mapped(
+                DemoPictures.twinFront(screws),
+                "front plate",
+                "before it came off, the long screw lower right",
+                "slotted screw 1.7 × 3.0",
+                screws,
+                "B1"));
         bench.type("sit Clean", "clean retard train naphtha", "clean speed cam plate naphtha")
                 .up();
         bench.at(now.minus(Duration.ofHours(20)))

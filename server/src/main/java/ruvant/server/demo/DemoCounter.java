@@ -4,9 +4,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import ruvant.core.job.AlbumEntry;
+import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.PinKind;
+import ruvant.core.job.Stop;
+import ruvant.core.units.PartName;
+import ruvant.core.units.WellName;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 
@@ -14,12 +22,14 @@ import ruvant.server.record.JobService;
 abstract class DemoCounter {
     private final JobService jobs;
     private final ShopService shop;
+    private final PictureStore pictures;
     private final Random random;
     final Instant now;
 
-    DemoCounter(JobService jobs, ShopService shop, Random random, Instant now) {
+    DemoCounter(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
         this.jobs = jobs;
         this.shop = shop;
+        this.pictures = pictures;
         this.random = random;
         this.now = now;
     }
@@ -53,5 +63,19 @@ abstract class DemoCounter {
 
     static IntakeEntry.Owner customer(String name, String contact) {
         return new IntakeEntry.Owner(name, contact, false, null, null);
+    }
+
+    /** A picture of a part with a pin on each of its screws, all of one type. */
+    Entry[] mapped(
+            byte[] picture, String part, String shows, String type, List<DemoPictures.Spot> screws, String well) {
+        String name = pictures.keep(picture).name();
+        List<Entry> entries = new ArrayList<>();
+        entries.add(new AlbumEntry.Pictured(name, shows, PartName.of(part), Stop.STRIP));
+        for (int i = 0; i < screws.size(); i++) {
+            DemoPictures.Spot spot = screws.get(i);
+            entries.add(new AlbumEntry.Pinned(
+                    name, i + 1, spot.x(), spot.y(), PinKind.HOLE, type, PartName.of(part), WellName.parse(well)));
+        }
+        return entries.toArray(Entry[]::new);
     }
 }

@@ -2,6 +2,7 @@ package ruvant.server.demo;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Random;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.ConditionKind;
@@ -14,13 +15,14 @@ import ruvant.core.job.Severity;
 import ruvant.core.job.Stop;
 import ruvant.core.job.VisitorSignKind;
 import ruvant.core.units.PartName;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 
 /** Cameras on their way down, or held up: waiting for a part, half-way, searching, stripping, just in. */
 final class DemoGoingDown extends DemoCounter {
-    DemoGoingDown(JobService jobs, ShopService shop, Random random, Instant now) {
-        super(jobs, shop, random, now);
+    DemoGoingDown(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, shop, pictures, random, now);
     }
 
     void tell() {
@@ -151,6 +153,20 @@ final class DemoGoingDown extends DemoCounter {
                         "off coupling rod, front, 2 e-rings, well B3, mark rod over left post cocked",
                         "off left shutter plate, front, 3 slot 1.2x2.5, well B5",
                         "cocked");
+        List<DemoPictures.Spot> screws = List.of(
+                new DemoPictures.Spot(0.14, 0.33),
+                new DemoPictures.Spot(0.5, 0.33),
+                new DemoPictures.Spot(0.86, 0.33),
+                new DemoPictures.Spot(0.14, 0.67),
+                new DemoPictures.Spot(0.5, 0.67),
+                new DemoPictures.Spot(0.86, 0.67));
+        bench.add(mapped(
+                DemoPictures.stereoFront(screws),
+                "front panel",
+                "all six screws in place",
+                "slotted screw 1.4 × 3.0",
+                screws,
+                "B1"));
     }
 
     private void justIn() {

@@ -2,6 +2,7 @@ package ruvant.server.demo;
 
 import java.time.Instant;
 import java.util.Random;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 
@@ -10,9 +11,9 @@ final class DemoShopToday {
     private final DemoComingUp comingUp;
     private final DemoGoingDown goingDown;
 
-    DemoShopToday(JobService jobs, ShopService shop, Random random, Instant now) {
-        this.comingUp = new DemoComingUp(jobs, shop, random, now);
-        this.goingDown = new DemoGoingDown(jobs, shop, random, now);
+    DemoShopToday(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        this.comingUp = new DemoComingUp(jobs, shop, pictures, random, now);
+        this.goingDown = new DemoGoingDown(jobs, shop, pictures, random, now);
     }
 
     void tell() {

@@ -10,6 +10,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.HousePractice;
 import ruvant.core.job.School;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
@@ -26,13 +27,15 @@ class DemoStarter implements ApplicationRunner {
     private final ShopService shop;
     private final DemoStore demo;
     private final Clock clock;
+    private final PictureStore pictures;
 
-    DemoStarter(JobService jobs, LogStore logs, ShopService shop, DemoStore demo, Clock clock) {
+    DemoStarter(JobService jobs, LogStore logs, ShopService shop, DemoStore demo, Clock clock, PictureStore pictures) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
         this.demo = demo;
         this.clock = clock;
+        this.pictures = pictures;
     }
 
     @Override
@@ -58,6 +61,6 @@ class DemoStarter implements ApplicationRunner {
                 6));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
-        new DemoShopToday(jobs, shop, random, now).tell();
+        new DemoShopToday(jobs, shop, pictures, random, now).tell();
     }
 }

@@ -20,6 +20,7 @@ import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
 import ruvant.core.picture.ReturnSheets;
 import ruvant.core.units.TagNumber;
+import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
@@ -34,6 +35,7 @@ class HandoverController {
     private final SheetPrinter printer;
     private final PackageWriter writer;
     private final PackageReader reader;
+    private final PictureStore pictures;
 
     HandoverController(
             JobService jobs,
@@ -41,13 +43,15 @@ class HandoverController {
             ShopService shop,
             SheetPrinter printer,
             PackageWriter writer,
-            PackageReader reader) {
+            PackageReader reader,
+            PictureStore pictures) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
         this.printer = printer;
         this.writer = writer;
         this.reader = reader;
+        this.pictures = pictures;
     }
 
     /** Where an imported job is now. */
@@ -81,13 +85,21 @@ class HandoverController {
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     Imported take(@RequestParam MultipartFile file) throws IOException {
-        JobLog foreign = reader.read(file.getInputStream());
+        PackageReader.Content content = reader.read(file.getInputStream());
+        JobLog foreign = content.log();
         for (Line line : foreign.lines()) {
             logs.place(line.id()).ifPresent(place -> {
                 throw new BadPackageException(
                         "That job is here already, as " + place.tag() + ".", "Open " + place.tag() + " instead.");
             });
         }
+        content.pictures().forEach((name, picture) -> {
+            if (!pictures.keep(picture).name().equals(name)) {
+                throw new BadPackageException(
+                        "The picture " + name + " is not the one it is said to be.",
+                        "Ask for the package to be exported once more.");
+            }
+        });
         boolean ownTag = !logs.exists(foreign.tag());
         return new Imported(jobs.take(foreign, ownTag), ownTag);
     }

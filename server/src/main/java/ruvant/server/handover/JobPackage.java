@@ -16,6 +16,7 @@ import ruvant.core.units.TagNumber;
 record JobPackage(String format, int version, TagNumber tag, String camera, List<PackedLine> lines) {
     static final String FORMAT = "ruvant-job";
     static final int VERSION = 1;
+    static final String PICTURES = "pictures/";
 
     /** One line of the log. */
     record PackedLine(

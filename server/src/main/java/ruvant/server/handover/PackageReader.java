@@ -6,12 +6,15 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.springframework.stereotype.Component;
+import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
@@ -22,8 +25,9 @@ import ruvant.core.units.FieldProblem;
 /** Reads a job's package and refuses it whole when anything in it is wrong. */
 @Component
 class PackageReader {
-    private static final int MOST_FILES = 20;
+    private static final int MOST_FILES = 400;
     private static final int MOST_BYTES = 64 * 1024 * 1024;
+    private static final long MOST_IN_ALL = 300L * 1024 * 1024;
     private static final String ASK_AGAIN = "Ask for the package to be exported once more.";
 
     private final ObjectMapper json;
@@ -32,8 +36,16 @@ class PackageReader {
         this.json = json;
     }
 
-    JobLog read(InputStream upload) throws IOException {
-        JobPackage packed = parse(jobJson(upload));
+    /** A package's content: its log, and its pictures by name. */
+    record Content(JobLog log, Map<String, byte[]> pictures) {}
+
+    Content read(InputStream upload) throws IOException {
+        Map<String, byte[]> files = files(upload);
+        if (!files.containsKey("job.json")) {
+            throw new BadPackageException(
+                    "There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
+        }
+        JobPackage packed = parse(files.get("job.json"));
         if (!JobPackage.FORMAT.equals(packed.format())) {
             throw new BadPackageException("job.json is not a job of Ruvant's.", "Choose a zip that Ruvant exported.");
         }
@@ -48,34 +60,49 @@ class PackageReader {
         }
         JobLog log = log(packed);
         checked(log);
-        return log;
+        return new Content(log, pictures(log, files));
     }
 
-    private static byte[] jobJson(InputStream upload) throws IOException {
+    /** Every picture that the log names must have come along. */
+    private static Map<String, byte[]> pictures(JobLog log, Map<String, byte[]> files) {
+        Map<String, byte[]> pictures = new LinkedHashMap<>();
+        for (Line line : log.lines()) {
+            if (line.entry() instanceof AlbumEntry.Pictured picture) {
+                byte[] content = files.get(JobPackage.PICTURES + picture.name());
+                if (content == null) {
+                    throw new BadPackageException("The picture of line " + line.sequence() + " is missing.", ASK_AGAIN);
+                }
+                pictures.put(picture.name(), content);
+            }
+        }
+        return pictures;
+    }
+
+    private static Map<String, byte[]> files(InputStream upload) throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        long all = 0;
         try (ZipInputStream zip = new ZipInputStream(upload)) {
-            int files = 0;
             for (ZipEntry file = zip.getNextEntry(); file != null; file = zip.getNextEntry()) {
-                if (++files > MOST_FILES) {
+                if (files.size() == MOST_FILES) {
                     throw new BadPackageException(
                             "The zip holds too many files to be a job's package.",
                             "Choose a zip that Ruvant exported.");
                 }
-                if (file.getName().equals("job.json")) {
-                    byte[] content = zip.readNBytes(MOST_BYTES + 1);
-                    if (content.length > MOST_BYTES) {
-                        throw new BadPackageException(
-                                "job.json is larger than 64 MB unpacked.", "Choose a zip that Ruvant exported.");
-                    }
-                    return content;
+                byte[] content = zip.readNBytes(MOST_BYTES + 1);
+                all += content.length;
+                if (content.length > MOST_BYTES || all > MOST_IN_ALL) {
+                    throw new BadPackageException(
+                            "“" + file.getName() + "” makes the package larger than it can be, unpacked.",
+                            "Choose a zip that Ruvant exported.");
                 }
+                files.put(file.getName(), content);
             }
         } catch (java.util.zip.ZipException broken) {
             throw new BadPackageException("The zip is damaged: " + broken.getMessage() + ".", ASK_AGAIN);
         } catch (java.io.EOFException cut) {
             throw new BadPackageException("The zip is cut off.", ASK_AGAIN);
         }
-        throw new BadPackageException(
-                "There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
+        return files;
     }
 
     private JobPackage parse(byte[] content) throws IOException {

@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -14,22 +16,26 @@ import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
+import ruvant.core.album.Album;
 import ruvant.core.job.JobLog;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ReturnSheets;
 import ruvant.core.picture.Shop;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.ExposureEv;
+import ruvant.server.files.PictureStore;
 
-/** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV. */
+/** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures. */
 @Component
 class PackageWriter {
     private final ObjectMapper json;
     private final SheetPrinter printer;
+    private final PictureStore pictures;
 
-    PackageWriter(ObjectMapper json, SheetPrinter printer) {
+    PackageWriter(ObjectMapper json, SheetPrinter printer, PictureStore pictures) {
         this.json = json;
         this.printer = printer;
+        this.pictures = pictures;
     }
 
     void write(JobLog log, JobPicture picture, Shop shop, OutputStream out) throws IOException {
@@ -40,6 +46,13 @@ class PackageWriter {
                     json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
             put(zip, "return-sheet.pdf", printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4));
             put(zip, "speeds.csv", csv(picture.speeds()).getBytes(StandardCharsets.UTF_8));
+            for (Album.Shot shot : picture.album().shots()) {
+                String name = shot.what().name();
+                Optional<Path> file = pictures.file(name);
+                if (file.isPresent()) {
+                    put(zip, JobPackage.PICTURES + name, Files.readAllBytes(file.get()));
+                }
+            }
         }
     }
 

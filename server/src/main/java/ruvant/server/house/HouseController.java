@@ -43,6 +43,7 @@ class HouseController {
             JointKind.class,
             Hazard.class,
             MechanismState.class,
+            PinKind.class,
             VisitorVerdict.Kind.class,
             School.class,
             Attitude.class,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.album.Album;
 import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.FunctionList;
@@ -43,6 +44,7 @@ public record JobView(
         long lastSequence,
         Instant now,
         IntakePicture intake,
+        Album album,
         String cameraWords,
         List<String> functions,
         List<PartView> parts,
@@ -135,6 +137,7 @@ public record JobView(
                 picture.lastSequence(),
                 now,
                 picture.intake(),
+                picture.album(),
                 picture.received().camera().words(),
                 FunctionList.of(picture.received()),
                 picture.valley().parts().stream()

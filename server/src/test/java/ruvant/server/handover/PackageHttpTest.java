@@ -130,7 +130,7 @@ class PackageHttpTest extends OverHttp {
     void aFileFarTooLargeIsRefusedInWords() {
         Shop.Answer answer = shop.upload("/api/jobs/import", "film.mov", new byte[200 * 1024 * 1024]);
         assertThat(answer.status()).isEqualTo(413);
-        assertThat(answer.body().get("detail").asText()).contains("32 MB");
+        assertThat(answer.body().get("detail").asText()).contains("150 MB");
     }
 
     @Test

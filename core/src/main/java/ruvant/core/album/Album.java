@@ -1,0 +1,45 @@
+package ruvant.core.album;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.job.AlbumEntry;
+import ruvant.core.units.PartName;
+
+/**
+ * The pictures of a job.
+ *
+ * @param shots oldest first
+ */
+public record Album(List<Shot> shots) {
+    /**
+     * One picture.
+     *
+     * @param id the line that carries it
+     * @param pins by rising number
+     */
+    public record Shot(UUID id, Instant at, String by, AlbumEntry.Pictured what, List<Pin> pins) {
+        /** The number that the next pin takes. */
+        public int nextNumber() {
+            return pins.stream().mapToInt(pin -> pin.what().number()).max().orElse(0) + 1;
+        }
+    }
+
+    /** A pin and the line that carries it. */
+    public record Pin(UUID id, AlbumEntry.Pinned what) {}
+
+    /** The pictures that show a part, or have a pin of it. */
+    public List<Shot> of(PartName part) {
+        return shots.stream()
+                .filter(shot -> part.equals(shot.what().part())
+                        || shot.pins().stream()
+                                .anyMatch(pin -> part.equals(pin.what().part())))
+                .toList();
+    }
+
+    /** The picture of this name. */
+    public Optional<Shot> shot(String name) {
+        return shots.stream().filter(shot -> shot.what().name().equals(name)).findFirst();
+    }
+}

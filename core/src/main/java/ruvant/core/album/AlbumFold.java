@@ -1,0 +1,65 @@
+package ruvant.core.album;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.AlbumEntry;
+import ruvant.core.job.Fold;
+import ruvant.core.job.Line;
+import ruvant.core.units.Refusal;
+
+/** Folds pictures and pins. */
+public final class AlbumFold implements Fold<AlbumEntry> {
+    private final Map<String, Line> pictures = new LinkedHashMap<>();
+    private final Map<String, List<Album.Pin>> pins = new LinkedHashMap<>();
+
+    @Override
+    public Optional<Refusal> objection(Line line, AlbumEntry entry) {
+        return switch (entry) {
+            case AlbumEntry.Pictured taken
+            when pictures.containsKey(taken.name()) ->
+                Optional.of(new Refusal(
+                        "pictureTwice", "That picture is in this job already.", "Put a pin on it, or take another."));
+            case AlbumEntry.Pictured taken -> Optional.empty();
+            case AlbumEntry.Pinned pin
+            when !pictures.containsKey(pin.picture()) ->
+                Optional.of(new Refusal(
+                        "noPicture", "The picture of that pin is not in this job.", "Add the picture first."));
+            case AlbumEntry.Pinned pin
+            when taken(pin) ->
+                Optional.of(new Refusal(
+                        "pinTwice", "Pin " + pin.number() + " is on that picture already.", "Take the next number."));
+            case AlbumEntry.Pinned pin -> Optional.empty();
+        };
+    }
+
+    private boolean taken(AlbumEntry.Pinned pin) {
+        return pins.getOrDefault(pin.picture(), List.of()).stream()
+                .anyMatch(one -> one.what().number() == pin.number());
+    }
+
+    @Override
+    public void take(Line line, AlbumEntry entry) {
+        switch (entry) {
+            case AlbumEntry.Pictured taken -> pictures.put(taken.name(), line);
+            case AlbumEntry.Pinned pin ->
+                pins.computeIfAbsent(pin.picture(), name -> new ArrayList<>()).add(new Album.Pin(line.id(), pin));
+        }
+    }
+
+    /** The album so far. */
+    public Album album() {
+        return new Album(pictures.values().stream().map(this::shot).toList());
+    }
+
+    private Album.Shot shot(Line line) {
+        AlbumEntry.Pictured what = (AlbumEntry.Pictured) line.entry();
+        List<Album.Pin> own = pins.getOrDefault(what.name(), List.of()).stream()
+                .sorted(Comparator.comparingInt(pin -> pin.what().number()))
+                .toList();
+        return new Album.Shot(line.id(), line.at(), line.by(), what, own);
+    }
+}

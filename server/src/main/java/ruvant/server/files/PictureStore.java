@@ -1,0 +1,177 @@
+package ruvant.server.files;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.filters.ImageFilter;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Keeps pictures in the data folder, each under the fingerprint of its content, with a small one beside it. */
+@Component
+public class PictureStore {
+    /** Larger ones are refused: a telephone's picture has 3 to 12 MB. */
+    public static final int LARGEST_BYTES = 25 << 20;
+
+    private static final long MOST_PIXELS = 120_000_000L;
+    private static final int SMALL = 480;
+
+    private final Path folder;
+
+    public PictureStore(@Value("${ruvant.data}") Path data) {
+        this.folder = data.resolve("pictures");
+    }
+
+    /** A kept picture, with its size the right way up. */
+    public record Kept(String name, int width, int height) {}
+
+    /**
+     * Keeps a picture; the same one again is kept once.
+     *
+     * @throws BadPictureException if it is too large, broken, or of a kind that cannot be read
+     */
+    public Kept keep(byte[] file) {
+        if (file.length > LARGEST_BYTES) {
+            throw new BadPictureException(
+                    "That picture has " + (file.length >> 20) + " MB; at most 25 MB are taken.",
+                    "Save it smaller, or take another.");
+        }
+        PictureKind kind = PictureKind.of(file);
+        int orientation = orientation(file);
+        byte[] bare = Stripped.of(file, kind, orientation);
+        BufferedImage image = decoded(bare);
+        String name = fingerprint(bare) + "." + kind.ending();
+        try {
+            if (!Files.exists(path(name))) {
+                write(small(name), small(image, orientation));
+                write(path(name), bare);
+            }
+        } catch (IOException problem) {
+            throw new UncheckedIOException("The picture cannot be written to " + folder, problem);
+        }
+        boolean turned = orientation >= 5;
+        return new Kept(
+                name, turned ? image.getHeight() : image.getWidth(), turned ? image.getWidth() : image.getHeight());
+    }
+
+    /** The file of a kept picture; empty when there is none of that name. */
+    public Optional<Path> file(String name) {
+        return name.matches("[0-9a-f]{64}\\.(jpg|png|webp)")
+                ? Optional.of(path(name)).filter(Files::exists)
+                : Optional.empty();
+    }
+
+    /** The small one, at most 480 pixels a side, the right way up. */
+    public Optional<Path> smallFile(String name) {
+        return file(name).map(path -> small(name)).filter(Files::exists);
+    }
+
+    /** The media type of a name. */
+    public static String mediaType(String name) {
+        return PictureKind.ofEnding(name.substring(name.lastIndexOf('.') + 1))
+                .orElseThrow()
+                .mediaType();
+    }
+
+    private Path path(String name) {
+        return folder.resolve(name.substring(0, 2)).resolve(name);
+    }
+
+    private Path small(String name) {
+        return folder.resolve("small").resolve(name.substring(0, 2)).resolve(name.replaceFirst("\\.\\w+$", ".jpg"));
+    }
+
+    /** Written beside and moved into place, so that a half-written file never has a picture's name. */
+    private static void write(Path target, byte[] content) throws IOException {
+        Files.createDirectories(target.getParent());
+        Path beside = Files.createTempFile(target.getParent(), "new", ".part");
+        Files.write(beside, content);
+        try {
+            Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE);
+        } catch (AtomicMoveNotSupportedException plain) {
+            Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+
+    private static BufferedImage decoded(byte[] file) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw Stripped.broken();
+            }
+            ImageReader reader = readers.next();
+            reader.setInput(in, true, true);
+            if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                throw new BadPictureException(
+                        "That picture has " + reader.getWidth(0) + " × " + reader.getHeight(0)
+                                + " pixels; at most 120 million are taken.",
+                        "Save it smaller.");
+            }
+            BufferedImage image = reader.read(0);
+            reader.dispose();
+            return image;
+        } catch (IOException | RuntimeException problem) {
+            if (problem instanceof BadPictureException known) {
+                throw known;
+            }
+            throw Stripped.broken();
+        }
+    }
+
+    private static int orientation(byte[] file) {
+        try {
+            ExifIFD0Directory notes = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            int said = notes == null || !notes.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? 1
+                    : notes.getInt(ExifIFD0Directory.TAG_ORIENTATION);
+            return said >= 1 && said <= 8 ? said : 1;
+        } catch (ImageProcessingException | MetadataException | IOException unreadable) {
+            return 1;
+        }
+    }
+
+    private static byte[] small(BufferedImage image, int orientation) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream(60_000);
+        Thumbnails.of(image)
+                .size(SMALL, SMALL)
+                .addFilter(upright(orientation))
+                .imageType(BufferedImage.TYPE_INT_RGB)
+                .outputFormat("jpg")
+                .outputQuality(0.82)
+                .toOutputStream(out);
+        return out.toByteArray();
+    }
+
+    private static ImageFilter upright(int orientation) {
+        return net.coobird.thumbnailator.util.exif.ExifFilterUtils.getFilterForOrientation(
+                net.coobird.thumbnailator.util.exif.Orientation.typeOf(orientation));
+    }
+
+    private static String fingerprint(byte[] content) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+import { useSearchParams } from "react-router";
+import type { JobView } from "../../api/client";
+import { exact } from "../../ui/dates";
+import { Empty, Panel } from "../../ui/Panel";
+import { useJob } from "../camera/useJob";
+import { AddPictures } from "./AddPictures";
+import { smallOf } from "./keepPicture";
+import { OnePicture } from "./OnePicture";
+
+/** The pictures of a camera: what lay where, with numbered pins. */
+export function Pictures() {
+  const job = useJob();
+  const [search, setSearch] = useSearchParams();
+  const part = search.get("part") ?? undefined;
+  const shots = [...job.album.shots].reverse();
+  const shown = shots.find((shot) => shot.what.name === search.get("shot")) ?? shots[0];
+  const show = (name: string) => setSearch(part === undefined ? { shot: name } : { shot: name, part });
+  return (
+    <div className="grid h-full grid-cols-[212px_minmax(0,1fr)]">
+      <div className="border-line flex min-h-0 flex-col gap-3 overflow-y-auto border-r px-3 py-3">
+        <AddPictures job={job} part={part} onAdded={show} />
+        <Panel title="Pictures" note={`${shots.length}`}>
+          <ol className="flex flex-col gap-2">
+            {shots.map((shot) => (
+              <li key={shot.id}>
+                <button
+                  type="button"
+                  aria-pressed={shot === shown}
+                  onClick={() => show(shot.what.name)}
+                  className={`bg-sheet block w-full rounded-[4px] border-2 p-1 text-left ${shot === shown ? "border-ready" : "border-line"}`}
+                >
+                  <img
+                    src={smallOf(shot.what.name)}
+                    alt={altOf(shot)}
+                    loading="lazy"
+                    className="h-[104px] w-full object-cover"
+                  />
+                  <span className="text-soft block truncate text-[13px]">
+                    {exact(shot.at)}
+                    {shot.pins.length > 0 &&
+                      `, ${shot.pins.length} ${shot.pins.length === 1 ? "pin" : "pins"}`}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ol>
+        </Panel>
+      </div>
+      {shown === undefined ? (
+        <div className="px-5 py-3">
+          <Empty>
+            No picture yet. Take one before you lift a cover: tap each screw on it, and its fasteners, its
+            hole map and its wells are logged in one go.
+          </Empty>
+        </div>
+      ) : (
+        <OnePicture key={shown.id} job={job} shot={shown} part={part} />
+      )}
+    </div>
+  );
+}
+
+export type Shot = JobView["album"]["shots"][number];
+
+export function altOf(shot: Shot): string {
+  return (
+    [shot.what.part, shot.what.shows].filter((word) => word !== undefined && word !== "").join(": ") ||
+    "Picture"
+  );
+}

@@ -1,0 +1,175 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import { removed } from "../../api/entries";
+import type { JobView, Schemas } from "../../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { guessQuery, useWords } from "../../api/queries";
+import { useKeys } from "../../shell/keys";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { FastenerEditor, FRESH } from "../strip/FastenerEditor";
+import type { Shot } from "./Pictures";
+
+type Fastener = Schemas["Fastener"];
+
+interface Tap {
+  x: number;
+  y: number;
+  fastener: Fastener;
+  well: string;
+}
+
+/** Screws tapped so far, each with the type and well that were set when it was tapped. */
+export function useTaps() {
+  const [taps, setTaps] = useState<Tap[]>([]);
+  const [fastener, setFastener] = useState<Fastener>({ ...FRESH, count: 1 });
+  const [well, setWell] = useState("");
+  return {
+    taps,
+    fastener,
+    setFastener,
+    well,
+    setWell,
+    tap: (x: number, y: number) => setTaps([...taps, { x, y, fastener, well }]),
+    undo: () => setTaps(taps.slice(0, -1)),
+    clear: () => setTaps([]),
+  };
+}
+
+const alike = (a: Fastener, b: Fastener) =>
+  JSON.stringify({ ...a, count: 1 }) === JSON.stringify({ ...b, count: 1 });
+
+/** Taps added up: one fastener a type, with its count. */
+export function addedUp(taps: Tap[]): Fastener[] {
+  const sums: Fastener[] = [];
+  for (const { fastener } of taps) {
+    const at = sums.findIndex((one) => alike(one, fastener));
+    if (at < 0) sums.push({ ...fastener, count: 1 });
+    else sums[at] = { ...sums[at], count: sums[at].count + 1 };
+  }
+  return sums;
+}
+
+/** The part that the picture shows, unless it came off already. */
+const stillOn = (job: JobView, part = "") => (job.parts.some((one) => one.name === part) ? "" : part);
+
+/** Picture first: each screw is tapped, and the removal is logged with its fasteners, its hole map and its wells. */
+export function TapScrews({
+  job,
+  shot,
+  first,
+  part: given,
+  taps,
+}: {
+  job: JobView;
+  shot: Shot;
+  first: number;
+  part?: string;
+  taps: ReturnType<typeof useTaps>;
+}) {
+  const append = useAppend(job.tag);
+  const { choices } = useWords();
+  const { problem, busy, submit } = useSubmit();
+  const [part, setPart] = useState(given ?? stillOn(job, shot.what.part));
+  const [side, setSide] = useState<Schemas["Removed"]["side"]>(job.parts.at(-1)?.removed.side ?? "TOP");
+  const guess = useQuery(guessQuery(part)).data;
+  const fasteners = addedUp(taps.taps);
+  const wells = [...new Set(taps.taps.map((tap) => tap.well).filter((well) => well !== ""))];
+  const log = () =>
+    submit(async () => {
+      await append(
+        [
+          removed(part, { side, covers: guess?.covers ?? false, fasteners, wells }),
+          ...taps.taps.map((tap, index) => ({
+            kind: "pinned" as const,
+            picture: shot.what.name,
+            number: first + index,
+            x: tap.x,
+            y: tap.y,
+            what: "HOLE" as const,
+            words: typeWords(tap.fastener),
+            part,
+            well: tap.well === "" ? undefined : tap.well,
+          })),
+        ],
+        { said: `Taken off: ${part}, ${taps.taps.length} screws mapped.` },
+      );
+      taps.clear();
+      setPart("");
+    });
+  useKeys({ Backspace: taps.undo, Enter: () => taps.taps.length > 0 && part !== "" && void log() });
+  return (
+    <Panel
+      title="Tap each screw"
+      note={taps.taps.length === 0 ? "then log the part" : `${taps.taps.length} tapped`}
+    >
+      <TextField
+        label="Part that they hold"
+        name="part"
+        value={part}
+        placeholder="top cover"
+        onChange={(event) => setPart(event.target.value)}
+      />
+      <Pick
+        small
+        label="Side"
+        choices={choices("side")}
+        value={side}
+        onChange={(to) => setSide(to as typeof side)}
+      />
+      <h3 className="text-soft text-[13.5px]">The next taps are</h3>
+      <FastenerEditor fastener={taps.fastener} counted={false} onChange={taps.setFastener} />
+      <TextField
+        label="and go into well"
+        className="num"
+        placeholder={job.freeWell ?? "A1"}
+        value={taps.well}
+        onChange={(event) => taps.setWell(event.target.value.toUpperCase())}
+      />
+      {fasteners.length === 0 ? (
+        <Empty>
+          Set what the screw is, then tap each one like it on the picture. Change it, tap the others.
+        </Empty>
+      ) : (
+        <ul>
+          {fasteners.map((one) => (
+            <li key={typeWords(one)} className="border-line/70 border-b py-1">
+              <b className="num">{one.count}</b> × {typeWords(one)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+      <div className="bg-sheet sticky bottom-0 flex flex-wrap gap-2 py-2">
+        <Button
+          kind="primary"
+          keyHint="↵"
+          disabled={busy || part.trim() === "" || taps.taps.length === 0}
+          onClick={() => void log()}
+        >
+          Log the part
+        </Button>
+        {taps.taps.length > 0 && (
+          <Button kind="quiet" keyHint="⌫" onClick={taps.undo}>
+            Last tap off
+          </Button>
+        )}
+      </div>
+    </Panel>
+  );
+}
+
+const typeWords = (one: Fastener) =>
+  [
+    one.drive === "NONE" ? "" : one.drive.toLowerCase().replace("_", "-"),
+    one.kind.toLowerCase().replace("_", " "),
+    one.threadMm === undefined
+      ? ""
+      : `${one.threadMm}${one.lengthMm === undefined ? "" : ` × ${one.lengthMm}`}`,
+  ]
+    .filter((word) => word !== "")
+    .join(" ");

@@ -1,0 +1,23 @@
+import { answer, Problem, server } from "../../api/client";
+
+const LARGEST_MB = 25;
+
+/** Hands a picture to the server, which keeps it under its fingerprint; throws a {@link Problem} where it cannot be. */
+export async function keepPicture(file: Blob, called = "the picture") {
+  if (file.size > LARGEST_MB * 1024 * 1024)
+    throw new Problem(
+      {
+        detail: `“${called}” has ${Math.round(file.size / 1024 / 1024)} MB; a picture has at most ${LARGEST_MB} MB.`,
+        remedy: "Save it smaller, or take another.",
+      },
+      "",
+    );
+  const form = new FormData();
+  form.append("file", file, called);
+  return answer(
+    server.POST("/api/pictures", { body: form as never, bodySerializer: (body) => body as never }),
+  );
+}
+
+export const wholeOf = (name: string) => `/api/pictures/${name}`;
+export const smallOf = (name: string) => `/api/pictures/${name}/small`;
