@@ -7,6 +7,7 @@ const KEYS: [string, string][] = [
   ["1 … 9", "the nine stops of this camera"],
   ["0", "its valley"],
   ["R", "its record: every line, to strike or read"],
+  ["O", "its outside on the drawing, at Intake"],
   ["I", "its pictures, with their pins"],
   ["S", "sit down, get up"],
   ["Ctrl Z", "strike the last line you logged; again to undo that"],

@@ -149,6 +149,19 @@ export function aHouse(): House {
       lookAlikeMm: 1,
     },
     words: {
+      bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({
+        value: label.toUpperCase(),
+        label,
+      })),
+      severity: [
+        { value: "SLIGHT", label: "slight" },
+        { value: "GRAVE", label: "grave" },
+      ],
+      conditionKind: [{ value: "DENT", label: "dent" }],
+      region: [
+        { value: "BOTTOM", label: "bottom" },
+        { value: "TOP", label: "top" },
+      ],
       school: [{ value: "PASTE", label: "paste" }],
       sourceKind: [
         { value: "DONOR", label: "donor" },

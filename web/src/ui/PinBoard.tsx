@@ -1,4 +1,4 @@
-import { useRef, useState, type ReactNode } from "react";
+import { useRef, useState, type CSSProperties, type ReactNode } from "react";
 
 /** A numbered pin; its place in shares of the width and height. */
 export interface Pin {
@@ -29,6 +29,7 @@ export function PinBoard({
   onPlace,
   onChoose,
   className = "",
+  style,
   children,
 }: {
   label: string;
@@ -37,6 +38,8 @@ export function PinBoard({
   onPlace?: (x: number, y: number) => void;
   onChoose?: (key: string) => void;
   className?: string;
+  /** The board must have the proportions of what is on it, or pins lie beside their place. */
+  style?: CSSProperties;
   children: ReactNode;
 }) {
   const board = useRef<HTMLDivElement>(null);
@@ -64,7 +67,7 @@ export function PinBoard({
     event.stopPropagation();
   };
   return (
-    <div className={`relative ${className}`} ref={board}>
+    <div className={`relative ${className}`} style={style} ref={board}>
       {children}
       {onPlace !== undefined && (
         <div

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
@@ -6,19 +7,47 @@ import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { FormProblem } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Window } from "../../ui/Window";
+import { useKeys } from "../../shell/keys";
 import { useJob } from "../camera/useJob";
 import { BatteryPanel, Decisions, ScopePanel } from "./Agreed";
 import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
+import { SixSides } from "./SixSides";
 import { amountsOf, formOf, received, type Form } from "./receivedForm";
 
-/** What came in, in what state. */
+/** What came in, in what state: all of it on one page, and its outside by itself on the drawing. */
 export function Intake() {
   const job = useJob();
+  const [search, setSearch] = useSearchParams();
+  const outside = search.get("view") === "outside";
+  const toggle = () => setSearch(outside ? {} : { view: "outside" });
+  useKeys({ o: toggle });
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <div className="flex items-center gap-3 px-5 pt-2">
+        <Pick
+          small
+          label="View"
+          choices={[
+            { value: "all", label: "All of it" },
+            { value: "outside", label: "Outside, on the drawing" },
+          ]}
+          value={outside ? "outside" : "all"}
+          onChange={toggle}
+        />
+        <span className="text-soft text-[13.5px]">O changes over</span>
+      </div>
+      <div className="min-h-0 flex-1">{outside ? <SixSides job={job} /> : <AllOfIt job={job} />}</div>
+    </div>
+  );
+}
+
+function AllOfIt({ job }: { job: JobView }) {
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_330px] grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)_264px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">

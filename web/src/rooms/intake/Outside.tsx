@@ -29,6 +29,7 @@ export function Findings({ job }: { job: JobView }) {
             condition: kind as Schemas["ConditionFound"]["condition"],
             severity: severity as Schemas["ConditionFound"]["severity"],
             remark,
+            picture: "",
           },
         ],
         { said: `Outside, ${word("region", region)}: ${word("conditionKind", kind)}.` },

@@ -96,10 +96,41 @@ public sealed interface IntakeEntry extends Entry {
         }
     }
 
-    /** Something seen outside before opening. */
-    record ConditionFound(Region region, ConditionKind condition, Severity severity, String remark)
+    /**
+     * A place on the drawing of one side.
+     *
+     * @param x from the left edge of the side as it is drawn, 0 to 1 of its width
+     * @param y from its upper edge, 0 to 1 of its height
+     */
+    record Place(BodySide side, double x, double y) {
+        public Place {
+            Check.chosen("side", side);
+            Check.within("x", x, 0, 1, "of the width");
+            Check.within("y", y, 0, 1, "of the height");
+        }
+    }
+
+    /**
+     * Something seen outside before opening.
+     *
+     * @param place where on the drawing; null when only the region was said
+     * @param picture name of a picture of this job that shows it; empty for none
+     */
+    record ConditionFound(
+            Region region,
+            ConditionKind condition,
+            Severity severity,
+            String remark,
+            @MayBeNull Place place,
+            String picture)
             implements IntakeEntry {
+        /** A finding of which only the region is known. */
+        public ConditionFound(Region region, ConditionKind condition, Severity severity, String remark) {
+            this(region, condition, severity, remark, null, "");
+        }
+
         public ConditionFound {
+            picture = Check.optionalName("picture", picture);
             Check.chosen("region", region);
             Check.chosen("condition", condition);
             Check.chosen("severity", severity);

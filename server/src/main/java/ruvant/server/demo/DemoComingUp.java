@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Random;
 import ruvant.core.job.BenchEntry;
+import ruvant.core.job.BodySide;
 import ruvant.core.job.ConditionKind;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
@@ -173,11 +174,26 @@ final class DemoComingUp extends DemoCounter {
                         "strap"))
                 .add(
                         new IntakeEntry.ConditionFound(
-                                Region.LEATHER, ConditionKind.PEELING, Severity.CLEAR, "lower front panel lifts"),
+                                Region.LEATHER,
+                                ConditionKind.PEELING,
+                                Severity.CLEAR,
+                                "lower front panel lifts",
+                                new IntakeEntry.Place(BodySide.FRONT, 0.26, 0.88),
+                                ""),
                         new IntakeEntry.ConditionFound(
-                                Region.LENS, ConditionKind.HAZE, Severity.SLIGHT, "taking lens, inner face"),
+                                Region.LENS,
+                                ConditionKind.HAZE,
+                                Severity.SLIGHT,
+                                "taking lens, inner face",
+                                new IntakeEntry.Place(BodySide.FRONT, 0.5, 0.74),
+                                ""),
                         new IntakeEntry.ConditionFound(
-                                Region.BOTTOM, ConditionKind.DENT, Severity.SLIGHT, "by the tripod socket"),
+                                Region.BOTTOM,
+                                ConditionKind.DENT,
+                                Severity.GRAVE,
+                                "by the tripod socket",
+                                new IntakeEntry.Place(BodySide.BOTTOM, 0.7, 0.5),
+                                ""),
                         new IntakeEntry.VisitorSign(VisitorSignKind.RING_SCRATCH, "round the taking lens"),
                         new IntakeEntry.ScopeAdded("slow speeds"),
                         new IntakeEntry.ScopeAdded("focus to run freely"),

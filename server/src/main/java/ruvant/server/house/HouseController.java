@@ -44,6 +44,7 @@ class HouseController {
             Hazard.class,
             MechanismState.class,
             PinKind.class,
+            BodySide.class,
             VisitorVerdict.Kind.class,
             School.class,
             Attitude.class,

@@ -1,0 +1,251 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { ChoiceField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { PinBoard } from "../../ui/PinBoard";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { smallOf } from "../album/keepPicture";
+import { BODIES } from "./drawing/bodies";
+import { SideView } from "./drawing/SideView";
+import type { SideName } from "./drawing/strokes";
+
+type Finding = JobView["intake"]["findings"][number];
+type Found = Schemas["ConditionFound"];
+
+const ORDER: SideName[] = ["LEFT", "FRONT", "RIGHT", "TOP", "BACK", "BOTTOM"];
+
+/** Where a finding goes on the drawing that was only said by its region. */
+const USUAL: Record<Found["region"], { side: SideName; x: number; y: number }> = {
+  TOP: { side: "TOP", x: 0.5, y: 0.25 },
+  BOTTOM: { side: "BOTTOM", x: 0.3, y: 0.3 },
+  FRONT: { side: "FRONT", x: 0.15, y: 0.6 },
+  BACK: { side: "BACK", x: 0.5, y: 0.6 },
+  LENS: { side: "FRONT", x: 0.5, y: 0.6 },
+  FINDER: { side: "FRONT", x: 0.25, y: 0.15 },
+  LEATHER: { side: "FRONT", x: 0.9, y: 0.8 },
+  SEALS: { side: "BACK", x: 0.15, y: 0.35 },
+  BATTERY: { side: "BOTTOM", x: 0.75, y: 0.3 },
+};
+
+const REGION_OF: Record<SideName, Found["region"]> = {
+  FRONT: "FRONT",
+  BACK: "BACK",
+  TOP: "TOP",
+  BOTTOM: "BOTTOM",
+  LEFT: "LEATHER",
+  RIGHT: "LEATHER",
+};
+
+/** The camera from its six sides, with what was found pinned where it is; drawing and list stay in step. */
+export function SixSides({ job }: { job: JobView }) {
+  const { word } = useWords();
+  const [chosen, setChosen] = useState<string>();
+  const [spot, setSpot] = useState<NonNullable<Found["place"]>>();
+  const sides = BODIES[job.intake.received!.camera.bodyType];
+  // all sides at one scale: the largest one fills its place
+  const most = {
+    width: Math.max(...ORDER.map((side) => sides[side].width)),
+    height: Math.max(...ORDER.map((side) => sides[side].height)),
+  };
+  const findings = job.intake.findings.map((finding, index) => ({ finding, number: index + 1 }));
+  const placed = (side: SideName) =>
+    findings
+      .map(({ finding, number }) => ({
+        finding,
+        number,
+        at: finding.found.place ?? USUAL[finding.found.region],
+      }))
+      .filter(({ at }) => at.side === side)
+      .map(({ finding, number, at }) => ({
+        key: finding.id,
+        number,
+        x: at.x,
+        y: at.y,
+        label: wordsOf(finding, word),
+        look: finding.found.severity === "GRAVE" ? ("grave" as const) : ("plain" as const),
+      }));
+  return (
+    <div className="wide:grid-cols-[minmax(0,1fr)_370px] grid h-full min-h-0 grid-cols-[minmax(0,1fr)_310px]">
+      <div className="grid min-h-0 grid-cols-3 content-start gap-x-5 gap-y-3 overflow-y-auto px-5 py-3">
+        {ORDER.map((side) => (
+          <figure key={side} className="flex min-w-0 flex-col items-center gap-1">
+            <PinBoard
+              label={`The camera's ${word("bodySide", side)}`}
+              pins={[
+                ...placed(side),
+                ...(spot?.side === side
+                  ? [
+                      {
+                        key: "spot",
+                        number: findings.length + 1,
+                        x: spot.x,
+                        y: spot.y,
+                        label: "new",
+                        look: "fresh" as const,
+                      },
+                    ]
+                  : []),
+              ]}
+              chosen={chosen}
+              onChoose={setChosen}
+              onPlace={(x, y) => setSpot({ side, x, y })}
+              style={{
+                aspectRatio: `${sides[side].width} / ${sides[side].height}`,
+                width: `min(calc(27vh * ${sides[side].width / most.height}), calc(100% * ${sides[side].width / most.width}))`,
+              }}
+            >
+              <SideView drawing={sides[side]} title={`${word("bodySide", side)} side`} />
+            </PinBoard>
+            <figcaption className="text-soft text-[13.5px]">{word("bodySide", side)}</figcaption>
+          </figure>
+        ))}
+      </div>
+      <aside
+        tabIndex={0}
+        className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
+      >
+        <NewFinding key={spot?.side} job={job} spot={spot} onFound={() => setSpot(undefined)} />
+        <Panel title="Found outside" note={`${findings.length}`}>
+          {findings.length === 0 && (
+            <Empty>
+              Turn it over: the underside tells most. Tap the drawing where something is, or say it by region.
+            </Empty>
+          )}
+          <ol>
+            {findings.map(({ finding, number }) => (
+              <FindingRow
+                key={finding.id}
+                job={job}
+                finding={finding}
+                number={number}
+                chosen={finding.id === chosen}
+                onChoose={() => setChosen(finding.id)}
+              />
+            ))}
+          </ol>
+        </Panel>
+      </aside>
+    </div>
+  );
+}
+
+const wordsOf = ({ found }: Finding, word: (kind: string, value: string) => string) =>
+  `${word("severity", found.severity)} ${word("conditionKind", found.condition)}${found.remark === "" ? "" : `, ${found.remark}`}`;
+
+function FindingRow({
+  job,
+  finding,
+  number,
+  chosen,
+  onChoose,
+}: {
+  job: JobView;
+  finding: Finding;
+  number: number;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  const { word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const { found } = finding;
+  return (
+    <li className={`border-line/70 border-b ${chosen ? "bg-ready-wash" : ""}`}>
+      <button type="button" onClick={onChoose} className="flex min-h-11 w-full items-center gap-2 text-left">
+        <b className={`num w-6 text-right ${found.severity === "GRAVE" ? "text-stop" : ""}`}>{number}</b>
+        <span className="min-w-0 flex-1">
+          <b>{word("region", found.region)}</b> {wordsOf(finding, word)}
+        </span>
+        {found.picture !== "" && (
+          <img src={smallOf(found.picture)} alt="" className="size-10 rounded-[3px] object-cover" />
+        )}
+      </button>
+      {chosen && (
+        <Button
+          kind="quiet"
+          onClick={() =>
+            void submit(() =>
+              append([{ kind: "struck", target: finding.id, reason: "not so" }], { said: "Finding struck." }),
+            )
+          }
+        >
+          It is not so: strike it
+        </Button>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </li>
+  );
+}
+
+function NewFinding({
+  job,
+  spot,
+  onFound,
+}: {
+  job: JobView;
+  spot?: NonNullable<Found["place"]>;
+  onFound: () => void;
+}) {
+  const { choices, word } = useWords();
+  const append = useAppend(job.tag);
+  const [region, setRegion] = useState<Found["region"]>(spot === undefined ? "BOTTOM" : REGION_OF[spot.side]);
+  const [condition, setCondition] = useState<Found["condition"]>("DENT");
+  const [severity, setSeverity] = useState<Found["severity"]>("SLIGHT");
+  const [picture, setPicture] = useState("");
+  return (
+    <Panel
+      title="Another finding"
+      note={spot === undefined ? "tap the drawing, or by region" : `on the ${word("bodySide", spot.side)}`}
+    >
+      <div className="grid grid-cols-3 gap-2">
+        <ChoiceField
+          label="Where"
+          value={region}
+          choices={choices("region")}
+          onChange={(event) => setRegion(event.target.value as typeof region)}
+        />
+        <ChoiceField
+          label="What"
+          value={condition}
+          choices={choices("conditionKind")}
+          onChange={(event) => setCondition(event.target.value as typeof condition)}
+        />
+        <ChoiceField
+          label="How much"
+          value={severity}
+          choices={choices("severity")}
+          onChange={(event) => setSeverity(event.target.value as typeof severity)}
+        />
+      </div>
+      {job.album.shots.length > 0 && (
+        <ChoiceField
+          label="Picture that shows it"
+          empty="none"
+          value={picture}
+          choices={job.album.shots.map((shot, index) => ({
+            value: shot.what.name,
+            label: `picture ${index + 1}${shot.what.shows === "" ? "" : `, ${shot.what.shows}`}`,
+          }))}
+          onChange={(event) => setPicture(event.target.value)}
+        />
+      )}
+      <AddLine
+        blanks={[{ label: "Remark on it", hint: "How it looks", optional: true }]}
+        action="Add it"
+        look="primary"
+        onAdd={async (remark) => {
+          await append(
+            [{ kind: "conditionFound", region, condition, severity, remark, place: spot, picture }],
+            { said: `Outside, ${word("region", region)}: ${word("conditionKind", condition)}.` },
+          );
+          onFound();
+        }}
+      />
+    </Panel>
+  );
+}
