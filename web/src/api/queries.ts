@@ -101,6 +101,12 @@ export const oilingQuery = (point: string, kind = "", lubricant = "") =>
     placeholderData: keepPreviousData,
   });
 
+export const labelSheetsQuery = queryOptions({
+  queryKey: ["labelSheets"],
+  queryFn: () => answer(server.GET("/api/labels/sheets")),
+  staleTime: Infinity,
+});
+
 /** Reads a typed amount; throws a {@link Problem} naming the field where it is none. Nothing typed is no amount. */
 export const readAmount = async (field: string, typed: string) =>
   typed.trim() === ""

@@ -1,17 +1,23 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense, useState } from "react";
-import { Link, NavLink, Outlet, useNavigate } from "react-router";
+import { lazy, Suspense, useEffect, useState } from "react";
+import { Link, NavLink, Outlet, useLocation, useNavigate } from "react-router";
 import { benchQuery, houseQuery } from "../api/queries";
 import { useNow } from "../api/clock";
 import { moment } from "../ui/dates";
 import { useServerEvents } from "./events";
 import { useEscapeLeavesField, useKeys } from "./keys";
 import { NoticeBar } from "./NoticeBar";
+import { notify } from "./notices";
+import { useScanner } from "./scanner";
 import { useSigner } from "./signer";
+import { storedValue } from "./stored";
 import { useTheme } from "./theme";
 
 const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
 const KeysHelp = lazy(async () => ({ default: (await import("./KeysHelp")).KeysHelp }));
+
+/** A scanned well is one of the camera that one was at last. */
+const lastCamera = storedValue("ruvant.lastCamera", "");
 
 /** What stands round every page: where to go, what runs, who signs; and the keys that work anywhere. */
 export function Shell() {
@@ -21,6 +27,18 @@ export function Shell() {
   const { signer, people, next } = useSigner();
   useServerEvents();
   useEscapeLeavesField();
+  const { pathname } = useLocation();
+  const here = /^\/camera\/([^/]+)/.exec(pathname)?.[1];
+  useEffect(() => {
+    if (here !== undefined) lastCamera.write(here);
+  }, [here]);
+  useScanner((scanned) => {
+    const tag = scanned.kind === "tag" ? scanned.tag : (here ?? lastCamera.read());
+    if (scanned.kind === "tag") void navigate(`/camera/${tag}`);
+    else if (tag === "")
+      notify({ kind: "problem", text: `Well ${scanned.well}: of which camera? Scan its tag first.` });
+    else void navigate(`/camera/${tag}/strip?well=${scanned.well}`);
+  });
   useKeys({
     F2: () => setOpen("find"),
     "?": () => setOpen("keys"),

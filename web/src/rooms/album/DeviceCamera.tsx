@@ -55,7 +55,7 @@ export function DeviceCamera({
             muted
             aria-label="What the camera sees"
             className="max-h-[60vh] w-full bg-black object-contain"
-            onLoadedMetadata={() => setReady(true)}
+            onLoadedData={() => setReady(true)}
           />
           <Button kind="primary" disabled={!ready} onClick={take} autoFocus>
             Take it

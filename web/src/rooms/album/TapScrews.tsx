@@ -6,9 +6,8 @@ import { useQuery } from "@tanstack/react-query";
 import { guessQuery, useWords } from "../../api/queries";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { ChoiceField, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
-import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { FastenerEditor, FRESH } from "../strip/FastenerEditor";
@@ -114,22 +113,23 @@ export function TapScrews({
         placeholder="top cover"
         onChange={(event) => setPart(event.target.value)}
       />
-      <Pick
-        small
-        label="Side"
-        choices={choices("side")}
-        value={side}
-        onChange={(to) => setSide(to as typeof side)}
-      />
+      <div className="grid grid-cols-2 gap-2">
+        <ChoiceField
+          label="Side"
+          value={side}
+          choices={choices("side")}
+          onChange={(event) => setSide(event.target.value as typeof side)}
+        />
+        <TextField
+          label="and go into well"
+          className="num"
+          placeholder={job.freeWell ?? "A1"}
+          value={taps.well}
+          onChange={(event) => taps.setWell(event.target.value.toUpperCase())}
+        />
+      </div>
       <h3 className="text-soft text-[13.5px]">The next taps are</h3>
       <FastenerEditor fastener={taps.fastener} counted={false} onChange={taps.setFastener} />
-      <TextField
-        label="and go into well"
-        className="num"
-        placeholder={job.freeWell ?? "A1"}
-        value={taps.well}
-        onChange={(event) => taps.setWell(event.target.value.toUpperCase())}
-      />
       {fasteners.length === 0 ? (
         <Empty>
           Set what the screw is, then tap each one like it on the picture. Change it, tap the others.
@@ -144,7 +144,7 @@ export function TapScrews({
         </ul>
       )}
       {problem !== undefined && <ProblemNote problem={problem} />}
-      <div className="bg-sheet sticky bottom-0 flex flex-wrap gap-2 py-2">
+      <div className="flex flex-wrap gap-2">
         <Button
           kind="primary"
           keyHint="↵"

@@ -40,10 +40,10 @@ function Fact({ mark, name, values }: { mark: Mark; name: string; values: string
   if (values.length === 0) return null;
   return (
     <div className="flex items-start gap-2 text-[14.5px]">
-      <span className="pt-0.5">
+      <dt className="text-soft flex w-[90px] shrink-0 items-center gap-2">
         <StateMark mark={mark} />
-      </span>
-      <dt className="text-soft w-[66px] shrink-0">{name}</dt>
+        {name}
+      </dt>
       <dd className="min-w-0">{values.join("; ")}</dd>
     </div>
   );

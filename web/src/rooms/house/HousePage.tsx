@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, server, type House } from "../../api/client";
-import { houseQuery } from "../../api/queries";
+import { houseQuery, labelSheetsQuery } from "../../api/queries";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
-import { AreaField, FormProblem, TextField } from "../../ui/Field";
+import { AreaField, ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -14,6 +14,31 @@ import { useSubmit } from "../../ui/useSubmit";
 export function HousePage() {
   const house = useQuery(houseQuery).data;
   return house === undefined ? null : <Practice house={house} />;
+}
+
+/** Labels with codes for the wells, on a sheet that the shop has. */
+function WellLabels() {
+  const sheets = useQuery(labelSheetsQuery).data ?? [];
+  const [sheet, setSheet] = useState("a4-plain");
+  return (
+    <div className="flex flex-wrap items-end gap-2">
+      <ChoiceField
+        label="Well labels on"
+        wrap="min-w-0 flex-1"
+        value={sheet}
+        choices={sheets.map((one) => ({ value: one.id, label: one.label }))}
+        onChange={(event) => setSheet(event.target.value)}
+      />
+      <a
+        href={`/api/labels/wells.pdf?sheet=${sheet}`}
+        target="_blank"
+        rel="noreferrer"
+        className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
+      >
+        Print them
+      </a>
+    </div>
+  );
 }
 
 function Practice({ house }: { house: House }) {
@@ -70,6 +95,7 @@ function Practice({ house }: { house: House }) {
                 <TextField label="Good firings in a row" {...number("streakLength")} />
                 <TextField label="Look-alikes: mm apart" {...number("lookAlikeMm")} />
               </div>
+              <WellLabels />
             </Panel>
           </div>
           <Panel title="How we oil">

@@ -110,6 +110,14 @@ function Description({ job }: { job: JobView }) {
       <p className="text-[17px]" dir="auto">
         “{camera.complaint}”
       </p>
+      <a
+        href={`/api/jobs/${job.tag}/tag.pdf`}
+        target="_blank"
+        rel="noreferrer"
+        className="inline-flex min-h-11 items-center self-start underline"
+      >
+        Print its tag
+      </a>
       <dl className="grid grid-cols-[92px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (
           <div key={name} className="contents">

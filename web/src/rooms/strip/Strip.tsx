@@ -6,6 +6,7 @@ import { useJob } from "../camera/useJob";
 import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
 import { RemovalForm } from "./RemovalForm";
+import { ScannedWell } from "./ScannedWell";
 import { TrayView } from "./TrayView";
 
 /** Going down: what is off, the part one looks at, or the form for the next one; and the tray. */
@@ -14,6 +15,7 @@ export function Strip() {
   const [search, setSearch] = useSearchParams();
   const [wells, setWells] = useState<string[]>([]);
   const shown = job.parts.find((part) => part.name === search.get("part"));
+  const scanned = search.get("well");
   const toggle = (well: string) =>
     setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
   return (
@@ -66,7 +68,12 @@ export function Strip() {
         )}
       </div>
       <div className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-3 py-3">
-        <TrayView job={job} chosen={wells} onChoose={shown === undefined ? toggle : undefined} />
+        {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => setSearch({})} />}
+        <TrayView
+          job={job}
+          chosen={scanned === null ? wells : [...wells, scanned]}
+          onChoose={shown === undefined ? toggle : undefined}
+        />
         {shown === undefined && (
           <p className="text-soft pt-2 text-[14px]">
             Press the wells into which the pieces go.

@@ -1,54 +1,21 @@
 package ruvant.server.handover;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.ZoneId;
 import org.springframework.stereotype.Component;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.server.printing.PdfPrinter;
 
-/** Prints the return sheet as PDF, with its own fonts. */
+/** Prints the return sheet. */
 @Component
 public class SheetPrinter {
-    static {
-        // it reports each style rule meant for screens only
-        com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
+    private final PdfPrinter printer;
+
+    public SheetPrinter(PdfPrinter printer) {
+        this.printer = printer;
     }
 
-    /** The PDF. */
+    /** The sheet as PDF. */
     public byte[] pdf(ReturnSheet sheet, SheetPage.Paper paper) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream(100_000);
-        try {
-            PdfRendererBuilder builder = new PdfRendererBuilder();
-            builder.useFastMode();
-            font(builder, "NotoSans-Regular.ttf", "Noto Sans", 400);
-            font(builder, "NotoSans-Bold.ttf", "Noto Sans", 700);
-            font(builder, "NotoSansArabic-Regular.ttf", "Noto Sans Arabic", 400);
-            font(builder, "NotoSansHebrew-Regular.ttf", "Noto Sans Hebrew", 400);
-            font(builder, "NotoSansDevanagari-Regular.ttf", "Noto Sans Devanagari", 400);
-            font(builder, "DroidSansFallback.ttf", "Droid Sans Fallback", 400);
-            builder.useSVGDrawer(new BatikSVGDrawer());
-            builder.useUnicodeBidiSplitter(new com.openhtmltopdf.bidi.support.ICUBidiSplitter.ICUBidiSplitterFactory());
-            builder.useUnicodeBidiReorderer(new com.openhtmltopdf.bidi.support.ICUBidiReorderer());
-            builder.defaultTextDirection(com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection.LTR);
-            builder.withHtmlContent(SheetPage.html(sheet, paper, ZoneId.systemDefault()), null);
-            builder.toStream(out);
-            builder.run();
-        } catch (IOException problem) {
-            throw new UncheckedIOException("The return sheet of " + sheet.tag() + " cannot be printed", problem);
-        }
-        return out.toByteArray();
-    }
-
-    private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> resource(file), family, weight, FontStyle.NORMAL, true);
-    }
-
-    private static InputStream resource(String file) {
-        return SheetPrinter.class.getResourceAsStream("/fonts/" + file);
+        return printer.pdf(SheetPage.html(sheet, paper, ZoneId.systemDefault()));
     }
 }

@@ -41,6 +41,8 @@ final class Browser implements AutoCloseable {
                 "--disable-background-networking",
                 "--disable-component-update",
                 "--disable-sync",
+                "--use-fake-ui-for-media-stream",
+                "--use-fake-device-for-media-stream",
                 "--hide-scrollbars",
                 "--force-color-profile=srgb",
                 "--lang=en-GB",

@@ -90,7 +90,8 @@ class SheetPageTest {
                 sheet("Ada", "drags", List.of(row), List.of("keep dry")), SheetPage.Paper.A4, ZoneOffset.UTC);
         assertThat(page).contains("<svg", "+5.00 EV", "+0.10 EV", "+10 %", "<td>in</td>", "keep dry");
         assertThat(page).doesNotContain("cy=\"-");
-        assertThat(new SheetPrinter().pdf(sheet("نور", "drags", List.of(row), List.of("漢字 דנה")), SheetPage.Paper.A4))
+        assertThat(new SheetPrinter(new ruvant.server.printing.PdfPrinter())
+                        .pdf(sheet("نور", "drags", List.of(row), List.of("漢字 דנה")), SheetPage.Paper.A4))
                 .startsWith("%PDF".getBytes());
     }
 }

@@ -1,0 +1,71 @@
+package ruvant.server.labels;
+
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
+import ruvant.server.house.ShopService;
+import ruvant.server.printing.PdfPrinter;
+import ruvant.server.record.JobService;
+
+/** The paper tag of a job, and labels for the tray. */
+@RestController
+class LabelController {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    private final JobService jobs;
+    private final ShopService shop;
+    private final PdfPrinter printer;
+
+    LabelController(JobService jobs, ShopService shop, PdfPrinter printer) {
+        this.jobs = jobs;
+        this.shop = shop;
+        this.printer = printer;
+    }
+
+    /** A sheet that labels can be printed on. */
+    record Sheet(String id, String label) {}
+
+    @GetMapping(path = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> tag(@PathVariable String tag) {
+        JobPicture picture = jobs.picture(TagNumber.parse(tag));
+        String cameIn = DAY.format(picture.intake().receivedAt().orElseThrow().atZone(ZoneId.systemDefault()));
+        return inline(
+                picture.tag() + "-tag.pdf", printer.pdf(LabelPage.tag(picture.tag(), picture.received(), cameIn)));
+    }
+
+    @GetMapping(path = "/api/labels/sheets", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<Sheet> sheets() {
+        return LabelSheet.all().stream()
+                .map(sheet -> new Sheet(sheet.id(), sheet.label()))
+                .toList();
+    }
+
+    @GetMapping(path = "/api/labels/wells.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> wells(@RequestParam(defaultValue = "a4-plain") String sheet) {
+        List<WellName> wells = new ArrayList<>();
+        for (int row = 0; row < shop.shop().practice().trayRows(); row++) {
+            for (int column = 1; column <= shop.shop().practice().trayColumns(); column++) {
+                wells.add(new WellName(row, column));
+            }
+        }
+        return inline("well-labels.pdf", printer.pdf(LabelPage.wells(wells, LabelSheet.of(sheet))));
+    }
+
+    private static ResponseEntity<byte[]> inline(String name, byte[] pdf) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
+                .body(pdf);
+    }
+}

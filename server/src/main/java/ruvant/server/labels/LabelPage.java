@@ -1,0 +1,93 @@
+package ruvant.server.labels;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
+
+/** Markup of a paper tag and of sheets of well labels. */
+final class LabelPage {
+    private static final String PAGE = """
+            <!DOCTYPE html>
+            <html lang="en"><head><meta charset="UTF-8"/><title>%s</title><style>
+            @page { size: %s; margin: 0 }
+            body { margin: 0; font-family: "Noto Sans", "Noto Sans Arabic", "Noto Sans Hebrew", "Noto Sans Devanagari", "Droid Sans Fallback"; color: #000000 }
+            div { position: absolute; overflow: hidden }
+            %s
+            </style></head><body>%s</body></html>
+            """;
+
+    private LabelPage() {}
+
+    /** A tag of 100 × 55 mm, to fold or to punch at its left end. */
+    static String tag(TagNumber tag, IntakeEntry.Received received, String cameIn) {
+        IntakeEntry.Camera camera = received.camera();
+        String body = """
+                <div style="left:2mm;top:23mm;width:8mm;height:8mm;border:0.3mm solid #000000;border-radius:4.5mm"></div>
+                <div style="left:14mm;top:4mm;width:50mm;font-size:20pt;font-weight:700">%s</div>
+                <div style="left:14mm;top:15mm;width:50mm;font-size:11pt;font-weight:700">%s</div>
+                <div style="left:14mm;top:27mm;width:50mm;font-size:9pt">%s</div>
+                <div style="left:14mm;top:33mm;width:50mm;height:9mm;font-size:9pt">%s</div>
+                <div style="left:14mm;top:44mm;width:50mm;font-size:8pt">%s</div>
+                <div style="left:66mm;top:11mm;width:32mm;height:32mm">%s</div>
+                """.formatted(
+                        tag,
+                        escape(camera.words()),
+                        escape(camera.serial().isEmpty() ? "no serial noted" : "No. " + camera.serial()),
+                        escape(received.owner().words()),
+                        escape("came in " + cameIn),
+                        ScanCode.svg(ScanCode.of(tag), 32));
+        return PAGE.formatted(tag, "100mm 55mm", "", body);
+    }
+
+    /** One label for each well, sheet by sheet. */
+    static String wells(List<WellName> wells, LabelSheet sheet) {
+        StringBuilder body = new StringBuilder();
+        for (int i = 0; i < wells.size(); i++) {
+            int place = i % sheet.perSheet();
+            double x = sheet.left() + (place % sheet.columns()) * sheet.across();
+            double y = sheet.top()
+                    + (place / sheet.columns()) * sheet.down()
+                    + (i / sheet.perSheet()) * sheet.heightOfPaper();
+            body.append(label(wells.get(i), sheet, x, y));
+        }
+        return PAGE.formatted(
+                "Well labels",
+                sheet.paper(),
+                ".w { border: %smm solid #999999 }".formatted(sheet.cut() ? "0.1" : "0"),
+                body);
+    }
+
+    private static String label(WellName well, LabelSheet sheet, double x, double y) {
+        double code = Math.min(sheet.height() - 4, sheet.width() * 0.55);
+        return String.format(
+                Locale.ROOT,
+                "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
+                        + "<div style=\"left:2mm;top:2mm;width:%.2fmm\">%s</div>"
+                        + "<div style=\"left:%.2fmm;top:%.2fmm;font-size:%.1fpt;font-weight:700\">%s</div></div>",
+                x,
+                y,
+                sheet.width() - 0.3,
+                sheet.height() - 0.3,
+                code,
+                ScanCode.svg(ScanCode.of(well), code),
+                code + 2.5,
+                sheet.height() / 2 - 4.5,
+                sheet.width() > 50 ? 24.0 : 15.0,
+                well);
+    }
+
+    private static String escape(String text) {
+        return text.chars()
+                .mapToObj(one -> switch (one) {
+                    case '<' -> "&lt;";
+                    case '>' -> "&gt;";
+                    case '&' -> "&amp;";
+                    case '"' -> "&quot;";
+                    default -> Character.toString(one);
+                })
+                .collect(Collectors.joining());
+    }
+}

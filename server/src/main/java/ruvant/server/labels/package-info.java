@@ -1,0 +1,2 @@
+/** Paper tags and labels for the wells of a tray, with codes that any scanner reads. */
+package ruvant.server.labels;

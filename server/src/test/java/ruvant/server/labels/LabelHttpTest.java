@@ -1,0 +1,91 @@
+package ruvant.server.labels;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.server.OverHttp;
+
+/** Printed tags and labels are rendered, and their codes read back as a scanner would. */
+class LabelHttpTest extends OverHttp {
+    private static List<BufferedImage> pages(byte[] pdf) throws IOException {
+        try (PDDocument document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            List<BufferedImage> pages = new ArrayList<>();
+            for (int i = 0; i < document.getNumberOfPages(); i++) {
+                pages.add(renderer.renderImageWithDPI(i, 200));
+            }
+            return pages;
+        }
+    }
+
+    private static String code(BufferedImage label) throws NotFoundException {
+        var seen = new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(label)));
+        return new MultiFormatReader()
+                .decode(seen, Map.of(DecodeHintType.TRY_HARDER, true))
+                .getText();
+    }
+
+    /** One label of a page, as a scanner held over it sees it. */
+    private static BufferedImage label(BufferedImage page, LabelSheet sheet, int place) {
+        double pixels = page.getWidth() / sheet.widthOfPaper();
+        double x = sheet.left() + (place % sheet.columns()) * sheet.across();
+        double y = sheet.top() + (place / sheet.columns()) * sheet.down();
+        return page.getSubimage((int) (x * pixels), (int) (y * pixels), (int) (sheet.width() * pixels), (int)
+                (sheet.height() * pixels));
+    }
+
+    @Test
+    void aTagCarriesItsNumberForPeopleAndScanners() throws Exception {
+        String tag = shop.camera("نور <el> & Sons");
+        List<BufferedImage> pages = pages(shop.bytes("/api/jobs/" + tag + "/tag.pdf"));
+        assertThat(pages).hasSize(1);
+        assertThat(code(pages.getFirst())).isEqualTo("RV-" + tag);
+        assertThat(pages.getFirst().getWidth()).isBetween(785, 789);
+    }
+
+    @ParameterizedTest
+    @MethodSource("sheets")
+    void everyWellOfTheTrayHasALabelThatScans(LabelSheet sheet) throws Exception {
+        List<BufferedImage> pages = pages(shop.bytes("/api/labels/wells.pdf?sheet=" + sheet.id()));
+        List<String> read = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            read.add(code(label(pages.get(i / sheet.perSheet()), sheet, i % sheet.perSheet())));
+        }
+        assertThat(read).startsWith("RV-W-A1", "RV-W-A2").endsWith("RV-W-D6").doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aSheetThatIsNoneIsRefused() {
+        assertThat(shop.get("/api/labels/wells.pdf?sheet=a5")
+                        .body()
+                        .get("detail")
+                        .asText())
+                .contains("is no label sheet");
+    }
+
+    static List<LabelSheet> sheets() {
+        return LabelSheet.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("sheets")
+    void labelsLieOnTheirPaper(LabelSheet sheet) {
+        assertThat(sheet.fits()).as(sheet.label()).isTrue();
+        assertThat(LabelSheet.of(sheet.id())).isEqualTo(sheet);
+    }
+}

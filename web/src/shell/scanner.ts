@@ -1,0 +1,79 @@
+import { useEffect, useRef } from "react";
+
+/** What a scanned code says. */
+export type Scanned = { kind: "tag"; tag: string } | { kind: "well"; well: string };
+
+/** A scanner types faster than anybody; a longer gap than this is a hand. */
+const BURST_MS = 60;
+const PREFIX = "RV-";
+
+/** Reads a printed code; codes of others are none. */
+export function readCode(text: string): Scanned | undefined {
+  const tag = /^RV-(R-\d{4,7})$/.exec(text)?.[1];
+  if (tag !== undefined) return { kind: "tag", tag };
+  const well = /^RV-W-([A-Z][1-9]\d?)$/.exec(text)?.[1];
+  return well === undefined ? undefined : { kind: "well", well };
+}
+
+type Field = HTMLInputElement | HTMLTextAreaElement;
+
+const fieldOf = (target: EventTarget | null): Field | undefined =>
+  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : undefined;
+
+/** Puts back what stood in a field before a scanner typed into it. */
+function restore(field: Field, value: string): void {
+  const proto =
+    field instanceof HTMLInputElement ? HTMLInputElement.prototype : HTMLTextAreaElement.prototype;
+  Object.getOwnPropertyDescriptor(proto, "value")?.set?.call(field, value);
+  field.dispatchEvent(new Event("input", { bubbles: true }));
+}
+
+/**
+ * A keyboard-wedge scanner is a keyboard: its burst is told from typing by its speed and its prefix, works on every
+ * screen and in every field, and leaves nothing behind in the field where it was typed.
+ */
+export function useScanner(onScan: (scanned: Scanned) => void): void {
+  const latest = useRef(onScan);
+  useEffect(() => {
+    latest.current = onScan;
+  });
+  useEffect(() => {
+    let typed = "";
+    let lastAt = 0;
+    let field: Field | undefined;
+    let before = "";
+    const listen = (event: KeyboardEvent) => {
+      if (event.key === "Shift" || event.altKey || event.ctrlKey || event.metaKey) return;
+      const goesOn = event.timeStamp - lastAt <= BURST_MS;
+      lastAt = event.timeStamp;
+      if (event.key === "Enter") {
+        const scanned = goesOn ? readCode(typed) : undefined;
+        typed = "";
+        if (scanned === undefined) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        if (field !== undefined) restore(field, before);
+        latest.current(scanned);
+        return;
+      }
+      if (event.key.length !== 1) {
+        typed = "";
+        return;
+      }
+      if (!goesOn || typed === "") {
+        typed = "";
+        field = fieldOf(event.target);
+        before = field?.value ?? "";
+      }
+      typed += event.key;
+      const burst = typed.length > 2 && typed.startsWith(PREFIX);
+      // figures of a scanned tag must not press the keys of the screen
+      if (burst && field === undefined) {
+        event.preventDefault();
+        event.stopImmediatePropagation();
+      }
+    };
+    window.addEventListener("keydown", listen, true);
+    return () => window.removeEventListener("keydown", listen, true);
+  }, []);
+}
