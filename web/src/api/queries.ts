@@ -107,6 +107,26 @@ export const labelSheetsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** What earlier jobs of the model say to this camera, as it is now. */
+export const knownQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["known", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/known", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+
+export const modelsQuery = queryOptions({
+  queryKey: ["models"],
+  queryFn: () => answer(server.GET("/api/models")),
+});
+
+export const modelQuery = (maker: string, model: string) =>
+  queryOptions({
+    queryKey: ["model", maker, model],
+    queryFn: () => answer(server.GET("/api/models/one", { params: { query: { maker, model } } })),
+  });
+
 /** Reads a typed amount; throws a {@link Problem} naming the field where it is none. Nothing typed is no amount. */
 export const readAmount = async (field: string, typed: string) =>
   typed.trim() === ""

@@ -77,6 +77,7 @@ export function Shell() {
         <nav aria-label="Places" className="flex">
           <Place to="/" label="Bench" />
           <Place to="/cameras" label="Cameras" />
+          <Place to="/known" label="What we know" />
           <Place to="/house" label="House" />
         </nav>
         <div className="ml-auto flex items-center gap-1.5">

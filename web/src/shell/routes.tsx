@@ -21,6 +21,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../rooms/house/HousePage")).HousePage }),
       },
       {
+        path: "known",
+        lazy: async () => ({ Component: (await import("../rooms/knowledge/Models")).Models }),
+      },
+      {
+        path: "known/:maker/:model",
+        lazy: async () => ({ Component: (await import("../rooms/knowledge/OneModel")).OneModel }),
+      },
+      {
         path: "camera/:tag",
         lazy: async () => ({ Component: (await import("../rooms/camera/CameraPage")).CameraPage }),
         children: [

@@ -11,6 +11,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { FastenerEditor, FRESH } from "../strip/FastenerEditor";
+import { fastenerWords } from "../strip/fastenerWords";
 import type { Shot } from "./Pictures";
 
 type Fastener = Schemas["Fastener"];
@@ -90,7 +91,7 @@ export function TapScrews({
             x: tap.x,
             y: tap.y,
             what: "HOLE" as const,
-            words: typeWords(tap.fastener),
+            words: fastenerWords(tap.fastener),
             part,
             well: tap.well === "" ? undefined : tap.well,
           })),
@@ -137,8 +138,8 @@ export function TapScrews({
       ) : (
         <ul>
           {fasteners.map((one) => (
-            <li key={typeWords(one)} className="border-line/70 border-b py-1">
-              <b className="num">{one.count}</b> × {typeWords(one)}
+            <li key={fastenerWords(one)} className="border-line/70 border-b py-1">
+              <b className="num">{one.count}</b> × {fastenerWords(one)}
             </li>
           ))}
         </ul>
@@ -162,14 +163,3 @@ export function TapScrews({
     </Panel>
   );
 }
-
-const typeWords = (one: Fastener) =>
-  [
-    one.drive === "NONE" ? "" : one.drive.toLowerCase().replace("_", "-"),
-    one.kind.toLowerCase().replace("_", " "),
-    one.threadMm === undefined
-      ? ""
-      : `${one.threadMm}${one.lengthMm === undefined ? "" : ` × ${one.lengthMm}`}`,
-  ]
-    .filter((word) => word !== "")
-    .join(" ");

@@ -2,10 +2,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useAppend } from "../../api/append";
 import { Away, Problem, answer, server, type JobView, type Reading } from "../../api/client";
-import { readingQuery } from "../../api/queries";
+import { knownQuery, readingQuery } from "../../api/queries";
 import { useDraft } from "../../shell/draft";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
+import { BeforeLift } from "../strip/BeforeLift";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",
@@ -25,6 +26,11 @@ export function LogLine({ job }: { job: JobView }) {
   const reading = useQuery(readingQuery(job.tag, text)).data;
   const append = useAppend(job.tag);
   const read = text.trim() === "" ? undefined : reading;
+
+  const first = read?.entries[0];
+  const lifting = first?.kind === "removed" ? first.part.toLowerCase() : "";
+  const known = useQuery({ ...knownQuery(job.tag, job.lastSequence), enabled: lifting !== "" }).data;
+  const met = lifting === "" ? undefined : known?.parts.find((one) => one.name.toLowerCase() === lifting);
 
   const log = async () => {
     if (text.trim() === "") return;
@@ -72,6 +78,11 @@ export function LogLine({ job }: { job: JobView }) {
         void log();
       }}
     >
+      {met !== undefined && (
+        <div className="pb-1">
+          <BeforeLift part={met} jobs={known?.jobs ?? 0} />
+        </div>
+      )}
       {problem !== undefined && (
         <div className="pb-2">
           <ProblemNote problem={problem} />

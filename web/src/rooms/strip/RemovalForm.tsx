@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
-import { guessQuery, logQuery, useWords } from "../../api/queries";
+import { guessQuery, knownQuery, logQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
@@ -11,6 +11,7 @@ import { Pick, PickMany } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
+import { BeforeLift } from "./BeforeLift";
 import { FastenerEditor, FRESH, type Fastener } from "./FastenerEditor";
 
 type Removed = Schemas["Removed"];
@@ -72,6 +73,8 @@ export function RemovalForm({
   const append = useAppend(job.tag);
   const { problem, field, busy, submit } = useSubmit();
   const guess = useQuery(guessQuery(draft.part)).data;
+  const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
+  const met = known?.parts.find((one) => one.name.toLowerCase() === draft.part.trim().toLowerCase());
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const covers = draft.covers ?? guess?.covers ?? false;
   const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find(
@@ -118,6 +121,7 @@ export function RemovalForm({
               onChange={(event) => change({ covers: event.target.checked })}
             />
           </div>
+          {met !== undefined && <BeforeLift part={met} jobs={known?.jobs ?? 0} />}
           <Pick
             label="Side"
             small

@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { Empty, Panel } from "../../ui/Panel";
 import { OffRow } from "../../valley/PartRow";
 import { useJob } from "../camera/useJob";
+import { KnownSteps } from "./KnownSteps";
 import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
 import { RemovalForm } from "./RemovalForm";
@@ -20,7 +21,7 @@ export function Strip() {
     setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
   return (
     <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
-      <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
+      <div className="border-line flex min-h-0 flex-col gap-5 overflow-y-auto border-r px-4 py-3">
         <Panel
           title="Off"
           note={
@@ -50,6 +51,7 @@ export function Strip() {
             ))}
           </ol>
         </Panel>
+        <KnownSteps job={job} />
       </div>
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         {shown === undefined ? (
@@ -91,7 +93,7 @@ export function Strip() {
             )}
           </p>
         )}
-        <div className="pt-3">
+        <div className="flex flex-col gap-4 pt-3">
           <Mechanism job={job} />
         </div>
       </div>

@@ -1,0 +1,116 @@
+package ruvant.core.knowledge;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruvant.core.find.FindPicture;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.PartName;
+
+/**
+ * What the jobs of one model taught.
+ *
+ * @param jobs how many there were
+ * @param parts what came off in any of them, that which came off most often first
+ * @param causes confirmed causes with their counts, the commonest first
+ */
+public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes) {
+    /** A cause and in how many jobs it was confirmed. */
+    public record Cause(String what, int jobs) {}
+
+    /** Nothing known. */
+    public static ModelKnowledge none() {
+        return new ModelKnowledge(0, List.of(), List.of());
+    }
+
+    /** Learns from jobs of one model. */
+    public static ModelKnowledge of(List<JobPicture> jobs) {
+        PartsMet met = new PartsMet();
+        Map<String, Integer> causes = new LinkedHashMap<>();
+        for (JobPicture job : jobs) {
+            met.take(job.valley());
+            job.find().causes().stream()
+                    .map(FindPicture.Said::what)
+                    .map(what -> what.toLowerCase(java.util.Locale.ROOT))
+                    .distinct()
+                    .forEach(what -> causes.merge(what, 1, Integer::sum));
+        }
+        return new ModelKnowledge(
+                jobs.size(),
+                met.known(),
+                causes.entrySet().stream()
+                        .map(one -> new Cause(one.getKey(), one.getValue()))
+                        .sorted(Comparator.comparingInt(Cause::jobs).reversed().thenComparing(Cause::what))
+                        .toList());
+    }
+
+    /** A part by its name. */
+    public Optional<KnownPart> part(String name) {
+        String key = PartName.of(name).key();
+        return parts.stream()
+                .filter(part -> PartName.of(part.name()).key().equals(key))
+                .findFirst();
+    }
+
+    /**
+     * The way to a part: all that lies over it, directly or not, outermost first. Edges that half of the jobs agree on
+     * could close a circle between jobs that went different ways; the part met in more jobs then goes first.
+     */
+    public Optional<WayIn> wayTo(String target) {
+        return part(target).map(goal -> {
+            Set<String> steps = new LinkedHashSet<>();
+            reach(goal, steps, new HashSet<>());
+            List<KnownPart> known =
+                    steps.stream().map(name -> part(name).orElseThrow()).toList();
+            Duration there = known.stream().map(KnownPart::stripTakes).reduce(Duration.ZERO, Duration::plus);
+            Duration back = known.stream().map(KnownPart::refitTakes).reduce(Duration.ZERO, Duration::plus);
+            return new WayIn(goal.name(), List.copyOf(steps), there, back, goal.jobs());
+        });
+    }
+
+    private void reach(KnownPart part, Set<String> steps, Set<String> onTheWay) {
+        if (!onTheWay.add(part.name())) {
+            return;
+        }
+        part.over().stream()
+                .map(this::part)
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparingInt(KnownPart::jobs).reversed())
+                .forEach(over -> reach(over, steps, onTheWay));
+        steps.add(part.name());
+    }
+
+    /**
+     * What usually comes off next, most usual first: parts that are still on, over which nothing known is still on.
+     *
+     * @param off keys of the parts that are off already
+     */
+    public List<KnownPart> next(Set<String> off) {
+        return parts.stream()
+                .filter(part -> !off.contains(PartName.of(part.name()).key()))
+                .filter(part -> part.over().stream()
+                        .map(over -> PartName.of(over).key())
+                        .allMatch(off::contains))
+                .sorted(Comparator.comparingInt(KnownPart::jobs).reversed())
+                .toList();
+    }
+
+    /** All ways in, to the parts that lie deepest first. */
+    public List<WayIn> ways() {
+        List<WayIn> ways = new ArrayList<>();
+        parts.forEach(part -> wayTo(part.name()).ifPresent(ways::add));
+        return ways.stream()
+                .filter(way -> way.steps().size() > 1)
+                .sorted(Comparator.comparingInt((WayIn way) -> way.steps().size())
+                        .reversed())
+                .collect(Collectors.toList());
+    }
+}

@@ -1,0 +1,149 @@
+package ruvant.core.knowledge;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.FastenerTrait;
+import ruvant.core.job.StripEntry;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
+
+/** Gathers parts over jobs, by name. */
+final class PartsMet {
+    /** A longer gap between two lines was a pause, not work. */
+    private static final Duration LONGEST_STEP = Duration.ofMinutes(45);
+
+    private static final int REMARKS = 3;
+
+    private final Map<String, List<ValleyPart>> met = new LinkedHashMap<>();
+    private final Map<String, Map<String, Integer>> over = new HashMap<>();
+    private final Map<String, Map<String, Integer>> together = new HashMap<>();
+    private final Map<String, List<Duration>> strips = new HashMap<>();
+    private final Map<String, List<Duration>> refits = new HashMap<>();
+
+    void take(Valley valley) {
+        for (ValleyPart part : valley.parts()) {
+            String key = part.name().key();
+            met.computeIfAbsent(key, name -> new ArrayList<>()).add(part);
+            part.over().forEach(above -> count(over, key, above.key()));
+            valley.parts().stream()
+                    .filter(other -> other != part)
+                    .forEach(other -> count(together, key, other.name().key()));
+        }
+        times(valley.parts(), ValleyPart::removedAt, strips);
+        times(
+                valley.parts().stream()
+                        .filter(part -> part.refitted().isPresent())
+                        .toList(),
+                part -> part.settledAt().orElseThrow(),
+                refits);
+    }
+
+    private static void count(Map<String, Map<String, Integer>> counts, String one, String other) {
+        counts.computeIfAbsent(one, name -> new HashMap<>()).merge(other, 1, Integer::sum);
+    }
+
+    /** A step took from the line before it to its own; the first of a row, and one after a pause, tell nothing. */
+    private static void times(
+            List<ValleyPart> parts, Function<ValleyPart, Instant> when, Map<String, List<Duration>> into) {
+        List<ValleyPart> ordered =
+                parts.stream().sorted(Comparator.comparing(when)).toList();
+        for (int i = 1; i < ordered.size(); i++) {
+            Duration took = Duration.between(when.apply(ordered.get(i - 1)), when.apply(ordered.get(i)));
+            if (!took.isZero() && took.compareTo(LONGEST_STEP) <= 0) {
+                into.computeIfAbsent(ordered.get(i).name().key(), name -> new ArrayList<>())
+                        .add(took);
+            }
+        }
+    }
+
+    List<KnownPart> known() {
+        return met.entrySet().stream()
+                .map(entry -> known(entry.getKey(), entry.getValue()))
+                .sorted(Comparator.comparingInt(KnownPart::jobs).reversed().thenComparing(KnownPart::name))
+                .toList();
+    }
+
+    private KnownPart known(String key, List<ValleyPart> parts) {
+        List<StripEntry.Removed> removals =
+                parts.stream().map(ValleyPart::removed).toList();
+        Set<Fastener> hidden = removals.stream()
+                .flatMap(off -> off.fasteners().stream())
+                .filter(one -> one.traits().contains(FastenerTrait.HIDDEN))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        return new KnownPart(
+                commonest(parts.stream().map(part -> part.name().text())),
+                parts.size(),
+                commonest(removals.stream().map(StripEntry.Removed::side)),
+                removals.stream().filter(StripEntry.Removed::covers).count() * 2 >= parts.size(),
+                commonest(removals.stream().map(StripEntry.Removed::fasteners)),
+                List.copyOf(hidden),
+                removals.stream()
+                        .flatMap(off -> off.hazards().stream())
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                removals.stream()
+                        .map(StripEntry.Removed::state)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.collectingAndThen(
+                                Collectors.toList(), all -> all.isEmpty() ? null : commonest(all.stream()))),
+                removals.stream()
+                        .flatMap(off -> off.loose().stream())
+                        .map(StripEntry.LoosePart::words)
+                        .distinct()
+                        .toList(),
+                usuallyOver(key),
+                middle(strips.get(key)),
+                middle(refits.get(key)),
+                removals.reversed().stream()
+                        .map(StripEntry.Removed::remark)
+                        .filter(remark -> !remark.isEmpty())
+                        .distinct()
+                        .limit(REMARKS)
+                        .toList());
+    }
+
+    private List<String> usuallyOver(String key) {
+        Set<String> names = new HashSet<>();
+        over.getOrDefault(key, Map.of()).forEach((above, times) -> {
+            int both = together.get(key).getOrDefault(above, times);
+            if (times * 2 >= both) {
+                names.add(commonest(
+                        met.get(above).stream().map(part -> part.name().text())));
+            }
+        });
+        return names.stream().sorted().toList();
+    }
+
+    private static <T> T commonest(Stream<T> values) {
+        return values
+                .collect(Collectors.groupingBy(Function.identity(), LinkedHashMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey();
+    }
+
+    private static Duration middle(List<Duration> times) {
+        if (times == null) {
+            return Duration.ZERO;
+        }
+        List<Duration> sorted = times.stream().sorted().toList();
+        return sorted.get(sorted.size() / 2);
+    }
+}

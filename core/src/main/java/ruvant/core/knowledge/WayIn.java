@@ -1,0 +1,15 @@
+package ruvant.core.knowledge;
+
+import java.time.Duration;
+import java.util.List;
+
+/**
+ * How a part is reached.
+ *
+ * @param target the part
+ * @param steps what comes off before it, in an order that earlier jobs agree with, the part itself last
+ * @param there time to get there, the sum of the steps' middle times
+ * @param back time to close up again
+ * @param jobs in how many jobs the target came off
+ */
+public record WayIn(String target, List<String> steps, Duration there, Duration back, int jobs) {}

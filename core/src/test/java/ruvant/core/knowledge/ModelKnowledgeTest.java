@@ -1,0 +1,152 @@
+package ruvant.core.knowledge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.core.Logs;
+import ruvant.core.job.Entry;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.Hazard;
+import ruvant.core.job.MechanismState;
+import ruvant.core.job.Side;
+import ruvant.core.job.StripEntry;
+import ruvant.core.logline.LogLine;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.PartName;
+
+class ModelKnowledgeTest {
+    /** A job of lines as they are typed, each some minutes after the one before. */
+    private static JobPicture job(int minutesEach, String... lines) {
+        Logs logs = Logs.camera();
+        for (String line : lines) {
+            logs.after(minutesEach);
+            logs.add(new LogLine(logs.picture(), Logs.SHOP).read(line).entries().toArray(Entry[]::new));
+        }
+        return logs.picture();
+    }
+
+    private static final String[] USUAL = {
+        "off top cover, 4 slot 1.7x3 + 1 slot 1.7x5 hidden",
+        "off dial, top, 2 set screws 1x1.2 loosened, covers, cocked, 1 detent ball",
+        "off meter coil, top, 2 slot 1.2x2",
+        "back meter coil"
+    };
+
+    @Test
+    void learnsWhatHeldAPartAndWhatToBewareOf() {
+        ModelKnowledge known = ModelKnowledge.of(
+                List.of(job(5, USUAL), job(5, USUAL), job(5, "off top cover, 3 slot 1.7x3, tilt it back first")));
+        KnownPart cover = known.part("Top Cover").orElseThrow();
+        assertThat(cover.jobs()).isEqualTo(3);
+        assertThat(cover.fasteners()).hasSize(2);
+        assertThat(cover.hidden())
+                .singleElement()
+                .satisfies(one -> assertThat(one.lengthMm()).isEqualTo(5));
+        assertThat(cover.remarks()).containsExactly("tilt it back first");
+        KnownPart dial = known.part("dial").orElseThrow();
+        assertThat(dial.state()).isEqualTo(MechanismState.COCKED);
+        assertThat(dial.hazards()).containsExactly(Hazard.BALL);
+        assertThat(dial.loose()).containsExactly("1 × detent ball");
+        assertThat(dial.wantsCare()).isTrue();
+        assertThat(known.part("meter coil").orElseThrow().wantsCare()).isFalse();
+        assertThat(known.part("nothing of the kind")).isEmpty();
+    }
+
+    @Test
+    void tellsTheWayInWithItsMinutes() {
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, USUAL), job(9, USUAL), job(9, USUAL)));
+        WayIn way = known.wayTo("meter coil").orElseThrow();
+        assertThat(way.steps()).containsExactly("top cover", "dial", "meter coil");
+        assertThat(way.there()).isEqualTo(Duration.ofMinutes(18));
+        assertThat(way.jobs()).isEqualTo(3);
+        assertThat(known.ways().getFirst().target()).isEqualTo("meter coil");
+    }
+
+    @Test
+    void aPauseIsNoWork() {
+        JobPicture slow = job(60 * 24, USUAL);
+        assertThat(ModelKnowledge.of(List.of(slow))
+                        .wayTo("meter coil")
+                        .orElseThrow()
+                        .there())
+                .isEqualTo(Duration.ZERO);
+    }
+
+    @Test
+    void whatMostJobsWentWithoutIsNotInTheWay() {
+        String[] without = {"off dial, top", "off meter coil, top"};
+        String[] with = {"off hood, top, covers", "off dial, top", "off meter coil, top"};
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, without), job(5, without), job(5, with)));
+        assertThat(known.part("meter coil").orElseThrow().over())
+                .as("in every job in which both came off the hood lay over it")
+                .containsExactly("hood");
+        String[] other = {"off meter coil, top", "off hood, top, covers"};
+        ModelKnowledge disagreeing = ModelKnowledge.of(List.of(job(5, other), job(5, other), job(5, with)));
+        assertThat(disagreeing.part("meter coil").orElseThrow().over()).isEmpty();
+    }
+
+    @Test
+    void saysWhatUsuallyComesNext() {
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, USUAL), job(5, USUAL)));
+        assertThat(known.next(Set.of())).extracting(KnownPart::name).containsExactly("top cover");
+        assertThat(known.next(Set.of("top cover"))).extracting(KnownPart::name).containsExactly("dial");
+        assertThat(known.next(Set.of("top cover", "dial", "meter coil"))).isEmpty();
+        assertThat(ModelKnowledge.none().next(Set.of())).isEmpty();
+    }
+
+    @Test
+    void countsCausesByJob() {
+        Logs logs = Logs.camera();
+        logs.add(
+                new FindEntry.CauseConfirmed("Gummed train", "drags"),
+                new FindEntry.CauseConfirmed("gummed train", "drags"));
+        ModelKnowledge known = ModelKnowledge.of(List.of(logs.picture(), logs.picture(), job(5, USUAL)));
+        assertThat(known.causes()).containsExactly(new ModelKnowledge.Cause("gummed train", 2));
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, 80);
+    }
+
+    /** However differently jobs went, every way ends at its target, names nothing twice and keeps to known parts. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void waysHoldWhateverJobsSay(int seed) {
+        Random random = new Random(seed);
+        List<JobPicture> jobs = new ArrayList<>();
+        for (int i = 0; i < 1 + random.nextInt(6); i++) {
+            Logs logs = Logs.camera();
+            List<Integer> order = new ArrayList<>(IntStream.range(0, 12).boxed().toList());
+            java.util.Collections.shuffle(order, random);
+            for (int part : order.subList(0, 1 + random.nextInt(12))) {
+                logs.add(StripEntry.Removed.of("part " + part, Side.values()[part % 3], random.nextInt(3) == 0));
+            }
+            jobs.add(logs.picture());
+        }
+        ModelKnowledge known = ModelKnowledge.of(jobs);
+        Set<String> names = new HashSet<>();
+        known.parts().forEach(part -> names.add(part.name()));
+        for (KnownPart part : known.parts()) {
+            WayIn way = known.wayTo(part.name()).orElseThrow();
+            assertThat(way.steps()).endsWith(part.name()).doesNotHaveDuplicates();
+            assertThat(names).containsAll(way.steps());
+        }
+        Set<String> off = new HashSet<>();
+        for (int i = 0; i < known.parts().size(); i++) {
+            List<KnownPart> next = known.next(off);
+            if (next.isEmpty()) {
+                break;
+            }
+            assertThat(off.add(PartName.of(next.getFirst().name()).key())).isTrue();
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package ruvant.server.record;
+
+import java.util.List;
+import org.springframework.stereotype.Repository;
+import ruvant.core.units.TagNumber;
+import ruvant.server.config.Database;
+
+/** Which models came in, and which jobs were of a model. */
+@Repository
+public class ModelStore {
+    /** More jobs than these teach nothing new; the newest count. */
+    private static final int LEARNED_FROM = 60;
+
+    private final Database database;
+
+    public ModelStore(Database database) {
+        this.database = database;
+    }
+
+    /** A model, how many of it came in, and how many are here still. */
+    public record Counted(String maker, String model, int jobs, int here) {}
+
+    /** All models, the commonest first. */
+    public List<Counted> all() {
+        return database.reads()
+                .sql("""
+                        select maker, model, count(*) as jobs, sum(returned_at is null) as here
+                          from job_summary
+                         group by maker collate nocase, model collate nocase
+                         order by jobs desc, maker, model
+                         limit 500
+                        """)
+                .query((row, index) -> new Counted(
+                        row.getString("maker"), row.getString("model"), row.getInt("jobs"), row.getInt("here")))
+                .list();
+    }
+
+    /** The newest jobs of a model. */
+    public List<TagNumber> tags(String maker, String model) {
+        return database.reads().sql("""
+                        select job from job_summary
+                         where maker = ? collate nocase and model = ? collate nocase
+                         order by job desc limit ?
+                        """).params(maker, model, LEARNED_FROM).query(Integer.class).list().stream()
+                .map(TagNumber::new)
+                .toList();
+    }
+}

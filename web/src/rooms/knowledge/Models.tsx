@@ -1,0 +1,39 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { modelsQuery } from "../../api/queries";
+import { Empty, Panel } from "../../ui/Panel";
+
+/** What we know: every model that came in, the commonest first. */
+export function Models() {
+  const models = useQuery(modelsQuery).data;
+  return (
+    <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
+      <h1 className="pb-3 text-[22px]">What we know</h1>
+      <Panel title="Models" note={models === undefined ? undefined : `${models.length}`}>
+        {models?.length === 0 && (
+          <Empty>
+            Nothing yet. Every camera that goes through the shop teaches the next one of its model.
+          </Empty>
+        )}
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2">
+          {models?.map((one) => (
+            <li key={`${one.maker} ${one.model}`}>
+              <Link
+                to={`/known/${encodeURIComponent(one.maker)}/${encodeURIComponent(one.model)}`}
+                className="border-line bg-sheet hover:border-ink flex min-h-[60px] items-center justify-between gap-3 rounded-[4px] border px-3 py-2"
+              >
+                <b className="truncate text-[16px]">
+                  {one.maker} {one.model}
+                </b>
+                <span className="text-soft shrink-0 text-right text-[13.5px]">
+                  <b className="num text-ink text-[16px]">{one.jobs}</b> {one.jobs === 1 ? "job" : "jobs"}
+                  {one.here > 0 && <span className="block">{one.here} here now</span>}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </Panel>
+    </div>
+  );
+}

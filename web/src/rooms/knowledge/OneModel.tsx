@@ -1,0 +1,159 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import type { Schemas } from "../../api/client";
+import { modelQuery, useWords } from "../../api/queries";
+import { minutesWords, spanMinutes } from "../../ui/dates";
+import { Empty, Panel } from "../../ui/Panel";
+import { fastenerWords } from "../strip/fastenerWords";
+
+type KnownPart = Schemas["KnownPart"];
+type Way = Schemas["WayIn"];
+
+/** One model: the ways in, its parts with what to beware of, and what was wrong with it. */
+export function OneModel() {
+  const { maker = "", model = "" } = useParams();
+  const known = useQuery(modelQuery(maker, model)).data;
+  const [target, setTarget] = useState<string>();
+  if (known === undefined) return null;
+  const { knowledge, ways } = known;
+  const way = ways.find((one) => one.target === target) ?? ways[0];
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <div className="flex items-baseline gap-3 px-5 pt-4 pb-2">
+        <h1 className="text-[22px]">
+          {maker} {model}
+        </h1>
+        <span className="text-soft">learned from {knowledge.jobs} jobs</span>
+        <Link to="/known" className="ml-auto inline-flex min-h-11 items-center underline">
+          All models
+        </Link>
+      </div>
+      <div className="wide:grid-cols-[380px_minmax(0,1fr)_300px] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] gap-x-6 gap-y-5 overflow-y-auto px-5 pb-4">
+        <Panel title="Ways in" className="self-start">
+          {way === undefined ? (
+            <Empty>Nothing inside was reached in any job yet.</Empty>
+          ) : (
+            <>
+              <label className="text-soft flex flex-col gap-1 text-[13.5px]">
+                To reach
+                <select
+                  className="input text-[15.5px]"
+                  value={way.target}
+                  onChange={(event) => setTarget(event.target.value)}
+                >
+                  {ways.map((one) => (
+                    <option key={one.target}>{one.target}</option>
+                  ))}
+                </select>
+              </label>
+              <WayDown way={way} parts={knowledge.parts} />
+            </>
+          )}
+        </Panel>
+        <Panel title="Its parts" note={`${knowledge.parts.length}, most met first`} className="self-start">
+          <ul>
+            {knowledge.parts.map((part) => (
+              <PartMet key={part.name} part={part} jobs={knowledge.jobs} />
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="What it was" className="self-start">
+          {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
+          <ul>
+            {knowledge.causes.map((cause) => (
+              <li key={cause.what} className="border-line/70 flex items-center gap-3 border-b py-1">
+                <span className="min-w-0 flex-1">{cause.what}</span>
+                <span aria-hidden="true" className="bg-sunk h-2.5 w-20 rounded-full">
+                  <span
+                    className="bg-ready block h-2.5 rounded-full"
+                    style={{ width: `${(100 * cause.jobs) / knowledge.jobs}%` }}
+                  />
+                </span>
+                <b className="num w-12 text-right">
+                  {cause.jobs}/{knowledge.jobs}
+                </b>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      </div>
+    </div>
+  );
+}
+
+function WayDown({ way, parts }: { way: Way; parts: KnownPart[] }) {
+  const there = spanMinutes(way.there);
+  const back = spanMinutes(way.back);
+  return (
+    <div className="flex flex-col gap-2">
+      <p>
+        {there > 0 ? (
+          <>
+            About <b>{minutesWords(there)}</b> there
+            {back > 0 && (
+              <>
+                {" "}
+                and <b>{minutesWords(back)}</b> back
+              </>
+            )}
+            ,{" "}
+          </>
+        ) : (
+          "How long it takes is not known yet; "
+        )}
+        from {way.jobs} {way.jobs === 1 ? "job" : "jobs"}.
+      </p>
+      <ol className="flex flex-col gap-1">
+        {way.steps.map((name, index) => {
+          const part = parts.find((one) => one.name === name);
+          const care = part !== undefined && part.hidden.length + part.hazards.length > 0;
+          return (
+            <li
+              key={name}
+              style={{ marginLeft: Math.min(index * 14, 84) }}
+              className={`bg-sheet border-l-metal-dark border-line flex min-h-11 items-center gap-2 rounded-[4px] border border-l-4 px-2.5 ${index === way.steps.length - 1 ? "font-bold" : ""}`}
+            >
+              <span className="min-w-0 flex-1 truncate">{name}</span>
+              {care && <span className="text-stop text-[13.5px] font-bold">care</span>}
+              <span className="text-soft text-[13.5px] font-normal">
+                {part !== undefined &&
+                  spanMinutes(part.stripTakes) > 0 &&
+                  `${spanMinutes(part.stripTakes)} min`}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
+  const { word } = useWords();
+  const warnings = [
+    ...part.hidden.map((one) => `hidden: ${one.count} × ${fastenerWords(one)}`),
+    ...part.hazards.map((one) => word("hazard", one)),
+    ...(part.state === undefined ? [] : [`wants ${word("mechanismState", part.state)}`]),
+    ...part.loose.map((one) => `loose: ${one}`),
+  ];
+  return (
+    <li className="border-line/70 grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_54px] gap-3 border-b py-1.5">
+      <span>
+        <b className="block">{part.name}</b>
+        <span className="text-soft text-[13.5px]">
+          {word("side", part.side)}
+          {part.covers && ", covers"}
+        </span>
+      </span>
+      <span className="text-[14.5px]">
+        {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
+        {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
+        {part.remarks[0] !== undefined && <span className="text-soft block">“{part.remarks[0]}”</span>}
+      </span>
+      <span className="num text-soft text-right text-[14px]">
+        {part.jobs}/{jobs}
+      </span>
+    </li>
+  );
+}

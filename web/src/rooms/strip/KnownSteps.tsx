@@ -1,0 +1,65 @@
+import { useQuery } from "@tanstack/react-query";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { removed } from "../../api/entries";
+import { knownQuery } from "../../api/queries";
+import { useKeys } from "../../shell/keys";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { wantsCare } from "./BeforeLift";
+import { fastenerWords } from "./fastenerWords";
+
+type KnownPart = Schemas["KnownPart"];
+
+const AT_ONCE = 3;
+
+/** What came off next in earlier jobs of the model; one key takes the step over, to be corrected where it differs. */
+export function KnownSteps({ job }: { job: JobView }) {
+  const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const next = known?.next.slice(0, AT_ONCE) ?? [];
+  const takeOver = (part: KnownPart) =>
+    void submit(() =>
+      append(
+        [
+          removed(part.name, {
+            side: part.side,
+            covers: part.covers,
+            fasteners: part.fasteners,
+            wells: job.freeWell === undefined || part.fasteners.length === 0 ? [] : [job.freeWell],
+            hazards: part.hazards,
+            state: part.state,
+          }),
+        ],
+        { said: `Taken off as usual: ${part.name}.` },
+      ),
+    );
+  useKeys({ k: () => next.length > 0 && takeOver(next[0]) });
+  if (known === undefined || next.length === 0) return null;
+  return (
+    <Panel title="Usually next" note={`from ${known.jobs} earlier jobs`}>
+      <ul>
+        {next.map((part, index) => (
+          <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
+            <span className="min-w-0 flex-1">
+              <b>{part.name}</b>
+              {wantsCare(part) && <span className="text-stop font-bold"> care</span>}
+              <span className="text-soft block text-[13.5px] leading-[18px]">
+                {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
+                  "no fastener"}
+                {`, in ${part.jobs} of ${known.jobs}`}
+              </span>
+            </span>
+            <Button className="px-2!" keyHint={index === 0 ? "K" : undefined} onClick={() => takeOver(part)}>
+              Off
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
