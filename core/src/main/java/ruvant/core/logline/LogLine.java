@@ -129,6 +129,9 @@ public final class LogLine {
             return state.get();
         }
         String[] pieces = PARTED.split(text);
+        if (pieces.length == 0) {
+            return note(text);
+        }
         String[] words = pieces[0].strip().split("\\s+", 2);
         String rest = words.length > 1 ? words[1].strip() : "";
         String verb = Spelling.nearest(words[0].toLowerCase(Locale.ROOT).replaceFirst(":$", ""), VERBS.keySet())
@@ -138,8 +141,8 @@ public final class LogLine {
                 text.substring(pieces[0].length()).replaceFirst("^[,;]\\s*", "").strip();
         List<String> more = Arrays.asList(pieces).subList(1, pieces.length);
         return switch (verb) {
-            case "off" -> off(rest.replaceFirst("(?i)^off ", ""), more);
-            case "back" -> back(rest.replaceFirst("(?i)^back ", ""), tail);
+            case "off" -> off(said(words[0], "take|took", "off", rest), more);
+            case "back" -> back(said(words[0], "put", "back", rest), tail);
             case "found" -> foundOrFoundAgain(text, rest);
             case "clean" -> floor.clean(rest, tail);
             case "oil" -> floor.oil(rest, tail);
@@ -189,6 +192,11 @@ public final class LogLine {
             case "note" -> note(Replies.said(rest, tail));
             default -> note(text);
         };
+    }
+
+    /** "took off the ring", "put back the ring": the second word belongs to the verb, but not in "back back cover". */
+    private static String said(String verb, String ofTwo, String second, String rest) {
+        return verb.toLowerCase(Locale.ROOT).matches(ofTwo) ? rest.replaceFirst("(?i)^" + second + " ", "") : rest;
     }
 
     private Reading off(String part, List<String> more) {

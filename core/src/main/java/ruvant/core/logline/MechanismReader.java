@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ruvant.core.job.BenchEntry;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
@@ -19,6 +20,8 @@ import ruvant.core.units.PartName;
 final class MechanismReader {
     private static final Pattern TURNS =
             Pattern.compile("(?:by )?([0-9]{1,3}(?:[.,][0-9]{1,2})?)? ?(1/2|1/4|3/4|½|¼|¾)? ?turns?\\b");
+    private static final Pattern UNDONE =
+            Pattern.compile("(?i)(?:assembly )?(?:undone|off|apart|over|taken apart)\\b *(.*)");
     private static final Pattern COUNTED = Pattern.compile("(?:([0-9]{1,2}) *[x×]? +)?(.+)");
     private static final Map<String, MechanismState> STATES = Map.ofEntries(
             Map.entry("cock", MechanismState.COCKED),
@@ -148,21 +151,37 @@ final class MechanismReader {
         return matcher.group(1) == null ? 1 : Math.max(1, Integer.parseInt(matcher.group(1)));
     }
 
-    /** A piece of something that is out, by what was typed of it. */
-    List<StripEntry.Lost> pieces(String typed) {
+    /** A piece that is gone, and words that were typed beside it. */
+    private record Gone(StripEntry.Lost lost, String more) {}
+
+    /** Pieces of what is out that the words may mean. */
+    private List<Gone> pieces(String typed) {
         Matcher counted = COUNTED.matcher(typed);
         if (!counted.matches()) {
             return List.of();
         }
-        String[] halves = counted.group(2).toLowerCase(Locale.ROOT).split(" (?:of|from) (?:the )?", 2);
-        String what = halves[0].replaceFirst("s$", "");
-        List<StripEntry.Lost> meant = new ArrayList<>();
+        String[] halves = counted.group(2).split("(?i) (?:of|from) (?:the )?", 2);
+        String what = halves[0].toLowerCase(Locale.ROOT);
+        String whose = halves.length == 1 ? "" : halves[1].toLowerCase(Locale.ROOT);
+        List<Gone> meant = new ArrayList<>();
         for (ValleyPart part : picture.valley().out()) {
-            boolean here = halves.length == 1 || part.name().key().contains(halves[1]);
+            boolean here = part.name().key().contains(whose)
+                    || whose.startsWith(part.name().key());
             for (String piece : here ? KnownParts.pieces(part) : List.<String>of()) {
                 String known = piece.toLowerCase(Locale.ROOT);
-                if (known.contains(what) || what.startsWith(known)) {
-                    meant.add(new StripEntry.Lost(part.name(), piece, count(counted)));
+                if (known.contains(what.replaceFirst("s$", "")) || what.startsWith(known)) {
+                    String beside = what.startsWith(known)
+                            ? halves[0]
+                                    .substring(known.length())
+                                    .replaceFirst("^s\\b", "")
+                                    .strip()
+                            : "";
+                    String besideWhose = whose.length() > part.name().key().length()
+                            ? halves[1].substring(part.name().key().length()).strip()
+                            : "";
+                    meant.add(new Gone(
+                            new StripEntry.Lost(part.name(), piece, count(counted)),
+                            Replies.said(beside, besideWhose)));
                 }
             }
         }
@@ -170,23 +189,33 @@ final class MechanismReader {
     }
 
     Reading lost(String rest, String tail) {
-        return gone(
-                rest,
-                "lost",
-                lost -> Replies.logged("Lost: " + lost.count() + " × " + lost.piece() + " of " + lost.part(), lost));
+        return gone(rest, "lost", gone -> {
+            StripEntry.Lost lost = gone.lost();
+            String words = "Lost: " + lost.count() + " × " + lost.piece() + " of " + lost.part();
+            String more = Replies.said(gone.more(), tail);
+            return more.isEmpty()
+                    ? Replies.logged(words, lost)
+                    : new Reading(
+                            List.of(
+                                    new Reading.Chip(Reading.Kind.ACTION, words),
+                                    new Reading.Chip(Reading.Kind.NOTE, more)),
+                            List.of(lost, new BenchEntry.Noted("lost " + lost.piece() + ": " + more)),
+                            Optional.empty(),
+                            List.of());
+        });
     }
 
     Reading destroyed(String rest, String tail) {
-        return gone(
-                rest,
-                "destroyed",
-                gone -> Replies.logged(
-                        "Destroyed: " + gone.count() + " × " + gone.piece() + " of " + gone.part(),
-                        new StripEntry.Destroyed(gone.part(), gone.piece(), gone.count(), tail)));
+        return gone(rest, "destroyed", gone -> {
+            StripEntry.Lost lost = gone.lost();
+            return Replies.logged(
+                    "Destroyed: " + lost.count() + " × " + lost.piece() + " of " + lost.part(),
+                    new StripEntry.Destroyed(lost.part(), lost.piece(), lost.count(), Replies.said(gone.more(), tail)));
+        });
     }
 
-    private Reading gone(String rest, String how, Function<StripEntry.Lost, Reading> logged) {
-        List<StripEntry.Lost> meant = pieces(rest);
+    private Reading gone(String rest, String how, Function<Gone, Reading> logged) {
+        List<Gone> meant = pieces(rest);
         if (meant.size() == 1) {
             return logged.apply(meant.getFirst());
         }
@@ -195,7 +224,8 @@ final class MechanismReader {
                 : Replies.asking(
                         "Which one? Several have a piece like that.",
                         meant.stream()
-                                .map(one -> one.piece() + " of " + one.part())
+                                .map(one ->
+                                        one.lost().piece() + " of " + one.lost().part())
                                 .toList());
     }
 
@@ -206,9 +236,10 @@ final class MechanismReader {
     }
 
     Reading trial(String rest, String tail) {
-        String said = rest.toLowerCase(Locale.ROOT);
-        if (said.matches("(assembly )?(undone|off|apart|over|taken apart).*")) {
-            return Replies.logged("Trial assembly undone", new RefitEntry.TrialUndone(tail));
+        Matcher undone = UNDONE.matcher(rest);
+        if (undone.matches()) {
+            return Replies.logged(
+                    "Trial assembly undone", new RefitEntry.TrialUndone(Replies.said(undone.group(1), tail)));
         }
         String[] halves = rest.split("(?i) +(?=(?:with|by|held) )", 2);
         List<PartName> laid = new ArrayList<>();

@@ -34,6 +34,7 @@ final class RemovalReader {
             "left-hand", Hazard.LEFT_HAND,
             "aluminium", Hazard.ALUMINIUM,
             "irreplaceable", Hazard.IRREPLACEABLE);
+    private static final Set<String> HAZARD_WORDS = Set.of("the", "a", "thread", "cell", "curtain", "cam", "of");
     private static final Pattern LOOSE = Pattern.compile(
             "(?:loose )?(?:([0-9]{1,2}|[a-z]{3,6}(?= )) *x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|springs?|keys?|pins?|shims?|spacers?|bushe?s?|blades?|rollers?|felts?))(?: ([0-9]{1,2}))?");
     private static final Pattern WELLS = Pattern.compile(
@@ -193,6 +194,12 @@ final class RemovalReader {
         hazard.ifPresent(one -> {
             hazards.add(one);
             chips.add(new Chip(Kind.HAZARD, one.label()));
+            boolean saysMore = java.util.Arrays.stream(what.split(" +"))
+                    .map(word -> word.replaceFirst("s$", ""))
+                    .anyMatch(word -> !one.label().contains(word) && !HAZARD_WORDS.contains(word));
+            if (saysMore) {
+                remark(text);
+            }
         });
         return hazard.isPresent();
     }

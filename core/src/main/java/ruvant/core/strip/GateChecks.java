@@ -2,6 +2,7 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import ruvant.core.job.FastenerTrait;
 import ruvant.core.job.Hazard;
 import ruvant.core.job.JointKind;
 import ruvant.core.job.StripEntry;
@@ -36,7 +37,9 @@ final class GateChecks {
         removed.joints().stream()
                 .filter(one -> one.kind() == JointKind.SOLDER)
                 .forEach(one -> checks.add("Soldered again" + (one.detail().isEmpty() ? "" : ": " + one.detail())));
-        if (removed.hazards().contains(Hazard.LEFT_HAND)) {
+        boolean leftHand =
+                removed.fasteners().stream().anyMatch(one -> one.traits().contains(FastenerTrait.LEFT_HAND));
+        if (leftHand || removed.hazards().contains(Hazard.LEFT_HAND)) {
             checks.add("Left-hand thread: started the other way round");
         }
         if (removed.hazards().contains(Hazard.ALUMINIUM)) {

@@ -101,7 +101,7 @@ class RealLinesTest {
     }
 
     static IntStream seeds() {
-        return IntStream.range(0, 300);
+        return IntStream.range(0, 1000);
     }
 
     /** What the grammar does not know must be found again in what would be logged, or be asked about. */

@@ -1,0 +1,94 @@
+package ruvant.core.refit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.Logs;
+import ruvant.core.job.Entry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.logline.LogLine;
+import ruvant.core.logline.Reading;
+import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.PartName;
+import ruvant.core.units.Refusal;
+
+/** Somebody at a bench who types lines, looks at checks and puts parts back, for whole jobs in tests. */
+final class AtTheBench {
+    final Logs logs = Logs.camera();
+
+    /** Types lines that must be understood and taken. */
+    AtTheBench types(String... lines) {
+        for (String line : lines) {
+            logs.add(read(line).toArray(Entry[]::new));
+            logs.after(3);
+        }
+        return this;
+    }
+
+    /** Types a line that is understood and must be refused; gives the reason. */
+    String refused(String line) {
+        Optional<Refusal> refusal =
+                read(line).stream().map(logs::refusal).flatMap(Optional::stream).findFirst();
+        return refusal.orElseThrow(() -> new AssertionError("Nothing stops “" + line + "”"))
+                .message();
+    }
+
+    private List<Entry> read(String line) {
+        Reading reading = new LogLine(logs.picture(), Logs.SHOP).read(line);
+        assertThat(reading.question()).as("%s", line).isEmpty();
+        return reading.entries();
+    }
+
+    ValleyPart part(String name) {
+        return logs.picture().valley().part(PartName.of(name)).orElseThrow();
+    }
+
+    /** The first reason why a part may not go back; empty when it may. */
+    String stops(String name) {
+        return logs.picture().refit(logs.now()).of(part(name)).reason();
+    }
+
+    /** Looks at every check of a part. */
+    AtTheBench looksAt(String name) {
+        logs.picture().refit(logs.now()).checks(part(name)).stream()
+                .filter(check -> check.state() == GateCheck.State.OPEN)
+                .forEach(check -> logs.add(new RefitEntry.GateAnswered(PartName.of(name), check.text(), true, "")));
+        return this;
+    }
+
+    /** Looks at the checks, then puts back, all fasteners with it. */
+    AtTheBench back(String... names) {
+        for (String name : names) {
+            looksAt(name).types("back " + name);
+        }
+        return this;
+    }
+
+    /** Puts everything back that may go, innermost first, until nothing is out; a stop on the way is an error. */
+    AtTheBench closesUp() {
+        while (!logs.picture().valley().out().isEmpty()) {
+            ValleyPart next = logs.picture().valley().out().reversed().stream()
+                    .filter(part -> logs.picture().valley().out().stream()
+                            .noneMatch(other -> other.over().contains(part.name())))
+                    .findFirst()
+                    .orElseThrow(() -> new AssertionError("Nothing that is out can go back"));
+            back(next.name().text());
+        }
+        return this;
+    }
+
+    Ledger ledger() {
+        return Ledger.of(logs.picture().valley());
+    }
+
+    List<String> lookAlikes() {
+        return LookAlikes.among(logs.picture().valley(), 1.0).stream()
+                .map(pair -> pair.shorter().lengthMm() + " of " + pair.shorterOf() + ", "
+                        + pair.longer().lengthMm() + " of " + pair.longerOf())
+                .toList();
+    }
+}
