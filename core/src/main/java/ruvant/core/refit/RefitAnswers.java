@@ -30,6 +30,7 @@ import ruvant.core.units.Refusal;
 public final class RefitAnswers {
     private final Valley valley;
     private final Map<PartName, Set<PartName>> under;
+    private final List<ValleyPart> out;
     private final StripNotes notes;
     private final TreatPicture treat;
     private final PartsPicture parts;
@@ -40,6 +41,7 @@ public final class RefitAnswers {
         this.valley = valley;
         this.notes = notes;
         this.under = valley.under();
+        this.out = valley.out();
         this.treat = treat;
         this.parts = parts;
         this.now = now;
@@ -75,15 +77,22 @@ public final class RefitAnswers {
     }
 
     private Optional<RefitAnswer> innerStillOut(ValleyPart part) {
-        List<String> inner = valley.out().stream()
-                .filter(other -> under.get(part.name()).contains(other.name()))
-                .map(other -> other.name().text())
-                .toList();
-        if (inner.isEmpty()) {
+        Set<PartName> below = under.get(part.name());
+        if (below.isEmpty()) {
             return Optional.empty();
         }
-        String more = inner.size() == 1 ? "" : " and " + (inner.size() - 1) + " more";
-        return notYet(part, Against.INNER_STILL_OUT, "Still out under it: " + inner.getLast() + more);
+        PartName deepest = null;
+        int count = 0;
+        for (ValleyPart other : out) {
+            if (below.contains(other.name())) {
+                deepest = other.name();
+                count++;
+            }
+        }
+        String more = count < 2 ? "" : " and " + (count - 1) + " more";
+        return count == 0
+                ? Optional.empty()
+                : notYet(part, Against.INNER_STILL_OUT, "Still out under it: " + deepest + more);
     }
 
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {

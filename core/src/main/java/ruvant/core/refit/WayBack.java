@@ -57,20 +57,38 @@ public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName>
 
     private static Instant closed(
             List<ValleyPart> out, Map<PartName, Set<PartName>> under, TreatPicture treat, Instant now, double pace) {
-        List<ValleyPart> left = new ArrayList<>(out.reversed());
+        Map<PartName, List<ValleyPart>> above = new HashMap<>();
+        Map<PartName, Integer> innerOut = new HashMap<>();
+        Map<PartName, Instant> dryAt = new HashMap<>();
         Set<PartName> stillOut =
                 new HashSet<>(out.stream().map(ValleyPart::name).toList());
+        for (ValleyPart part : out) {
+            dryAt.put(part.name(), dry(part, under, treat));
+            int inner = 0;
+            for (PartName one : under.get(part.name())) {
+                if (stillOut.contains(one)) {
+                    above.computeIfAbsent(one, name -> new ArrayList<>()).add(part);
+                    inner++;
+                }
+            }
+            innerOut.put(part.name(), inner);
+        }
+        List<ValleyPart> free = new ArrayList<>(out.reversed().stream()
+                .filter(part -> innerOut.get(part.name()) == 0)
+                .toList());
         Instant at = now;
-        while (!left.isEmpty()) {
+        while (!free.isEmpty()) {
             Instant then = at;
-            Comparator<ValleyPart> soonest = Comparator.comparing(part -> later(then, dry(part, under, treat)));
-            ValleyPart next = left.stream()
-                    .filter(part -> under.get(part.name()).stream().noneMatch(stillOut::contains))
-                    .min(soonest)
+            ValleyPart next = free.stream()
+                    .min(Comparator.comparing(part -> later(then, dryAt.get(part.name()))))
                     .orElseThrow();
-            at = later(at, dry(next, under, treat)).plus(takes(next, pace));
-            left.remove(next);
-            stillOut.remove(next.name());
+            at = later(at, dryAt.get(next.name())).plus(takes(next, pace));
+            free.remove(next);
+            for (ValleyPart covering : above.getOrDefault(next.name(), List.of())) {
+                if (innerOut.merge(covering.name(), -1, Integer::sum) == 0) {
+                    free.add(covering);
+                }
+            }
         }
         return at;
     }

@@ -22,6 +22,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.BenchEntry;
 import ruvant.server.config.Database;
+import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
 import ruvant.server.record.NewLine;
@@ -42,6 +43,7 @@ class Benchmark {
     private final LogStore logs;
     private final JobService jobs;
     private final ObjectMapper json;
+    private final ShopService shop;
     private final Path file;
     private final HttpClient http = HttpClient.newHttpClient();
     private String base;
@@ -52,12 +54,14 @@ class Benchmark {
             LogStore logs,
             JobService jobs,
             ObjectMapper json,
+            ShopService shop,
             @Value("${ruvant.data}") Path folder) {
         this.database = database;
         this.summaries = summaries;
         this.logs = logs;
         this.jobs = jobs;
         this.json = json;
+        this.shop = shop;
         this.file = folder.resolve("ruvant.db");
     }
 
@@ -97,6 +101,7 @@ class Benchmark {
                 i -> bareLog(bare, LargeShop.longJob(i % LargeShop.LONG_JOBS).number()));
         row("the bench page, 60 open", i -> get("/api/bench"), i -> bareBench(bare));
         row("a find", i -> get("/api/find?words=pell%20" + word(i)), i -> bareFind(bare, word(i)));
+        new BenchOfRules(shop.shop()).measure();
     }
 
     private static void row(String what, Stopwatch.Step ours, Stopwatch.Step bare) throws Exception {
