@@ -116,6 +116,16 @@ export const knownQuery = (tag: string, lastSequence: number) =>
     staleTime: 60_000,
   });
 
+/** What is known of a camera at the counter, by its maker, model and number. */
+export const identifyQuery = (maker: string, model: string, serial: string) =>
+  queryOptions({
+    queryKey: ["identify", maker, model, serial],
+    queryFn: () => answer(server.GET("/api/identify", { params: { query: { maker, model, serial } } })),
+    enabled: maker.trim() !== "" && model.trim() !== "",
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+
 export const modelsQuery = queryOptions({
   queryKey: ["models"],
   queryFn: () => answer(server.GET("/api/models")),

@@ -2,6 +2,7 @@ import { useWords } from "../../api/queries";
 import { AreaField, ChoiceField, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
+import { KnownModel } from "./KnownModel";
 import { DOUBLING, OLDER, type Form } from "./receivedForm";
 
 /** The fields that say what came in and whose it is. */
@@ -30,6 +31,7 @@ export function CameraFields({
           <ChoiceField label="Body" name="bodyType" choices={choices("bodyType")} {...text("bodyType")} />
           <ChoiceField label="Mechanism" name="family" choices={choices("family")} {...text("family")} />
         </div>
+        {fresh && <KnownModel form={form} change={change} />}
         <TextField label="Lens" name="lens" {...text("lens")} />
         <ChoiceField
           label="Marked speeds are"

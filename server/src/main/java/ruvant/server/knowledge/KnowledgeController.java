@@ -2,6 +2,7 @@ package ruvant.server.knowledge;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.knowledge.PatternRanges;
 import ruvant.core.knowledge.WayIn;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.ValleyPart;
@@ -37,6 +39,32 @@ class KnowledgeController {
 
     /** Everything known of one model. */
     record Model(ModelStore.Counted model, ModelKnowledge knowledge, List<WayIn> ways) {}
+
+    /**
+     * What is known of a camera that just came over the counter.
+     *
+     * @param usual how the last one of its model was described; empty for a model that is new here
+     */
+    record Identified(
+            int jobs, Optional<IntakeEntry.Received> usual, PatternRanges.NumberSays pattern, List<KnownPart> care) {}
+
+    @GetMapping("/identify")
+    Identified identify(
+            @RequestParam String maker, @RequestParam String model, @RequestParam(defaultValue = "") String serial) {
+        List<JobPicture> earlier =
+                models.tags(maker, model).stream().map(jobs::picture).toList();
+        PatternRanges ranges = PatternRanges.of(earlier.stream()
+                .map(picture -> picture.received().camera())
+                .map(camera -> new PatternRanges.Seen(camera.pattern(), camera.serial()))
+                .toList());
+        return new Identified(
+                earlier.size(),
+                earlier.stream().findFirst().map(JobPicture::received),
+                ranges.guess(serial),
+                ModelKnowledge.of(earlier).parts().stream()
+                        .filter(KnownPart::wantsCare)
+                        .toList());
+    }
 
     @GetMapping("/jobs/{tag}/known")
     Known known(@PathVariable String tag) {
