@@ -6,7 +6,7 @@ import { knownQuery, readingQuery } from "../../api/queries";
 import { useDraft } from "../../shell/draft";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
-import { BeforeLift } from "../strip/BeforeLift";
+import { BeforeLift, metBefore } from "../strip/BeforeLift";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",
@@ -28,9 +28,9 @@ export function LogLine({ job }: { job: JobView }) {
   const read = text.trim() === "" ? undefined : reading;
 
   const first = read?.entries[0];
-  const lifting = first?.kind === "removed" ? first.part.toLowerCase() : "";
+  const lifting = first?.kind === "removed" && first.within === undefined ? first.part : "";
   const known = useQuery({ ...knownQuery(job.tag, job.lastSequence), enabled: lifting !== "" }).data;
-  const met = lifting === "" ? undefined : known?.parts.find((one) => one.name.toLowerCase() === lifting);
+  const met = lifting === "" ? undefined : metBefore(known, job, lifting);
 
   const log = async () => {
     if (text.trim() === "") return;
@@ -80,7 +80,7 @@ export function LogLine({ job }: { job: JobView }) {
     >
       {met !== undefined && (
         <div className="pb-1">
-          <BeforeLift part={met} jobs={known?.jobs ?? 0} />
+          <BeforeLift job={job} met={met} />
         </div>
       )}
       {problem !== undefined && (

@@ -1,41 +1,85 @@
-import type { Schemas } from "../../api/client";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
 import { fastenerWords } from "./fastenerWords";
+import { asUsual } from "./takeOver";
 
+type Known = Schemas["Known"];
 type KnownPart = Schemas["KnownPart"];
 
 /** Whether earlier jobs left something to know before it is lifted. */
 export const wantsCare = (part: KnownPart) =>
   part.hidden.length + part.hazards.length + part.loose.length > 0 || part.state !== undefined;
 
-/** Before you lift this: what is known to hide, to spring, or to need a state. */
-export function BeforeLift({ part, jobs }: { part: KnownPart; jobs: number }) {
+/** The part of this name as earlier jobs met it, and what they took off before it that is not logged here. */
+export function metBefore(known: Known | undefined, job: JobView, name: string) {
+  const part = known?.parts.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
+  const logged = new Set(job.parts.map((one) => one.name.toLowerCase()));
+  const unlogged = (part?.over ?? [])
+    .filter((over) => !logged.has(over.toLowerCase()))
+    .flatMap((over) => known?.parts.filter((one) => one.name === over) ?? []);
+  return part === undefined ? undefined : { part, unlogged, jobs: known?.jobs ?? 0 };
+}
+
+/** Before you lift this: what is known to hide, to spring, or to need a state; and what is not logged on the way. */
+export function BeforeLift({ job, met }: { job: JobView; met: NonNullable<ReturnType<typeof metBefore>> }) {
   const { word } = useWords();
-  if (!wantsCare(part)) return null;
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const { part, unlogged, jobs } = met;
+  if (!wantsCare(part) && unlogged.length === 0) return null;
   return (
     <section
       aria-label="Before you lift this"
       className="border-stop bg-stop-wash rounded-[4px] border-l-4 px-3 py-1.5 text-[14.5px]"
     >
-      <b className="text-stop">Before you lift the {part.name}</b>{" "}
-      <span className="text-soft text-[13.5px]">
-        from {part.jobs} of {jobs} earlier jobs
-      </span>
-      <ul className="list-disc pl-5">
-        {part.hidden.map((one, index) => (
-          <li key={index}>
-            Hidden: {one.count} × {fastenerWords(one)}
-          </li>
-        ))}
-        {part.hazards.length > 0 && (
-          <li>Beware: {part.hazards.map((one) => word("hazard", one)).join(", ")}</li>
-        )}
-        {part.state !== undefined && <li>Wants the mechanism {word("mechanismState", part.state)}</li>}
-        {part.loose.length > 0 && <li>Loose under it: {part.loose.join(", ")}</li>}
-        {part.remarks.slice(0, 2).map((remark) => (
-          <li key={remark}>“{remark}”</li>
-        ))}
-      </ul>
+      {wantsCare(part) && (
+        <>
+          <b className="text-stop">Before you lift the {part.name}</b>{" "}
+          <span className="text-soft text-[13.5px]">
+            from {part.jobs} of {jobs} earlier jobs
+          </span>
+          <ul className="list-disc pl-5">
+            {part.hidden.map((one, index) => (
+              <li key={index}>
+                Hidden: {one.count} × {fastenerWords(one)}
+              </li>
+            ))}
+            {part.hazards.length > 0 && (
+              <li>Beware: {part.hazards.map((one) => word("hazard", one)).join(", ")}</li>
+            )}
+            {part.state !== undefined && <li>Wants the mechanism {word("mechanismState", part.state)}</li>}
+            {part.loose.length > 0 && <li>Loose under it: {part.loose.join(", ")}</li>}
+            {part.remarks.slice(0, 2).map((remark) => (
+              <li key={remark}>“{remark}”</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {unlogged.length > 0 && (
+        <p className="flex flex-wrap items-center gap-2">
+          <span>
+            <b className="text-stop">Not logged as off:</b> {unlogged.map((one) => one.name).join(", ")}.
+            Earlier jobs took {unlogged.length === 1 ? "it" : "them"} off first. How did you get there?
+          </span>
+          <Button
+            onClick={() =>
+              void submit(() =>
+                append(
+                  unlogged.map((one) => asUsual(one, job)),
+                  { said: `Logged as usual: ${unlogged.map((one) => one.name).join(", ")}.` },
+                ),
+              )
+            }
+          >
+            Off too: log as usual
+          </Button>
+        </p>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
     </section>
   );
 }

@@ -1,7 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
-import { removed } from "../../api/entries";
 import { knownQuery } from "../../api/queries";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
@@ -10,6 +9,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { wantsCare } from "./BeforeLift";
 import { fastenerWords } from "./fastenerWords";
+import { asUsual } from "./takeOver";
 
 type KnownPart = Schemas["KnownPart"];
 
@@ -22,21 +22,7 @@ export function KnownSteps({ job }: { job: JobView }) {
   const { problem, submit } = useSubmit();
   const next = known?.next.slice(0, AT_ONCE) ?? [];
   const takeOver = (part: KnownPart) =>
-    void submit(() =>
-      append(
-        [
-          removed(part.name, {
-            side: part.side,
-            covers: part.covers,
-            fasteners: part.fasteners,
-            wells: job.freeWell === undefined || part.fasteners.length === 0 ? [] : [job.freeWell],
-            hazards: part.hazards,
-            state: part.state,
-          }),
-        ],
-        { said: `Taken off as usual: ${part.name}.` },
-      ),
-    );
+    void submit(() => append([asUsual(part, job)], { said: `Taken off as usual: ${part.name}.` }));
   useKeys({ k: () => next.length > 0 && takeOver(next[0]) });
   if (known === undefined || next.length === 0) return null;
   return (

@@ -11,7 +11,7 @@ import { Pick, PickMany } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { BeforeLift } from "./BeforeLift";
+import { BeforeLift, metBefore } from "./BeforeLift";
 import { FastenerEditor, FRESH, type Fastener } from "./FastenerEditor";
 
 type Removed = Schemas["Removed"];
@@ -74,7 +74,7 @@ export function RemovalForm({
   const { problem, field, busy, submit } = useSubmit();
   const guess = useQuery(guessQuery(draft.part)).data;
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
-  const met = known?.parts.find((one) => one.name.toLowerCase() === draft.part.trim().toLowerCase());
+  const met = metBefore(known, job, draft.part);
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const covers = draft.covers ?? guess?.covers ?? false;
   const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find(
@@ -121,7 +121,7 @@ export function RemovalForm({
               onChange={(event) => change({ covers: event.target.checked })}
             />
           </div>
-          {met !== undefined && <BeforeLift part={met} jobs={known?.jobs ?? 0} />}
+          {met !== undefined && <BeforeLift job={job} met={met} />}
           <Pick
             label="Side"
             small
