@@ -101,7 +101,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       missing: [],
     },
     notAccounted: 0,
-    notes: { states: {}, letDown: [], missing: [], surplus: [] },
+    notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [] },
     visitor: { kind: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
     wayBack: { hands: "PT0S", chain: [] },
     pickUp: {
@@ -188,6 +188,24 @@ export function aHouse(): House {
       ],
       waits: [],
     },
+    stuckLadder: [
+      {
+        id: "FIRM_DRIVER",
+        label: "right driver, firm pressure",
+        how: "press hard",
+        risk: "a marred slot",
+        waitMinutes: 0,
+        irreversible: false,
+      },
+      {
+        id: "DRILL_OUT",
+        label: "drill it out",
+        how: "centre it",
+        risk: "the thread",
+        waitMinutes: 0,
+        irreversible: true,
+      },
+    ],
     demo: false,
   };
 }

@@ -8,6 +8,7 @@ import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
 import { RemovalForm } from "./RemovalForm";
 import { ScannedWell } from "./ScannedWell";
+import { StuckFasteners } from "./StuckFasteners";
 import { TrayView } from "./TrayView";
 
 /** Going down: what is off, the part one looks at, or the form for the next one; and the tray. */
@@ -95,6 +96,7 @@ export function Strip() {
         )}
         <div className="flex flex-col gap-4 pt-3">
           <Mechanism job={job} />
+          <StuckFasteners job={job} />
         </div>
       </div>
     </div>

@@ -257,6 +257,24 @@ public sealed interface StripEntry extends Entry {
         }
     }
 
+    /**
+     * Something was tried on a stuck fastener.
+     *
+     * @param part the part that it holds
+     * @param fastener which one, in words
+     * @param freed whether it moved
+     * @param remark what was seen; for a rung that cannot be undone, who agreed to it
+     */
+    record StuckTried(PartName part, String fastener, StuckRung rung, boolean freed, String remark)
+            implements StripEntry {
+        public StuckTried {
+            Check.chosen("part", part);
+            fastener = Check.name("fastener", fastener);
+            Check.chosen("rung", rung);
+            remark = rung.irreversible() ? Check.remark("consent", remark) : Check.optionalRemark("remark", remark);
+        }
+    }
+
     /** A lost piece turned up. */
     record FoundAgain(PartName part, String piece, int count) implements StripEntry {
         public FoundAgain {

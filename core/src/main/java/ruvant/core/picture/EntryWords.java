@@ -128,6 +128,9 @@ public final class EntryWords {
                 "let down " + down.spring() + turns(", ", down.turns()) + with(", ", down.remark());
             case StripEntry.SpringWound wound ->
                 "wound " + wound.spring() + turns(", ", wound.turns()) + with(", ", wound.remark());
+            case StripEntry.StuckTried tried ->
+                "stuck " + tried.fastener() + " of " + tried.part() + ": "
+                        + tried.rung().label() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark());
             case StripEntry.FoundAgain found ->
                 "found again " + found.count() + " × " + found.piece() + " of " + found.part();
         };

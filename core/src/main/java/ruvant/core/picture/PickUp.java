@@ -66,6 +66,9 @@ public record PickUp(
         picture.bench().decisions().stream()
                 .filter(one -> one.decided().open())
                 .forEach(one -> half.add("to decide: " + one.decided().text()));
+        picture.notes().stuck().stream()
+                .filter(stuck -> !stuck.freed())
+                .forEach(stuck -> half.add("stuck: " + stuck.fastener() + " of " + stuck.part()));
         picture.bench().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
         picture.parts().openNeeds().forEach(need -> half.add("needed: " + need.what()));
         return half;

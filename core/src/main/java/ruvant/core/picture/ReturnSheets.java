@@ -114,6 +114,12 @@ public final class ReturnSheets {
                 .filter(one -> one.what().modification())
                 .forEach(
                         one -> changed.add(one.what().part() + ": " + one.what().what()));
+        picture.notes().stuck().stream()
+                .flatMap(stuck -> stuck.tries().stream())
+                .filter(tried -> tried.rung().irreversible())
+                .map(tried -> tried.part() + ", " + tried.fastener() + ": "
+                        + tried.rung().label() + " (" + tried.remark() + ")")
+                .forEach(changed::add);
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
                 .forEach(part -> changed.add(

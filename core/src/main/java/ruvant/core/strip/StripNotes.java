@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.StuckRung;
+import ruvant.core.units.PartName;
 
 /**
  * What there is to know beside the parts: how the mechanism stands, which springs are let down, what was missing or too
@@ -20,7 +23,8 @@ public record StripNotes(
         List<Spring> letDown,
         List<Piece> missing,
         List<Piece> surplus,
-        Optional<Trial> trial) {
+        Optional<Trial> trial,
+        List<Stuck> stuck) {
 
     /** A spring that is let down, with the turns that were counted; 0 for not counted. */
     public record Spring(UUID id, String name, double turns, String remark) {}
@@ -28,12 +32,25 @@ public record StripNotes(
     /** Pieces that were missing on arrival or lay there too many, and where. */
     public record Piece(UUID id, String what, int count, String where) {}
 
+    /**
+     * A fastener that is or was stuck.
+     *
+     * @param tries what was tried, oldest first
+     * @param next the gentlest rung above the highest one tried; empty once it is freed, or when nothing is left
+     */
+    public record Stuck(
+            PartName part,
+            String fastener,
+            List<StripEntry.StuckTried> tries,
+            boolean freed,
+            Optional<StuckRung> next) {}
+
     /** A trial assembly that is on. */
     public record Trial(UUID id, Instant at, RefitEntry.TrialAssembled what) {}
 
     /** Nothing noted. */
     public static StripNotes none() {
-        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty());
+        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty(), List.of());
     }
 
     /** Whether the mechanism is known to stand otherwise. */

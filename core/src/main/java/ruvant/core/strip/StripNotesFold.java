@@ -11,6 +11,7 @@ import ruvant.core.job.Line;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
+import ruvant.core.job.StuckRung;
 import ruvant.core.units.Refusal;
 
 /** Folds what is known beside the parts. */
@@ -19,6 +20,7 @@ public final class StripNotesFold {
     private final Map<String, StripNotes.Spring> letDown = new LinkedHashMap<>();
     private final List<StripNotes.Piece> missing = new ArrayList<>();
     private final List<StripNotes.Piece> surplus = new ArrayList<>();
+    private final Map<String, List<StripEntry.StuckTried>> stuck = new LinkedHashMap<>();
     private StripNotes.Trial trial;
 
     /** Why a spring cannot be wound: it was not let down. */
@@ -72,6 +74,9 @@ public final class StripNotesFold {
                     states.put(off.state().of(), off.state());
                 }
             }
+            case StripEntry.StuckTried tried ->
+                stuck.computeIfAbsent(key(tried.part() + "/" + tried.fastener()), name -> new ArrayList<>())
+                        .add(tried);
             case StripEntry.EdgeSet edge -> {}
             case StripEntry.Lost lost -> {}
             case StripEntry.Destroyed destroyed -> {}
@@ -95,7 +100,18 @@ public final class StripNotesFold {
                 List.copyOf(letDown.values()),
                 List.copyOf(missing),
                 List.copyOf(surplus),
-                Optional.ofNullable(trial));
+                Optional.ofNullable(trial),
+                stuck.values().stream().map(StripNotesFold::stuck).toList());
+    }
+
+    private static StripNotes.Stuck stuck(List<StripEntry.StuckTried> tries) {
+        StripEntry.StuckTried last = tries.getLast();
+        int highest = tries.stream().mapToInt(one -> one.rung().ordinal()).max().orElse(-1);
+        boolean freed = last.freed();
+        Optional<StuckRung> next = freed || highest + 1 >= StuckRung.values().length
+                ? Optional.empty()
+                : Optional.of(StuckRung.values()[highest + 1]);
+        return new StripNotes.Stuck(last.part(), last.fastener(), List.copyOf(tries), freed, next);
     }
 
     private static String key(String spring) {

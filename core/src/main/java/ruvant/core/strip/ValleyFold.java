@@ -35,6 +35,7 @@ public final class ValleyFold {
             case StripEntry.StateSet set -> Optional.empty();
             case StripEntry.SpringLetDown down -> Optional.empty();
             case StripEntry.SpringWound wound -> Optional.empty();
+            case StripEntry.StuckTried tried -> Optional.empty();
         };
     }
 
@@ -204,6 +205,7 @@ public final class ValleyFold {
             case StripEntry.StateSet set -> {}
             case StripEntry.SpringLetDown down -> {}
             case StripEntry.SpringWound wound -> {}
+            case StripEntry.StuckTried tried -> {}
         }
     }
 

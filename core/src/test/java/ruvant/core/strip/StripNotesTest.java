@@ -1,6 +1,7 @@
 package ruvant.core.strip;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Set;
@@ -11,9 +12,11 @@ import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
+import ruvant.core.job.StuckRung;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.job.Verdict;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 
 /** States, springs, assemblies within assemblies, trials: what a plain list of parts cannot say. */
@@ -208,5 +211,32 @@ class StripNotesTest {
                         .found())
                 .contains("Missing when it came in: 1 × cross screw, top cover")
                 .contains("Lay in it and belongs nowhere: 2 × washer");
+    }
+
+    private static StripEntry.StuckTried tried(StuckRung rung, boolean freed, String remark) {
+        return new StripEntry.StuckTried(part("top cover"), "by the eyepiece", rung, freed, remark);
+    }
+
+    @Test
+    void aStuckFastenerIsTriedFromTheGentlestUp() {
+        logs.add(tried(StuckRung.FIRM_DRIVER, false, ""), tried(StuckRung.PENETRANT, false, "overnight"));
+        StripNotes.Stuck stuck = logs.picture().notes().stuck().getFirst();
+        assertThat(stuck.next()).contains(StuckRung.SOLVENT);
+        assertThat(stuck.tries()).hasSize(2);
+        logs.add(tried(StuckRung.SOLVENT, true, ""));
+        assertThat(logs.picture().notes().stuck()).singleElement().satisfies(one -> {
+            assertThat(one.freed()).isTrue();
+            assertThat(one.next()).isEmpty();
+        });
+    }
+
+    @Test
+    void whatCannotBeUndoneNeedsSomebodysWordAndIsOnTheSheet() {
+        assertThatThrownBy(() -> tried(StuckRung.DRILL_OUT, true, " ")).isInstanceOf(FieldProblem.class);
+        logs.add(tried(StuckRung.DRILL_OUT, true, "owner agreed by telephone"));
+        assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
+                        .changed())
+                .containsExactly("top cover, by the eyepiece: drill it out (owner agreed by telephone)");
+        assertThat(StuckRung.values()).filteredOn(StuckRung::irreversible).hasSize(2);
     }
 }

@@ -72,7 +72,11 @@ class HouseController {
             Map<String, List<Choice>> words,
             List<Materials.Material> materials,
             Lubrication lubrication,
+            List<Rung> stuckLadder,
             boolean demo) {}
+
+    /** A rung of what is tried on a stuck fastener. */
+    record Rung(String id, String label, String how, String risk, int waitMinutes, boolean irreversible) {}
 
     /** What an agent does to the materials asked about, kindest agent first. */
     record Judged(
@@ -106,6 +110,10 @@ class HouseController {
                 words,
                 shop.shop().materials().materials(),
                 shop.shop().lubrication(),
+                Arrays.stream(StuckRung.values())
+                        .map(one -> new Rung(
+                                one.name(), one.label(), one.how(), one.risk(), one.waitMinutes(), one.irreversible()))
+                        .toList(),
                 demo);
     }
 

@@ -1,0 +1,40 @@
+import { atTheBench, logged, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { aJob } from "../../testing/examples";
+import { StuckFasteners } from "./StuckFasteners";
+
+it("begins with the gentlest and logs each try", async () => {
+  atTheBench(<StuckFasteners job={aJob()} />);
+  fireEvent.click(named("button", "One is stuck…"));
+  fireEvent.change(screen.getByLabelText("Which part it holds"), { target: { value: "top cover" } });
+  fireEvent.change(screen.getByLabelText("Which fastener"), { target: { value: "by the eyepiece" } });
+  fireEvent.click(named("button", "It is stuck"));
+  expect(await screen.findByText("right driver, firm pressure")).toBeTruthy();
+  fireEvent.click(named("button", "No luck"));
+  await waitFor(() =>
+    expect(logged()).toEqual([
+      {
+        kind: "stuckTried",
+        part: "top cover",
+        fastener: "by the eyepiece",
+        rung: "FIRM_DRIVER",
+        freed: false,
+        remark: "",
+      },
+    ]),
+  );
+});
+
+it("does not go where there is no way back without somebody's word", async () => {
+  const job = aJob();
+  job.notes.stuck = [{ part: "ring", fastener: "lock ring", tries: [], freed: false, next: "DRILL_OUT" }];
+  atTheBench(<StuckFasteners job={job} />, job);
+  expect(screen.getByText(/cannot be undone/)).toBeTruthy();
+  expect(named("button", "Done, it is free")).toHaveProperty("disabled", true);
+  fireEvent.change(screen.getByLabelText("Who agreed to it"), { target: { value: "owner, by telephone" } });
+  fireEvent.click(named("button", "Done, it is free"));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([{ rung: "DRILL_OUT", freed: true, remark: "owner, by telephone" }]),
+  );
+});

@@ -1,0 +1,148 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { houseQuery } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+
+type Rung = Schemas["Rung"];
+
+/** Stuck fasteners: what was tried, what comes next and what it risks, up to where it cannot be undone. */
+export function StuckFasteners({ job }: { job: JobView }) {
+  const [fresh, setFresh] = useState<{ part: string; fastener: string }>();
+  const [asking, setAsking] = useState(false);
+  const open = job.notes.stuck.filter((one) => !one.freed);
+  const begun = open.some((one) => one.part === fresh?.part && one.fastener === fresh.fastener);
+  const shown = [
+    ...open.map((one) => ({ part: one.part, fastener: one.fastener, tries: one.tries, next: one.next })),
+    ...(fresh === undefined || begun ? [] : [{ ...fresh, tries: [], next: "FIRM_DRIVER" as const }]),
+  ];
+  return (
+    <Panel title="Stuck fasteners" note={open.length === 0 ? "none" : `${open.length}`}>
+      {shown.map((one) => (
+        <Ladder key={`${one.part} ${one.fastener}`} job={job} {...one} />
+      ))}
+      {asking ? (
+        <AddLine
+          focus
+          blanks={[
+            { label: "Which part it holds", hint: "Part: top cover" },
+            { label: "Which fastener", hint: "by the eyepiece" },
+          ]}
+          action="It is stuck"
+          onAdd={async (part, fastener) => {
+            setFresh({ part, fastener });
+            setAsking(false);
+          }}
+          onCancel={() => setAsking(false)}
+        />
+      ) : (
+        <Button kind="quiet" className="self-start" onClick={() => setAsking(true)}>
+          One is stuck…
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+function Ladder({
+  job,
+  part,
+  fastener,
+  tries,
+  next,
+}: {
+  job: JobView;
+  part: string;
+  fastener: string;
+  tries: Schemas["StuckTried"][];
+  next?: Schemas["StuckTried"]["rung"];
+}) {
+  const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const rung = ladder.find((one) => one.id === next);
+  const tried = (freed: boolean, remark = "") =>
+    append([{ kind: "stuckTried", part, fastener, rung: next!, freed, remark }], {
+      said: freed ? `Freed: ${fastener} of ${part}.` : `No luck: ${rung?.label}.`,
+    });
+  return (
+    <div className="border-line flex flex-col gap-1 border-b pb-2 text-[14.5px]">
+      <b>
+        {fastener} of {part}
+      </b>
+      <ul>
+        {tries.map((one, index) => (
+          <li key={index} className="text-soft flex items-center gap-2">
+            <StateMark mark="not" />
+            {ladder.find((step) => step.id === one.rung)?.label}
+            {one.remark !== "" && `, ${one.remark}`}
+          </li>
+        ))}
+      </ul>
+      {rung === undefined ? (
+        <p>Nothing is left to try here: leave it, or ask somebody with other tools.</p>
+      ) : (
+        <>
+          <Next rung={rung} />
+          {rung.irreversible ? (
+            <AddLine
+              blanks={[{ label: "Who agreed to it", hint: "Owner agreed by telephone" }]}
+              action="Done, it is free"
+              look="stop"
+              onAdd={(remark) => tried(true, remark)}
+            />
+          ) : (
+            <div className="flex flex-wrap gap-1">
+              <Button onClick={() => void submit(() => tried(true))}>It is free</Button>
+              <Button kind="quiet" onClick={() => void submit(() => tried(false))}>
+                No luck
+              </Button>
+              {rung.waitMinutes > 0 && (
+                <Button
+                  kind="quiet"
+                  onClick={() =>
+                    void submit(() =>
+                      append(
+                        [
+                          {
+                            kind: "waitStarted",
+                            what: `${rung.label}, ${fastener}`,
+                            minutes: rung.waitMinutes,
+                            part,
+                          },
+                        ],
+                        { said: `It soaks ${rung.waitMinutes} min.` },
+                      ),
+                    )
+                  }
+                >
+                  Let it act {rung.waitMinutes} min
+                </Button>
+              )}
+            </div>
+          )}
+        </>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </div>
+  );
+}
+
+function Next({ rung }: { rung: Rung }) {
+  return (
+    <div
+      className={`rounded-[3px] border-l-4 px-2 py-1 ${rung.irreversible ? "border-stop bg-stop-wash" : "border-ready bg-ready-wash"}`}
+    >
+      <b>{rung.label}</b>: {rung.how}.{" "}
+      <span className="text-soft">
+        Risk: {rung.risk}.{rung.irreversible && " It cannot be undone and goes on the return sheet."}
+      </span>
+    </div>
+  );
+}
