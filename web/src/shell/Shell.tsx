@@ -118,7 +118,7 @@ function Place({ to, label }: { to: string; label: string }) {
       to={to}
       end={to === "/"}
       className={({ isActive }) =>
-        `flex min-h-11 items-center border-b-[3px] px-3 pt-[3px] ${isActive ? "border-[#e5b556] font-bold" : "text-bar-soft hover:text-on-bar border-transparent"}`
+        `wide:px-3 flex min-h-11 items-center border-b-[3px] px-2 pt-[3px] whitespace-nowrap ${isActive ? "border-[#e5b556] font-bold" : "text-bar-soft hover:text-on-bar border-transparent"}`
       }
     >
       {label}
@@ -143,11 +143,11 @@ function BarButton({
       onClick={onClick}
       aria-label={label}
       title={label}
-      className="flex min-h-11 items-center gap-2 rounded-[4px] px-2.5 hover:bg-white/10"
+      className="wide:px-2.5 flex min-h-11 items-center gap-2 rounded-[4px] px-2 whitespace-nowrap hover:bg-white/10"
     >
       {children}
       {hint !== undefined && (
-        <kbd className="num border-bar-soft text-bar-soft rounded-[3px] border px-1 text-[11.5px]">
+        <kbd className="num border-bar-soft text-bar-soft wide:inline hidden rounded-[3px] border px-1 text-[11.5px]">
           {hint}
         </kbd>
       )}
@@ -164,16 +164,18 @@ function Running() {
   const running = waits.find((wait) => Date.parse(wait.running.endsAt) > now);
   return (
     <>
-      {demo && <span className="text-bar-soft mr-1 text-[13px]">Demo shop</span>}
+      {demo && <span className="text-bar-soft wide:inline mr-1 hidden text-[13px]">Demo shop</span>}
       {waits.length > 0 && (
         <Link
           to="/"
-          className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] hover:bg-white/10"
+          className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] whitespace-nowrap hover:bg-white/10"
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
           {over > 0 ? `${over} over` : `${waits.length} waiting`}
           {running !== undefined && (
-            <span className="text-bar-soft">next {moment(running.running.endsAt, now)}</span>
+            <span className="text-bar-soft wide:inline hidden">
+              next {moment(running.running.endsAt, now)}
+            </span>
           )}
         </Link>
       )}

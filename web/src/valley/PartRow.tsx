@@ -103,7 +103,7 @@ export function BackRow({ part, compact, now }: { part: PartView; compact: boole
     >
       <div className={`min-w-0 flex-1 ${compact ? "flex items-baseline justify-end gap-2" : ""}`}>
         {compact && <span className="truncate text-[13px]">{reason}</span>}
-        <b className="block shrink-0 leading-5">{answer.word}</b>
+        <b className="block shrink-0 truncate leading-5">{answer.word}</b>
         {!compact && (
           <span className="block truncate text-[13px] leading-4" title={reason}>
             {reason || "all under it is back"}

@@ -36,10 +36,10 @@ export function Refit() {
                   type="button"
                   onClick={() => setSearch({ part: part.name })}
                   aria-pressed={shown?.name === part.name}
-                  className={`grid h-[49px] w-full grid-cols-[minmax(0,11fr)_minmax(0,12fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : ""}`}
+                  className={`wide:grid-cols-[minmax(0,11fr)_minmax(0,12fr)] grid h-[49px] w-full grid-cols-[minmax(0,9fr)_minmax(0,14fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : ""}`}
                 >
-                  <b className="border-line bg-sheet flex items-center truncate rounded-l-[4px] border-y border-l px-2.5 leading-5">
-                    {part.name}
+                  <b className="border-line bg-sheet flex min-w-0 items-center rounded-l-[4px] border-y border-l px-2.5 leading-5">
+                    <span className="truncate">{part.name}</span>
                   </b>
                   <BackRow part={part} compact={false} now={now} />
                 </button>
