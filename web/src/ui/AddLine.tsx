@@ -64,7 +64,7 @@ export function AddLine({
           <input
             key={blank.label}
             autoFocus={focus && i === 0}
-            className="input flex-[1_1_130px]"
+            className="input flex-[1_1_110px]"
             dir={blank.anyScript ? "auto" : undefined}
             aria-label={blank.label}
             placeholder={blank.hint ?? blank.label}

@@ -101,9 +101,11 @@ const hasMirror = (job: JobView) => ["SLR", "MODULAR"].includes(job.intake.recei
 
 function Note({ mark, children }: { mark: "wait" | "not" | "left"; children: React.ReactNode }) {
   return (
-    <li className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1 text-[14.5px]">
-      <StateMark mark={mark} />
-      {children}
+    <li className="border-line/70 flex items-start gap-2 border-b py-1 text-[14.5px]">
+      <span className="pt-0.5">
+        <StateMark mark={mark} />
+      </span>
+      <span className="flex min-w-0 flex-1 flex-wrap items-center justify-between">{children}</span>
     </li>
   );
 }

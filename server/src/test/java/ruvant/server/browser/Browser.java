@@ -132,15 +132,17 @@ final class Browser implements AutoCloseable {
         return this;
     }
 
-    /** Presses the button or link that says this. */
+    /** Presses the button or link that says this, once it can be pressed. */
     Browser button(String words) {
-        return click("//*[self::button or self::a][normalize-space(.)='%s' or normalize-space(text())='%s']"
-                .formatted(words, words));
+        return click(
+                "//*[self::button or self::a][not(@disabled)][normalize-space(.)='%s' or normalize-space(text())='%s']"
+                        .formatted(words, words));
     }
 
     /** Presses a button within the row, panel or list item that holds the words. */
     Browser buttonBeside(String words, String button) {
-        return click("//li[contains(., '%s')]//button[normalize-space(.)='%s']".formatted(words, button));
+        return click(
+                "//li[contains(., '%s')]//button[not(@disabled)][normalize-space(.)='%s']".formatted(words, button));
     }
 
     Browser field(String label, String text) {
