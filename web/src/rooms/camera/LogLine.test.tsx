@@ -94,3 +94,20 @@ it("keeps a line that cannot be read while the server is away, as a note", async
   expect(logged()).toEqual([{ kind: "noted", text: "off front plate" }]);
   expect(named("button", /Log/)).toBeTruthy();
 });
+
+it("suggests what usually comes off next on this model", async () => {
+  atTheBench(<LogLine job={aJob()} />);
+  answering({
+    ...reads({ completions: [] }),
+    "GET /api/jobs/R-0001/known": {
+      jobs: 4,
+      parts: [],
+      next: [{ name: "top cover" }, { name: "bottom plate" }, { name: "trim ring" }],
+    },
+  });
+  type("off t");
+  expect(await screen.findByRole("button", { name: "trim ring" })).toBeTruthy();
+  expect(screen.queryByRole("button", { name: "bottom plate" })).toBeNull();
+  fireEvent.click(named("button", "top cover"));
+  expect(line().value).toBe("off top cover, ");
+});

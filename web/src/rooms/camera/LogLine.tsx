@@ -28,9 +28,20 @@ export function LogLine({ job }: { job: JobView }) {
   const read = text.trim() === "" ? undefined : reading;
 
   const first = read?.entries[0];
+  const usual = usualAsked(text);
   const lifting = first?.kind === "removed" && first.within === undefined ? first.part : "";
-  const known = useQuery({ ...knownQuery(job.tag, job.lastSequence), enabled: lifting !== "" }).data;
+  const known = useQuery({
+    ...knownQuery(job.tag, job.lastSequence),
+    enabled: usual !== undefined || lifting !== "",
+  }).data;
   const met = lifting === "" ? undefined : metBefore(known, job, lifting);
+
+  const suggested = [
+    ...(read?.completions ?? []),
+    ...(usual === undefined ? [] : (known?.next.map((one) => one.name) ?? []))
+      .filter((name) => name.toLowerCase().startsWith(usual!.toLowerCase()) && name.toLowerCase() !== usual)
+      .slice(0, 5),
+  ];
 
   const log = async () => {
     if (text.trim() === "") return;
@@ -61,6 +72,11 @@ export function LogLine({ job }: { job: JobView }) {
 
   const complete = (word: string) => {
     const verb = text.trim().split(/\s+/)[0] ?? "";
+    if (usual !== undefined) {
+      setText(`${verb} ${word}, `);
+      document.getElementById("log-line")?.focus();
+      return;
+    }
     setText(
       verb === "" || text.trim().indexOf(" ") < 0
         ? `${text.trim() === "" ? "" : verb + " "}${word} `.replace(/^ /, "")
@@ -127,7 +143,7 @@ export function LogLine({ job }: { job: JobView }) {
         {read?.question !== undefined && (
           <span className="text-mark text-[14.5px] font-bold">{read.question}</span>
         )}
-        {read?.completions.slice(0, 7).map((word) => (
+        {suggested.slice(0, 7).map((word) => (
           <button
             key={word}
             type="button"
@@ -140,4 +156,9 @@ export function LogLine({ job }: { job: JobView }) {
       </div>
     </form>
   );
+}
+
+/** The beginning of a part's name, while a removal is being typed and nothing follows it yet; else undefined. */
+function usualAsked(text: string): string | undefined {
+  return /^\s*(?:off|remove|removed|took off|take off|unscrew)\s+([^,;]*)$/i.exec(text)?.[1]?.trim();
 }

@@ -20,6 +20,7 @@ public record RefitAnswer(PartName part, Kind kind, Optional<Against> against, S
         PIECE_LOST,
         TRIAL_ON,
         STATE_WRONG,
+        PIECES_UNACCOUNTED,
         CHECKS_OPEN
     }
 

@@ -15,6 +15,7 @@ import ruvant.core.job.RefitEntry;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.refit.RefitAnswer.Against;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Ledger;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -70,6 +71,7 @@ public final class RefitAnswers {
                         () -> lost(part),
                         () -> trial(part),
                         () -> state(part),
+                        () -> unaccounted(part),
                         () -> gate(part))
                 .map(java.util.function.Supplier::get)
                 .flatMap(Optional::stream)
@@ -152,6 +154,17 @@ public final class RefitAnswers {
                 .filter(notes::contradicts)
                 .flatMap(held -> notYet(
                         part, Against.STATE_WRONG, "Its mark holds " + held.label() + "; it is " + now(held) + " now"));
+    }
+
+    /** The last part that is out closes over everything: what nobody has accounted for is asked about before. */
+    private Optional<RefitAnswer> unaccounted(ValleyPart part) {
+        if (out.size() > 1) {
+            return Optional.empty();
+        }
+        List<String> missing = Ledger.of(valley).missing();
+        return missing.isEmpty()
+                ? Optional.empty()
+                : notYet(part, Against.PIECES_UNACCOUNTED, "Not accounted for: " + String.join("; ", missing));
     }
 
     private String now(MechanismState other) {

@@ -2,6 +2,7 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.RefitEntry;
 
@@ -107,7 +108,13 @@ public record Ledger(
             int left = Math.max(0, fastener.count() - said.back() - said.replaced());
             empty += left;
             if (fastener.count() > spoken) {
-                missing.add((fastener.count() - spoken) + " × " + fastener.type() + " of “" + part.name() + "”");
+                missing.add((fastener.count() - spoken) + " × " + fastener.type() + " of “" + part.name() + "”"
+                        + (part.removed().wells().isEmpty()
+                                ? ""
+                                : ", last seen in "
+                                        + part.removed().wells().stream()
+                                                .map(Object::toString)
+                                                .collect(Collectors.joining(" "))));
             }
         }
 
