@@ -30,6 +30,7 @@ public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName>
     /** The pace of a shop that has no history of its own. */
     public static final double USUAL_PACE = 1;
 
+    private static final int TELLING = 3;
     private static final Duration USUAL_FASTENER = Duration.ofSeconds(30);
 
     /**
@@ -45,6 +46,37 @@ public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName>
         Map<PartName, Set<PartName>> under = valley.under();
         Duration hands = out.stream().map(part -> takes(part, pace)).reduce(Duration.ZERO, Duration::plus);
         return new WayBack(hands, Optional.of(closed(out, under, treat, now, pace)), chain(out, under, pace));
+    }
+
+    /** A job's refit: minutes at the bench for it, and what came back. */
+    public record Past(long minutes, Valley valley) {}
+
+    /**
+     * This shop's pace: minutes that refits took, over what they would usually take.
+     *
+     * @param past refits of earlier jobs; those without minutes tell nothing
+     * @return {@link #USUAL_PACE} while fewer than three tell something, else between a quarter and four
+     */
+    public static double pace(List<Past> past) {
+        List<Past> telling = past.stream()
+                .filter(one -> one.minutes() > 0 && !usual(one.valley()).isZero())
+                .toList();
+        if (telling.size() < TELLING) {
+            return USUAL_PACE;
+        }
+        double took = telling.stream().mapToLong(Past::minutes).sum();
+        double usual = telling.stream()
+                        .mapToLong(one -> usual(one.valley()).toSeconds())
+                        .sum()
+                / 60.0;
+        return Math.clamp(took / usual, 0.25, 4);
+    }
+
+    private static Duration usual(Valley valley) {
+        return valley.parts().stream()
+                .filter(part -> part.state() == ValleyPart.State.BACK)
+                .map(part -> takes(part, USUAL_PACE))
+                .reduce(Duration.ZERO, Duration::plus);
     }
 
     /** How long one part takes to put back. */

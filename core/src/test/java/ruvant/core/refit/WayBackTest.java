@@ -96,4 +96,19 @@ class WayBackTest {
         assertThat(taken).isLessThanOrEqualTo(way.hands().plusMinutes(longest));
         assertThat(way.chain()).isNotEmpty().doesNotHaveDuplicates();
     }
+
+    @Test
+    void thePaceIsThisShopsOwnOnceItHasAHistory() {
+        AtTheBench done = new AtTheBench()
+                .types("off cover, top, 4 slot 1.7x3", "off lever, top")
+                .closesUp();
+        var valley = done.logs.picture().valley();
+        WayBack.Past past = new WayBack.Past(15, valley);
+        assertThat(WayBack.pace(List.of(past, past))).as("two tell too little").isEqualTo(1);
+        assertThat(WayBack.pace(List.of(past, past, past))).isEqualTo(1.5);
+        assertThat(WayBack.pace(List.of(past, past, past, new WayBack.Past(0, valley))))
+                .isEqualTo(1.5);
+        WayBack.Past forgotten = new WayBack.Past(6 * 60, valley);
+        assertThat(WayBack.pace(List.of(forgotten, forgotten, forgotten))).isEqualTo(4);
+    }
 }

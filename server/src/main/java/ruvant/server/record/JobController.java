@@ -36,12 +36,14 @@ class JobController {
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
+    private final RefitPace pace;
 
-    JobController(JobService jobs, ShopService shop, Events events, Clock clock) {
+    JobController(JobService jobs, ShopService shop, Events events, Clock clock, RefitPace pace) {
         this.jobs = jobs;
         this.shop = shop;
         this.events = events;
         this.clock = clock;
+        this.pace = pace;
     }
 
     /** A camera that came in. */
@@ -116,6 +118,6 @@ class JobController {
     }
 
     private JobView view(TagNumber tag) {
-        return JobView.of(jobs.picture(tag), shop.shop(), clock.instant());
+        return JobView.of(jobs.picture(tag), shop.shop(), pace.now(), clock.instant());
     }
 }

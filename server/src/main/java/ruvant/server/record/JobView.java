@@ -125,7 +125,7 @@ public record JobView(
     /** Time at the bench with its sum. */
     public record BenchView(BenchTime time, long minutes) {}
 
-    static JobView of(JobPicture picture, Shop shop, Instant now) {
+    static JobView of(JobPicture picture, Shop shop, double refitPace, Instant now) {
         Tray tray = Tray.of(picture.valley(), shop.practice());
         List<LookAlikes.Pair> pairs =
                 LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
@@ -152,7 +152,7 @@ public record JobView(
                 ledger.notAccounted(),
                 picture.notes(),
                 VisitorVerdict.of(picture.intake().visitorSigns()),
-                WayBack.of(picture.valley(), picture.treat(), now, WayBack.USUAL_PACE),
+                WayBack.of(picture.valley(), picture.treat(), now, refitPace),
                 PickUp.of(picture, tray, now),
                 picture.find(),
                 treat(picture.treat(), now),
