@@ -106,7 +106,7 @@ export function RemovalForm({
               It came off before line {anchor.sequence}: {anchor.words}.
             </p>
           )}
-          <div className="grid grid-cols-[1fr_auto] items-end gap-3">
+          <div className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
             <TextField
               label="Part"
               name="part"
@@ -116,11 +116,26 @@ export function RemovalForm({
               onChange={(event) => change({ part: event.target.value, covers: undefined })}
             />
             <Tick
-              label="Covers what is under it"
+              label="Covers"
               checked={covers}
               onChange={(event) => change({ covers: event.target.checked })}
             />
+            <Button kind="primary" type="submit" disabled={busy}>
+              Take off
+            </Button>
           </div>
+          {problem !== undefined && <ProblemNote problem={problem} />}
+          {wells.length > 0 && (
+            <p className="flex items-center gap-1.5">
+              Its pieces go into{" "}
+              {wells.map((well) => (
+                <WellMark key={well} name={well} />
+              ))}
+              <Button kind="quiet" onClick={() => setWells([])}>
+                none
+              </Button>
+            </p>
+          )}
           {met !== undefined && <BeforeLift job={job} met={met} />}
           <Pick
             label="Side"
@@ -233,23 +248,6 @@ export function RemovalForm({
             onChange={(hazards) => change({ hazards: hazards as Removed["hazards"] })}
           />
         </Panel>
-        {problem !== undefined && <ProblemNote problem={problem} />}
-        <div className="flex items-center gap-3">
-          <Button kind="primary" type="submit" disabled={busy}>
-            Take off
-          </Button>
-          {wells.length > 0 && (
-            <span className="flex items-center gap-1.5">
-              into{" "}
-              {wells.map((well) => (
-                <WellMark key={well} name={well} />
-              ))}
-              <Button kind="quiet" onClick={() => setWells([])}>
-                none
-              </Button>
-            </span>
-          )}
-        </div>
       </form>
     </FormProblem>
   );

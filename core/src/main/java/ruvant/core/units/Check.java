@@ -16,9 +16,13 @@ public final class Check {
     public static String name(String field, String value) {
         String trimmed = tidy(value);
         if (trimmed.isEmpty()) {
-            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Type a " + words(field) + ".");
+            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Type " + article(words(field)) + ".");
         }
         return limited(field, trimmed, NAME_LENGTH);
+    }
+
+    private static String article(String noun) {
+        return ("aeiou".indexOf(noun.charAt(0)) >= 0 ? "an " : "a ") + noun;
     }
 
     /** A name that may be missing: null becomes the empty text. */
