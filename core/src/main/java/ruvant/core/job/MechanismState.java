@@ -1,5 +1,9 @@
 package ruvant.core.job;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import ruvant.core.units.Labelled;
 
 /** How a part of the mechanism stands; some steps want one of these, some marks hold in one only. */
@@ -34,10 +38,12 @@ public enum MechanismState implements Labelled {
 
     private final String label;
     private final Of of;
+    private final Pattern spokenOf;
 
     MechanismState(String label, Of of) {
         this.label = label;
         this.of = of;
+        this.spokenOf = Pattern.compile("(?<!not )\\b" + label.replaceFirst("^at (its )?", "") + "\\b");
     }
 
     @Override
@@ -50,11 +56,11 @@ public enum MechanismState implements Labelled {
         return of;
     }
 
-    /** The state that a few words of a mark speak of, such as "cocked" or "infinity". */
-    public static java.util.Optional<MechanismState> in(String words) {
-        String said = words.toLowerCase(java.util.Locale.ROOT);
-        return java.util.Arrays.stream(values())
-                .filter(one -> said.contains(one.label().replaceFirst("^at (its )?", "")))
+    /** The state that a few words of a mark speak of, such as "cocked" or "infinity"; not "uncocked" or "not cocked". */
+    public static Optional<MechanismState> in(String words) {
+        String said = words.toLowerCase(Locale.ROOT);
+        return Arrays.stream(values())
+                .filter(one -> one.spokenOf.matcher(said).find())
                 .findFirst();
     }
 }

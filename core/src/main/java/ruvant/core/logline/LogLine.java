@@ -6,21 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.PartsEntry;
 import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 import ruvant.core.measure.TypedTimes;
@@ -28,7 +25,6 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.FieldProblem;
-import ruvant.core.units.PartName;
 
 /**
  * Reads one line of shorthand: a word for what was done, what it was done to, and pieces after commas. A line whose
@@ -37,8 +33,6 @@ import ruvant.core.units.PartName;
 public final class LogLine {
     /** Commas and semicolons part a line, but not the comma in {@code 1,4x3}. */
     private static final Pattern PARTED = Pattern.compile(";|,(?![0-9])|(?<![0-9]),");
-
-    private static final Pattern CHECKED = Pattern.compile("(?i)\\b(?<!not )(?<!un)checked\\b");
 
     private static final Pattern FASTENED = Pattern.compile("(?<= )[0-9]{1,2} *x? ");
 
@@ -73,7 +67,7 @@ public final class LogLine {
             "works: works",
             "doubtful: doubtful",
             "fails: fails",
-            "scope: scope todo",
+            "scope: scope",
             "done: done",
             "slip: slip slipped mistake",
             "tool: tool",
@@ -89,20 +83,31 @@ public final class LogLine {
             "return: return returned");
 
     private final JobPicture picture;
+    private final Supplier<List<String>> usualNext;
     private final KnownParts parts;
     private final FloorReader floor;
     private final BenchReader bench;
     private final MechanismReader mechanism;
     private final IntakeReader intake;
+    private final FindReader find;
+    private final PartsReader repairs;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
+        this(picture, shop, List::of);
+    }
+
+    /** @param usualNext names of what usually comes off next, offered where a removal begins; asked for only then */
+    public LogLine(JobPicture picture, Shop shop, Supplier<List<String>> usualNext) {
         this.picture = picture;
+        this.usualNext = usualNext;
         this.parts = new KnownParts(picture.valley());
         this.floor = new FloorReader(picture, shop, parts);
         this.bench = new BenchReader(picture);
         this.mechanism = new MechanismReader(picture, parts);
         this.intake = new IntakeReader(picture);
+        this.find = new FindReader(picture);
+        this.repairs = new PartsReader(parts);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -143,18 +148,18 @@ public final class LogLine {
         return switch (verb) {
             case "off" -> off(said(words[0], "take|took", "off", rest), more);
             case "back" -> back(said(words[0], "put", "back", rest), tail);
-            case "found" -> foundOrFoundAgain(text, rest);
+            case "found" -> find.foundOrFoundAgain(text, rest);
             case "clean" -> floor.clean(rest, tail);
             case "oil" -> floor.oil(rest, tail);
             case "lost" -> mechanism.lost(rest, tail);
-            case "symptom" -> one("Symptom: ", Replies.said(rest, tail), FindEntry.SymptomSeen::new);
-            case "suspect" -> two("Suspect: ", rest, tail, FindEntry.SuspectRaised::new, false);
-            case "clear" -> two("Cleared: ", openSuspect(rest), tail, FindEntry.SuspectCleared::new, true);
-            case "cause" -> two("Cause: ", openSuspect(rest), tail, FindEntry.CauseConfirmed::new, true);
+            case "symptom" -> Replies.one("Symptom: ", Replies.said(rest, tail), FindEntry.SymptomSeen::new);
+            case "suspect" -> find.suspect(rest, tail);
+            case "clear" -> find.clear(rest, tail);
+            case "cause" -> find.cause(rest, tail);
             case "wait" -> floor.waiting(words[0], Replies.said(rest, tail));
-            case "need" -> need(rest, tail);
-            case "replace" -> replace(rest, tail);
-            case "mend" -> mend(rest, tail);
+            case "need" -> repairs.need(rest, tail);
+            case "replace" -> repairs.replace(rest, tail);
+            case "mend" -> repairs.mend(rest, tail);
             case "decide" -> bench.decide(Replies.said(rest, tail));
             case "sit" -> bench.sit(rest.replaceFirst("(?i)^down ?", ""), tail);
             case "up" ->
@@ -168,8 +173,9 @@ public final class LogLine {
             case "miss" -> Replies.logged("Miss", new ProveEntry.Fired(false, Replies.said(rest, tail)));
             case "check" -> gate(rest, tail);
             case "over" -> floor.over(rest, tail);
-            case "advise" -> one("Advice: ", Replies.said(rest, tail), HandoverEntry.Advised::new);
-            case "battery" -> one("Battery to use: ", Replies.said(rest, tail), HandoverEntry.BatteryChosen::new);
+            case "advise" -> Replies.one("Advice: ", Replies.said(rest, tail), HandoverEntry.Advised::new);
+            case "battery" ->
+                Replies.one("Battery to use: ", Replies.said(rest, tail), HandoverEntry.BatteryChosen::new);
             case "return" -> returned(rest.replaceFirst("(?i)^to ", ""), tail);
             case "let" -> rest.matches("(?i)down\\b.*") ? mechanism.letDown(rest, tail) : note(text);
             case "wound" -> mechanism.wound(rest, tail);
@@ -188,9 +194,10 @@ public final class LogLine {
             case "done" -> intake.done(rest, tail);
             case "slip" -> bench.slip(rest, tail);
             case "tool" -> bench.tool(rest, tail);
+            case "state" -> mechanism.nearState(text).orElseGet(() -> note(text));
             case "time" -> timed(Replies.said(rest, tail));
             case "note" -> note(Replies.said(rest, tail));
-            default -> note(text);
+            default -> mechanism.nearState(text).orElseGet(() -> note(text));
         };
     }
 
@@ -201,7 +208,7 @@ public final class LogLine {
 
     private Reading off(String part, List<String> more) {
         if (part.isEmpty()) {
-            return Replies.asking("What came off?", parts.partNames(part, false));
+            return Replies.asking("What came off?", usualNext.get());
         }
         String name = FASTENED.matcher(part).find() ? nameBefore(part) : part;
         RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts);
@@ -209,7 +216,15 @@ public final class LogLine {
             reader.piece(part.substring(name.length()));
         }
         more.forEach(reader::piece);
-        return new Reading(reader.chips(), List.of(reader.removed()), Optional.empty(), List.of());
+        List<String> offered = more.isEmpty() && name.equals(part) ? usuallyNext(part) : List.of();
+        return new Reading(reader.chips(), List.of(reader.removed()), Optional.empty(), offered);
+    }
+
+    private List<String> usuallyNext(String begun) {
+        String start = begun.toLowerCase(Locale.ROOT);
+        return usualNext.get().stream()
+                .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length())
+                .toList();
     }
 
     /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */
@@ -248,57 +263,6 @@ public final class LogLine {
         }
         return new Reading(
                 chips, List.of(new RefitEntry.Refitted(part.get().name(), all, "", tail)), Optional.empty(), List.of());
-    }
-
-    private Reading foundOrFoundAgain(String text, String rest) {
-        for (ValleyPart part : picture.valley().out()) {
-            for (ValleyPart.Piece piece : part.lost()) {
-                if (rest.toLowerCase(Locale.ROOT).contains(piece.what().toLowerCase(Locale.ROOT))) {
-                    return Replies.logged(
-                            "Found again: " + piece.what(),
-                            new StripEntry.FoundAgain(part.name(), piece.what(), piece.count()));
-                }
-            }
-        }
-        String what = text.replaceFirst("(?i)^\\S+\\s*", "");
-        return what.isEmpty()
-                ? Replies.asking("What was found?", List.of())
-                : Replies.logged("Found: " + what, new FindEntry.Found(what));
-    }
-
-    private Reading need(String rest, String tail) {
-        return rest.isEmpty()
-                ? Replies.asking("What is needed?", parts.partNames("", false))
-                : Replies.logged(
-                        "Needed: " + Replies.said(rest, tail),
-                        new PartsEntry.NeedOpened(parts.known(rest), tail.isEmpty() ? rest : tail));
-    }
-
-    private Reading replace(String rest, String tail) {
-        Matcher matcher =
-                Pattern.compile("(?i)(.+?) from (donor|stock|shelf)?(?: *(.*))").matcher(rest);
-        if (!matcher.matches()) {
-            return Replies.asking("From where? Say, for example, “replace blade from donor D-3, checked”.", List.of());
-        }
-        String kind = matcher.group(2) == null ? "" : matcher.group(2).strip().toLowerCase(Locale.ROOT);
-        ruvant.core.job.SourceKind source =
-                kind.equals("donor") ? ruvant.core.job.SourceKind.DONOR : ruvant.core.job.SourceKind.STOCK;
-        boolean checked = CHECKED.matcher(tail).find();
-        String remark = CHECKED.matcher(tail).replaceAll("").replaceAll("^[ ,]+|[ ,]+$", "");
-        String from = matcher.group(3).isEmpty() ? source.label() : matcher.group(3);
-        PartName part = parts.known(matcher.group(1));
-        return Replies.logged(
-                "Replaced: " + part + " from " + from + (checked ? ", checked" : ""),
-                new PartsEntry.Replaced(part, source, from, "", checked, remark));
-    }
-
-    private Reading mend(String rest, String tail) {
-        return rest.isEmpty() || tail.isEmpty()
-                ? Replies.asking(
-                        "What was done? Say, for example, “mend pawl, bent back straight”.",
-                        parts.partNames(rest, false))
-                : Replies.logged(
-                        "Mended: " + rest + ", " + tail, new TreatEntry.Mended(parts.known(rest), tail, false));
     }
 
     /** "time 1/60: 1/58 1/61": before the work while nothing is off, after it from then on, unless it is said. */
@@ -351,35 +315,6 @@ public final class LogLine {
                 .filter(verb -> verb.startsWith(text.toLowerCase(Locale.ROOT)))
                 .sorted()
                 .toList();
-    }
-
-    private Reading one(String lead, String what, java.util.function.Function<String, Entry> make) {
-        return what.isEmpty() ? Replies.asking("Which?", List.of()) : Replies.logged(lead + what, make.apply(what));
-    }
-
-    private Reading two(
-            String lead,
-            String what,
-            String more,
-            java.util.function.BiFunction<String, String, Entry> make,
-            boolean needed) {
-        if (what.isEmpty() || (needed && more.isEmpty())) {
-            List<String> open =
-                    picture.find().suspects().stream().map(one -> one.name()).toList();
-            return Replies.asking(
-                    what.isEmpty() ? "Which suspect?" : "By what look? Write it after a comma.",
-                    what.isEmpty() ? open : List.of());
-        }
-        return Replies.logged(lead + what + (more.isEmpty() ? "" : ", " + more), make.apply(what, more));
-    }
-
-    private String openSuspect(String written) {
-        return picture.find().suspects().stream()
-                .map(one -> one.name())
-                .filter(name ->
-                        !written.isEmpty() && name.toLowerCase(Locale.ROOT).contains(written.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElse(written);
     }
 
     private static Map<String, String> verbs(String... rows) {

@@ -15,6 +15,7 @@ import ruvant.core.job.StripEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.PartName;
+import ruvant.core.units.Turns;
 
 /** Reads what concerns the mechanism as a whole: its state, springs, pieces missing or too many, trials. */
 final class MechanismReader {
@@ -55,17 +56,34 @@ final class MechanismReader {
 
     /** A whole line that only says how the mechanism stands now. */
     Optional<Reading> state(String line) {
-        String said = line.toLowerCase(Locale.ROOT)
+        return state(stateWords(line), false).map(MechanismReader::standsNow);
+    }
+
+    /** The same, mistyped by one letter; only for lines that begin with no other known word. */
+    Optional<Reading> nearState(String line) {
+        return state(stateWords(line), true).map(MechanismReader::standsNow);
+    }
+
+    private static String stateWords(String line) {
+        return line.toLowerCase(Locale.ROOT)
                 .replaceFirst("^(now|state|set) +", "")
                 .replaceFirst(" now$", "")
                 .strip();
-        return state(said, true).map(state -> Replies.logged("Now " + state.label(), new StripEntry.StateSet(state)));
     }
 
-    /** A state by its words. */
+    private static Reading standsNow(MechanismState state) {
+        return Replies.logged("Now " + state.label(), new StripEntry.StateSet(state));
+    }
+
+    /** A state by its words; more than one letter of forgiveness would turn "mirror cap" into "mirror up". */
     static Optional<MechanismState> state(String said, boolean forgiving) {
         return Optional.ofNullable(STATES.get(said))
-                .or(() -> forgiving ? Spelling.nearest(said, STATES.keySet()).map(STATES::get) : Optional.empty());
+                .or(() -> forgiving
+                        ? STATES.keySet().stream()
+                                .filter(known -> Spelling.distance(known, said) == 1)
+                                .findFirst()
+                                .map(STATES::get)
+                        : Optional.empty());
     }
 
     Reading letDown(String rest, String tail) {
@@ -96,7 +114,7 @@ final class MechanismReader {
 
     private record Counted(String name, double turns, String rest) {
         String words() {
-            return turns == 0 ? "" : ", " + turns + " turns";
+            return turns == 0 ? "" : ", " + Turns.words(turns);
         }
     }
 

@@ -2,6 +2,7 @@ package ruvant.core.logline;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import ruvant.core.job.Entry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
@@ -16,6 +17,10 @@ final class Replies {
 
     static Reading asking(String question, List<String> completions) {
         return new Reading(List.of(), List.of(), Optional.of(question), completions);
+    }
+
+    static Reading one(String lead, String what, Function<String, Entry> make) {
+        return what.isEmpty() ? asking("Which?", List.of()) : logged(lead + what, make.apply(what));
     }
 
     static String said(String rest, String tail) {

@@ -19,6 +19,7 @@ import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.units.PartName;
+import ruvant.core.units.Turns;
 
 /** One sentence for each entry, as the log shows it. */
 public final class EntryWords {
@@ -231,8 +232,7 @@ public final class EntryWords {
         if (turns == 0) {
             return "";
         }
-        String figure = turns == Math.rint(turns) ? Long.toString(Math.round(turns)) : Double.toString(turns);
-        return lead + figure + (turns == 1 ? " turn" : " turns");
+        return lead + Turns.words(turns);
     }
 
     /** Minutes as a person says them: "30 min", "24 h", "1 h 30 min". */

@@ -3,6 +3,7 @@ package ruvant.core.logline;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,6 +20,7 @@ import ruvant.core.job.FindEntry;
 import ruvant.core.job.Hazard;
 import ruvant.core.job.HeadForm;
 import ruvant.core.job.JointKind;
+import ruvant.core.job.MechanismState;
 import ruvant.core.job.PartsEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
@@ -276,5 +278,36 @@ class LogLineTest {
             Entry entry = reading.entries().getFirst();
             assertThat(EntryWords.of(entry)).contains(remark).contains(other).contains("2 × slotted screw 1.4 × 3.0");
         }
+    }
+
+    @Test
+    void offersWhatUsuallyComesOffNextWhereARemovalBegins() {
+        List<String> usual = List.of("top cover", "trim ring", "bottom plate");
+        LogLine line = new LogLine(logs.picture(), Logs.SHOP, () -> usual);
+        assertThat(line.read("off").completions()).isEqualTo(usual);
+        assertThat(line.read("unscrew T").completions()).containsExactly("top cover", "trim ring");
+        assertThat(line.read("took off trim").completions()).containsExactly("trim ring");
+        assertThat(line.read("off top cover").completions()).isEmpty();
+        assertThat(line.read("off t, 3 slot 1.4x3").completions()).isEmpty();
+        assertThat(new LogLine(logs.picture(), Logs.SHOP, () -> {
+                            throw new AssertionError("asked for without need");
+                        })
+                        .read("found torn seal")
+                        .completions())
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "cocked,COCKED",
+        "shutter Released,RELEASED",
+        "infinity,AT_INFINITY",
+        "lens at its nearest,AT_NEAR",
+        "uncocked,",
+        "not cocked,",
+        "by the mirror,"
+    })
+    void aMarkSpeaksOfAStateInWholeWordsOnly(String said, MechanismState meant) {
+        assertThat(MechanismState.in(said)).isEqualTo(Optional.ofNullable(meant));
     }
 }
