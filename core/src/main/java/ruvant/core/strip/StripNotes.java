@@ -21,8 +21,8 @@ import ruvant.core.units.PartName;
 public record StripNotes(
         Map<MechanismState.Of, MechanismState> states,
         List<Spring> letDown,
-        List<Piece> missing,
-        List<Piece> surplus,
+        List<Stray> missing,
+        List<Stray> surplus,
         Optional<Trial> trial,
         List<Stuck> stuck) {
 
@@ -30,7 +30,7 @@ public record StripNotes(
     public record Spring(UUID id, String name, double turns, String remark) {}
 
     /** Pieces that were missing on arrival or lay there too many, and where. */
-    public record Piece(UUID id, String what, int count, String where) {}
+    public record Stray(UUID id, String what, int count, String where) {}
 
     /**
      * A fastener that is or was stuck.

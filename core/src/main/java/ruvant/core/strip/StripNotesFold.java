@@ -18,8 +18,8 @@ import ruvant.core.units.Refusal;
 public final class StripNotesFold {
     private final Map<MechanismState.Of, MechanismState> states = new EnumMap<>(MechanismState.Of.class);
     private final Map<String, StripNotes.Spring> letDown = new LinkedHashMap<>();
-    private final List<StripNotes.Piece> missing = new ArrayList<>();
-    private final List<StripNotes.Piece> surplus = new ArrayList<>();
+    private final List<StripNotes.Stray> missing = new ArrayList<>();
+    private final List<StripNotes.Stray> surplus = new ArrayList<>();
     private final Map<String, List<StripEntry.StuckTried>> stuck = new LinkedHashMap<>();
     private StripNotes.Trial trial;
 
@@ -66,9 +66,9 @@ public final class StripNotesFold {
                         new StripNotes.Spring(line.id(), down.spring(), down.turns(), down.remark()));
             case StripEntry.SpringWound wound -> letDown.remove(key(wound.spring()));
             case StripEntry.MissingOnArrival gone ->
-                missing.add(new StripNotes.Piece(line.id(), gone.what(), gone.count(), gone.where()));
+                missing.add(new StripNotes.Stray(line.id(), gone.what(), gone.count(), gone.where()));
             case StripEntry.Surplus more ->
-                surplus.add(new StripNotes.Piece(line.id(), more.what(), more.count(), more.kept()));
+                surplus.add(new StripNotes.Stray(line.id(), more.what(), more.count(), more.kept()));
             case StripEntry.Removed off -> {
                 if (off.state() != null) {
                     states.put(off.state().of(), off.state());

@@ -13,7 +13,9 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
@@ -51,6 +53,8 @@ class ApiDocument {
 
     /** Marks what is always there, and describes an entry by its kinds. */
     private static final class RecordSchemas implements ModelConverter {
+        private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+
         @Override
         public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json.mapper().constructType(type.getType());
@@ -63,6 +67,9 @@ class ApiDocument {
             }
             Schema<?> schema = chain.next().resolve(type, context, chain);
             if (raw.isRecord() && schema != null) {
+                if (schema.get$ref() != null) {
+                    namedOnce(raw, name(schema));
+                }
                 Schema<?> defined = schema.get$ref() == null ? schema : defined(schema, context);
                 if (defined != null) {
                     required(raw, defined);
@@ -90,8 +97,20 @@ class ApiDocument {
         }
 
         private static Schema<?> defined(Schema<?> reference, ModelConverterContext context) {
-            String name = reference.get$ref().substring(reference.get$ref().lastIndexOf('/') + 1);
-            return context.getDefinedModels().get(name);
+            return context.getDefinedModels().get(name(reference));
+        }
+
+        private static String name(Schema<?> reference) {
+            return reference.get$ref().substring(reference.get$ref().lastIndexOf('/') + 1);
+        }
+
+        /** Of two records of one name the document would hold one only, and the pages' types would be wrong. */
+        private void namedOnce(Class<?> record, String name) {
+            Class<?> before = named.putIfAbsent(name, record);
+            if (before != null && before != record) {
+                throw new IllegalStateException("Both " + before.getName() + " and " + record.getName()
+                        + " are called “" + name + "” in the document: rename one.");
+            }
         }
 
         private static void required(Class<?> raw, Schema<?> schema) {

@@ -19,6 +19,7 @@ import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.Optional;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
@@ -55,22 +56,36 @@ public class PictureStore {
                     "That picture has " + (file.length >> 20) + " MB; at most 25 MB are taken.",
                     "Save it smaller, or take another.");
         }
-        PictureKind kind = PictureKind.of(file);
-        int orientation = orientation(file);
-        byte[] bare = Stripped.of(file, kind, orientation);
-        BufferedImage image = decoded(bare);
-        String name = fingerprint(bare) + "." + kind.ending();
+        Bare bare = bare(file);
+        Decoded image = decoded(bare.content());
         try {
-            if (!Files.exists(path(name))) {
-                write(small(name), small(image, orientation));
-                write(path(name), bare);
+            if (!Files.exists(path(bare.name()))) {
+                write(small(bare.name()), small(image.reduced(), bare.orientation()));
+                write(path(bare.name()), bare.content());
             }
         } catch (IOException problem) {
             throw new UncheckedIOException("The picture cannot be written to " + folder, problem);
         }
-        boolean turned = orientation >= 5;
-        return new Kept(
-                name, turned ? image.getHeight() : image.getWidth(), turned ? image.getWidth() : image.getHeight());
+        boolean turned = bare.orientation() >= 5;
+        return new Kept(bare.name(), turned ? image.height() : image.width(), turned ? image.width() : image.height());
+    }
+
+    /**
+     * The name under which a picture would be kept; nothing is written.
+     *
+     * @throws BadPictureException if its file is broken, or of a kind that cannot be read
+     */
+    public static String nameOf(byte[] file) {
+        return bare(file).name();
+    }
+
+    private record Bare(byte[] content, String name, int orientation) {}
+
+    private static Bare bare(byte[] file) {
+        PictureKind kind = PictureKind.of(file);
+        int orientation = orientation(file);
+        byte[] content = Stripped.of(file, kind, orientation);
+        return new Bare(content, fingerprint(content) + "." + kind.ending(), orientation);
     }
 
     /** The file of a kept picture; empty when there is none of that name. */
@@ -112,7 +127,10 @@ public class PictureStore {
         }
     }
 
-    private static BufferedImage decoded(byte[] file) {
+    /** The whole picture is read, so that a broken one is found, but only as many pixels are held as are needed. */
+    private record Decoded(BufferedImage reduced, int width, int height) {}
+
+    private static Decoded decoded(byte[] file) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -120,15 +138,19 @@ public class PictureStore {
             }
             ImageReader reader = readers.next();
             reader.setInput(in, true, true);
-            if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            if ((long) width * height > MOST_PIXELS) {
                 throw new BadPictureException(
-                        "That picture has " + reader.getWidth(0) + " × " + reader.getHeight(0)
-                                + " pixels; at most 120 million are taken.",
+                        "That picture has " + width + " × " + height + " pixels; at most 120 million are taken.",
                         "Save it smaller.");
             }
-            BufferedImage image = reader.read(0);
+            int every = Math.max(1, Math.max(width, height) / (2 * SMALL));
+            ImageReadParam coarse = reader.getDefaultReadParam();
+            coarse.setSourceSubsampling(every, every, 0, 0);
+            BufferedImage image = reader.read(0, coarse);
             reader.dispose();
-            return image;
+            return new Decoded(image, width, height);
         } catch (IOException | RuntimeException problem) {
             if (problem instanceof BadPictureException known) {
                 throw known;

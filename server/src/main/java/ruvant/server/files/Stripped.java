@@ -15,6 +15,9 @@ final class Stripped {
             "IHDR", "PLTE", "IDAT", "IEND", "tRNS", "gAMA", "cHRM", "sRGB", "iCCP", "sBIT", "bKGD", "pHYs", "acTL",
             "fcTL", "fdAT");
 
+    private static final int START_OF_SCAN = 0xDA;
+    private static final int END_OF_IMAGE = 0xD9;
+
     private Stripped() {}
 
     static byte[] of(byte[] file, PictureKind kind, int orientation) {
@@ -25,7 +28,6 @@ final class Stripped {
         };
     }
 
-    /** Drops the segments of applications but JFIF (0), colour profiles (2) and colour transform (14). */
     private static byte[] jpeg(byte[] file, int orientation) {
         ByteArrayOutputStream out = new ByteArrayOutputStream(file.length);
         out.write(0xFF);
@@ -34,27 +36,57 @@ final class Stripped {
             out.writeBytes(orientationOnly(orientation));
         }
         int at = 2;
-        while (at + 4 <= file.length) {
+        while (at + 1 < file.length) {
             int marker = file[at + 1] & 0xFF;
-            if ((file[at] & 0xFF) != 0xFF || marker == 0xDA) {
-                break;
+            if ((file[at] & 0xFF) != 0xFF) {
+                throw broken();
             }
             if (marker == 0xFF) {
                 at++;
                 continue;
             }
-            int length = ((file[at + 2] & 0xFF) << 8) | (file[at + 3] & 0xFF);
-            if (length < 2 || at + 2 + length > file.length) {
-                throw broken();
+            if (marker == END_OF_IMAGE) {
+                // telephones hang further pictures and films on behind it
+                out.write(file, at, 2);
+                return out.toByteArray();
             }
-            boolean note = marker == 0xFE || (marker >= 0xE1 && marker <= 0xEF && marker != 0xE2 && marker != 0xEE);
-            if (!note) {
-                out.write(file, at, 2 + length);
+            int end = segmentEnd(file, at);
+            if (marker == START_OF_SCAN) {
+                end = scanEnd(file, end);
             }
-            at += 2 + length;
+            if (!isNote(marker)) {
+                out.write(file, at, end - at);
+            }
+            at = end;
         }
-        out.write(file, at, file.length - at);
-        return out.toByteArray();
+        throw broken();
+    }
+
+    /** Comments, and the segments of applications but JFIF (0), colour profiles (2) and colour transform (14). */
+    private static boolean isNote(int marker) {
+        return marker == 0xFE || (marker >= 0xE1 && marker <= 0xEF && marker != 0xE2 && marker != 0xEE);
+    }
+
+    private static int segmentEnd(byte[] file, int at) {
+        if (at + 4 > file.length) {
+            throw broken();
+        }
+        int length = ((file[at + 2] & 0xFF) << 8) | (file[at + 3] & 0xFF);
+        if (length < 2 || at + 2 + length > file.length) {
+            throw broken();
+        }
+        return at + 2 + length;
+    }
+
+    /** A scan ends at the next marker: not a stuffed zero, not a restart (0xD0 to 0xD7), not filling. */
+    private static int scanEnd(byte[] file, int from) {
+        for (int at = from; at + 1 < file.length; at++) {
+            int next = file[at + 1] & 0xFF;
+            if ((file[at] & 0xFF) == 0xFF && next != 0 && next != 0xFF && (next & 0xF8) != 0xD0) {
+                return at;
+            }
+        }
+        throw broken();
     }
 
     /** The smallest Exif segment there is: one directory with one entry, tag 0x0112. */

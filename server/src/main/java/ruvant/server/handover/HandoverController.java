@@ -1,6 +1,6 @@
 package ruvant.server.handover;
 
-import java.io.ByteArrayOutputStream;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -71,13 +71,12 @@ class HandoverController {
     }
 
     @GetMapping(path = "/{tag}/package.zip", produces = "application/zip")
-    ResponseEntity<byte[]> export(@PathVariable String tag) throws IOException {
+    void export(@PathVariable String tag, HttpServletResponse response) throws IOException {
         JobLog log = jobs.log(TagNumber.parse(tag));
-        ByteArrayOutputStream out = new ByteArrayOutputStream(200_000);
-        writer.write(log, jobs.picture(log.tag()), shop.shop(), out);
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, named("attachment", log.tag() + ".zip"))
-                .body(out.toByteArray());
+        response.setContentType("application/zip");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, named("attachment", log.tag() + ".zip"));
+        // not gathered first: an album may be larger than the memory
+        writer.write(log, jobs.picture(log.tag()), shop.shop(), response.getOutputStream());
     }
 
     @PostMapping(
@@ -93,13 +92,7 @@ class HandoverController {
                         "That job is here already, as " + place.tag() + ".", "Open " + place.tag() + " instead.");
             });
         }
-        content.pictures().forEach((name, picture) -> {
-            if (!pictures.keep(picture).name().equals(name)) {
-                throw new BadPackageException(
-                        "The picture " + name + " is not the one it is said to be.",
-                        "Ask for the package to be exported once more.");
-            }
-        });
+        content.pictures().values().forEach(pictures::keep);
         boolean ownTag = !logs.exists(foreign.tag());
         return new Imported(jobs.take(foreign, ownTag), ownTag);
     }

@@ -21,6 +21,7 @@ import ruvant.core.job.Line;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobRules;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.files.PictureStore;
 
 /** Reads a job's package and refuses it whole when anything in it is wrong. */
 @Component
@@ -71,6 +72,10 @@ class PackageReader {
                 byte[] content = files.get(JobPackage.PICTURES + picture.name());
                 if (content == null) {
                     throw new BadPackageException("The picture of line " + line.sequence() + " is missing.", ASK_AGAIN);
+                }
+                if (!PictureStore.nameOf(content).equals(picture.name())) {
+                    throw new BadPackageException(
+                            "The picture of line " + line.sequence() + " is not the one it is said to be.", ASK_AGAIN);
                 }
                 pictures.put(picture.name(), content);
             }

@@ -39,18 +39,21 @@ class PackageWriter {
     }
 
     void write(JobLog log, JobPicture picture, Shop shop, OutputStream out) throws IOException {
+        byte[] sheet = printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4);
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             put(
                     zip,
                     "job.json",
                     json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
-            put(zip, "return-sheet.pdf", printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4));
+            put(zip, "return-sheet.pdf", sheet);
             put(zip, "speeds.csv", csv(picture.speeds()).getBytes(StandardCharsets.UTF_8));
             for (Album.Shot shot : picture.album().shots()) {
                 String name = shot.what().name();
                 Optional<Path> file = pictures.file(name);
                 if (file.isPresent()) {
-                    put(zip, JobPackage.PICTURES + name, Files.readAllBytes(file.get()));
+                    zip.putNextEntry(new ZipEntry(JobPackage.PICTURES + name));
+                    Files.copy(file.get(), zip);
+                    zip.closeEntry();
                 }
             }
         }

@@ -14,14 +14,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PictureStoreTest {
     /** A WebP of one grey pixel. */
@@ -115,6 +120,52 @@ class PictureStoreTest {
                 .isEqualTo(60);
     }
 
+    @Test
+    void whatHangsBehindTheImageIsCutOff() throws IOException {
+        byte[] plain = image("jpg");
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes(plain);
+        out.writeBytes(withNotes(6));
+        out.writeBytes("ftypmp42 a film".getBytes(StandardCharsets.US_ASCII));
+        PictureStore.Kept kept = store.keep(out.toByteArray());
+        assertThat(kept).isEqualTo(store.keep(plain));
+        assertThat(contains(kept(kept), "Harbour Phone")).isFalse();
+        assertThat(contains(kept(kept), "film")).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 3, 6})
+    void whatWasKeptHasTheSameNameWhenItComesAgain(int orientation) throws IOException {
+        PictureStore.Kept kept = store.keep(withNotes(orientation));
+        assertThat(store.keep(kept(kept))).isEqualTo(kept);
+        assertThat(PictureStore.nameOf(kept(kept))).isEqualTo(kept.name());
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aLargePictureIsMadeSmallInItsOwnShape(boolean inSteps) throws IOException {
+        BufferedImage large = new BufferedImage(3000, 2000, BufferedImage.TYPE_INT_RGB);
+        Graphics2D canvas = large.createGraphics();
+        canvas.setColor(Color.RED);
+        canvas.fillRect(1500, 0, 1500, 2000);
+        canvas.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpg").next();
+        ImageWriteParam how = writer.getDefaultWriteParam();
+        how.setProgressiveMode(inSteps ? ImageWriteParam.MODE_DEFAULT : ImageWriteParam.MODE_DISABLED);
+        writer.setOutput(ImageIO.createImageOutputStream(out));
+        writer.write(null, new IIOImage(large, null, null), how);
+        PictureStore.Kept kept = store.keep(out.toByteArray());
+        assertThat(List.of(kept.width(), kept.height())).containsExactly(3000, 2000);
+        BufferedImage small =
+                ImageIO.read(store.smallFile(kept.name()).orElseThrow().toFile());
+        assertThat(List.of(small.getWidth(), small.getHeight())).containsExactly(480, 320);
+        assertThat(new Color(small.getRGB(470, 310)).getRed()).isGreaterThan(200);
+        assertThat(new Color(small.getRGB(10, 310)).getRed()).isLessThan(50);
+        assertThat(ImageIO.read(store.file(kept.name()).orElseThrow().toFile()).getWidth())
+                .isEqualTo(3000);
+    }
+
     @ParameterizedTest
     @CsvSource({"1, 60, 40, 5, 20", "3, 60, 40, 55, 20", "6, 40, 60, 20, 5", "8, 40, 60, 20, 55"})
     void thePictureIsTurnedAsItWasHeld(int orientation, int width, int height, int redX, int redY) throws IOException {
@@ -166,7 +217,7 @@ class PictureStoreTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"jpg, 0.5", "png, 0.5", "png, 0.2", "jpg, 0.02"})
+    @CsvSource({"jpg, 0.5", "png, 0.5", "png, 0.2", "jpg, 0.02", "jpg, 0.97"})
     void aFileThatEndsInTheMiddleIsRefusedAndNotKept(String format, double share) throws IOException {
         byte[] whole = image(format);
         byte[] cut = Arrays.copyOf(whole, (int) (whole.length * share));

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -13,9 +15,11 @@ import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import ruvant.server.files.PictureStore;
 
 class PackageHttpTest extends OverHttp {
     private String busyCamera() {
@@ -39,18 +43,45 @@ class PackageHttpTest extends OverHttp {
         return files;
     }
 
-    private static byte[] zip(String name, byte[] content) throws IOException {
+    private static byte[] zip(Map<String, byte[]> files) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry(name));
-            zip.write(content);
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue());
+            }
         }
         return out.toByteArray();
     }
 
+    private static byte[] zip(String name, byte[] content) throws IOException {
+        return zip(Map.of(name, content));
+    }
+
+    private static byte[] picture(Color colour) throws IOException {
+        BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
+        image.setRGB(7, 7, colour.getRGB());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    /** Keeps a picture, shows it in the job's album, and gives the name of its file. */
+    private String pictured(String tag, Color colour) throws IOException {
+        String name = shop.upload("/api/pictures", "top.png", picture(colour))
+                .body()
+                .get("name")
+                .asText();
+        shop.add(
+                tag,
+                "{\"kind\":\"pictured\",\"name\":\"%s\",\"width\":60,\"height\":40,\"shows\":\"top\"}".formatted(name));
+        return name;
+    }
+
     /** The package with other ids, as if it came from another shop, and changed in some way. */
     private byte[] foreign(String tag, Consumer<ObjectNode> change) throws IOException {
-        byte[] job = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip")).get("job.json");
+        Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
+        byte[] job = files.get("job.json");
         String text = new String(job);
         for (JsonNode line : Shop.JSON.readTree(job).get("lines")) {
             text = text.replace(
@@ -58,7 +89,8 @@ class PackageHttpTest extends OverHttp {
         }
         ObjectNode changed = (ObjectNode) Shop.JSON.readTree(text);
         change.accept(changed);
-        return zip("job.json", Shop.JSON.writeValueAsBytes(changed));
+        files.put("job.json", Shop.JSON.writeValueAsBytes(changed));
+        return zip(files);
     }
 
     private void refused(byte[] upload, String words) {
@@ -98,6 +130,37 @@ class PackageHttpTest extends OverHttp {
         assertThat(shop.get("/api/jobs/" + taken + "/log").body()).hasSize(5);
         assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag"))
                 .contains(taken);
+    }
+
+    @Test
+    void picturesComeAlong() throws IOException {
+        String tag = busyCamera();
+        String name = pictured(tag, Color.RED);
+        Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
+        assertThat(files).containsKey("pictures/" + name);
+        assertThat(files.get("pictures/" + name)).isEqualTo(shop.bytes("/api/pictures/" + name));
+        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", foreign(tag, job -> {}));
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode copy =
+                shop.get("/api/jobs/" + answer.body().get("tag").asText()).body();
+        assertThat(copy.at("/album/shots").findValuesAsText("name")).containsExactly(name);
+    }
+
+    @Test
+    void aPackageWhosePicturesAreMissingOrOthersIsRefused() throws IOException {
+        String tag = busyCamera();
+        String file = "pictures/" + pictured(tag, Color.GREEN);
+        Map<String, byte[]> files = unzip(foreign(tag, job -> {}));
+        byte[] other = picture(Color.BLUE);
+        files.put(file, other);
+        refused(zip(files), "picture of line 6 is not the one");
+        assertThat(shop.get("/api/pictures/" + PictureStore.nameOf(other)).status())
+                .as("nor is the other picture kept")
+                .isEqualTo(404);
+        files.put(file, java.util.Arrays.copyOf(other, 60));
+        refused(zip(files), "broken");
+        files.remove(file);
+        refused(zip(files), "picture of line 6 is missing");
     }
 
     @Test
