@@ -1,4 +1,4 @@
-import type { House, JobView, PartView } from "../api/client";
+import type { House, JobView, PartView, Schemas } from "../api/client";
 
 const screw = (lengthMm: number, count: number): PartView["fasteners"][number] => ({
   fastener: {
@@ -48,6 +48,32 @@ export function aPart(name: string, change: Partial<PartView> = {}): PartView {
     ...change,
   };
 }
+
+/** A part as earlier jobs of the model met it. */
+export const aMet = (
+  name: string,
+  change: Partial<Schemas["KnownPart"]> = {},
+  more: Partial<Omit<Schemas["Met"], "part">> = {},
+): Schemas["Met"] => ({
+  part: {
+    name,
+    jobs: 6,
+    side: "TOP",
+    covers: true,
+    fasteners: [],
+    hidden: [],
+    hazards: [],
+    loose: [],
+    over: [],
+    stripTakes: "PT0S",
+    refitTakes: "PT0S",
+    remarks: [],
+    ...change,
+  },
+  care: false,
+  unlogged: [],
+  ...more,
+});
 
 /** A camera just in, with nothing done. */
 export function aJob(change: Partial<JobView> = {}): JobView {

@@ -2,7 +2,7 @@ import { answering, atTheBench, AWAY, logged, named, Refusal } from "../../testi
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Reading } from "../../api/client";
-import { aJob } from "../../testing/examples";
+import { aJob, aMet, aPart } from "../../testing/examples";
 import { LogLine } from "./LogLine";
 
 const reading = (text: string, change: Partial<Reading> = {}): Reading => ({
@@ -95,19 +95,24 @@ it("keeps a line that cannot be read while the server is away, as a note", async
   expect(named("button", /Log/)).toBeTruthy();
 });
 
-it("suggests what usually comes off next on this model", async () => {
+it("finishes a name that was begun, and warns of the part once it is named", async () => {
   atTheBench(<LogLine job={aJob()} />);
+  const removed = (body: unknown) =>
+    (body as { text: string }).text.replace(/^off /, "").replace(/, *$/, "").trim();
   answering({
-    ...reads({ completions: [] }),
+    "POST /api/jobs/R-0001/read": ({ body }: { body: unknown }) =>
+      reading("", {
+        entries: [{ ...aPart(removed(body)).removed, kind: "removed" }],
+        completions: ["top cover", "trim ring"],
+      }),
     "GET /api/jobs/R-0001/known": {
       jobs: 4,
-      parts: [],
-      next: [{ name: "top cover" }, { name: "bottom plate" }, { name: "trim ring" }],
+      next: [],
+      parts: [aMet("trim ring", { loose: ["1 × ball"] }, { care: true })],
     },
   });
   type("off t");
-  expect(await screen.findByRole("button", { name: "trim ring" })).toBeTruthy();
-  expect(screen.queryByRole("button", { name: "bottom plate" })).toBeNull();
-  fireEvent.click(named("button", "top cover"));
-  expect(line().value).toBe("off top cover, ");
+  fireEvent.click(await screen.findByRole("button", { name: "trim ring" }));
+  expect(line().value).toBe("off trim ring ");
+  expect(await screen.findByText("Before you lift the trim ring")).toBeTruthy();
 });

@@ -6,7 +6,8 @@ import { knownQuery, readingQuery } from "../../api/queries";
 import { useDraft } from "../../shell/draft";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
-import { BeforeLift, metBefore } from "../strip/BeforeLift";
+import { BeforeLift, metOf } from "../strip/BeforeLift";
+import { completed } from "./completed";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",
@@ -28,20 +29,12 @@ export function LogLine({ job }: { job: JobView }) {
   const read = text.trim() === "" ? undefined : reading;
 
   const first = read?.entries[0];
-  const usual = usualAsked(text);
   const lifting = first?.kind === "removed" && first.within === undefined ? first.part : "";
   const known = useQuery({
     ...knownQuery(job.tag, job.lastSequence),
-    enabled: usual !== undefined || lifting !== "",
+    enabled: lifting !== "",
   }).data;
-  const met = lifting === "" ? undefined : metBefore(known, job, lifting);
-
-  const suggested = [
-    ...(read?.completions ?? []),
-    ...(usual === undefined ? [] : (known?.next.map((one) => one.name) ?? []))
-      .filter((name) => name.toLowerCase().startsWith(usual!.toLowerCase()) && name.toLowerCase() !== usual)
-      .slice(0, 5),
-  ];
+  const met = metOf(known, lifting);
 
   const log = async () => {
     if (text.trim() === "") return;
@@ -71,17 +64,7 @@ export function LogLine({ job }: { job: JobView }) {
   };
 
   const complete = (word: string) => {
-    const verb = text.trim().split(/\s+/)[0] ?? "";
-    if (usual !== undefined) {
-      setText(`${verb} ${word}, `);
-      document.getElementById("log-line")?.focus();
-      return;
-    }
-    setText(
-      verb === "" || text.trim().indexOf(" ") < 0
-        ? `${text.trim() === "" ? "" : verb + " "}${word} `.replace(/^ /, "")
-        : `${text.trim()} ${word}`,
-    );
+    setText(completed(text, word));
     document.getElementById("log-line")?.focus();
   };
 
@@ -94,9 +77,9 @@ export function LogLine({ job }: { job: JobView }) {
         void log();
       }}
     >
-      {met !== undefined && (
+      {known !== undefined && met !== undefined && (
         <div className="pb-1">
-          <BeforeLift job={job} met={met} />
+          <BeforeLift job={job} known={known} met={met} />
         </div>
       )}
       {problem !== undefined && (
@@ -143,7 +126,7 @@ export function LogLine({ job }: { job: JobView }) {
         {read?.question !== undefined && (
           <span className="text-mark text-[14.5px] font-bold">{read.question}</span>
         )}
-        {suggested.slice(0, 7).map((word) => (
+        {read?.completions.slice(0, 7).map((word) => (
           <button
             key={word}
             type="button"
@@ -156,9 +139,4 @@ export function LogLine({ job }: { job: JobView }) {
       </div>
     </form>
   );
-}
-
-/** The beginning of a part's name, while a removal is being typed and nothing follows it yet; else undefined. */
-function usualAsked(text: string): string | undefined {
-  return /^\s*(?:off|remove|removed|took off|take off|unscrew)\s+([^,;]*)$/i.exec(text)?.[1]?.trim();
 }

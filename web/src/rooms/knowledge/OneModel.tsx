@@ -47,7 +47,7 @@ export function OneModel() {
                   ))}
                 </select>
               </label>
-              <WayDown way={way} parts={knowledge.parts} />
+              <WayDown way={way} />
             </>
           )}
         </Panel>
@@ -82,7 +82,7 @@ export function OneModel() {
   );
 }
 
-function WayDown({ way, parts }: { way: Way; parts: KnownPart[] }) {
+function WayDown({ way }: { way: Way }) {
   const there = spanMinutes(way.there);
   const back = spanMinutes(way.back);
   return (
@@ -105,25 +105,19 @@ function WayDown({ way, parts }: { way: Way; parts: KnownPart[] }) {
         from {way.jobs} {way.jobs === 1 ? "job" : "jobs"}.
       </p>
       <ol className="flex flex-col gap-1">
-        {way.steps.map((name, index) => {
-          const part = parts.find((one) => one.name === name);
-          const care = part !== undefined && part.hidden.length + part.hazards.length > 0;
-          return (
-            <li
-              key={name}
-              style={{ marginLeft: Math.min(index * 14, 84) }}
-              className={`bg-sheet border-l-metal-dark border-line flex min-h-11 items-center gap-2 rounded-[4px] border border-l-4 px-2.5 ${index === way.steps.length - 1 ? "font-bold" : ""}`}
-            >
-              <span className="min-w-0 flex-1 truncate">{name}</span>
-              {care && <span className="text-stop text-[13.5px] font-bold">care</span>}
-              <span className="text-soft text-[13.5px] font-normal">
-                {part !== undefined &&
-                  spanMinutes(part.stripTakes) > 0 &&
-                  `${spanMinutes(part.stripTakes)} min`}
-              </span>
-            </li>
-          );
-        })}
+        {way.steps.map(({ part, care, takes }, index) => (
+          <li
+            key={part}
+            style={{ marginLeft: Math.min(index * 14, 84) }}
+            className={`bg-sheet border-l-metal-dark border-line flex min-h-11 items-center gap-2 rounded-[4px] border border-l-4 px-2.5 ${index === way.steps.length - 1 ? "font-bold" : ""}`}
+          >
+            <span className="min-w-0 flex-1 truncate">{part}</span>
+            {care && <span className="text-stop text-[13.5px] font-bold">care</span>}
+            <span className="text-soft text-[13.5px] font-normal">
+              {spanMinutes(takes) > 0 && `${spanMinutes(takes)} min`}
+            </span>
+          </li>
+        ))}
       </ol>
     </div>
   );

@@ -8,39 +8,29 @@ import { fastenerWords } from "./fastenerWords";
 import { asUsual } from "./takeOver";
 
 type Known = Schemas["Known"];
-type KnownPart = Schemas["KnownPart"];
+type Met = Schemas["Met"];
 
-/** Whether earlier jobs left something to know before it is lifted. */
-export const wantsCare = (part: KnownPart) =>
-  part.hidden.length + part.hazards.length + part.loose.length > 0 || part.state !== undefined;
-
-/** The part of this name as earlier jobs met it, and what they took off before it that is not logged here. */
-export function metBefore(known: Known | undefined, job: JobView, name: string) {
-  const part = known?.parts.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
-  const logged = new Set(job.parts.map((one) => one.name.toLowerCase()));
-  const unlogged = (part?.over ?? [])
-    .filter((over) => !logged.has(over.toLowerCase()))
-    .flatMap((over) => known?.parts.filter((one) => one.name === over) ?? []);
-  return part === undefined ? undefined : { part, unlogged, jobs: known?.jobs ?? 0 };
-}
+/** The part of this name, as earlier jobs of the model met it. */
+export const metOf = (known: Known | undefined, name: string) =>
+  known?.parts.find((one) => one.part.name.toLowerCase() === name.trim().toLowerCase());
 
 /** Before you lift this: what is known to hide, to spring, or to need a state; and what is not logged on the way. */
-export function BeforeLift({ job, met }: { job: JobView; met: NonNullable<ReturnType<typeof metBefore>> }) {
+export function BeforeLift({ job, known, met }: { job: JobView; known: Known; met: Met }) {
   const { word } = useWords();
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
-  const { part, unlogged, jobs } = met;
-  if (!wantsCare(part) && unlogged.length === 0) return null;
+  const { part, care, unlogged } = met;
+  if (!care && unlogged.length === 0) return null;
   return (
     <section
       aria-label="Before you lift this"
       className="border-stop bg-stop-wash rounded-[4px] border-l-4 px-3 py-1.5 text-[14.5px]"
     >
-      {wantsCare(part) && (
+      {care && (
         <>
           <b className="text-stop">Before you lift the {part.name}</b>{" "}
           <span className="text-soft text-[13.5px]">
-            from {part.jobs} of {jobs} earlier jobs
+            from {part.jobs} of {known.jobs} earlier jobs
           </span>
           <ul className="list-disc pl-5">
             {part.hidden.map((one, index) => (
@@ -62,15 +52,15 @@ export function BeforeLift({ job, met }: { job: JobView; met: NonNullable<Return
       {unlogged.length > 0 && (
         <p className="flex flex-wrap items-center gap-2">
           <span>
-            <b className="text-stop">Not logged as off:</b> {unlogged.map((one) => one.name).join(", ")}.
-            Earlier jobs took {unlogged.length === 1 ? "it" : "them"} off first. How did you get there?
+            <b className="text-stop">Not logged as off:</b> {unlogged.join(", ")}. Earlier jobs took{" "}
+            {unlogged.length === 1 ? "it" : "them"} off first. How did you get there?
           </span>
           <Button
             onClick={() =>
               void submit(() =>
                 append(
-                  unlogged.map((one) => asUsual(one, job)),
-                  { said: `Logged as usual: ${unlogged.map((one) => one.name).join(", ")}.` },
+                  unlogged.map((name) => asUsual(metOf(known, name)!.part, job)),
+                  { said: `Logged as usual: ${unlogged.join(", ")}.` },
                 ),
               )
             }

@@ -7,7 +7,7 @@ import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { wantsCare } from "./BeforeLift";
+import { metOf } from "./BeforeLift";
 import { fastenerWords } from "./fastenerWords";
 import { asUsual } from "./takeOver";
 
@@ -20,19 +20,19 @@ export function KnownSteps({ job }: { job: JobView }) {
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
-  const next = known?.next.slice(0, AT_ONCE) ?? [];
+  const next = (known?.next ?? []).slice(0, AT_ONCE).flatMap((name) => metOf(known, name) ?? []);
   const takeOver = (part: KnownPart) =>
     void submit(() => append([asUsual(part, job)], { said: `Taken off as usual: ${part.name}.` }));
-  useKeys({ k: () => next.length > 0 && takeOver(next[0]) });
+  useKeys({ k: () => next.length > 0 && takeOver(next[0].part) });
   if (known === undefined || next.length === 0) return null;
   return (
     <Panel title="Usually next" note={`from ${known.jobs} earlier jobs`}>
       <ul>
-        {next.map((part, index) => (
+        {next.map(({ part, care }, index) => (
           <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
             <span className="min-w-0 flex-1">
               <b>{part.name}</b>
-              {wantsCare(part) && <span className="text-stop font-bold"> care</span>}
+              {care && <span className="text-stop font-bold"> care</span>}
               <span className="text-soft block text-[13.5px] leading-[18px]">
                 {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
                   "no fastener"}

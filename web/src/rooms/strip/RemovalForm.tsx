@@ -11,7 +11,7 @@ import { Pick, PickMany } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { BeforeLift, metBefore } from "./BeforeLift";
+import { BeforeLift, metOf } from "./BeforeLift";
 import { FastenerEditor, FRESH, type Fastener } from "./FastenerEditor";
 
 type Removed = Schemas["Removed"];
@@ -74,7 +74,7 @@ export function RemovalForm({
   const { problem, field, busy, submit } = useSubmit();
   const guess = useQuery(guessQuery(draft.part)).data;
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
-  const met = metBefore(known, job, draft.part);
+  const met = metOf(known, draft.part);
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const covers = draft.covers ?? guess?.covers ?? false;
   const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find(
@@ -136,7 +136,7 @@ export function RemovalForm({
               </Button>
             </p>
           )}
-          {met !== undefined && <BeforeLift job={job} met={met} />}
+          {known !== undefined && met !== undefined && <BeforeLift job={job} known={known} met={met} />}
           <Pick
             label="Side"
             small

@@ -26,11 +26,6 @@ public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes
     /** A cause and in how many jobs it was confirmed. */
     public record Cause(String what, int jobs) {}
 
-    /** Nothing known. */
-    public static ModelKnowledge none() {
-        return new ModelKnowledge(0, List.of(), List.of());
-    }
-
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
         PartsMet met = new PartsMet();
@@ -72,7 +67,14 @@ public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes
                     steps.stream().map(name -> part(name).orElseThrow()).toList();
             Duration there = known.stream().map(KnownPart::stripTakes).reduce(Duration.ZERO, Duration::plus);
             Duration back = known.stream().map(KnownPart::refitTakes).reduce(Duration.ZERO, Duration::plus);
-            return new WayIn(goal.name(), List.copyOf(steps), there, back, goal.jobs());
+            return new WayIn(
+                    goal.name(),
+                    known.stream()
+                            .map(step -> new WayIn.OnTheWay(step.name(), step.wantsCare(), step.stripTakes()))
+                            .toList(),
+                    there,
+                    back,
+                    goal.jobs());
         });
     }
 
@@ -100,6 +102,23 @@ public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes
                         .map(over -> PartName.of(over).key())
                         .allMatch(off::contains))
                 .sorted(Comparator.comparingInt(KnownPart::jobs).reversed())
+                .toList();
+    }
+
+    /**
+     * Every part, seen from a job at hand.
+     *
+     * @param logged keys of the parts which that job names, off or back again
+     */
+    public List<Met> seenFrom(Set<String> logged) {
+        return parts.stream()
+                .map(part -> new Met(
+                        part,
+                        part.wantsCare(),
+                        part.over().stream()
+                                .filter(over ->
+                                        !logged.contains(PartName.of(over).key()))
+                                .toList()))
                 .toList();
     }
 

@@ -12,4 +12,12 @@ import java.util.List;
  * @param back time to close up again
  * @param jobs in how many jobs the target came off
  */
-public record WayIn(String target, List<String> steps, Duration there, Duration back, int jobs) {}
+public record WayIn(String target, List<OnTheWay> steps, Duration there, Duration back, int jobs) {
+    /**
+     * One part on the way.
+     *
+     * @param care whether there is something to know before it is lifted
+     * @param takes middle time to take it off; zero where it is not known
+     */
+    public record OnTheWay(String part, boolean care, Duration takes) {}
+}

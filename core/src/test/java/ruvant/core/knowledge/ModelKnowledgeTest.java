@@ -65,7 +65,9 @@ class ModelKnowledgeTest {
     void tellsTheWayInWithItsMinutes() {
         ModelKnowledge known = ModelKnowledge.of(List.of(job(5, USUAL), job(9, USUAL), job(9, USUAL)));
         WayIn way = known.wayTo("meter coil").orElseThrow();
-        assertThat(way.steps()).containsExactly("top cover", "dial", "meter coil");
+        assertThat(way.steps()).extracting(WayIn.OnTheWay::part).containsExactly("top cover", "dial", "meter coil");
+        assertThat(way.steps()).extracting(WayIn.OnTheWay::care).containsExactly(true, true, false);
+        assertThat(way.steps().getLast().takes()).isEqualTo(Duration.ofMinutes(9));
         assertThat(way.there()).isEqualTo(Duration.ofMinutes(18));
         assertThat(way.jobs()).isEqualTo(3);
         assertThat(known.ways().getFirst().target()).isEqualTo("meter coil");
@@ -100,7 +102,21 @@ class ModelKnowledgeTest {
         assertThat(known.next(Set.of())).extracting(KnownPart::name).containsExactly("top cover");
         assertThat(known.next(Set.of("top cover"))).extracting(KnownPart::name).containsExactly("dial");
         assertThat(known.next(Set.of("top cover", "dial", "meter coil"))).isEmpty();
-        assertThat(ModelKnowledge.none().next(Set.of())).isEmpty();
+        assertThat(ModelKnowledge.of(List.of()).next(Set.of())).isEmpty();
+    }
+
+    @Test
+    void seenFromAJobItSaysWhatWasPassedOver() {
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, USUAL), job(5, USUAL)));
+        assertThat(known.seenFrom(Set.of("top cover")))
+                .filteredOn(met -> !met.unlogged().isEmpty())
+                .singleElement()
+                .satisfies(met -> {
+                    assertThat(met.part().name()).isEqualTo("meter coil");
+                    assertThat(met.unlogged()).containsExactly("dial");
+                    assertThat(met.care()).isFalse();
+                });
+        assertThat(known.seenFrom(Set.of())).extracting(Met::care).containsOnly(true, false);
     }
 
     @Test
@@ -137,8 +153,9 @@ class ModelKnowledgeTest {
         known.parts().forEach(part -> names.add(part.name()));
         for (KnownPart part : known.parts()) {
             WayIn way = known.wayTo(part.name()).orElseThrow();
-            assertThat(way.steps()).endsWith(part.name()).doesNotHaveDuplicates();
-            assertThat(names).containsAll(way.steps());
+            List<String> steps = way.steps().stream().map(WayIn.OnTheWay::part).toList();
+            assertThat(steps).endsWith(part.name()).doesNotHaveDuplicates();
+            assertThat(names).containsAll(steps);
         }
         Set<String> off = new HashSet<>();
         for (int i = 0; i < known.parts().size(); i++) {

@@ -24,6 +24,7 @@ import ruvant.core.job.Stop;
 import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.picture.EntryWords;
+import ruvant.core.picture.JobPicture;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
@@ -37,8 +38,11 @@ class JobController {
     private final Events events;
     private final Clock clock;
     private final RefitPace pace;
+    private final LearnedModels learned;
 
-    JobController(JobService jobs, ShopService shop, Events events, Clock clock, RefitPace pace) {
+    JobController(
+            JobService jobs, ShopService shop, Events events, Clock clock, RefitPace pace, LearnedModels learned) {
+        this.learned = learned;
         this.jobs = jobs;
         this.shop = shop;
         this.events = events;
@@ -109,7 +113,8 @@ class JobController {
 
     @PostMapping("/jobs/{tag}/read")
     Reading read(@PathVariable String tag, @RequestBody Typed typed) {
-        return new LogLine(jobs.picture(TagNumber.parse(tag)), shop.shop()).read(typed.text());
+        JobPicture job = jobs.picture(TagNumber.parse(tag));
+        return new LogLine(job, shop.shop(), () -> learned.usualNext(job)).read(typed.text());
     }
 
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)

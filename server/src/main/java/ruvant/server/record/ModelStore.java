@@ -2,6 +2,7 @@ package ruvant.server.record;
 
 import java.util.List;
 import org.springframework.stereotype.Repository;
+import ruvant.core.knowledge.PatternRanges;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.Database;
 
@@ -35,7 +36,19 @@ public class ModelStore {
                 .list();
     }
 
-    /** The newest jobs of a model. */
+    /** Pattern and serial number of every camera of a model that came in. */
+    public List<PatternRanges.Seen> seen(String maker, String model) {
+        return database.reads()
+                .sql("""
+                        select pattern, serial from job_summary
+                         where maker = ? collate nocase and model = ? collate nocase
+                        """)
+                .params(maker, model)
+                .query((row, index) -> new PatternRanges.Seen(row.getString("pattern"), row.getString("serial")))
+                .list();
+    }
+
+    /** The newest jobs of a model, newest first. */
     public List<TagNumber> tags(String maker, String model) {
         return database.reads().sql("""
                         select job from job_summary

@@ -1,9 +1,8 @@
 package ruvant.server.record;
 
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.Stop;
 import ruvant.core.picture.JobPicture;
@@ -13,37 +12,30 @@ import ruvant.core.refit.WayBack;
 @Component
 public class RefitPace {
     private static final int LEARNED_FROM = 40;
-    private static final Duration KEPT = Duration.ofMinutes(30);
     private static final int ABOVE_ALL_TAGS = Integer.MAX_VALUE;
 
     private final JobService jobs;
     private final SummaryStore summaries;
-    private final Clock clock;
-    private volatile Known known = new Known(Instant.MIN, WayBack.USUAL_PACE);
+    private volatile double pace = WayBack.USUAL_PACE;
 
-    public RefitPace(JobService jobs, SummaryStore summaries, Clock clock) {
+    public RefitPace(JobService jobs, SummaryStore summaries) {
         this.jobs = jobs;
         this.summaries = summaries;
-        this.clock = clock;
     }
-
-    private record Known(Instant at, double pace) {}
 
     /** The pace as a multiple of the usual. */
     public double now() {
-        Instant now = clock.instant();
-        if (known.at().isBefore(now.minus(KEPT))) {
-            known = new Known(now, learned());
-        }
-        return known.pace();
+        return pace;
     }
 
-    private double learned() {
+    /** Reads whole logs, which nobody who waits for a page is to pay for. */
+    @Scheduled(initialDelay = 10, fixedDelay = 1800, timeUnit = TimeUnit.SECONDS)
+    public void learn() {
         List<WayBack.Past> past = summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).stream()
                 .map(summary -> jobs.picture(summary.tag()))
                 .map(RefitPace::past)
                 .toList();
-        return WayBack.pace(past);
+        pace = WayBack.pace(past);
     }
 
     private static WayBack.Past past(JobPicture picture) {

@@ -1,0 +1,112 @@
+package ruvant.server.knowledge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ruvant.server.OverHttp;
+import ruvant.server.Shop;
+
+/** Each test has a model of its own: what is learned of one says nothing of another. */
+class KnowledgeHttpTest extends OverHttp {
+    private static final String CARE =
+            "{\"kind\":\"removed\",\"part\":\"dial\",\"side\":\"TOP\",\"covers\":false,\"hazards\":[\"BALL\"]}";
+    private static final String COVER = "{\"kind\":\"removed\",\"part\":\"cover\",\"side\":\"TOP\",\"covers\":true}";
+
+    private String camera(String model, String pattern, String serial) {
+        String opening = Shop.opening(UUID.randomUUID(), "Ada Lind")
+                .replace("\"Twin\"", "\"" + model + "\"")
+                .replace("2nd pattern", pattern)
+                .replace("338120", serial);
+        return shop.post("/api/jobs", opening).body().get("tag").asText();
+    }
+
+    private JsonNode identify(String model, String serial) {
+        return shop.get("/api/identify?maker=pellworm&model=" + URLEncoder.encode(model, StandardCharsets.UTF_8)
+                        + "&serial=" + serial)
+                .body();
+    }
+
+    private JsonNode known(String tag) {
+        return shop.get("/api/jobs/" + tag + "/known").body();
+    }
+
+    @Test
+    void aModelThatIsNewHereIsSaidToBeNew() {
+        JsonNode said = identify("Never Seen", "1");
+        assertThat(said.get("jobs").asInt()).isZero();
+        assertThat(said.has("usual")).isFalse();
+        assertThat(said.get("care")).isEmpty();
+        assertThat(known(camera("Only One", "", "1")).get("jobs").asInt()).isZero();
+    }
+
+    @Test
+    void aCameraIsKnownByItsNumberAndItsModelByEarlierOnes() {
+        camera("Numbered", "1st", "1000");
+        camera("Numbered", "1st", "1999");
+        String last = camera("Numbered", "2nd", "3000");
+        shop.add(last, CARE);
+        JsonNode said = identify("NUMBERED", "1500");
+        assertThat(said.get("jobs").asInt()).isEqualTo(3);
+        assertThat(said.at("/pattern/pattern").asText()).isEqualTo("1st");
+        assertThat(said.at("/pattern/inside").asBoolean()).isTrue();
+        assertThat(said.at("/usual/camera/pattern").asText())
+                .as("described like the last one that came")
+                .isEqualTo("2nd");
+        assertThat(said.at("/care").findValuesAsText("name")).containsExactly("dial");
+    }
+
+    @Test
+    void aJobLearnsFromTheOthersOfItsModelAndNotFromItself() {
+        String first = camera("Stepped", "", "1");
+        shop.add(first, COVER, CARE);
+        String second = camera("Stepped", "", "2");
+        assertThat(known(first).get("jobs").asInt()).isZero();
+        JsonNode said = known(second);
+        assertThat(said.get("jobs").asInt()).isEqualTo(1);
+        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("cover");
+        JsonNode dial = said.at("/parts/1");
+        assertThat(dial.at("/part/name").asText()).isEqualTo("dial");
+        assertThat(dial.get("care").asBoolean()).isTrue();
+        assertThat(dial.get("unlogged")).extracting(JsonNode::asText).containsExactly("cover");
+        shop.add(second, COVER);
+        said = known(second);
+        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("dial");
+        assertThat(said.at("/parts/1/unlogged")).isEmpty();
+    }
+
+    @Test
+    void theLineOffersWhatUsuallyComesNext() {
+        shop.add(camera("Offered", "", "1"), COVER, Shop.off("clip"));
+        String tag = camera("Offered", "", "2");
+        JsonNode reading =
+                shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"off c\"}").body();
+        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactlyInAnyOrder("clip", "cover");
+        reading =
+                shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"off cl\"}").body();
+        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactly("clip");
+    }
+
+    @Test
+    void modelsAreCountedAndEachHasItsWaysIn() {
+        shop.add(camera("Counted", "", "1"), COVER, CARE);
+        camera("counted", "", "2");
+        JsonNode counted = null;
+        for (JsonNode one : shop.get("/api/models").body()) {
+            counted = one.get("model").asText().equalsIgnoreCase("counted") ? one : counted;
+        }
+        assertThat(counted.get("jobs").asInt()).isEqualTo(2);
+        assertThat(counted.get("here").asInt()).isEqualTo(2);
+        JsonNode one = shop.get("/api/models/one?maker=Pellworm&model=Counted").body();
+        assertThat(one.at("/ways/0/target").asText()).isEqualTo("dial");
+        assertThat(one.at("/ways/0/steps").findValuesAsText("part")).containsExactly("cover", "dial");
+        assertThat(shop.get("/api/models/one?maker=Nobody&model=None")
+                        .body()
+                        .at("/knowledge/jobs")
+                        .asInt())
+                .isZero();
+    }
+}
