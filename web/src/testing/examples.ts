@@ -187,6 +187,8 @@ export function aHouse(): House {
       region: [
         { value: "BOTTOM", label: "bottom" },
         { value: "TOP", label: "top" },
+        { value: "BACK", label: "back" },
+        { value: "LENS", label: "lens" },
       ],
       school: [{ value: "PASTE", label: "paste" }],
       sourceKind: [

@@ -22,7 +22,7 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
   const [mode, setMode] = useState<Mode>(part === undefined && shot.pins.length > 0 ? "look" : "screws");
   const [chosen, setChosen] = useState<string>();
   const [spot, setSpot] = useState<{ x: number; y: number }>();
-  const taps = useTaps();
+  const taps = useTaps(job, shot, part);
   const next = Math.max(0, ...shot.pins.map((pin) => pin.what.number)) + 1;
   const fresh = [
     ...taps.taps.map((tap, index) => ({
@@ -83,7 +83,7 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
         tabIndex={0}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        {mode === "screws" && <TapScrews job={job} shot={shot} first={next} part={part} taps={taps} />}
+        {mode === "screws" && <TapScrews job={job} shot={shot} first={next} taps={taps} />}
         {mode === "pin" && (
           <PinOne job={job} shot={shot} number={next} spot={spot} onPinned={() => setSpot(undefined)} />
         )}

@@ -63,6 +63,22 @@ it("logs a part with its fasteners, hole map and wells from taps, by keyboard al
   expect(second).toMatchObject({ number: 2, x: 0.5, part: "top cover" });
 });
 
+it("keeps the part and its taps while another picture is looked at", async () => {
+  const job = withPicture();
+  const other = { ...job.album.shots[0], id: "other" };
+  job.album.shots.push({ ...other, what: { ...other.what, name: `${"b".repeat(64)}.jpg`, shows: "inside" } });
+  atTheBench(<Pictures />, job);
+  answering({ "GET /api/guess": { covers: true, materials: [] } });
+  fireEvent.change(screen.getByLabelText("Part that they hold"), { target: { value: "top cover" } });
+  arrows("ArrowLeft", "Enter");
+  expect(screen.getByText("1 tapped")).toBeTruthy();
+  fireEvent.click(named("button", /^Picture/));
+  await waitFor(() => expect(screen.queryByText("1 tapped")).toBeNull());
+  fireEvent.click(named("button", /^inside/));
+  expect(await screen.findByText("1 tapped")).toBeTruthy();
+  expect(screen.getByLabelText<HTMLInputElement>("Part that they hold").value).toBe("top cover");
+});
+
 it("pins one thing in words", async () => {
   atTheBench(<Pictures />, withPicture());
   fireEvent.click(named("radio", "Pin one thing"));

@@ -4,6 +4,7 @@ import { removed } from "../../api/entries";
 import type { JobView, Schemas } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { guessQuery, useWords } from "../../api/queries";
+import { useDraft } from "../../shell/draft";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
@@ -23,12 +24,25 @@ interface Tap {
   well: string;
 }
 
-/** Screws tapped so far, each with the type and well that were set when it was tapped. */
-export function useTaps() {
-  const [taps, setTaps] = useState<Tap[]>([]);
+interface Tapped {
+  part: string;
+  taps: Tap[];
+}
+
+/**
+ * A part and its screws tapped so far on a picture, each with the type and well that were set when it was tapped;
+ * kept while another picture is looked at.
+ */
+export function useTaps(job: JobView, shot: Shot, given?: string) {
+  const [kept, keep] = useDraft(`taps.${job.tag}.${shot.what.name}`);
   const [fastener, setFastener] = useState<Fastener>({ ...FRESH, count: 1 });
   const [well, setWell] = useState("");
+  const { part, taps }: Tapped =
+    kept === "" ? { part: given ?? stillOn(job, shot.what.part), taps: [] } : (JSON.parse(kept) as Tapped);
+  const setTaps = (next: Tap[]) => keep(JSON.stringify({ part, taps: next }));
   return {
+    part,
+    setPart: (next: string) => keep(JSON.stringify({ part: next, taps })),
     taps,
     fastener,
     setFastener,
@@ -36,7 +50,7 @@ export function useTaps() {
     setWell,
     tap: (x: number, y: number) => setTaps([...taps, { x, y, fastener, well }]),
     undo: () => setTaps(taps.slice(0, -1)),
-    clear: () => setTaps([]),
+    clear: () => keep(""),
   };
 }
 
@@ -62,19 +76,17 @@ export function TapScrews({
   job,
   shot,
   first,
-  part: given,
   taps,
 }: {
   job: JobView;
   shot: Shot;
   first: number;
-  part?: string;
   taps: ReturnType<typeof useTaps>;
 }) {
   const append = useAppend(job.tag);
   const { choices } = useWords();
   const { problem, busy, submit } = useSubmit();
-  const [part, setPart] = useState(given ?? stillOn(job, shot.what.part));
+  const { part, setPart } = taps;
   const [side, setSide] = useState<Schemas["Removed"]["side"]>(job.parts.at(-1)?.removed.side ?? "TOP");
   const guess = useQuery(guessQuery(part)).data;
   const fasteners = addedUp(taps.taps);
@@ -99,7 +111,6 @@ export function TapScrews({
         { said: `Taken off: ${part}, ${taps.taps.length} screws mapped.` },
       );
       taps.clear();
-      setPart("");
     });
   useKeys({ Backspace: taps.undo, Enter: () => taps.taps.length > 0 && part !== "" && void log() });
   return (

@@ -38,6 +38,25 @@ it("puts a finding where the drawing was tapped, by keyboard too", async () => {
   );
 });
 
+it("keeps what was typed when the drawing is tapped, and a region said by hand until another side is", () => {
+  atTheBench(<SixSides job={aJob()} />);
+  const region = () => screen.getByLabelText<HTMLSelectElement>("Where").value;
+  const tap = (side: string) => {
+    fireEvent.keyDown(board(side), { key: "ArrowUp" });
+    fireEvent.keyDown(board(side), { key: "Enter" });
+  };
+  fireEvent.change(screen.getByLabelText("Remark on it"), { target: { value: "deep" } });
+  expect(region()).toBe("BOTTOM");
+  tap("top");
+  expect(region()).toBe("TOP");
+  expect(screen.getByLabelText<HTMLInputElement>("Remark on it").value).toBe("deep");
+  fireEvent.change(screen.getByLabelText("Where"), { target: { value: "LENS" } });
+  tap("top");
+  expect(region()).toBe("LENS");
+  tap("back");
+  expect(region()).toBe("BACK");
+});
+
 it("takes a finding by region alone, and shows it at that region's usual place", async () => {
   const job = aJob();
   job.intake.findings = [found("1", "by the socket")];

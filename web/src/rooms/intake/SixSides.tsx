@@ -109,7 +109,7 @@ export function SixSides({ job }: { job: JobView }) {
         tabIndex={0}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        <NewFinding key={spot?.side} job={job} spot={spot} onFound={() => setSpot(undefined)} />
+        <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
         <Panel title="Found outside" note={`${findings.length}`}>
           {findings.length === 0 && (
             <Empty>
@@ -193,7 +193,14 @@ function NewFinding({
 }) {
   const { choices, word } = useWords();
   const append = useAppend(job.tag);
-  const [region, setRegion] = useState<Found["region"]>(spot === undefined ? "BOTTOM" : REGION_OF[spot.side]);
+  const [said, setSaid] = useState<{ region: Found["region"]; of?: SideName }>();
+  // what was said by hand counts until another side is tapped
+  const region =
+    said !== undefined && said.of === spot?.side
+      ? said.region
+      : spot === undefined
+        ? "BOTTOM"
+        : REGION_OF[spot.side];
   const [condition, setCondition] = useState<Found["condition"]>("DENT");
   const [severity, setSeverity] = useState<Found["severity"]>("SLIGHT");
   const [picture, setPicture] = useState("");
@@ -207,7 +214,7 @@ function NewFinding({
           label="Where"
           value={region}
           choices={choices("region")}
-          onChange={(event) => setRegion(event.target.value as typeof region)}
+          onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot?.side })}
         />
         <ChoiceField
           label="What"

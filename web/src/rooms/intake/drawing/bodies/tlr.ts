@@ -1,0 +1,68 @@
+import { side, socket } from "../fittings";
+import { box, disc, lens, line, shape, type SixSides } from "../strokes";
+
+/** A twin-lens reflex, its hood up. */
+export const tlr: SixSides = {
+  FRONT: side(
+    110,
+    160,
+    box(14, 30, 82, 126, 6),
+    shape("M22 30L30 6H80L88 30z", "body"),
+    box(26, 42, 58, 104, 6, "metal"),
+    lens(55, 68, 20),
+    lens(55, 118, 23),
+    disc(30, 92, 4),
+    disc(80, 92, 4),
+  ),
+  BACK: side(
+    110,
+    160,
+    box(14, 30, 82, 126, 6),
+    shape("M22 30L30 6H80L88 30z", "body"),
+    line("M20 40h70v108H20z"),
+    box(46, 34, 18, 8, 2, "metal"),
+    disc(55, 104, 5, "glass"),
+  ),
+  TOP: side(
+    110,
+    110,
+    box(14, 8, 82, 70, 5),
+    box(24, 14, 62, 58, 2, "glass"),
+    line("M24 43h62M55 14v58"),
+    box(28, 78, 54, 24, 4, "metal"),
+    disc(100, 44, 8),
+    disc(10, 30, 6),
+  ),
+  BOTTOM: side(
+    110,
+    110,
+    box(14, 8, 82, 70, 5),
+    box(28, 78, 54, 24, 4, "metal"),
+    socket(55, 43),
+    disc(22, 16, 3),
+    disc(88, 16, 3),
+    disc(22, 70, 3),
+    disc(88, 70, 3),
+    box(46, 10, 18, 8, 2, "metal"),
+  ),
+  LEFT: side(
+    110,
+    160,
+    box(34, 30, 66, 126, 5),
+    shape("M42 30L46 6H88L92 30z", "body"),
+    box(12, 44, 22, 100, 3, "metal"),
+    disc(66, 66, 9),
+    disc(66, 128, 9),
+  ),
+  RIGHT: side(
+    110,
+    160,
+    box(10, 30, 66, 126, 5),
+    shape("M18 30L22 6H64L68 30z", "body"),
+    box(76, 44, 22, 100, 3, "metal"),
+    disc(44, 70, 14),
+    disc(44, 70, 8),
+    shape("M44 122l22 -8v7l-18 8z"),
+    disc(44, 124, 8),
+  ),
+};
