@@ -89,6 +89,41 @@ it("does not offer it where somebody else put it back already", async () => {
   expect(screen.queryByLabelText("Why all the same?")).toBeNull();
 });
 
+it("says what to think of, and leads to the pictures with its pins", () => {
+  const pin = (part: string) => ({
+    id: part,
+    what: {
+      kind: "pinned" as const,
+      picture: "a.jpg",
+      number: 1,
+      x: 0,
+      y: 0,
+      what: "HOLE" as const,
+      words: "",
+      part,
+    },
+  });
+  const part = aPart("front plate", { hints: ["Start all 3 before any is tight."], pictures: ["a.jpg"] });
+  const job = aJob({
+    parts: [part],
+    album: {
+      shots: [
+        {
+          id: "shot",
+          at: "2031-03-04T09:00:00Z",
+          by: "Ada",
+          what: { kind: "pictured", name: "a.jpg", shows: "", at: "STRIP" },
+          pins: [pin("front plate"), pin("other")],
+        },
+      ],
+    },
+  });
+  atTheBench(<PutBack job={job} part={part} onBack={() => undefined} />, job);
+  expect(screen.getByText("Start all 3 before any is tight.")).toBeTruthy();
+  const link = named("link", "picture, 1 pin");
+  expect(link.getAttribute("href")).toBe("/camera/R-0001/pictures?shot=a.jpg");
+});
+
 it("leaves a part out with its reason", async () => {
   const onBack = open();
   fireEvent.click(named("button", "It stays out…"));

@@ -19,14 +19,14 @@ class VisitorVerdictTest {
 
     @Test
     void noSignIsUntouchedAndExpectsNothing() {
-        assertThat(of().kind()).isEqualTo(VisitorVerdict.Kind.UNTOUCHED);
+        assertThat(of().opened()).isEqualTo(VisitorVerdict.Opened.UNTOUCHED);
         assertThat(of().expect()).isEmpty();
     }
 
     @Test
     void carefulHandsLeaveGlueAndTakeLockPaint() {
         VisitorVerdict verdict = of(VisitorSignKind.GLUE, VisitorSignKind.NO_LOCK_PAINT);
-        assertThat(verdict.kind()).isEqualTo(VisitorVerdict.Kind.WITH_CARE);
+        assertThat(verdict.opened()).isEqualTo(VisitorVerdict.Opened.WITH_CARE);
         assertThat(verdict.reasons()).containsExactly("glue, bottom", "lock paint gone, bottom");
         assertThat(verdict.expect()).hasSize(1);
     }
@@ -34,7 +34,7 @@ class VisitorVerdictTest {
     @Test
     void oneCarelessSignIsEnough() {
         VisitorVerdict verdict = of(VisitorSignKind.GLUE, VisitorSignKind.CHEWED_SLOT);
-        assertThat(verdict.kind()).isEqualTo(VisitorVerdict.Kind.WITHOUT_CARE);
+        assertThat(verdict.opened()).isEqualTo(VisitorVerdict.Opened.WITHOUT_CARE);
         assertThat(verdict.expect()).anyMatch(one -> one.contains("measure each length"));
     }
 
@@ -46,7 +46,7 @@ class VisitorVerdictTest {
     @ParameterizedTest
     @EnumSource(VisitorSignKind.class)
     void everySignSaysThatSomebodyWasIn(VisitorSignKind kind) {
-        assertThat(of(kind).kind()).isNotEqualTo(VisitorVerdict.Kind.UNTOUCHED);
+        assertThat(of(kind).opened()).isNotEqualTo(VisitorVerdict.Opened.UNTOUCHED);
         assertThat(of(kind).reasons()).hasSize(1);
         assertThat(of(kind).expect()).isNotEmpty();
     }

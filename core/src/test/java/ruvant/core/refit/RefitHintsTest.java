@@ -1,0 +1,78 @@
+package ruvant.core.refit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.FastenerTrait;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.RefitEntry;
+import ruvant.core.job.Side;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.VisitorSignKind;
+import ruvant.core.units.PartName;
+
+class RefitHintsTest {
+    private static final PartName PLATE = PartName.of("plate");
+
+    private final Logs logs = Logs.camera();
+
+    private void off(Fastener... fasteners) {
+        logs.add(new StripEntry.Removed(
+                PLATE, Side.TOP, true, List.of(fasteners), List.of(), List.of(), "", null, List.of(), Set.of(), ""));
+    }
+
+    private List<String> hints() {
+        var picture = logs.picture();
+        return RefitHints.of(
+                picture.valley().part(PLATE).orElseThrow(),
+                VisitorVerdict.of(picture.intake().visitorSigns()));
+    }
+
+    @Test
+    void aPartHeldByTwoScrewsNeedsNoHint() {
+        off(Fastener.slotted(2, 1.4, 3));
+        assertThat(hints()).isEmpty();
+    }
+
+    @Test
+    void severalScrewsAreAllStartedBeforeAnyIsTight() {
+        off(Fastener.slotted(2, 1.4, 3), Fastener.slotted(1, 1.4, 5));
+        assertThat(hints()).containsExactly("Start all 3 before any is tight.");
+    }
+
+    @Test
+    void screwsThatStayInAreNotStarted() {
+        off(Fastener.slotted(3, 1.2, 1.5).with(FastenerTrait.LOOSENED_ONLY));
+        assertThat(hints()).isEmpty();
+    }
+
+    @Test
+    void afterACarelessHandEachLengthIsMeasured() {
+        logs.add(new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, ""));
+        off(Fastener.slotted(1, 1.4, 3));
+        assertThat(hints()).singleElement().asString().contains("measure each length");
+    }
+
+    @Test
+    void whatWasTriedUnfixedIsNotForgotten() {
+        off(Fastener.slotted(1, 1.4, 3));
+        logs.add(new RefitEntry.TriedUnfixed(PLATE, ""));
+        assertThat(hints()).singleElement().asString().contains("fasteners are still out");
+    }
+
+    @Test
+    void aPartThatIsBackNeedsNone() {
+        off(Fastener.slotted(4, 1.4, 3));
+        logs.add(new RefitEntry.Refitted(
+                PLATE,
+                List.of(new RefitEntry.FastenersBack(Fastener.slotted(4, 1.4, 3).type(), 4, 0, 0)),
+                "checked by eye",
+                ""));
+        assertThat(hints()).isEmpty();
+    }
+}

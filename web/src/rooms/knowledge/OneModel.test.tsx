@@ -1,0 +1,63 @@
+import { answering, inTheShop } from "../../testing/atTheBench";
+import { fireEvent, screen, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import type { Schemas } from "../../api/client";
+import { aMet } from "../../testing/examples";
+import { OneModel } from "./OneModel";
+
+const on = (part: string, care = false, takes = "PT0S") => ({ part, care, takes });
+const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
+  knowledge: {
+    jobs: 4,
+    parts: [
+      aMet("dial", { jobs: 3, hazards: ["BALL"], loose: ["1 × ball"], remarks: ["tilt it"] }).part,
+      aMet("cover").part,
+    ],
+    causes: [{ what: "gummed slow train", jobs: 3 }],
+  },
+  ways: [
+    {
+      target: "dial",
+      steps: [on("cover"), on("dial", true, "PT12M")],
+      there: "PT20M",
+      back: "PT30M",
+      jobs: 3,
+    },
+    { target: "shoe", steps: [on("clip"), on("shoe")], there: "PT0S", back: "PT0S", jobs: 1 },
+  ],
+  ...change,
+});
+
+it("shows the way down with its time, and where care is wanted", async () => {
+  inTheShop(<OneModel />);
+  answering({ "GET /api/models/one": known() });
+  expect(await screen.findByText("20 min")).toBeTruthy();
+  expect(screen.getByText("30 min")).toBeTruthy();
+  const steps = within(screen.getByText("12 min").closest("ol")!).getAllByRole("listitem");
+  expect(steps.map((step) => step.textContent)).toEqual(["cover", "dialcare12 min"]);
+});
+
+it("shows another way where that is asked for, and does not make up a time", async () => {
+  inTheShop(<OneModel />);
+  answering({ "GET /api/models/one": known() });
+  fireEvent.change(await screen.findByLabelText("To reach"), { target: { value: "shoe" } });
+  expect(screen.getByText(/How long it takes is not known yet; from 1 job\./)).toBeTruthy();
+});
+
+it("shows each part with what to beware of, and what it was in how many", async () => {
+  inTheShop(<OneModel />);
+  answering({ "GET /api/models/one": known() });
+  expect(await screen.findByText(/loose: 1 × ball/)).toBeTruthy();
+  expect(screen.getByText("“tilt it”")).toBeTruthy();
+  expect(screen.getByText("gummed slow train")).toBeTruthy();
+  expect(screen.getAllByText("3/4")).toHaveLength(2);
+});
+
+it("says so where nothing was learned yet", async () => {
+  inTheShop(<OneModel />);
+  answering({
+    "GET /api/models/one": known({ knowledge: { jobs: 0, parts: [], causes: [] }, ways: [] }),
+  });
+  expect(await screen.findByText("Nothing inside was reached in any job yet.")).toBeTruthy();
+  expect(screen.getByText("No cause was confirmed yet.")).toBeTruthy();
+});
