@@ -45,6 +45,8 @@ export function aPart(name: string, change: Partial<PartView> = {}): PartView {
     fasteners,
     lost: [],
     checks: [],
+    hints: [],
+    pictures: [],
     ...change,
   };
 }
@@ -128,7 +130,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     notAccounted: 0,
     notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [] },
-    visitor: { kind: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
+    visitor: { opened: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
     wayBack: { hands: "PT0S", chain: [] },
     pickUp: {
       lastAt: "2031-03-04T08:00:00Z",

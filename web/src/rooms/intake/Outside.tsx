@@ -3,39 +3,14 @@ import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
-import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
+import { NewFinding } from "./NewFinding";
 
 /** What was seen outside, region by region. */
 export function Findings({ job }: { job: JobView }) {
-  const { choices, word } = useWords();
-  const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [region, setRegion] = useState("TOP");
-  const [kind, setKind] = useState("DENT");
-  const [severity, setSeverity] = useState("SLIGHT");
-  const [remark, setRemark] = useState("");
-  const add = () =>
-    submit(async () => {
-      await append(
-        [
-          {
-            kind: "conditionFound",
-            region: region as Schemas["ConditionFound"]["region"],
-            condition: kind as Schemas["ConditionFound"]["condition"],
-            severity: severity as Schemas["ConditionFound"]["severity"],
-            remark,
-            picture: "",
-          },
-        ],
-        { said: `Outside, ${word("region", region)}: ${word("conditionKind", kind)}.` },
-      );
-      setRemark("");
-    });
+  const { word } = useWords();
   return (
     <Panel
       title="Outside"
@@ -61,45 +36,7 @@ export function Findings({ job }: { job: JobView }) {
           </li>
         ))}
       </ul>
-      <form
-        className="flex flex-col gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
-        <div className="grid grid-cols-3 gap-2">
-          <ChoiceField
-            label="Where"
-            value={region}
-            choices={choices("region")}
-            onChange={(event) => setRegion(event.target.value)}
-          />
-          <ChoiceField
-            label="What"
-            value={kind}
-            choices={choices("conditionKind")}
-            onChange={(event) => setKind(event.target.value)}
-          />
-          <ChoiceField
-            label="How much"
-            value={severity}
-            choices={choices("severity")}
-            onChange={(event) => setSeverity(event.target.value)}
-          />
-        </div>
-        <div className="flex gap-2">
-          <input
-            className="input"
-            aria-label="Remark on it"
-            placeholder="Where exactly, how it looks"
-            value={remark}
-            onChange={(event) => setRemark(event.target.value)}
-          />
-          <Button type="submit">Add</Button>
-        </div>
-        {problem !== undefined && <ProblemNote problem={problem} />}
-      </form>
+      <NewFinding job={job} />
     </Panel>
   );
 }
@@ -110,7 +47,7 @@ export function Visitors({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const [sign, setSign] = useState("CHEWED_SLOT");
   return (
-    <Panel title="Earlier visitor" note={word("kind", job.visitor.kind)}>
+    <Panel title="Earlier visitor" note={word("opened", job.visitor.opened)}>
       {job.intake.visitorSigns.map((one) => (
         <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
           <b>{word("visitorSignKind", one.sign.sign)}</b>

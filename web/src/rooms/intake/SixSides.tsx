@@ -2,15 +2,14 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
-import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { PinBoard } from "../../ui/PinBoard";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { smallOf } from "../album/keepPicture";
 import { BODIES } from "./drawing/bodies";
+import { NewFinding } from "./NewFinding";
 import { SideView } from "./drawing/SideView";
 import type { SideName } from "./drawing/strokes";
 
@@ -30,15 +29,6 @@ const USUAL: Record<Found["region"], { side: SideName; x: number; y: number }> =
   LEATHER: { side: "FRONT", x: 0.9, y: 0.8 },
   SEALS: { side: "BACK", x: 0.15, y: 0.35 },
   BATTERY: { side: "BOTTOM", x: 0.75, y: 0.3 },
-};
-
-const REGION_OF: Record<SideName, Found["region"]> = {
-  FRONT: "FRONT",
-  BACK: "BACK",
-  TOP: "TOP",
-  BOTTOM: "BOTTOM",
-  LEFT: "LEATHER",
-  RIGHT: "LEATHER",
 };
 
 /** The camera from its six sides, with what was found pinned where it is; drawing and list stay in step. */
@@ -109,7 +99,14 @@ export function SixSides({ job }: { job: JobView }) {
         tabIndex={0}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
+        <Panel
+          title="Another finding"
+          note={
+            spot === undefined ? "tap the drawing, or by region" : `on the ${word("bodySide", spot.side)}`
+          }
+        >
+          <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
+        </Panel>
         <Panel title="Found outside" note={`${findings.length}`}>
           {findings.length === 0 && (
             <Empty>
@@ -179,80 +176,5 @@ function FindingRow({
       )}
       {problem !== undefined && <ProblemNote problem={problem} />}
     </li>
-  );
-}
-
-function NewFinding({
-  job,
-  spot,
-  onFound,
-}: {
-  job: JobView;
-  spot?: NonNullable<Found["place"]>;
-  onFound: () => void;
-}) {
-  const { choices, word } = useWords();
-  const append = useAppend(job.tag);
-  const [said, setSaid] = useState<{ region: Found["region"]; of?: SideName }>();
-  // what was said by hand counts until another side is tapped
-  const region =
-    said !== undefined && said.of === spot?.side
-      ? said.region
-      : spot === undefined
-        ? "BOTTOM"
-        : REGION_OF[spot.side];
-  const [condition, setCondition] = useState<Found["condition"]>("DENT");
-  const [severity, setSeverity] = useState<Found["severity"]>("SLIGHT");
-  const [picture, setPicture] = useState("");
-  return (
-    <Panel
-      title="Another finding"
-      note={spot === undefined ? "tap the drawing, or by region" : `on the ${word("bodySide", spot.side)}`}
-    >
-      <div className="grid grid-cols-3 gap-2">
-        <ChoiceField
-          label="Where"
-          value={region}
-          choices={choices("region")}
-          onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot?.side })}
-        />
-        <ChoiceField
-          label="What"
-          value={condition}
-          choices={choices("conditionKind")}
-          onChange={(event) => setCondition(event.target.value as typeof condition)}
-        />
-        <ChoiceField
-          label="How much"
-          value={severity}
-          choices={choices("severity")}
-          onChange={(event) => setSeverity(event.target.value as typeof severity)}
-        />
-      </div>
-      {job.album.shots.length > 0 && (
-        <ChoiceField
-          label="Picture that shows it"
-          empty="none"
-          value={picture}
-          choices={job.album.shots.map((shot, index) => ({
-            value: shot.what.name,
-            label: `picture ${index + 1}${shot.what.shows === "" ? "" : `, ${shot.what.shows}`}`,
-          }))}
-          onChange={(event) => setPicture(event.target.value)}
-        />
-      )}
-      <AddLine
-        blanks={[{ label: "Remark on it", hint: "How it looks", optional: true }]}
-        action="Add it"
-        look="primary"
-        onAdd={async (remark) => {
-          await append(
-            [{ kind: "conditionFound", region, condition, severity, remark, place: spot, picture }],
-            { said: `Outside, ${word("region", region)}: ${word("conditionKind", condition)}.` },
-          );
-          onFound();
-        }}
-      />
-    </Panel>
   );
 }

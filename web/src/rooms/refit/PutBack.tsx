@@ -9,6 +9,7 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
+import { PicturesOf } from "../album/PicturesOf";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
 
@@ -91,6 +92,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             {part.removed.remark !== "" && <span className="text-soft">“{part.removed.remark}”</span>}
           </p>
         )}
+        <PicturesOf job={job} part={part} />
       </div>
       {!settled && (
         <>
@@ -125,7 +127,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
               )}
             </ProblemNote>
           )}
-          <Hints job={job} part={part} />
+          <Hints hints={part.hints} />
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back
@@ -162,15 +164,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
 }
 
 /** What to think of while it goes on: not to be ticked, but not to be forgotten. */
-function Hints({ job, part }: { job: JobView; part: PartView }) {
-  const screws = part.fasteners.reduce((sum, one) => sum + (one.staysIn ? 0 : one.fastener.count), 0);
-  const hints = [
-    ...(part.triedAt === undefined ? [] : ["It is in its place and was tried; its fasteners are still out."]),
-    ...(screws > 2 ? [`Start all ${screws} before any is tight.`] : []),
-    ...(screws > 0 && job.visitor.kind === "WITHOUT_CARE"
-      ? ["Somebody was in without care: measure each length before it goes in."]
-      : []),
-  ];
+function Hints({ hints }: { hints: string[] }) {
   if (hints.length === 0) return null;
   return (
     <ul className="text-[14.5px]">

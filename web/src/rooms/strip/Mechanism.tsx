@@ -46,7 +46,8 @@ export function Mechanism({ job }: { job: JobView }) {
       <ul>
         {job.notes.letDown.map((spring) => (
           <Note key={spring.id} mark="wait">
-            {spring.name} is let down{spring.turns > 0 && `, ${spring.turns} turns`}
+            {spring.name} is let down
+            {spring.turns > 0 && `, ${spring.turns} ${spring.turns === 1 ? "turn" : "turns"}`}
             {spring.remark !== "" && `, ${spring.remark}`}
             <Button
               kind="quiet"

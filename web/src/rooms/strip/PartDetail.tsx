@@ -12,6 +12,7 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
+import { PicturesOf } from "../album/PicturesOf";
 import { BackRow } from "../../valley/PartRow";
 
 /** Everything known of one part that came off, and what lies over it. */
@@ -90,6 +91,7 @@ export function PartDetail({ job, part, onClose }: { job: JobView; part: PartVie
             ))}
           </p>
         )}
+        <PicturesOf job={job} part={part} />
         <Link
           to={`/camera/${job.tag}/refit?part=${encodeURIComponent(part.name)}`}
           className="block h-[52px] max-w-[420px]"

@@ -2,7 +2,6 @@ package ruvant.core.album;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.job.AlbumEntry;
 import ruvant.core.units.PartName;
@@ -19,12 +18,7 @@ public record Album(List<Shot> shots) {
      * @param id the line that carries it
      * @param pins by rising number
      */
-    public record Shot(UUID id, Instant at, String by, AlbumEntry.Pictured what, List<Pin> pins) {
-        /** The number that the next pin takes. */
-        public int nextNumber() {
-            return pins.stream().mapToInt(pin -> pin.what().number()).max().orElse(0) + 1;
-        }
-    }
+    public record Shot(UUID id, Instant at, String by, AlbumEntry.Pictured what, List<Pin> pins) {}
 
     /** A pin and the line that carries it. */
     public record Pin(UUID id, AlbumEntry.Pinned what) {}
@@ -36,10 +30,5 @@ public record Album(List<Shot> shots) {
                         || shot.pins().stream()
                                 .anyMatch(pin -> part.equals(pin.what().part())))
                 .toList();
-    }
-
-    /** The picture of this name. */
-    public Optional<Shot> shot(String name) {
-        return shots.stream().filter(shot -> shot.what().name().equals(name)).findFirst();
     }
 }

@@ -9,20 +9,20 @@ import ruvant.core.job.VisitorSignKind;
 /**
  * What the signs of an earlier visitor come to.
  *
- * @param kind how it was opened, if it was
+ * @param opened how it was opened, if it was
  * @param reasons the signs that speak for it, in words
  * @param expect what follows from it for the work; empty when untouched
  */
-public record VisitorVerdict(Kind kind, List<String> reasons, List<String> expect) {
+public record VisitorVerdict(Opened opened, List<String> reasons, List<String> expect) {
     /** Nobody was in, somebody with care, or somebody without. */
-    public enum Kind implements ruvant.core.units.Labelled {
+    public enum Opened implements ruvant.core.units.Labelled {
         UNTOUCHED("untouched"),
         WITH_CARE("opened with care"),
         WITHOUT_CARE("opened without care");
 
         private final String label;
 
-        Kind(String label) {
+        Opened(String label) {
             this.label = label;
         }
 
@@ -40,7 +40,7 @@ public record VisitorVerdict(Kind kind, List<String> reasons, List<String> expec
         Set<VisitorSignKind> kinds =
                 signs.stream().map(sign -> sign.sign().sign()).collect(Collectors.toSet());
         if (kinds.isEmpty()) {
-            return new VisitorVerdict(Kind.UNTOUCHED, List.of("no sign of anybody was noted"), List.of());
+            return new VisitorVerdict(Opened.UNTOUCHED, List.of("no sign of anybody was noted"), List.of());
         }
         List<String> reasons = signs.stream()
                 .map(sign -> sign.sign().sign().label()
@@ -51,7 +51,7 @@ public record VisitorVerdict(Kind kind, List<String> reasons, List<String> expec
                 .toList();
         boolean careless = kinds.stream().anyMatch(VisitorSignKind::careless);
         return new VisitorVerdict(
-                careless ? Kind.WITHOUT_CARE : Kind.WITH_CARE, reasons, expectations(kinds, careless));
+                careless ? Opened.WITHOUT_CARE : Opened.WITH_CARE, reasons, expectations(kinds, careless));
     }
 
     private static List<String> expectations(Set<VisitorSignKind> kinds, boolean careless) {

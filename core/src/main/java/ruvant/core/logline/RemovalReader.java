@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -12,7 +11,6 @@ import java.util.regex.Pattern;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.FastenerTrait;
 import ruvant.core.job.Hazard;
-import ruvant.core.job.JointKind;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
@@ -24,17 +22,6 @@ import ruvant.core.units.WellName;
 
 /** Reads the pieces after {@code off PART}. */
 final class RemovalReader {
-    private static final Map<String, Hazard> HAZARDS = Map.of(
-            "spring", Hazard.SPRING,
-            "ball", Hazard.BALL,
-            "blades", Hazard.BLADES,
-            "foil", Hazard.FOIL,
-            "capacitor", Hazard.CAPACITOR,
-            "mercury", Hazard.MERCURY,
-            "left-hand", Hazard.LEFT_HAND,
-            "aluminium", Hazard.ALUMINIUM,
-            "irreplaceable", Hazard.IRREPLACEABLE);
-    private static final Set<String> HAZARD_WORDS = Set.of("the", "a", "thread", "cell", "curtain", "cam", "of");
     private static final Pattern LOOSE = Pattern.compile(
             "(?:loose )?(?:([0-9]{1,2}|[a-z]{3,6}(?= )) *x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|springs?|keys?|pins?|shims?|spacers?|bushe?s?|blades?|rollers?|felts?))(?: ([0-9]{1,2}))?");
     private static final Pattern WELLS = Pattern.compile(
@@ -83,7 +70,7 @@ final class RemovalReader {
                 || isState(text, afterMark)
                 || isStack(written, text)
                 || isWithin(written)
-                || isJoint(written, text)
+                || isJoint(written)
                 || isFasteners(text)
                 || isLoose(text)
                 || isSetting(written);
@@ -180,28 +167,15 @@ final class RemovalReader {
     }
 
     private boolean isHazard(String text) {
-        if (!text.matches("(beware|careful|mind|watch|hazard)( of| the|:)* .+")) {
-            return false;
-        }
-        String what = text.replaceFirst("^(beware|careful|mind|watch|hazard)( of| the|:)* ", "")
-                .replace("left hand", "left-hand");
-        Optional<Hazard> hazard = java.util.Arrays.stream(what.split("[ ]+"))
-                .flatMap(word -> Spelling.nearest(
-                        word.replaceFirst("springs$", "spring").replaceFirst("balls$", "ball"), HAZARDS.keySet())
-                        .stream())
-                .map(HAZARDS::get)
-                .findFirst();
-        hazard.ifPresent(one -> {
-            hazards.add(one);
-            chips.add(new Chip(Kind.HAZARD, one.label()));
-            boolean saysMore = java.util.Arrays.stream(what.split(" +"))
-                    .map(word -> word.replaceFirst("s$", ""))
-                    .anyMatch(word -> !one.label().contains(word) && !HAZARD_WORDS.contains(word));
-            if (saysMore) {
+        Optional<HazardReader.Read> read = HazardReader.read(text);
+        read.ifPresent(one -> {
+            hazards.add(one.hazard());
+            chips.add(new Chip(Kind.HAZARD, one.hazard().label()));
+            if (one.saysMore()) {
                 remark(text);
             }
         });
-        return hazard.isPresent();
+        return read.isPresent();
     }
 
     private boolean isMark(String written, String text) {
@@ -262,28 +236,13 @@ final class RemovalReader {
         return assembly.isPresent();
     }
 
-    private boolean isJoint(String written, String text) {
-        JointKind kind = text.startsWith("solder") || text.startsWith("unsolder")
-                ? JointKind.SOLDER
-                : text.startsWith("glue")
-                        ? JointKind.GLUE
-                        : text.startsWith("push fit") || text.startsWith("push-fit")
-                                ? JointKind.PUSH_FIT
-                                : text.startsWith("hooked spring") || text.startsWith("unhooked")
-                                        ? JointKind.HOOKED_SPRING
-                                        : text.startsWith("bent tab") || text.matches("[0-9]* ?tabs?.*")
-                                                ? JointKind.BENT_TAB
-                                                : null;
-        if (kind == null) {
-            return false;
-        }
-        String detail = written.strip()
-                .replaceFirst(
-                        "(?i)^(un)?(solder(ed|ing)?|glue[d]?|push[ -]fit|hooked springs?|hooked|bent tabs?|tabs?):? *",
-                        "");
-        joints.add(new StripEntry.Joint(kind, detail));
-        chips.add(new Chip(Kind.DETAIL, joints.getLast().words()));
-        return true;
+    private boolean isJoint(String written) {
+        Optional<StripEntry.Joint> read = JointReader.read(written.strip());
+        read.ifPresent(joint -> {
+            joints.add(joint);
+            chips.add(new Chip(Kind.DETAIL, joint.words()));
+        });
+        return read.isPresent();
     }
 
     private boolean isFasteners(String text) {

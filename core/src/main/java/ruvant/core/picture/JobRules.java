@@ -250,13 +250,8 @@ public final class JobRules {
         List<String> missing = new ArrayList<>(ledger.missing());
         picture.valley()
                 .out()
-                .forEach(part -> missing.add("“" + part.name() + "”, "
-                        + (part.removed().wells().isEmpty()
-                                ? "no well noted"
-                                : "last seen in "
-                                        + part.removed().wells().stream()
-                                                .map(Object::toString)
-                                                .collect(Collectors.joining(" ")))));
+                .forEach(part ->
+                        missing.add("“" + part.name() + "”, " + part.lastSeen().orElse("no well noted")));
         return Optional.of(new Refusal(
                 "notAllAccounted",
                 "Not everything is accounted for: " + String.join("; ", missing) + ".",

@@ -2,7 +2,6 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.RefitEntry;
 
@@ -109,12 +108,7 @@ public record Ledger(
             empty += left;
             if (fastener.count() > spoken) {
                 missing.add((fastener.count() - spoken) + " × " + fastener.type() + " of “" + part.name() + "”"
-                        + (part.removed().wells().isEmpty()
-                                ? ""
-                                : ", last seen in "
-                                        + part.removed().wells().stream()
-                                                .map(Object::toString)
-                                                .collect(Collectors.joining(" "))));
+                        + part.lastSeen().map(seen -> ", " + seen).orElse(""));
             }
         }
 

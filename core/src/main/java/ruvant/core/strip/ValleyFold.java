@@ -1,14 +1,11 @@
 package ruvant.core.strip;
 
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ruvant.core.job.Entry;
 import ruvant.core.job.Line;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
@@ -17,7 +14,7 @@ import ruvant.core.units.Refusal;
 
 /** Folds removals and refits into the valley. Strip and refit share it, since the right slope mirrors the left. */
 public final class ValleyFold {
-    private final Map<PartName, Track> tracks = new LinkedHashMap<>();
+    private final Map<PartName, PartTrack> tracks = new LinkedHashMap<>();
     private final CoverEdges edges = new CoverEdges();
     private Optional<Valley> known = Optional.empty();
 
@@ -61,7 +58,7 @@ public final class ValleyFold {
         if (homeless.isPresent()) {
             return homeless;
         }
-        Track track = tracks.get(removed.part());
+        PartTrack track = tracks.get(removed.part());
         if (track == null) {
             return Optional.empty();
         }
@@ -114,7 +111,7 @@ public final class ValleyFold {
     }
 
     private Optional<Refusal> loss(StripEntry.Lost lost) {
-        Track track = tracks.get(lost.part());
+        PartTrack track = tracks.get(lost.part());
         if (track == null || track.state != ValleyPart.State.OUT) {
             return mustBeOut(lost.part(), "missing pieces");
         }
@@ -129,7 +126,7 @@ public final class ValleyFold {
     }
 
     private Optional<Refusal> foundAgain(StripEntry.FoundAgain found) {
-        Track track = tracks.get(found.part());
+        PartTrack track = tracks.get(found.part());
         int gone = track == null ? 0 : track.lost.getOrDefault(found.piece(), 0);
         return gone >= found.count()
                 ? Optional.empty()
@@ -140,7 +137,7 @@ public final class ValleyFold {
     }
 
     private Optional<Refusal> mustBeOut(PartName name, String verb) {
-        Track track = tracks.get(name);
+        PartTrack track = tracks.get(name);
         if (track == null) {
             return refuse(
                     "partUnknown",
@@ -175,7 +172,7 @@ public final class ValleyFold {
         known = Optional.empty();
         switch (entry) {
             case StripEntry.Removed removed -> {
-                Track track = tracks.computeIfAbsent(removed.part(), Track::new);
+                PartTrack track = tracks.computeIfAbsent(removed.part(), PartTrack::new);
                 track.comesOff(line, removed);
                 if (removed.within() == null) {
                     tracks.values().stream()
@@ -256,84 +253,5 @@ public final class ValleyFold {
 
     private static Optional<Refusal> refuse(String code, String message, String remedy) {
         return Optional.of(new Refusal(code, message, remedy));
-    }
-
-    /** One part while the log is read. */
-    private static final class Track {
-        private final PartName name;
-        private Line removal;
-        private StripEntry.Removed removed;
-        private int timesOff;
-        private ValleyPart.State state;
-        private Line settled;
-        private Entry settling;
-        private Instant tried;
-        private final Map<String, Integer> lost = new LinkedHashMap<>();
-        private final Map<String, GateCheck> checks = new LinkedHashMap<>();
-
-        Track(PartName name) {
-            this.name = name;
-        }
-
-        void comesOff(Line line, StripEntry.Removed how) {
-            removal = line;
-            removed = how;
-            timesOff++;
-            state = ValleyPart.State.OUT;
-            settled = null;
-            settling = null;
-            tried = null;
-            lost.clear();
-            checks.clear();
-            GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
-        }
-
-        void settle(Line line, ValleyPart.State how, Entry entry) {
-            state = how;
-            settled = line;
-            settling = entry;
-        }
-
-        boolean coversSideOf(StripEntry.Removed other) {
-            return state == ValleyPart.State.OUT && removed.covers() && removed.side() == other.side();
-        }
-
-        Map<String, Integer> pieces() {
-            Map<String, Integer> pieces = new LinkedHashMap<>();
-            pieces.put(name.text(), 1);
-            removed.fasteners().stream()
-                    .filter(one -> !one.staysIn())
-                    .forEach(one -> pieces.merge(one.type(), one.count(), Integer::sum));
-            removed.loose().forEach(one -> pieces.merge(one.name(), one.count(), Integer::sum));
-            return pieces;
-        }
-
-        ValleyPart part(CoverEdges edges, int level) {
-            List<ValleyPart.Piece> gone = new ArrayList<>();
-            lost.forEach((what, count) -> {
-                if (count > 0) {
-                    gone.add(new ValleyPart.Piece(what, count));
-                }
-            });
-            Optional<Instant> at = Optional.ofNullable(settled).map(Line::at);
-            return new ValleyPart(
-                    name,
-                    removed,
-                    removal.id(),
-                    removal.at(),
-                    removal.by(),
-                    timesOff,
-                    state,
-                    at,
-                    Optional.ofNullable(settled).map(Line::by),
-                    settling instanceof RefitEntry.Refitted back ? Optional.of(back) : Optional.empty(),
-                    settling instanceof RefitEntry.LeftOut left ? Optional.of(left.reason()) : Optional.empty(),
-                    new java.util.LinkedHashSet<>(edges.over(name)),
-                    edges.allOver(name).size(),
-                    level,
-                    gone,
-                    List.copyOf(checks.values()),
-                    Optional.ofNullable(tried));
-        }
     }
 }

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.units.PartName;
+import ruvant.core.units.WellName;
 
 /**
  * One part that was taken off, as it stands now.
@@ -56,6 +58,14 @@ public record ValleyPart(
     /** Whether it lies in the tray. */
     public boolean out() {
         return state == State.OUT;
+    }
+
+    /** The wells it was put into, in words such as "last seen in A1 A2"; empty where none was noted. */
+    public Optional<String> lastSeen() {
+        return removed.wells().isEmpty()
+                ? Optional.empty()
+                : Optional.of("last seen in "
+                        + removed.wells().stream().map(WellName::toString).collect(Collectors.joining(" ")));
     }
 
     /** Checks not yet made nor waived. */

@@ -10,6 +10,7 @@ import ruvant.core.handover.ReturnSheet;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.prove.SpeedRow;
+import ruvant.server.printing.Markup;
 
 /** The return sheet as one page of plain markup: what the screen shows, what prints and what becomes the PDF. */
 final class SheetPage {
@@ -49,7 +50,7 @@ final class SheetPage {
                 <!DOCTYPE html>
                 <html lang="en"><head><meta charset="UTF-8"/><title>%s</title><style>%s</style></head>
                 <body><main>%s</main></body></html>
-                """.formatted(escape(title), STYLE.formatted(paper == Paper.A4 ? "A4" : "letter"), body);
+                """.formatted(Markup.escape(title), STYLE.formatted(paper == Paper.A4 ? "A4" : "letter"), body);
     }
 
     private static void head(StringBuilder body, ReturnSheet sheet, ZoneId zone) {
@@ -57,8 +58,9 @@ final class SheetPage {
         String returned =
                 sheet.returned().map(at -> DAY.format(at.atZone(zone))).orElse("not yet");
         body.append("<div class=\"head\"><div class=\"shop\">%s</div><div class=\"tag\">%s</div></div>"
-                .formatted(escape(sheet.shopName()), sheet.tag()));
-        body.append("<h1>%s</h1>".formatted(escape(sheet.received().camera().words())));
+                .formatted(Markup.escape(sheet.shopName()), sheet.tag()));
+        body.append(
+                "<h1>%s</h1>".formatted(Markup.escape(sheet.received().camera().words())));
         body.append("<table class=\"facts\"><tr>");
         fact(body, "Serial number", serial.isEmpty() ? "none" : serial);
         fact(body, "Owner", sheet.received().owner().words());
@@ -69,7 +71,7 @@ final class SheetPage {
 
     private static void fact(StringBuilder body, String name, String value) {
         body.append("<td><span class=\"name\">%s</span><br/><span dir=\"auto\">%s</span></td>"
-                .formatted(name, escape(value)));
+                .formatted(name, Markup.escape(value)));
     }
 
     private static void section(StringBuilder body, String title, List<String> lines) {
@@ -77,7 +79,7 @@ final class SheetPage {
             return;
         }
         body.append("<h2>%s</h2><ul>".formatted(title));
-        lines.forEach(line -> body.append("<li>%s</li>".formatted(escape(line))));
+        lines.forEach(line -> body.append("<li>%s</li>".formatted(Markup.escape(line))));
         body.append("</ul>");
     }
 
@@ -91,7 +93,7 @@ final class SheetPage {
         for (SpeedRow row : rows) {
             body.append("<tr><td>%s</td><td>%s</td><td>%s</td><td>%s</td><td>%s</td></tr>"
                     .formatted(
-                            escape(row.speed()),
+                            Markup.escape(row.speed()),
                             row.before().map(SheetPage::stops).orElse("–"),
                             row.after().map(SheetPage::stops).orElse("–"),
                             row.after()
@@ -120,25 +122,6 @@ final class SheetPage {
                 ? ""
                 : "Time at the bench: " + EntryWords.minutes(sheet.benchMinutes()) + ". ";
         body.append("<p class=\"foot\">%s%s</p>".formatted(time, guarantee.orElse("")));
-    }
-
-    static String escape(String text) {
-        StringBuilder safe = new StringBuilder(text.length() + 16);
-        text.codePoints().forEach(c -> {
-            switch (c) {
-                case '&' -> safe.append("&amp;");
-                case '<' -> safe.append("&lt;");
-                case '>' -> safe.append("&gt;");
-                case '"' -> safe.append("&quot;");
-                default -> {
-                    // control characters are not allowed in markup at all
-                    if (c >= ' ' || c == '\n') {
-                        safe.appendCodePoint(c);
-                    }
-                }
-            }
-        });
-        return safe.toString();
     }
 
     private static final String STYLE = """

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import ruvant.core.prove.SpeedRow;
+import ruvant.server.printing.Markup;
 
 /** The speeds before and after as a small drawing, for paper: it must read in black and white. */
 final class SpeedChart {
@@ -71,7 +72,7 @@ final class SpeedChart {
 
     private static void text(StringBuilder svg, double x, double y, String anchor, String words) {
         svg.append("<text x=\"%s\" y=\"%s\" text-anchor=\"%s\" fill=\"#333\">%s</text>"
-                .formatted(number(x), number(y), anchor, SheetPage.escape(words)));
+                .formatted(number(x), number(y), anchor, Markup.escape(words)));
     }
 
     private static String number(double value) {

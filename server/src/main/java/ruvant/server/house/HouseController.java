@@ -45,7 +45,7 @@ class HouseController {
             MechanismState.class,
             PinKind.class,
             BodySide.class,
-            VisitorVerdict.Kind.class,
+            VisitorVerdict.Opened.class,
             School.class,
             Attitude.class,
             Phase.class,

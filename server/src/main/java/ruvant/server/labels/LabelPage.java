@@ -2,10 +2,10 @@ package ruvant.server.labels;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
+import ruvant.server.printing.Markup;
 
 /** Markup of a paper tag and of sheets of well labels. */
 final class LabelPage {
@@ -34,10 +34,10 @@ final class LabelPage {
                 <div style="left:66mm;top:11mm;width:32mm;height:32mm">%s</div>
                 """.formatted(
                         tag,
-                        escape(camera.words()),
-                        escape(camera.serial().isEmpty() ? "no serial noted" : "No. " + camera.serial()),
-                        escape(received.owner().words()),
-                        escape("came in " + cameIn),
+                        Markup.escape(camera.words()),
+                        Markup.escape(camera.serial().isEmpty() ? "no serial noted" : "No. " + camera.serial()),
+                        Markup.escape(received.owner().words()),
+                        Markup.escape("came in " + cameIn),
                         ScanCode.svg(ScanCode.of(tag), 32));
         return PAGE.formatted(tag, "100mm 55mm", "", body);
     }
@@ -77,17 +77,5 @@ final class LabelPage {
                 sheet.height() / 2 - 4.5,
                 sheet.width() > 50 ? 24.0 : 15.0,
                 well);
-    }
-
-    private static String escape(String text) {
-        return text.chars()
-                .mapToObj(one -> switch (one) {
-                    case '<' -> "&lt;";
-                    case '>' -> "&gt;";
-                    case '&' -> "&amp;";
-                    case '"' -> "&quot;";
-                    default -> Character.toString(one);
-                })
-                .collect(Collectors.joining());
     }
 }

@@ -26,6 +26,7 @@ import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.RefitHints;
 import ruvant.core.refit.WayBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
@@ -90,7 +91,9 @@ public record JobView(
             List<FastenerView> fasteners,
             List<ValleyPart.Piece> lost,
             List<GateCheck> checks,
-            Optional<Instant> triedAt) {
+            Optional<Instant> triedAt,
+            List<String> hints,
+            List<String> pictures) {
         /** Just enough of a part for a well of the tray. */
         public record Brief(
                 PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
@@ -130,6 +133,7 @@ public record JobView(
         List<LookAlikes.Pair> pairs =
                 LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
         var refit = picture.refit(now);
+        VisitorVerdict visitor = VisitorVerdict.of(picture.intake().visitorSigns());
         Ledger ledger = Ledger.of(picture.valley());
         List<SpeedRow> speeds = picture.speeds();
         return new JobView(
@@ -141,7 +145,12 @@ public record JobView(
                 picture.received().camera().words(),
                 FunctionList.of(picture.received()),
                 picture.valley().parts().stream()
-                        .map(part -> part(part, refit.of(part), refit.checks(part)))
+                        .map(part -> part(
+                                part,
+                                refit.of(part),
+                                refit.checks(part),
+                                RefitHints.of(part, visitor),
+                                picture.album()))
                         .toList(),
                 wells(tray),
                 tray.rows(),
@@ -151,7 +160,7 @@ public record JobView(
                 ledger,
                 ledger.notAccounted(),
                 picture.notes(),
-                VisitorVerdict.of(picture.intake().visitorSigns()),
+                visitor,
                 WayBack.of(picture.valley(), picture.treat(), now, refitPace),
                 PickUp.of(picture, tray, now),
                 picture.find(),
@@ -168,7 +177,8 @@ public record JobView(
                 NextThing.of(picture, now));
     }
 
-    private static PartView part(ValleyPart part, RefitAnswer answer, List<GateCheck> checks) {
+    private static PartView part(
+            ValleyPart part, RefitAnswer answer, List<GateCheck> checks, List<String> hints, Album album) {
         return new PartView(
                 part.name(),
                 part.removed(),
@@ -186,7 +196,9 @@ public record JobView(
                 fasteners(part),
                 part.lost(),
                 checks,
-                part.triedAt());
+                part.triedAt(),
+                hints,
+                album.of(part.name()).stream().map(shot -> shot.what().name()).toList());
     }
 
     private static List<FastenerView> fasteners(ValleyPart part) {

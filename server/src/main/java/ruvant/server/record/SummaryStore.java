@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -36,23 +37,7 @@ public class SummaryStore {
             database.writes()
                     .sql("insert or replace into job_summary (" + COLUMNS
                             + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
-                    .params(Arrays.asList(
-                            summary.tag().number(),
-                            summary.maker(),
-                            summary.model(),
-                            summary.pattern(),
-                            summary.serial(),
-                            summary.family().name(),
-                            summary.owner(),
-                            summary.complaint(),
-                            summary.cause(),
-                            Times.text(summary.cameIn()),
-                            summary.promised().map(LocalDate::toString).orElse(null),
-                            summary.returnedAt().map(Times::text).orElse(null),
-                            summary.minutes(),
-                            summary.piecesOff(),
-                            summary.lastSequence(),
-                            Times.text(summary.lastAt())))
+                    .params(joined(described(summary), figures(summary)))
                     .update();
         }
     }
@@ -66,25 +51,37 @@ public class SummaryStore {
                            and owner = ? and complaint = ? and cause = ? and came_in = ? and promised is ?
                            and returned_at is ?
                         """)
-                        .params(Arrays.asList(
-                                summary.minutes(),
-                                summary.piecesOff(),
-                                summary.lastSequence(),
-                                Times.text(summary.lastAt()),
-                                summary.tag().number(),
-                                summary.maker(),
-                                summary.model(),
-                                summary.pattern(),
-                                summary.serial(),
-                                summary.family().name(),
-                                summary.owner(),
-                                summary.complaint(),
-                                summary.cause(),
-                                Times.text(summary.cameIn()),
-                                summary.promised().map(LocalDate::toString).orElse(null),
-                                summary.returnedAt().map(Times::text).orElse(null)))
+                        .params(joined(figures(summary), described(summary)))
                         .update()
                 == 1;
+    }
+
+    /** The columns up to returned_at, in their order. */
+    private static List<Object> described(JobSummary summary) {
+        return Arrays.asList(
+                summary.tag().number(),
+                summary.maker(),
+                summary.model(),
+                summary.pattern(),
+                summary.serial(),
+                summary.family().name(),
+                summary.owner(),
+                summary.complaint(),
+                summary.cause(),
+                Times.text(summary.cameIn()),
+                summary.promised().map(LocalDate::toString).orElse(null),
+                summary.returnedAt().map(Times::text).orElse(null));
+    }
+
+    /** The columns from minutes on, in their order. */
+    private static List<Object> figures(JobSummary summary) {
+        return List.of(summary.minutes(), summary.piecesOff(), summary.lastSequence(), Times.text(summary.lastAt()));
+    }
+
+    private static List<Object> joined(List<Object> first, List<Object> then) {
+        List<Object> all = new ArrayList<>(first);
+        all.addAll(then);
+        return all;
     }
 
     /** Writes the words by which a job is found. */

@@ -1,0 +1,92 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
+import { ChoiceField } from "../../ui/Field";
+import type { SideName } from "./drawing/strokes";
+
+type Found = Schemas["ConditionFound"];
+
+const REGION_OF: Record<SideName, Found["region"]> = {
+  FRONT: "FRONT",
+  BACK: "BACK",
+  TOP: "TOP",
+  BOTTOM: "BOTTOM",
+  LEFT: "LEATHER",
+  RIGHT: "LEATHER",
+};
+
+/** One more thing found outside, by its region, or where the drawing was tapped. */
+export function NewFinding({
+  job,
+  spot,
+  onFound,
+}: {
+  job: JobView;
+  spot?: NonNullable<Found["place"]>;
+  onFound?: () => void;
+}) {
+  const { choices, word } = useWords();
+  const append = useAppend(job.tag);
+  const [said, setSaid] = useState<{ region: Found["region"]; of?: SideName }>();
+  // what was said by hand counts until another side is tapped
+  const region =
+    said !== undefined && said.of === spot?.side
+      ? said.region
+      : spot === undefined
+        ? "BOTTOM"
+        : REGION_OF[spot.side];
+  const [condition, setCondition] = useState<Found["condition"]>("DENT");
+  const [severity, setSeverity] = useState<Found["severity"]>("SLIGHT");
+  const [picture, setPicture] = useState("");
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="grid grid-cols-3 gap-2">
+        <ChoiceField
+          label="Where"
+          value={region}
+          choices={choices("region")}
+          onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot?.side })}
+        />
+        <ChoiceField
+          label="What"
+          value={condition}
+          choices={choices("conditionKind")}
+          onChange={(event) => setCondition(event.target.value as typeof condition)}
+        />
+        <ChoiceField
+          label="How much"
+          value={severity}
+          choices={choices("severity")}
+          onChange={(event) => setSeverity(event.target.value as typeof severity)}
+        />
+      </div>
+      {job.album.shots.length > 0 && (
+        <ChoiceField
+          label="Picture that shows it"
+          empty="none"
+          value={picture}
+          choices={job.album.shots.map((shot, index) => ({
+            value: shot.what.name,
+            label: `picture ${index + 1}${shot.what.shows === "" ? "" : `, ${shot.what.shows}`}`,
+          }))}
+          onChange={(event) => setPicture(event.target.value)}
+        />
+      )}
+      <AddLine
+        blanks={[{ label: "Remark on it", hint: "How it looks", optional: true }]}
+        action="Add it"
+        look="primary"
+        onAdd={async (remark) => {
+          await append(
+            [{ kind: "conditionFound", region, condition, severity, remark, place: spot, picture }],
+            { said: `Outside, ${word("region", region)}: ${word("conditionKind", condition)}.` },
+          );
+          setPicture("");
+          onFound?.();
+        }}
+      />
+    </div>
+  );
+}
