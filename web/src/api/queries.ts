@@ -117,10 +117,11 @@ export const knownQuery = (tag: string, lastSequence: number) =>
   });
 
 /** What is known of a camera at the counter, by its maker, model and number. */
-export const identifyQuery = (maker: string, model: string, serial: string) =>
+export const identifyQuery = (maker: string, model: string, serial: string, features: string[]) =>
   queryOptions({
-    queryKey: ["identify", maker, model, serial],
-    queryFn: () => answer(server.GET("/api/identify", { params: { query: { maker, model, serial } } })),
+    queryKey: ["identify", maker, model, serial, features],
+    queryFn: () =>
+      answer(server.GET("/api/identify", { params: { query: { maker, model, serial, features } } })),
     enabled: maker.trim() !== "" && model.trim() !== "",
     placeholderData: keepPreviousData,
     staleTime: 60_000,

@@ -36,6 +36,12 @@ const LINES: [string, string][] = [
     "off left cover, 2 screws loosened, 1 set screw left-hand, solder red wire to lug",
     "loosened only, thread, joints",
   ],
+  ["off ring, 2B3 · move ring to B4", "a well of tray 2; where it lies now"],
+  [
+    "leave alone the two screws at the shaft, they hold the train",
+    "better not touched: passed on to the next camera of the model",
+  ],
+  ["picture wires under the front plate", "taken with the telephone, to be added here"],
   ["back front plate", "a part goes back, all its fasteners with it"],
   ["off cam ring, out of shutter block · off blades, stack 1 hook up / 2 hook down", "assemblies, stacks"],
   ["off speed dial, cocked · cocked · released · mirror up", "how the mechanism stands, or must"],
@@ -59,6 +65,10 @@ const LINES: [string, string][] = [
   ["wait retard train rest 24 h", "a wait on the clock"],
   ["need governor, new pinion · replace governor from donor Sweep 5512, checked", "parts"],
   ["mend pawl, bent back straight", "what was done"],
+  [
+    "mend hinge, new hole drilled, modification, agreed by telephone",
+    "differs from factory; the owner's word",
+  ],
   ["oil cam post moly", "a point; without a lubricant, the house practice"],
   ["check front plate, lever left of the post", "a check of your own before it goes on"],
   ["over retard train", "a wait is over"],

@@ -8,6 +8,7 @@ import { useServerEvents } from "./events";
 import { useEscapeLeavesField, useKeys } from "./keys";
 import { NoticeBar } from "./NoticeBar";
 import { notify } from "./notices";
+import { cameraOfWell } from "./cameraOfWell";
 import { useScanner } from "./scanner";
 import { useSigner } from "./signer";
 import { storedValue } from "./stored";
@@ -16,7 +17,6 @@ import { useTheme } from "./theme";
 const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
 const KeysHelp = lazy(async () => ({ default: (await import("./KeysHelp")).KeysHelp }));
 
-/** A scanned well is one of the camera that one was at last. */
 const lastCamera = storedValue("ruvant.lastCamera", "");
 
 /** What stands round every page: where to go, what runs, who signs; and the keys that work anywhere. */
@@ -33,11 +33,13 @@ export function Shell() {
     if (here !== undefined) lastCamera.write(here);
   }, [here]);
   useScanner((scanned) => {
-    const tag = scanned.kind === "tag" ? scanned.tag : (here ?? lastCamera.read());
-    if (scanned.kind === "tag") void navigate(`/camera/${tag}`);
-    else if (tag === "")
-      notify({ kind: "problem", text: `Well ${scanned.well}: of which camera? Scan its tag first.` });
-    else void navigate(`/camera/${tag}/strip?well=${scanned.well}`);
+    if (scanned.kind === "tag") void navigate(`/camera/${scanned.tag}`);
+    else
+      void cameraOfWell(scanned.well, here ?? lastCamera.read()).then((tag) =>
+        tag === ""
+          ? notify({ kind: "problem", text: `Well ${scanned.well}: of which camera? Scan its tag first.` })
+          : navigate(`/camera/${tag}/strip?well=${scanned.well}`),
+      );
   });
   useKeys({
     F2: () => setOpen("find"),

@@ -11,7 +11,7 @@ const PREFIX = "RV-";
 export function readCode(text: string): Scanned | undefined {
   const tag = /^RV-(R-\d{4,7})$/.exec(text)?.[1];
   if (tag !== undefined) return { kind: "tag", tag };
-  const well = /^RV-W-([A-Z][1-9]\d?)$/.exec(text)?.[1];
+  const well = /^RV-W-([2-9]?[A-Z][1-9]\d?)$/.exec(text)?.[1];
   return well === undefined ? undefined : { kind: "well", well };
 }
 

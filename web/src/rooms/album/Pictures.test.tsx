@@ -1,7 +1,8 @@
 import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, aPart } from "../../testing/examples";
+import { HoleMap } from "./HoleMap";
 import { Pictures } from "./Pictures";
 import { addedUp } from "./TapScrews";
 
@@ -18,6 +19,7 @@ const withPicture = () =>
           pins: [],
         },
       ],
+      toCome: [],
     },
   });
 const board = () => named("button", /^The picture/);
@@ -115,4 +117,60 @@ it("says what is wrong with a file, and logs nothing", async () => {
   fireEvent.change(screen.getByLabelText("Pictures to add"), { target: { files: [huge] } });
   expect(await screen.findByText(/huge.jpg” has 26 MB/)).toBeTruthy();
   expect(logged()).toEqual([]);
+});
+
+it("hands in a picture that was said to come", async () => {
+  const job = aJob({
+    album: {
+      shots: [],
+      toCome: [
+        {
+          id: "awaited",
+          at: "2031-03-04T09:00:00Z",
+          what: { kind: "pictureToCome", shows: "wires under the plate", part: "front plate" },
+        },
+      ],
+    },
+  });
+  atTheBench(<Pictures />, job);
+  answering({ "POST /api/pictures": { name: NAME } });
+  const field = screen.getByLabelText("The picture: wires under the plate");
+  fireEvent.change(field, { target: { files: [new File(["x"], "from the telephone.jpg")] } });
+  await waitFor(() =>
+    expect(logged()).toMatchObject([
+      { kind: "pictured", name: NAME, shows: "wires under the plate", part: "front plate", meets: "awaited" },
+    ]),
+  );
+});
+
+it("shows which screw goes into which hole, the long one of a pair marked", () => {
+  const job = withPicture();
+  const [short] = aPart("plate").fasteners;
+  const long = {
+    ...short,
+    type: "slotted screw 1.4 × 3.5",
+    fastener: { ...short.fastener, count: 1, lengthMm: 3.5 },
+  };
+  const part = aPart("plate", { fasteners: [short, long] });
+  const pin = (number: number, words: string) => ({
+    id: `pin ${number}`,
+    what: {
+      kind: "pinned" as const,
+      picture: NAME,
+      number,
+      x: 0.1 * number,
+      y: 0.5,
+      what: "HOLE" as const,
+      words,
+      part: "plate",
+    },
+  });
+  job.album.shots[0].pins = [pin(1, short.type), pin(2, long.type), pin(3, short.type)];
+  job.lookAlikes = [
+    { words: "", shorterOf: "plate", longerOf: "plate", shorter: short.fastener, longer: long.fastener },
+  ];
+  atTheBench(<HoleMap job={job} part={part} />, job);
+  const map = named("figure", "Hole map of the plate");
+  expect(map.textContent).toContain("1 3 slotted screw 1.4 × 3.0");
+  expect(map.textContent).toContain("2 slotted screw 1.4 × 3.5the long one");
 });

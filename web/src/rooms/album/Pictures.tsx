@@ -4,6 +4,7 @@ import { exact } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { useJob } from "../camera/useJob";
 import { AddPictures } from "./AddPictures";
+import { ToCome } from "./ToCome";
 import { smallOf } from "./keepPicture";
 import { OnePicture } from "./OnePicture";
 
@@ -19,6 +20,7 @@ export function Pictures() {
     <div className="grid h-full grid-cols-[212px_minmax(0,1fr)]">
       <div className="border-line flex min-h-0 flex-col gap-3 overflow-y-auto border-r px-3 py-3">
         <AddPictures job={job} part={part} onAdded={show} />
+        <ToCome job={job} onAdded={show} />
         <Panel title="Pictures" note={`${shots.length}`}>
           <ol className="flex flex-col gap-2">
             {shots.map((shot) => (

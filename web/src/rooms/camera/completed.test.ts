@@ -12,6 +12,7 @@ it.each([
   ["trial top cover and slow", "slow train", "trial top cover and slow train "],
   ["leave plate, perished", "front plate", "leave front plate, perished "],
   ["back back", "back cover", "back back cover "],
+  ["off top cover ", ", 4 slot 1.7x3", "off top cover, 4 slot 1.7x3 "],
   ["wound", "mainspring", "wound mainspring "],
 ])("%j with %j is %j", (text, word, line) => {
   expect(completed(text, word)).toBe(line);

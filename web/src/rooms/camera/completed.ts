@@ -4,6 +4,7 @@
  */
 export function completed(text: string, word: string): string {
   const typed = text.trim();
+  if (word.startsWith(",")) return `${typed}${word} `;
   const known = word.toLowerCase();
   if (known.startsWith(typed.toLowerCase())) return `${word} `;
   const comma = typed.search(/[,;]/);

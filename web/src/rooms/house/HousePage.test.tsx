@@ -19,12 +19,39 @@ it("changes how the house works: people one a line, figures with a comma", async
 it("says beside the field what cannot be, and keeps what was typed", async () => {
   inTheShop(<HousePage />);
   answering({
-    "PUT /api/house": new Refusal(422, { field: "trayRows", detail: "A tray has 1 to 26 rows, not 99." }),
+    "PUT /api/house": new Refusal(422, { field: "trayRows", detail: "A tray has 1 to 12 rows, not 99." }),
   });
-  const rows = screen.getByLabelText<HTMLInputElement>("Rows of the tray");
+  const rows = screen.getByLabelText<HTMLInputElement>("Rows of tray 1");
   fireEvent.change(rows, { target: { value: "99" } });
   save();
-  expect(await screen.findAllByText(/1 to 26 rows/)).not.toHaveLength(0);
+  expect(await screen.findAllByText(/1 to 12 rows/)).not.toHaveLength(0);
   expect(rows.value).toBe("99");
   expect(rows.getAttribute("aria-invalid")).toBe("true");
+});
+
+it("has as many trays as the shop has, each with its own shape", async () => {
+  inTheShop(<HousePage />);
+  answering({ "PUT /api/house": aHouse() });
+  fireEvent.click(named("button", /One more tray: its wells are 2A1/));
+  fireEvent.change(screen.getByLabelText("Tray 2 is told by"), { target: { value: "lidded" } });
+  fireEvent.change(screen.getByLabelText("Rows of tray 2"), { target: { value: "3" } });
+  save();
+  await waitFor(() =>
+    expect(sent()).toMatchObject({
+      trays: [
+        { name: "", rows: 4, columns: 6 },
+        { name: "lidded", rows: 3, columns: 6 },
+      ],
+    }),
+  );
+  fireEvent.click(named("button", "Take tray 2 away"));
+  expect(screen.queryByLabelText("Rows of tray 2")).toBeNull();
+});
+
+it("can leave the owner unasked", async () => {
+  inTheShop(<HousePage />);
+  answering({ "PUT /api/house": aHouse() });
+  fireEvent.click(screen.getByLabelText("The owner agrees first to what cannot be undone"));
+  save();
+  await waitFor(() => expect(sent()).toMatchObject({ ownerAgreesFirst: false }));
 });

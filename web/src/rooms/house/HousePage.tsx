@@ -1,14 +1,16 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, server, type House } from "../../api/client";
-import { houseQuery, labelSheetsQuery } from "../../api/queries";
+import { houseQuery } from "../../api/queries";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
-import { AreaField, ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { AreaField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
+import { Trays } from "./Trays";
+import { WellLabels } from "./WellLabels";
 
 /** How we work here: people, practice, tray, proofs. */
 export function HousePage() {
@@ -16,37 +18,12 @@ export function HousePage() {
   return house === undefined ? null : <Practice house={house} />;
 }
 
-/** Labels with codes for the wells, on a sheet that the shop has. */
-function WellLabels() {
-  const sheets = useQuery(labelSheetsQuery).data ?? [];
-  const [sheet, setSheet] = useState("a4-plain");
-  return (
-    <div className="flex flex-wrap items-end gap-2">
-      <ChoiceField
-        label="Well labels on"
-        wrap="min-w-0 flex-1"
-        value={sheet}
-        choices={sheets.map((one) => ({ value: one.id, label: one.label }))}
-        onChange={(event) => setSheet(event.target.value)}
-      />
-      <a
-        href={`/api/labels/wells.pdf?sheet=${sheet}`}
-        target="_blank"
-        rel="noreferrer"
-        className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
-      >
-        Print them
-      </a>
-    </div>
-  );
-}
-
 function Practice({ house }: { house: House }) {
   const client = useQueryClient();
   const { problem, field, submit } = useSubmit();
   const [practice, setPractice] = useState(house.practice);
   const [people, setPeople] = useState(house.practice.people.join("\n"));
-  const number = (name: "trayRows" | "trayColumns" | "streakLength" | "guaranteeMonths" | "lookAlikeMm") => ({
+  const number = (name: "streakLength" | "guaranteeMonths" | "lookAlikeMm") => ({
     name,
     inputMode: "decimal" as const,
     defaultValue: String(practice[name]),
@@ -88,14 +65,20 @@ function Practice({ house }: { house: House }) {
               />
               <TextField label="Guarantee, months" {...number("guaranteeMonths")} />
             </Panel>
-            <Panel title="Tray and proofs">
+            <Panel title="Trays">
+              <Trays trays={practice.trays} onChange={(trays) => setPractice({ ...practice, trays })} />
+              <WellLabels trays={house.practice.trays} />
+            </Panel>
+            <Panel title="Proofs and promises">
               <div className="grid grid-cols-2 gap-3">
-                <TextField label="Rows of the tray" {...number("trayRows")} />
-                <TextField label="Columns" {...number("trayColumns")} />
                 <TextField label="Good firings in a row" {...number("streakLength")} />
                 <TextField label="Look-alikes: mm apart" {...number("lookAlikeMm")} />
               </div>
-              <WellLabels />
+              <Tick
+                label="The owner agrees first to what cannot be undone"
+                checked={practice.ownerAgreesFirst}
+                onChange={(event) => setPractice({ ...practice, ownerAgreesFirst: event.target.checked })}
+              />
             </Panel>
           </div>
           <Panel title="How we oil">

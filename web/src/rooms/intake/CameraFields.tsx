@@ -31,7 +31,13 @@ export function CameraFields({
           <ChoiceField label="Body" name="bodyType" choices={choices("bodyType")} {...text("bodyType")} />
           <ChoiceField label="Mechanism" name="family" choices={choices("family")} {...text("family")} />
         </div>
-        {fresh && <KnownModel form={form} change={change} />}
+        <TextField
+          label="What tells its pattern to the eye"
+          name="feature"
+          placeholder="distance scale engraved, black dial"
+          {...text("features")}
+        />
+        <KnownModel form={form} change={change} />
         <TextField label="Lens" name="lens" {...text("lens")} />
         <ChoiceField
           label="Marked speeds are"

@@ -1,7 +1,7 @@
 import { answering, inTheShop, named } from "../../testing/atTheBench";
 import { fireEvent, screen } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, aMet } from "../../testing/examples";
 import { KnownModel } from "./KnownModel";
 import { BLANK } from "./receivedForm";
 
@@ -9,8 +9,14 @@ const typed = { ...BLANK, maker: "Pellworm", model: "Twin", serial: "338500" };
 const known = {
   jobs: 4,
   usual: aJob().intake.received,
-  pattern: { pattern: "2nd pattern", inside: true, why: "3 of that pattern were numbered 338000 to 339000" },
+  pattern: { pattern: "2nd pattern", sure: true, why: "3 of that pattern were numbered 338000 to 339000" },
+  features: [
+    { text: "scale engraved", patterns: { "1st pattern": 2 } },
+    { text: "black dial", patterns: { "1st pattern": 1, "2nd pattern": 1 } },
+  ],
   care: [],
+  batteries: [],
+  leaveAlone: [],
 };
 
 it("offers to describe it like the last one, and to take the pattern that its number says", async () => {
@@ -32,4 +38,50 @@ it("says nothing of a model that is new here, nor before it is named", async () 
   answering({ "GET /api/identify": { ...known, jobs: 0 } });
   inTheShop(<KnownModel form={typed} change={vi.fn()} />);
   expect(screen.queryByLabelText("Known of this model")).toBeNull();
+});
+
+it("lets one press what the camera shows, and takes it back", async () => {
+  const change = vi.fn();
+  answering({ "GET /api/identify": known });
+  inTheShop(<KnownModel form={{ ...typed, features: "Black Dial, odd strap lug" }} change={change} />);
+  fireEvent.click(await screen.findByRole("button", { name: "scale engraved", pressed: false }));
+  expect(change).toHaveBeenLastCalledWith({ features: "Black Dial, odd strap lug, scale engraved" });
+  fireEvent.click(screen.getByRole("button", { name: "black dial", pressed: true }));
+  expect(change).toHaveBeenLastCalledWith({ features: "odd strap lug" });
+});
+
+it("says so where number and looks gainsay each other", async () => {
+  answering({
+    "GET /api/identify": {
+      ...known,
+      pattern: { pattern: "", sure: false, why: "parts of two patterns, look again" },
+    },
+  });
+  inTheShop(<KnownModel form={typed} change={vi.fn()} />);
+  expect(await screen.findByText(/parts of two patterns/)).toBeTruthy();
+  expect(screen.queryByRole("button", { name: /Take “/ })).toBeNull();
+});
+
+it("shows at once what to beware of, which cells it takes and what to leave alone", async () => {
+  const hidden = {
+    kind: "SCREW",
+    drive: "CROSS",
+    head: "NOT_SAID",
+    threadMm: 2,
+    lengthMm: 5,
+    count: 1,
+    traits: [],
+  };
+  answering({
+    "GET /api/identify": {
+      ...known,
+      care: [{ ...aMet("top cover").part, hidden: [hidden], loose: ["1 × ball"] }],
+      batteries: [{ what: "1.35 V cell", jobs: 3 }],
+      leaveAlone: [{ what: "two screws at the shaft: they hold the train", jobs: 2 }],
+    },
+  });
+  inTheShop(<KnownModel form={typed} change={vi.fn()} />);
+  expect(await screen.findByText(/at the top cover: hidden 1 × .*loose 1 × ball/)).toBeTruthy();
+  expect(screen.getByText(/1.35 V cell \(3\)/)).toBeTruthy();
+  expect(screen.getByText(/they hold the train/)).toBeTruthy();
 });

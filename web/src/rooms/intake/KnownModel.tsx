@@ -1,23 +1,28 @@
 import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../../api/client";
 import { identifyQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { BLANK, formOf, type Form } from "./receivedForm";
+import { fastenerWords } from "../strip/fastenerWords";
+import { BLANK, formOf, list, type Form } from "./receivedForm";
 
-/** What the shop knows of a model as soon as it is named: how it is usually described, and what its number says. */
+/**
+ * What the shop knows of a model as soon as it is named: how it is usually described, which pattern its number and its
+ * looks speak for, which cells it takes, and where it wants care.
+ */
 export function KnownModel({ form, change }: { form: Form; change: (part: Partial<Form>) => void }) {
   const { word } = useWords();
-  const known = useQuery(identifyQuery(form.maker.trim(), form.model.trim(), form.serial.trim())).data;
+  const noted = list(form.features);
+  const known = useQuery(identifyQuery(form.maker.trim(), form.model.trim(), form.serial.trim(), noted)).data;
   if (known === undefined || known.jobs === 0 || form.maker.trim() === "" || form.model.trim() === "")
     return null;
   const usual = known.usual === undefined ? BLANK : formOf(known.usual);
   const same = (["bodyType", "family", "series", "speeds"] as const).every(
     (name) => form[name] === usual[name],
   );
-  const { pattern, why, inside } = known.pattern;
   return (
     <section
       aria-label="Known of this model"
-      className="border-ready bg-ready-wash flex flex-col gap-1 rounded-[3px] border-l-4 px-3 py-2 text-[14.5px]"
+      className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[3px] border-l-4 px-3 py-2 text-[14.5px]"
     >
       <p>
         <b>{known.jobs}</b> {known.jobs === 1 ? "job" : "jobs"} of this model before
@@ -38,16 +43,102 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
           Describe it like the last one
         </Button>
       )}
-      {pattern !== "" && pattern !== form.pattern && (
-        <p className="flex flex-wrap items-center gap-2">
-          <span>
-            Its number says <b>{pattern}</b>
-            {inside ? "" : ", perhaps"}: {why}.
-          </span>
-          <Button onClick={() => change({ pattern })}>Take “{pattern}”</Button>
+      <Features features={known.features} noted={noted} change={change} />
+      <PatternSays says={known.pattern} form={form} change={change} />
+      {known.batteries.length > 0 && (
+        <p>
+          Battery in earlier ones: {known.batteries.map((one) => `${one.what} (${one.jobs})`).join(", ")}.
         </p>
       )}
-      {known.care.length > 0 && <p>Care at: {known.care.map((part) => part.name).join(", ")}.</p>}
+      {known.care.length > 0 && (
+        <ul aria-label="Wants care">
+          {known.care.map((part) => (
+            <li key={part.name}>
+              <b className="text-stop">Care</b> at the {part.name}:{" "}
+              {[
+                ...part.hidden.map((one) => `hidden ${one.count} × ${fastenerWords(one)}`),
+                ...part.hazards.map((one) => word("hazard", one)),
+                ...(part.state === undefined ? [] : [`only ${word("mechanismState", part.state)}`]),
+                ...part.loose.map((one) => `loose ${one}`),
+              ].join(", ")}
+            </li>
+          ))}
+        </ul>
+      )}
+      {known.leaveAlone.map((one) => (
+        <p key={one.what}>
+          <b>Leave alone</b> {one.what}
+        </p>
+      ))}
     </section>
+  );
+}
+
+/** Features that were noted of this model: pressed where this camera has them. */
+function Features({
+  features,
+  noted,
+  change,
+}: {
+  features: Schemas["Feature"][];
+  noted: string[];
+  change: (part: Partial<Form>) => void;
+}) {
+  if (features.length === 0) return null;
+  const has = (text: string) => noted.some((one) => one.toLowerCase() === text.toLowerCase());
+  return (
+    <div role="group" aria-label="What it shows" className="flex flex-wrap items-center gap-1.5">
+      <span>Does it show</span>
+      {features.map((one) => (
+        <button
+          key={one.text}
+          type="button"
+          aria-pressed={has(one.text)}
+          title={Object.entries(one.patterns)
+            .map(([pattern, cameras]) => `${pattern}: ${cameras}`)
+            .join(", ")}
+          onClick={() =>
+            change({
+              features: has(one.text)
+                ? noted.filter((other) => other.toLowerCase() !== one.text.toLowerCase()).join(", ")
+                : [...noted, one.text].join(", "),
+            })
+          }
+          className="border-line bg-sheet aria-pressed:border-ready aria-pressed:bg-ready aria-pressed:text-on-ready min-h-11 rounded-[4px] border px-2.5 text-[14px] aria-pressed:font-bold"
+        >
+          {one.text}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function PatternSays({
+  says,
+  form,
+  change,
+}: {
+  says: Schemas["PatternSays"];
+  form: Form;
+  change: (part: Partial<Form>) => void;
+}) {
+  const { pattern, sure, why } = says;
+  if (why === "" || (pattern !== "" && pattern === form.pattern)) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-2">
+      <span>
+        {pattern === "" ? (
+          <>
+            Which pattern? <b>{why}.</b>
+          </>
+        ) : (
+          <>
+            It looks like <b>{pattern}</b>
+            {sure ? "" : ", perhaps"}: {why}.
+          </>
+        )}
+      </span>
+      {pattern !== "" && <Button onClick={() => change({ pattern })}>Take “{pattern}”</Button>}
+    </p>
   );
 }

@@ -23,6 +23,8 @@ export interface Form {
   speeds: string;
   promised: string;
   scope: string;
+  /** What tells its pattern to the eye, parted by commas. */
+  features: string;
 }
 
 export const DOUBLING = "1 1/2 1/4 1/8 1/15 1/30 1/60 1/125 1/250 1/500";
@@ -47,6 +49,7 @@ export const BLANK: Form = {
   speeds: DOUBLING,
   promised: "",
   scope: "",
+  features: "",
 };
 
 /** What was paid for a camera of the shop's own, and what it is worth. */
@@ -61,7 +64,7 @@ export async function amountsOf(form: Form): Promise<Amounts> {
   return { paid: await readAmount("paid", form.paid), worth: await readAmount("worth", form.worth) };
 }
 
-const list = (text: string) =>
+export const list = (text: string) =>
   text
     .split(/[,;\n]/)
     .map((one) => one.trim())
@@ -91,6 +94,7 @@ export function received(form: Form, amounts: Amounts): Received {
     series: form.series as Received["series"],
     speeds: form.speeds.split(/[\s,;]+/).filter((one) => one !== ""),
     promised: form.promised === "" ? undefined : form.promised,
+    features: list(form.features),
   };
 }
 
@@ -113,5 +117,6 @@ export function formOf(entry: Received): Form {
     series: entry.series,
     speeds: entry.speeds.join(" "),
     promised: entry.promised ?? "",
+    features: entry.features.join(", "),
   };
 }

@@ -14,6 +14,12 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
       aMet("cover").part,
     ],
     causes: [{ what: "gummed slow train", jobs: 3 }],
+    batteries: [{ what: "1.35 V cell", jobs: 2 }],
+    leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
+  },
+  signs: {
+    ranges: [{ pattern: "1st pattern", lowest: 100, highest: 900, cameras: 2 }],
+    features: [{ text: "scale engraved", patterns: { "1st pattern": 2 } }],
   },
   ways: [
     {
@@ -22,8 +28,9 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
       there: "PT20M",
       back: "PT30M",
       jobs: 3,
+      others: [{ without: ["cover"], instead: ["front plate"], jobs: 1 }],
     },
-    { target: "shoe", steps: [on("clip"), on("shoe")], there: "PT0S", back: "PT0S", jobs: 1 },
+    { target: "shoe", steps: [on("clip"), on("shoe")], there: "PT0S", back: "PT0S", jobs: 1, others: [] },
   ],
   ...change,
 });
@@ -53,10 +60,23 @@ it("shows each part with what to beware of, and what it was in how many", async 
   expect(screen.getAllByText("3/4")).toHaveLength(2);
 });
 
+it("says how others got there, what tells the patterns and what to leave alone", async () => {
+  inTheShop(<OneModel />);
+  answering({ "GET /api/models/one": known() });
+  expect(await screen.findByText(/left on the cover and took off the front plate instead/)).toBeTruthy();
+  expect(screen.getByText(/2 numbers seen; scale engraved/)).toBeTruthy();
+  expect(screen.getByText("two screws at the shaft")).toBeTruthy();
+  expect(screen.getByText("1.35 V cell")).toBeTruthy();
+});
+
 it("says so where nothing was learned yet", async () => {
   inTheShop(<OneModel />);
   answering({
-    "GET /api/models/one": known({ knowledge: { jobs: 0, parts: [], causes: [] }, ways: [] }),
+    "GET /api/models/one": known({
+      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], leaveAlone: [] },
+      ways: [],
+      signs: { ranges: [], features: [] },
+    }),
   });
   expect(await screen.findByText("Nothing inside was reached in any job yet.")).toBeTruthy();
   expect(screen.getByText("No cause was confirmed yet.")).toBeTruthy();

@@ -16,7 +16,7 @@ export function OneModel() {
   const known = useQuery(modelQuery(maker, model)).data;
   const [target, setTarget] = useState<string>();
   if (known === undefined) return null;
-  const { knowledge, ways } = known;
+  const { knowledge, ways, signs } = known;
   const way = ways.find((one) => one.target === target) ?? ways[0];
   return (
     <div className="flex min-h-0 flex-1 flex-col">
@@ -58,27 +58,98 @@ export function OneModel() {
             ))}
           </ul>
         </Panel>
-        <Panel title="What it was" className="self-start">
-          {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
-          <ul>
-            {knowledge.causes.map((cause) => (
-              <li key={cause.what} className="border-line/70 flex items-center gap-3 border-b py-1">
-                <span className="min-w-0 flex-1">{cause.what}</span>
-                <span aria-hidden="true" className="bg-sunk h-2.5 w-20 rounded-full">
-                  <span
-                    className="bg-ready block h-2.5 rounded-full"
-                    style={{ width: `${(100 * cause.jobs) / knowledge.jobs}%` }}
-                  />
-                </span>
-                <b className="num w-12 text-right">
-                  {cause.jobs}/{knowledge.jobs}
-                </b>
-              </li>
-            ))}
-          </ul>
-        </Panel>
+        <div className="flex flex-col gap-5">
+          <Panel title="What it was" className="self-start">
+            {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
+            <ul>
+              {knowledge.causes.map((cause) => (
+                <li key={cause.what} className="border-line/70 flex items-center gap-3 border-b py-1">
+                  <span className="min-w-0 flex-1">{cause.what}</span>
+                  <span aria-hidden="true" className="bg-sunk h-2.5 w-20 rounded-full">
+                    <span
+                      className="bg-ready block h-2.5 rounded-full"
+                      style={{ width: `${(100 * cause.jobs) / knowledge.jobs}%` }}
+                    />
+                  </span>
+                  <b className="num w-12 text-right">
+                    {cause.jobs}/{knowledge.jobs}
+                  </b>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+          <Patterns signs={signs} />
+          <Sayings title="Better left alone" said={knowledge.leaveAlone}>
+            Say it in the log line of such a camera: “leave alone the two screws at the shaft, they hold the
+            train”.
+          </Sayings>
+          <Sayings title="Batteries found" said={knowledge.batteries} />
+        </div>
       </div>
     </div>
+  );
+}
+
+/** What was said of several jobs, with how many said it. */
+function Sayings({
+  title,
+  said,
+  children,
+}: {
+  title: string;
+  said: Schemas["Tally"][];
+  children?: React.ReactNode;
+}) {
+  if (said.length === 0 && children === undefined) return null;
+  return (
+    <Panel title={title} className="self-start">
+      {said.length === 0 && <Empty>{children}</Empty>}
+      <ul>
+        {said.map((one) => (
+          <li key={one.what} className="border-line/70 flex gap-3 border-b py-1">
+            <span className="min-w-0 flex-1">{one.what}</span>
+            <span className="num text-soft">{one.jobs}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+/** What tells the patterns apart: serial numbers, and what the eye can see. */
+function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
+  return (
+    <Panel title="Patterns" className="self-start">
+      {signs.ranges.length === 0 && signs.features.length === 0 && (
+        <Empty>
+          No pattern is told apart yet. Note its pattern, its number and what it shows when one comes in.
+        </Empty>
+      )}
+      <ul>
+        {signs.ranges.map((range) => (
+          <li key={range.pattern} className="border-line/70 border-b py-1">
+            <b>{range.pattern}</b>{" "}
+            <span className="num text-[14px]">
+              {range.lowest} – {range.highest}
+            </span>
+            <span className="text-soft block text-[13.5px]">
+              {range.cameras} {range.cameras === 1 ? "number" : "numbers"} seen
+              {signs.features
+                .filter((one) => Object.keys(one.patterns).join() === range.pattern)
+                .map((one) => `; ${one.text}`)
+                .join("")}
+            </span>
+          </li>
+        ))}
+        {signs.features
+          .filter((one) => Object.keys(one.patterns).length !== 1)
+          .map((one) => (
+            <li key={one.text} className="text-soft border-line/70 border-b py-1">
+              {one.text}: {Object.keys(one.patterns).join(" and ") || "pattern not known"}
+            </li>
+          ))}
+      </ul>
+    </Panel>
   );
 }
 
@@ -119,6 +190,16 @@ function WayDown({ way }: { way: Way }) {
           </li>
         ))}
       </ol>
+      {way.others.map((other) => (
+        <p
+          key={`${other.without.join()} ${other.instead.join()}`}
+          className="border-line bg-sheet rounded-[4px] border px-2.5 py-1.5 text-[14.5px]"
+        >
+          <b>Otherwise:</b> {other.jobs} {other.jobs === 1 ? "job" : "jobs"} left on the{" "}
+          {other.without.join(", ")}
+          {other.instead.length > 0 && ` and took off the ${other.instead.join(", ")} instead`}.
+        </p>
+      ))}
     </div>
   );
 }
@@ -143,6 +224,9 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
       <span className="text-[14.5px]">
         {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
+        {part.needless && (
+          <span className="text-soft block">seldom came off, and nothing was done to it: leave it alone</span>
+        )}
         {part.remarks[0] !== undefined && <span className="text-soft block">“{part.remarks[0]}”</span>}
       </span>
       <span className="num text-soft text-right text-[14px]">

@@ -9,7 +9,9 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
+import { HoleMap } from "../album/HoleMap";
 import { PicturesOf } from "../album/PicturesOf";
+import { Edges } from "../strip/Edges";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
 
@@ -23,6 +25,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
   const { problem, busy, submit } = useSubmit();
   const [counts, setCounts] = useState<Record<string, Counts>>({});
   const [leaving, setLeaving] = useState(false);
+  const [edges, setEdges] = useState(false);
   const state = answerOf(part);
   const settled = part.answer.kind === "BACK" || part.answer.kind === "LEFT_OUT";
   const confirmed = part.fasteners.filter((one) => counts[one.type] !== undefined).length;
@@ -92,6 +95,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             {part.removed.remark !== "" && <span className="text-soft">“{part.removed.remark}”</span>}
           </p>
         )}
+        <HoleMap job={job} part={part} />
         <PicturesOf job={job} part={part} />
       </div>
       {!settled && (
@@ -137,6 +141,11 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
                 Tried, not fixed
               </Button>
             )}
+            {!edges && (
+              <Button kind="quiet" onClick={() => setEdges(true)}>
+                What lies over what…
+              </Button>
+            )}
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
                 It stays out…
@@ -157,6 +166,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
               onCancel={() => setLeaving(false)}
             />
           )}
+          {edges && <Edges job={job} part={part} />}
         </>
       )}
     </div>

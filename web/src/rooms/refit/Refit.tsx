@@ -3,6 +3,7 @@ import { useNow } from "../../api/clock";
 import { Empty, Panel } from "../../ui/Panel";
 import { BackRow } from "../../valley/PartRow";
 import { useJob } from "../camera/useJob";
+import { useDragOver, WhichOver } from "../strip/DragOver";
 import { TrayView } from "../strip/TrayView";
 import { WaitList } from "../treat/WaitList";
 import { HowLong } from "./HowLong";
@@ -13,6 +14,7 @@ export function Refit() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
   const now = useNow(30_000);
+  const drag = useDragOver();
   const named = job.parts.find((part) => part.name === search.get("part"));
   const ready = job.parts.filter((part) => part.answer.kind === "READY").at(-1);
   const gated = job.parts.filter((part) => part.answer.kind === "NOT_YET").at(-1);
@@ -29,6 +31,7 @@ export function Refit() {
         >
           {job.parts.length === 0 && <Empty>Nothing is off, so nothing can go back.</Empty>}
           <HowLong job={job} />
+          {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
             {[...job.parts].reverse().map((part) => (
               <li key={part.name} style={{ paddingRight: Math.min(part.level * 12, 72) }}>
@@ -36,7 +39,8 @@ export function Refit() {
                   type="button"
                   onClick={() => setSearch({ part: part.name })}
                   aria-pressed={shown?.name === part.name}
-                  className={`wide:grid-cols-[minmax(0,11fr)_minmax(0,12fr)] grid h-[49px] w-full grid-cols-[minmax(0,9fr)_minmax(0,14fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : ""}`}
+                  className={`wide:grid-cols-[minmax(0,11fr)_minmax(0,12fr)] grid h-[49px] w-full grid-cols-[minmax(0,9fr)_minmax(0,14fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : drag.over === part.name ? "outline-ready outline-2" : ""}`}
+                  {...drag.row(part.name)}
                 >
                   <b className="border-line bg-sheet flex min-w-0 items-center rounded-l-[4px] border-y border-l px-2.5 leading-5">
                     <span className="truncate">{part.name}</span>

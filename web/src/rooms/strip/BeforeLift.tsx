@@ -30,7 +30,7 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
         <>
           <b className="text-stop">Before you lift the {part.name}</b>{" "}
           <span className="text-soft text-[13.5px]">
-            from {part.jobs} of {known.jobs} earlier jobs
+            from {part.jobs} of {known.jobs} {known.ofFamily ? "cameras of its kind" : "earlier jobs"}
           </span>
           <ul className="list-disc pl-5">
             {part.hidden.map((one, index) => (

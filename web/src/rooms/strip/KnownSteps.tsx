@@ -24,28 +24,67 @@ export function KnownSteps({ job }: { job: JobView }) {
   const takeOver = (part: KnownPart) =>
     void submit(() => append([asUsual(part, job)], { said: `Taken off as usual: ${part.name}.` }));
   useKeys({ k: () => next.length > 0 && takeOver(next[0].part) });
-  if (known === undefined || next.length === 0) return null;
+  if (known === undefined || known.jobs === 0) return null;
   return (
-    <Panel title="Usually next" note={`from ${known.jobs} earlier jobs`}>
-      <ul>
-        {next.map(({ part, care }, index) => (
-          <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
-            <span className="min-w-0 flex-1">
-              <b>{part.name}</b>
-              {care && <span className="text-stop font-bold"> care</span>}
-              <span className="text-soft block text-[13.5px] leading-[18px]">
-                {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
-                  "no fastener"}
-                {`, in ${part.jobs} of ${known.jobs}`}
-              </span>
-            </span>
-            <Button className="px-2!" keyHint={index === 0 ? "K" : undefined} onClick={() => takeOver(part)}>
-              Off
-            </Button>
+    <>
+      {next.length > 0 && (
+        <Panel
+          title="Usually next"
+          note={known.ofFamily ? `from ${known.jobs} of its kind` : `from ${known.jobs} earlier jobs`}
+        >
+          {known.ofFamily && (
+            <p className="text-soft text-[14px]">
+              This model is new here. Cameras of its kind came apart like this; measures are not known.
+            </p>
+          )}
+          <ul>
+            {next.map(({ part, care }, index) => (
+              <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
+                <span className="min-w-0 flex-1">
+                  <b>{part.name}</b>
+                  {care && <span className="text-stop font-bold"> care</span>}
+                  <span className="text-soft block text-[13.5px] leading-[18px]">
+                    {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
+                      (known.ofFamily ? "fasteners not known" : "no fastener")}
+                    {`, in ${part.jobs} of ${known.jobs}`}
+                  </span>
+                </span>
+                <Button
+                  className="px-2!"
+                  keyHint={index === 0 ? "K" : undefined}
+                  onClick={() => takeOver(part)}
+                >
+                  Off
+                </Button>
+              </li>
+            ))}
+          </ul>
+          {problem !== undefined && <ProblemNote problem={problem} />}
+        </Panel>
+      )}
+      <BetterLeft known={known} />
+    </>
+  );
+}
+
+/** What earlier jobs say is better left alone, and what came off for nothing. */
+function BetterLeft({ known }: { known: Schemas["Known"] }) {
+  if (known.leaveAlone.length === 0 && known.needless.length === 0) return null;
+  return (
+    <Panel title="Better left alone">
+      <ul className="text-[14.5px]">
+        {known.leaveAlone.map((one) => (
+          <li key={one.what} className="py-0.5">
+            {one.what}
+          </li>
+        ))}
+        {known.needless.map((name) => (
+          <li key={name} className="py-0.5">
+            {name}
+            <span className="text-soft">: seldom came off, and nothing was done to it</span>
           </li>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
     </Panel>
   );
 }

@@ -1,5 +1,5 @@
-import { atTheBench, named } from "../../testing/atTheBench";
-import { fireEvent, screen } from "@testing-library/react";
+import { atTheBench, logged, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { aJob, aPart } from "../../testing/examples";
 import { ScannedWell } from "./ScannedWell";
@@ -24,10 +24,25 @@ it("says what lies in the well: not what stays in its part", () => {
   expect(named("link", /dial/).getAttribute("href")).toBe("/camera/R-0001/strip?part=dial");
 });
 
-it("says so where a well is empty, and goes away again", () => {
+it("says so where a well should be empty, and goes away again", () => {
   const onClose = vi.fn();
   atTheBench(<ScannedWell job={aJob()} well="C4" onClose={onClose} />);
-  expect(screen.getByText("is empty")).toBeTruthy();
+  expect(screen.getByText("should be empty")).toBeTruthy();
   fireEvent.click(named("button", "Done"));
   expect(onClose).toHaveBeenCalled();
+});
+
+it("names what lay there, and keeps a piece that nothing claims", async () => {
+  const back = aPart("dial", { answer: { part: "dial", kind: "BACK", reason: "" } });
+  const job = aJob({ parts: [back] });
+  atTheBench(<ScannedWell job={job} well="B1" onClose={() => undefined} />, job);
+  expect(screen.getByText(/lay there and is back: 3 × slotted screw/)).toBeTruthy();
+  fireEvent.click(named("button", "Something lies there…"));
+  fireEvent.change(screen.getByLabelText("What lies there"), { target: { value: "washer, 3 mm" } });
+  fireEvent.click(named("button", "Nothing claims it"));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([
+      { kind: "surplus", what: "washer, 3 mm", count: 1, kept: "found in well B1" },
+    ]),
+  );
 });

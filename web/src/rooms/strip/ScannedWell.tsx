@@ -1,11 +1,15 @@
 import { Link } from "react-router";
-import type { JobView } from "../../api/client";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, PartView } from "../../api/client";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { WellMark } from "../../ui/WellMark";
 
 /** What lies in the well that was scanned. */
 export function ScannedWell({ job, well, onClose }: { job: JobView; well: string; onClose: () => void }) {
   const pieces = job.wells[well] ?? [];
+  const lay = job.parts.filter((part) => part.answer.kind === "BACK" && part.removed.wells.includes(well));
   return (
     <section
       aria-label={`Well ${well}`}
@@ -13,11 +17,12 @@ export function ScannedWell({ job, well, onClose }: { job: JobView; well: string
     >
       <div className="flex items-center gap-2">
         <WellMark name={well} />
-        <b className="flex-1">{pieces.length === 0 ? "is empty" : "holds"}</b>
+        <b className="flex-1">{pieces.length === 0 ? "should be empty" : "holds"}</b>
         <Button kind="quiet" onClick={onClose}>
           Done
         </Button>
       </div>
+      {pieces.length === 0 && <NotEmpty job={job} well={well} lay={lay} />}
       <ul>
         {pieces.map((piece) => (
           <li key={piece.name}>
@@ -39,5 +44,52 @@ export function ScannedWell({ job, well, onClose }: { job: JobView; well: string
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A well that should be empty: what lay there last, and a word for a piece that nothing claims. */
+function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartView[] }) {
+  const append = useAppend(job.tag);
+  const [asking, setAsking] = useState(false);
+  return (
+    <div className="flex flex-col gap-1 text-[14.5px]">
+      {lay.map((part) => (
+        <p key={part.name}>
+          <b>{part.name}</b> lay there and is back:{" "}
+          {part.fasteners
+            .filter((one) => !one.staysIn)
+            .map((one) => `${one.fastener.count} × ${one.type}`)
+            .concat(part.removed.loose.map((one) => `${one.count} × ${one.name}`))
+            .join(", ") || "it alone"}
+          . If one lies there still, it was not put back:{" "}
+          <Link className="underline" to={`/camera/${job.tag}/strip?part=${encodeURIComponent(part.name)}`}>
+            look at it
+          </Link>
+          .
+        </p>
+      ))}
+      {asking ? (
+        <AddLine
+          focus
+          blanks={[
+            { label: "What lies there", hint: "washer, 3 mm" },
+            { label: "How many", start: "1" },
+          ]}
+          action="Nothing claims it"
+          onAdd={async (what, count) => {
+            await append(
+              [{ kind: "surplus", what, count: Number(count) || 0, kept: `found in well ${well}` }],
+              { said: `Found in ${well}, claimed by nothing: ${what}.` },
+            );
+            setAsking(false);
+          }}
+          onCancel={() => setAsking(false)}
+        />
+      ) : (
+        <Button kind="quiet" className="self-start" onClick={() => setAsking(true)}>
+          Something lies there…
+        </Button>
+      )}
+    </div>
   );
 }

@@ -1,8 +1,12 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
+import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
 import { OffRow } from "../../valley/PartRow";
 import { useJob } from "../camera/useJob";
+import { useDragOver, WhichOver } from "./DragOver";
 import { KnownSteps } from "./KnownSteps";
 import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
@@ -10,6 +14,7 @@ import { RemovalForm } from "./RemovalForm";
 import { ScannedWell } from "./ScannedWell";
 import { StuckFasteners } from "./StuckFasteners";
 import { TrayView } from "./TrayView";
+import { useMove } from "./useMove";
 
 /** Going down: what is off, the part one looks at, or the form for the next one; and the tray. */
 export function Strip() {
@@ -18,6 +23,15 @@ export function Strip() {
   const [wells, setWells] = useState<string[]>([]);
   const shown = job.parts.find((part) => part.name === search.get("part"));
   const scanned = search.get("well");
+  const [moving, setMoving] = useState(false);
+  const move = useMove(job);
+  const { problem, submit } = useSubmit();
+  const drag = useDragOver();
+  const show = (next: Record<string, string>) => {
+    setMoving(false);
+    setWells([]);
+    setSearch(next);
+  };
   const toggle = (well: string) =>
     setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
   return (
@@ -37,14 +51,16 @@ export function Strip() {
               1.7x3”.
             </Empty>
           )}
+          {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
             {job.parts.map((part) => (
               <li key={part.name} style={{ paddingLeft: Math.min(part.level * 12, 72) }}>
                 <button
                   type="button"
-                  onClick={() => setSearch({ part: part.name })}
+                  onClick={() => show({ part: part.name })}
                   aria-pressed={shown?.name === part.name}
-                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name ? "outline-ready outline-2" : ""}`}
+                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name || drag.over === part.name ? "outline-ready outline-2" : ""}`}
+                  {...drag.row(part.name)}
                 >
                   <OffRow part={part} compact={false} alert={false} alone />
                 </button>
@@ -61,21 +77,50 @@ export function Strip() {
             wells={wells}
             setWells={setWells}
             before={search.get("before") ?? undefined}
-            onDone={() => {
-              setWells([]);
-              setSearch({});
-            }}
+            onDone={() => show({})}
           />
         ) : (
-          <PartDetail job={job} part={shown} onClose={() => setSearch({})} />
+          <PartDetail
+            job={job}
+            part={shown}
+            onClose={() => show({})}
+            onMove={() => {
+              setWells(shown.removed.wells);
+              setMoving(true);
+            }}
+          />
         )}
       </div>
       <div className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-3 py-3">
-        {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => setSearch({})} />}
+        {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => show({})} />}
+        {moving && shown !== undefined && (
+          <section
+            aria-label="Where it lies now"
+            className="border-ready bg-ready-wash mb-3 flex flex-wrap items-center gap-2 rounded-[4px] border-l-4 px-2 py-1.5"
+          >
+            <span className="w-full">
+              Press the wells in which <b>{shown.name}</b> lies now:{" "}
+              <b className="num">{wells.length === 0 ? "none" : wells.join(" ")}</b>
+            </span>
+            <Button
+              kind="primary"
+              onClick={() =>
+                void submit(() => move.to(shown.name, wells)).then(() => show({ part: shown.name }))
+              }
+            >
+              There it lies
+            </Button>
+            <Button kind="quiet" onClick={() => show({ part: shown.name })}>
+              As it was
+            </Button>
+          </section>
+        )}
+        {problem !== undefined && <ProblemNote problem={problem} />}
         <TrayView
           job={job}
           chosen={scanned === null ? wells : [...wells, scanned]}
-          onChoose={shown === undefined ? toggle : undefined}
+          onChoose={shown === undefined || moving ? toggle : undefined}
+          onMove={(from, to) => void submit(() => move.between(from, to))}
         />
         {shown === undefined && (
           <p className="text-soft pt-2 text-[14px]">

@@ -21,6 +21,7 @@ it("begins with the gentlest and logs each try", async () => {
         rung: "FIRM_DRIVER",
         freed: false,
         remark: "",
+        agreed: "",
       },
     ]),
   );
@@ -32,9 +33,19 @@ it("does not go where there is no way back without somebody's word", async () =>
   atTheBench(<StuckFasteners job={job} />, job);
   expect(screen.getByText(/cannot be undone/)).toBeTruthy();
   expect(named("button", "Done, it is free")).toHaveProperty("disabled", true);
-  fireEvent.change(screen.getByLabelText("Who agreed to it"), { target: { value: "owner, by telephone" } });
+  fireEvent.change(screen.getByLabelText("How the owner agreed"), {
+    target: { value: "owner, by telephone" },
+  });
   fireEvent.click(named("button", "Done, it is free"));
   await waitFor(() =>
-    expect(logged()).toMatchObject([{ rung: "DRILL_OUT", freed: true, remark: "owner, by telephone" }]),
+    expect(logged()).toMatchObject([{ rung: "DRILL_OUT", freed: true, agreed: "owner, by telephone" }]),
   );
+});
+
+it("asks nobody about a camera of the shop's own", () => {
+  const job = aJob();
+  job.intake.received!.owner.shopsOwn = true;
+  job.notes.stuck = [{ part: "ring", fastener: "lock ring", tries: [], freed: false, next: "DRILL_OUT" }];
+  atTheBench(<StuckFasteners job={job} />, job);
+  expect(named("button", "Done, it is free")).toHaveProperty("disabled", false);
 });

@@ -63,12 +63,14 @@ function Ladder({
   tries: Schemas["StuckTried"][];
   next?: Schemas["StuckTried"]["rung"];
 }) {
-  const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
+  const house = useQuery(houseQuery).data;
+  const ladder = house?.stuckLadder ?? [];
+  const asked = house?.practice.ownerAgreesFirst !== false && job.intake.received?.owner.shopsOwn !== true;
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
   const rung = ladder.find((one) => one.id === next);
-  const tried = (freed: boolean, remark = "") =>
-    append([{ kind: "stuckTried", part, fastener, rung: next!, freed, remark }], {
+  const tried = (freed: boolean, agreed = "") =>
+    append([{ kind: "stuckTried", part, fastener, rung: next!, freed, remark: "", agreed }], {
       said: freed ? `Freed: ${fastener} of ${part}.` : `No luck: ${rung?.label}.`,
     });
   return (
@@ -92,10 +94,16 @@ function Ladder({
           <Next rung={rung} />
           {rung.irreversible ? (
             <AddLine
-              blanks={[{ label: "Who agreed to it", hint: "Owner agreed by telephone" }]}
+              blanks={[
+                {
+                  label: "How the owner agreed",
+                  hint: "How the owner agreed: by telephone",
+                  optional: !asked,
+                },
+              ]}
               action="Done, it is free"
               look="stop"
-              onAdd={(remark) => tried(true, remark)}
+              onAdd={(agreed) => tried(true, agreed)}
             />
           ) : (
             <div className="flex flex-wrap gap-1">

@@ -1,126 +1,103 @@
 import { useState } from "react";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { FastenerDrawing, LooseDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { WellMark } from "../../ui/WellMark";
+import { LookAlikePairs } from "./LookAlikePairs";
+import { TrayWell } from "./TrayWell";
 
-const PAIRS_AT_ONCE = 3;
+type Tray = JobView["trays"][number];
 
-/** The sorting tray as it lies beside the camera, its pieces drawn to scale. */
+/** The tray that a well belongs to: its number stands before the names of all trays but the first. */
+const trayOf = (well: string) => Number(/^[1-9]/.exec(well)?.[0] ?? 1);
+
+/** The sorting trays as they lie beside the camera, their pieces drawn to scale; one at a time. */
 export function TrayView({
   job,
   chosen = [],
   onChoose,
+  onMove,
 }: {
   job: JobView;
   chosen?: string[];
   onChoose?: (well: string) => void;
+  /** Pieces can be dragged from one well into another. */
+  onMove?: (from: string, to: string) => void;
 }) {
-  const rows = Array.from({ length: job.trayRows }, (_, row) => String.fromCharCode(65 + row));
-  const columns = Array.from({ length: job.trayColumns }, (_, column) => column + 1);
+  const [picked, setPicked] = useState<number>();
+  const [every, setEvery] = useState(false);
   const used = Object.keys(job.wells).length;
-  const [all, setAll] = useState(false);
-  const shown = all ? job.lookAlikes.length : PAIRS_AT_ONCE;
+  const looked = chosen.at(-1) ?? job.freeWell ?? Object.keys(job.wells)[0] ?? "A1";
+  const number = picked ?? trayOf(looked);
+  const tray = job.trays.find((one) => one.number === number) ?? job.trays[0];
   return (
     <Panel
-      title="Tray"
+      title={job.trays.length === 1 ? "Tray" : "Trays"}
       note={
         used === 0 ? "empty" : `${used} ${used === 1 ? "well" : "wells"} in use, ${job.ledger.out} pieces out`
       }
     >
+      {job.trays.length > 1 && (
+        <Pick
+          label="Which tray"
+          small
+          choices={job.trays
+            .filter((one) => every || one.used || one.others.length === 0 || one === tray)
+            .map((one) => ({ value: String(one.number), label: titleOf(one) }))}
+          value={String(tray.number)}
+          onChange={(next) => setPicked(Number(next))}
+        />
+      )}
+      {!every && job.trays.some((one) => !one.used && one.others.length > 0 && one !== tray) && (
+        <Button kind="quiet" className="self-start px-1!" onClick={() => setEvery(true)}>
+          Trays of other cameras…
+        </Button>
+      )}
+      {tray.others.length > 0 && (
+        <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
+          <b className="text-mark">Shared:</b> pieces of {tray.others.join(", ")} lie in it too.
+        </p>
+      )}
       <div
         className="grid gap-1"
-        style={{ gridTemplateColumns: `repeat(${job.trayColumns}, minmax(0, 1fr))` }}
+        style={{ gridTemplateColumns: `repeat(${tray.shape.columns}, minmax(0, 1fr))` }}
         role="group"
-        aria-label="Wells of the tray"
+        aria-label={`Wells of ${job.trays.length === 1 ? "the tray" : `tray ${tray.number}`}`}
       >
-        {rows.flatMap((row) =>
-          columns.map((column) => {
-            const name = `${row}${column}`;
+        {tray.rows.flatMap((row) =>
+          Array.from({ length: tray.shape.columns }, (_, column) => {
+            const name = `${row}${column + 1}`;
             return (
-              <Well
+              <TrayWell
                 key={name}
                 name={name}
                 pieces={job.wells[name] ?? []}
                 chosen={chosen.includes(name)}
                 onChoose={onChoose}
+                onMove={onMove}
               />
             );
           }),
         )}
       </div>
-      {job.lookAlikes.slice(0, shown).map((pair) => (
-        <p
-          key={pair.words}
-          className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]"
-        >
-          <b className="text-mark">Look alike.</b> {pair.words}
-        </p>
-      ))}
-      {job.lookAlikes.length > shown && (
-        <Button kind="quiet" className="self-start" onClick={() => setAll(true)}>
-          {job.lookAlikes.length - shown} more pairs look alike…
-        </Button>
+      {job.nowhere.length > 0 && (
+        <div className="border-stop bg-stop-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
+          <b className="text-stop">In no tray any more:</b>
+          {job.nowhere.map((well) => (
+            <p key={well} className="flex items-center gap-2 py-0.5">
+              <WellMark name={well} /> {job.wells[well].map((piece) => piece.name).join(", ")}
+            </p>
+          ))}
+          Open the part and say where it lies now.
+        </div>
       )}
+      <LookAlikePairs job={job} />
     </Panel>
   );
 }
 
-function Well({
-  name,
-  pieces,
-  chosen,
-  onChoose,
-}: {
-  name: string;
-  pieces: JobView["wells"][string];
-  chosen: boolean;
-  onChoose?: (well: string) => void;
-}) {
-  const alike = pieces.some((piece) => piece.lookAlike);
-  const words = pieces.map((piece) => piece.name).join(", ");
-  const look = chosen
-    ? "border-ready bg-ready-wash"
-    : alike
-      ? "border-mark-line bg-mark-wash"
-      : pieces.length > 0
-        ? "border-ink/60 bg-sheet"
-        : "border-line bg-sunk";
-  const inside = (
-    <>
-      <span className="num text-soft absolute top-0 left-1 text-[12px] leading-4">{name}</span>
-      <span className="flex max-h-[26px] max-w-full flex-wrap items-center justify-center gap-0.5 overflow-hidden pt-3">
-        {pieces.flatMap((piece) => [
-          ...piece.fasteners
-            .filter((one) => !one.staysIn)
-            .map((one) => (
-              <FastenerDrawing key={piece.name + one.type} fastener={one.fastener} scale={2.6} />
-            )),
-          ...piece.loose.map((loose) => <LooseDrawing key={piece.name + loose.name} name={loose.name} />),
-        ])}
-        {pieces.length > 0 &&
-          pieces.every(
-            (piece) => piece.fasteners.every((one) => one.staysIn) && piece.loose.length === 0,
-          ) && <span className="border-metal-dark h-2.5 w-6 rounded-[2px] border-2" />}
-      </span>
-    </>
-  );
-  const shape = `relative flex h-[46px] min-w-0 items-center justify-center rounded-[3px] border-2 ${look}`;
-  return onChoose === undefined ? (
-    <div className={shape} title={words === "" ? `${name}, empty` : `${name}: ${words}`}>
-      {inside}
-      <span className="sr-only">{words}</span>
-    </div>
-  ) : (
-    <button
-      type="button"
-      className={shape}
-      aria-pressed={chosen}
-      title={words === "" ? `${name}, empty` : `${name}: ${words}`}
-      aria-label={words === "" ? `Well ${name}, empty` : `Well ${name}: ${words}`}
-      onClick={() => onChoose(name)}
-    >
-      {inside}
-    </button>
-  );
+function titleOf(tray: Tray) {
+  const name = tray.shape.name === "" ? `Tray ${tray.number}` : `${tray.number} ${tray.shape.name}`;
+  return tray.used ? `${name} •` : name;
 }

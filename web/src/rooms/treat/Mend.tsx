@@ -4,7 +4,7 @@ import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { FormProblem, TextField, Tick } from "../../ui/Field";
+import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { PartInput } from "../../ui/PartInput";
 import { Pick } from "../../ui/Pick";
@@ -50,10 +50,14 @@ function MendedForm({ job }: { job: JobView }) {
   const [part, setPart] = useState("");
   const [what, setWhat] = useState("");
   const [modification, setModification] = useState(false);
+  const [agreed, setAgreed] = useState("");
   const log = () =>
     submit(async () => {
-      await append([{ kind: "mended", part, what, modification }], { said: `Mended: ${part}.` });
+      await append([{ kind: "mended", part, what, modification, agreed: modification ? agreed : "" }], {
+        said: `Mended: ${part}.`,
+      });
       setWhat("");
+      setAgreed("");
       setModification(false);
     });
   return (
@@ -71,6 +75,15 @@ function MendedForm({ job }: { job: JobView }) {
         checked={modification}
         onChange={(event) => setModification(event.target.checked)}
       />
+      {modification && (
+        <TextField
+          label="How the owner agreed"
+          name="agreed"
+          placeholder="by telephone, on Tuesday"
+          value={agreed}
+          onChange={(event) => setAgreed(event.target.value)}
+        />
+      )}
     </Form>
   );
 }
@@ -84,12 +97,25 @@ function ReplacedForm({ job }: { job: JobView }) {
   const [from, setFrom] = useState("");
   const [pattern, setPattern] = useState("");
   const [checked, setChecked] = useState(false);
+  const [old, setOld] = useState("");
   const [remark, setRemark] = useState("");
   const log = () =>
     submit(async () => {
-      await append([{ kind: "replaced", part, source, from, pattern, checked, remark }], {
-        said: `Replaced: ${part}.`,
-      });
+      await append(
+        [
+          {
+            kind: "replaced",
+            part,
+            source,
+            from,
+            pattern,
+            checked,
+            remark,
+            old: old === "" ? undefined : (old as Schemas["Replaced"]["old"]),
+          },
+        ],
+        { said: `Replaced: ${part}.` },
+      );
       setFrom("");
       setChecked(false);
       setRemark("");
@@ -118,7 +144,16 @@ function ReplacedForm({ job }: { job: JobView }) {
           onChange={(event) => setPattern(event.target.value)}
         />
       </div>
-      <TextField label="Remark" value={remark} onChange={(event) => setRemark(event.target.value)} />
+      <div className="grid grid-cols-2 gap-3">
+        <ChoiceField
+          label="The one that was there goes"
+          empty="only a piece of it was replaced"
+          value={old}
+          choices={choices("oldPiece")}
+          onChange={(event) => setOld(event.target.value)}
+        />
+        <TextField label="Remark" value={remark} onChange={(event) => setRemark(event.target.value)} />
+      </div>
       <Tick
         label="Looked over before fitting: straight, whole, the right size"
         checked={checked}

@@ -14,6 +14,7 @@ import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
 import ruvant.core.job.School;
 import ruvant.core.job.SpeedSeries;
+import ruvant.core.job.TrayShape;
 import ruvant.core.job.Verdict;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
@@ -27,7 +28,8 @@ import ruvant.core.units.TagNumber;
 public final class Logs {
     public static final Instant START = Instant.parse("2031-03-04T09:00:00Z");
     public static final Shop SHOP = new Shop(
-            new HousePractice(School.OIL, 4, 6, 36, 1.0, List.of("Ada"), "Test bench", 6),
+            new HousePractice(
+                    School.OIL, List.of(new TrayShape("", 4, 6)), 36, 1.0, List.of("Ada"), "Test bench", 6, true),
             new Materials(
                     1,
                     List.of(

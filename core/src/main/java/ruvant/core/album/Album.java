@@ -10,8 +10,12 @@ import ruvant.core.units.PartName;
  * The pictures of a job.
  *
  * @param shots oldest first
+ * @param toCome pictures that were taken elsewhere and are not here yet, oldest first
  */
-public record Album(List<Shot> shots) {
+public record Album(List<Shot> shots, List<ToCome> toCome) {
+    /** A picture that is still to be added, and the line that said so. */
+    public record ToCome(UUID id, Instant at, AlbumEntry.PictureToCome what) {}
+
     /**
      * One picture.
      *

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.Fold;
 import ruvant.core.job.Line;
@@ -14,6 +15,7 @@ import ruvant.core.units.Refusal;
 /** Folds pictures and pins. */
 public final class AlbumFold implements Fold<AlbumEntry> {
     private final Map<String, Line> pictures = new LinkedHashMap<>();
+    private final Map<UUID, Album.ToCome> toCome = new LinkedHashMap<>();
     private final Map<String, List<Album.Pin>> pins = new LinkedHashMap<>();
 
     @Override
@@ -23,7 +25,14 @@ public final class AlbumFold implements Fold<AlbumEntry> {
             when pictures.containsKey(taken.name()) ->
                 Optional.of(new Refusal(
                         "pictureTwice", "That picture is in this job already.", "Put a pin on it, or take another."));
+            case AlbumEntry.Pictured taken
+            when taken.meets() != null && !toCome.containsKey(taken.meets()) ->
+                Optional.of(new Refusal(
+                        "notToCome",
+                        "No such picture is awaited in this job.",
+                        "Add it without saying which one it is."));
             case AlbumEntry.Pictured taken -> Optional.empty();
+            case AlbumEntry.PictureToCome awaited -> Optional.empty();
             case AlbumEntry.Pinned pin
             when !pictures.containsKey(pin.picture()) ->
                 Optional.of(new Refusal(
@@ -44,7 +53,14 @@ public final class AlbumFold implements Fold<AlbumEntry> {
     @Override
     public void take(Line line, AlbumEntry entry) {
         switch (entry) {
-            case AlbumEntry.Pictured taken -> pictures.put(taken.name(), line);
+            case AlbumEntry.Pictured taken -> {
+                pictures.put(taken.name(), line);
+                if (taken.meets() != null) {
+                    toCome.remove(taken.meets());
+                }
+            }
+            case AlbumEntry.PictureToCome awaited ->
+                toCome.put(line.id(), new Album.ToCome(line.id(), line.at(), awaited));
             case AlbumEntry.Pinned pin ->
                 pins.computeIfAbsent(pin.picture(), name -> new ArrayList<>()).add(new Album.Pin(line.id(), pin));
         }
@@ -52,7 +68,7 @@ public final class AlbumFold implements Fold<AlbumEntry> {
 
     /** The album so far. */
     public Album album() {
-        return new Album(pictures.values().stream().map(this::shot).toList());
+        return new Album(pictures.values().stream().map(this::shot).toList(), List.copyOf(toCome.values()));
     }
 
     private Album.Shot shot(Line line) {

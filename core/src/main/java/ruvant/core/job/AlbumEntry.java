@@ -1,5 +1,6 @@
 package ruvant.core.job;
 
+import java.util.UUID;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
@@ -15,8 +16,19 @@ public sealed interface AlbumEntry extends Entry {
      * @param shows what is to be seen; may be empty
      * @param part the part it shows; null for none
      * @param at the stop at which it was taken
+     * @param meets the line that said it was taken, before it was here; null for none
      */
-    record Pictured(String name, String shows, @MayBeNull PartName part, Stop at) implements AlbumEntry {
+    record Pictured(
+            String name,
+            String shows,
+            @MayBeNull PartName part,
+            Stop at,
+            @MayBeNull UUID meets) implements AlbumEntry {
+        /** A picture of which nothing was said before. */
+        public Pictured(String name, String shows, @MayBeNull PartName part, Stop at) {
+            this(name, shows, part, at, null);
+        }
+
         public Pictured {
             name = pictureName(name);
             shows = Check.optionalRemark("shows", shows);
@@ -26,6 +38,23 @@ public sealed interface AlbumEntry extends Entry {
         @Override
         public Stop stop() {
             return at;
+        }
+    }
+
+    /**
+     * A picture was taken elsewhere, such as with a telephone, and is to be added here.
+     *
+     * @param shows what is to be seen on it
+     * @param part the part it shows; null for none
+     */
+    record PictureToCome(String shows, @MayBeNull PartName part) implements AlbumEntry {
+        public PictureToCome {
+            shows = Check.name("shows", shows);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.STRIP;
         }
     }
 

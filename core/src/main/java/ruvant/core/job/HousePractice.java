@@ -8,27 +8,31 @@ import ruvant.core.units.FieldProblem;
  * How this shop works.
  *
  * @param school how it oils
- * @param trayRows rows of the sorting tray, 1 to 12
- * @param trayColumns columns of the sorting tray, 1 to 12
+ * @param trays the sorting trays, 1 to 9, told by their place in this list
  * @param streakLength good firings in a row that prove a shutter, 1 to 500
  * @param lookAlikeMm lengths closer than this are look-alikes, 0.1 to 5 mm
  * @param people who may sign, at least one
  * @param shopName printed at the head of the return sheet
  * @param guaranteeMonths printed on the return sheet, 0 to 120
+ * @param ownerAgreesFirst whether what cannot be undone waits until the owner has agreed to it
  */
 public record HousePractice(
         School school,
-        int trayRows,
-        int trayColumns,
+        List<TrayShape> trays,
         int streakLength,
         double lookAlikeMm,
         List<String> people,
         String shopName,
-        int guaranteeMonths) {
+        int guaranteeMonths,
+        boolean ownerAgreesFirst) {
+    private static final int MOST_TRAYS = 9;
+
     public HousePractice {
         Check.chosen("school", school);
-        Check.count("trayRows", trayRows, 1, 12);
-        Check.count("trayColumns", trayColumns, 1, 12);
+        trays = Check.some("trays", trays, MOST_TRAYS);
+        if (trays.isEmpty()) {
+            throw new FieldProblem("trays", "There is no tray to lay pieces in.", "Keep at least one.");
+        }
         Check.count("streakLength", streakLength, 1, 500);
         Check.within("lookAlikeMm", lookAlikeMm, 0.1, 5, "mm");
         people = Check.some("people", people, 40).stream()
@@ -44,6 +48,7 @@ public record HousePractice(
 
     /** What a new shop starts with. */
     public static HousePractice starting() {
-        return new HousePractice(School.OIL, 4, 6, 36, 1.0, List.of("Me"), "Our repair room", 6);
+        return new HousePractice(
+                School.OIL, List.of(new TrayShape("", 4, 6)), 36, 1.0, List.of("Me"), "Our repair room", 6, true);
     }
 }

@@ -70,6 +70,7 @@ public sealed interface IntakeEntry extends Entry {
      * @param series how its marked speeds are meant
      * @param speeds marked speeds on its dial, slowest first, as engraved
      * @param promised the day it was promised for; null for none
+     * @param features what tells its pattern to the eye, such as "distance scale engraved"
      */
     record Received(
             Camera camera,
@@ -79,9 +80,27 @@ public sealed interface IntakeEntry extends Entry {
             String complaint,
             SpeedSeries series,
             List<String> speeds,
-            @MayBeNull LocalDate promised)
+            @MayBeNull LocalDate promised,
+            List<String> features)
             implements IntakeEntry {
+        /** A camera of which no feature was noted. */
+        public Received(
+                Camera camera,
+                Owner owner,
+                String lens,
+                List<String> accessories,
+                String complaint,
+                SpeedSeries series,
+                List<String> speeds,
+                @MayBeNull LocalDate promised) {
+            this(camera, owner, lens, accessories, complaint, series, speeds, promised, List.of());
+        }
+
         public Received {
+            features = Check.some("features", features, 20).stream()
+                    .map(one -> Check.name("feature", one))
+                    .distinct()
+                    .toList();
             Check.chosen("camera", camera);
             Check.chosen("owner", owner);
             lens = Check.optionalName("lens", lens);

@@ -1,6 +1,7 @@
 package ruvant.core.job;
 
 import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
 
 /** Parts that are needed and parts that took another's place. */
@@ -32,9 +33,22 @@ public sealed interface PartsEntry extends Entry {
      * @param from which donor camera, shelf or supplier
      * @param pattern the pattern it was made for; may be empty
      * @param checked whether the piece was looked over before fitting
+     * @param old where the part went that was there; null when only a piece of it was replaced, or nothing was there
      */
-    record Replaced(PartName part, SourceKind source, String from, String pattern, boolean checked, String remark)
+    record Replaced(
+            PartName part,
+            SourceKind source,
+            String from,
+            String pattern,
+            boolean checked,
+            String remark,
+            @MayBeNull OldPiece old)
             implements PartsEntry {
+        /** A replacement with nothing said of the old part. */
+        public Replaced(PartName part, SourceKind source, String from, String pattern, boolean checked, String remark) {
+            this(part, source, from, pattern, checked, remark, null);
+        }
+
         public Replaced {
             Check.chosen("part", part);
             Check.chosen("source", source);

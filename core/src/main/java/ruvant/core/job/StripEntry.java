@@ -88,6 +88,9 @@ public sealed interface StripEntry extends Entry {
             List<String> stack,
             @MayBeNull MechanismState state)
             implements StripEntry {
+        /** Two screws cannot pull a plate askew before the last is in; so many can. */
+        public static final int PULL_ASKEW = 3;
+
         public Removed {
             Check.chosen("part", part);
             Check.chosen("side", side);
@@ -146,14 +149,24 @@ public sealed interface StripEntry extends Entry {
                     "");
         }
 
+        /** The same removal, with its pieces in other wells. */
+        public Removed in(List<WellName> others) {
+            return new Removed(
+                    part, side, covers, fasteners, joints, others, setting, mark, loose, hazards, remark, within, stack,
+                    state);
+        }
+
+        /** Fasteners that came out altogether, not only loosened. */
+        public int screwsOut() {
+            return fasteners.stream()
+                    .filter(one -> !one.staysIn())
+                    .mapToInt(Fastener::count)
+                    .sum();
+        }
+
         /** Pieces that lie out: the part itself, its fasteners that came out, its loose small parts. */
         public int pieces() {
-            return 1
-                    + fasteners.stream()
-                            .filter(one -> !one.staysIn())
-                            .mapToInt(Fastener::count)
-                            .sum()
-                    + loose.stream().mapToInt(LoosePart::count).sum();
+            return 1 + screwsOut() + loose.stream().mapToInt(LoosePart::count).sum();
         }
     }
 
@@ -263,15 +276,42 @@ public sealed interface StripEntry extends Entry {
      * @param part the part that it holds
      * @param fastener which one, in words
      * @param freed whether it moved
-     * @param remark what was seen; for a rung that cannot be undone, who agreed to it
+     * @param remark what was seen; may be empty
+     * @param agreed how the owner agreed to what cannot be undone, such as "by telephone"; empty where nobody was asked
      */
-    record StuckTried(PartName part, String fastener, StuckRung rung, boolean freed, String remark)
+    record StuckTried(PartName part, String fastener, StuckRung rung, boolean freed, String remark, String agreed)
             implements StripEntry {
         public StuckTried {
             Check.chosen("part", part);
             fastener = Check.name("fastener", fastener);
             Check.chosen("rung", rung);
-            remark = rung.irreversible() ? Check.remark("consent", remark) : Check.optionalRemark("remark", remark);
+            remark = Check.optionalRemark("remark", remark);
+            agreed = Check.optionalRemark("agreed", agreed);
+        }
+    }
+
+    /**
+     * What came off lies elsewhere now.
+     *
+     * @param wells all the wells in which its pieces lie from now on; empty when they lie outside the trays
+     */
+    record Moved(PartName part, List<WellName> wells) implements StripEntry {
+        public Moved {
+            Check.chosen("part", part);
+            wells = Check.some("wells", wells, 12).stream().distinct().toList();
+        }
+    }
+
+    /**
+     * Something that is better left alone, for whoever opens such a camera next.
+     *
+     * @param what such as "the two screws beside the shaft"
+     * @param why what they hold, or what happens; may be empty
+     */
+    record LeaveAlone(String what, String why) implements StripEntry {
+        public LeaveAlone {
+            what = Check.name("leaveAlone", what);
+            why = Check.optionalRemark("why", why);
         }
     }
 

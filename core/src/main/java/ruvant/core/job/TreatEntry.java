@@ -73,9 +73,16 @@ public sealed interface TreatEntry extends Entry {
      * Something was mended.
      *
      * @param modification whether it now differs from the factory
+     * @param agreed how the owner agreed to that; empty where nobody was asked
      */
-    record Mended(PartName part, String what, boolean modification) implements TreatEntry {
+    record Mended(PartName part, String what, boolean modification, String agreed) implements TreatEntry {
+        /** Something mended without a word of the owner. */
+        public Mended(PartName part, String what, boolean modification) {
+            this(part, what, modification, "");
+        }
+
         public Mended {
+            agreed = Check.optionalRemark("agreed", agreed);
             Check.chosen("part", part);
             what = Check.remark("what", what);
         }

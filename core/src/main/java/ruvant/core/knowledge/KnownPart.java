@@ -19,9 +19,11 @@ import ruvant.core.units.MayBeNull;
  * @param hazards what anybody was warned of there
  * @param state how the mechanism stood in most jobs that said so; null where none did
  * @param loose small parts that lay loose under it, in words
- * @param over names of parts that came off before it in at least half of the jobs in which both came off
+ * @param over names of parts that came off over it in at least half of the jobs in which it came off
  * @param stripTakes middle time to take it off, from the times of the log; zero where it is not known
  * @param refitTakes middle time to put it back; zero where it is not known
+ * @param others ways by which some jobs reached it without what usually comes off before it
+ * @param needless whether it came off in few of the jobs, with nothing under it and nothing done to it
  * @param remarks what was noted about lifting it, newest first, at most three
  */
 public record KnownPart(
@@ -37,10 +39,39 @@ public record KnownPart(
         List<String> over,
         Duration stripTakes,
         Duration refitTakes,
+        List<OtherWay> others,
+        boolean needless,
         List<String> remarks) {
+    /**
+     * How some jobs reached a part otherwise.
+     *
+     * @param without what they left on
+     * @param instead what they took off instead; may be empty
+     */
+    public record OtherWay(List<String> without, List<String> instead, int jobs) {}
 
     /** Whether there is something to know before it is lifted. */
     public boolean wantsCare() {
         return !hidden.isEmpty() || !hazards.isEmpty() || state != null || !loose.isEmpty();
+    }
+
+    /** The same for a camera of another model: where it lies and what to beware of hold there, measures do not. */
+    KnownPart ofTheFamily() {
+        return new KnownPart(
+                name,
+                jobs,
+                side,
+                covers,
+                List.of(),
+                List.of(),
+                hazards,
+                state,
+                loose,
+                over,
+                stripTakes,
+                refitTakes,
+                others,
+                false,
+                List.of());
     }
 }

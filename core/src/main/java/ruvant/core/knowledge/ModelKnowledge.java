@@ -7,11 +7,14 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import ruvant.core.find.FindPicture;
+import java.util.stream.Stream;
+import ruvant.core.job.IntakeEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.PartName;
 
@@ -21,30 +24,56 @@ import ruvant.core.units.PartName;
  * @param jobs how many there were
  * @param parts what came off in any of them, that which came off most often first
  * @param causes confirmed causes with their counts, the commonest first
+ * @param batteries cells that were found in them, with their counts, the commonest first
+ * @param leaveAlone what is better left alone, the most often said first
  */
-public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes) {
-    /** A cause and in how many jobs it was confirmed. */
-    public record Cause(String what, int jobs) {}
+public record ModelKnowledge(
+        int jobs, List<KnownPart> parts, List<Tally> causes, List<Tally> batteries, List<Tally> leaveAlone) {
+    /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
+    private static final int USUAL = 4;
+
+    /** Something that was said of several jobs, and of how many. */
+    public record Tally(String what, int jobs) {}
 
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
         PartsMet met = new PartsMet();
-        Map<String, Integer> causes = new LinkedHashMap<>();
-        for (JobPicture job : jobs) {
-            met.take(job.valley());
-            job.find().causes().stream()
-                    .map(FindPicture.Said::what)
-                    .map(what -> what.toLowerCase(java.util.Locale.ROOT))
-                    .distinct()
-                    .forEach(what -> causes.merge(what, 1, Integer::sum));
-        }
+        jobs.forEach(job -> met.take(job.valley(), Worked.on(job)));
         return new ModelKnowledge(
                 jobs.size(),
                 met.known(),
-                causes.entrySet().stream()
-                        .map(one -> new Cause(one.getKey(), one.getValue()))
-                        .sorted(Comparator.comparingInt(Cause::jobs).reversed().thenComparing(Cause::what))
-                        .toList());
+                counted(
+                        jobs,
+                        job -> job.find().causes().stream()
+                                .map(cause -> cause.what().toLowerCase(Locale.ROOT))),
+                counted(jobs, job -> job.intake().battery().stream().map(IntakeEntry.BatteryFound::cell)),
+                counted(
+                        jobs,
+                        job -> job.notes().leaveAlone().stream()
+                                .map(alone -> alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why()))));
+    }
+
+    /** Learns from jobs of other models of one family: which parts there are and what to beware of, no measures. */
+    public static ModelKnowledge ofFamily(List<JobPicture> jobs) {
+        ModelKnowledge all = of(jobs);
+        return new ModelKnowledge(
+                all.jobs,
+                all.parts.stream()
+                        .filter(part -> part.jobs() * USUAL >= all.jobs)
+                        .map(KnownPart::ofTheFamily)
+                        .toList(),
+                all.causes,
+                List.of(),
+                List.of());
+    }
+
+    private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<String>> said) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        jobs.forEach(job -> said.apply(job).distinct().forEach(what -> counts.merge(what, 1, Integer::sum)));
+        return counts.entrySet().stream()
+                .map(one -> new Tally(one.getKey(), one.getValue()))
+                .sorted(Comparator.comparingInt(Tally::jobs).reversed().thenComparing(Tally::what))
+                .toList();
     }
 
     /** A part by its name. */
@@ -74,7 +103,8 @@ public record ModelKnowledge(int jobs, List<KnownPart> parts, List<Cause> causes
                             .toList(),
                     there,
                     back,
-                    goal.jobs());
+                    goal.jobs(),
+                    goal.others());
         });
     }
 

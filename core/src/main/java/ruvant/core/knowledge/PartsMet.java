@@ -20,6 +20,7 @@ import ruvant.core.job.FastenerTrait;
 import ruvant.core.job.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.PartName;
 
 /** Gathers parts over jobs, by name. */
 final class PartsMet {
@@ -28,20 +29,28 @@ final class PartsMet {
 
     private static final int REMARKS = 3;
 
+    /** What came off in at most one of so many jobs was hardly needed. */
+    private static final int SELDOM = 3;
+
     private final Map<String, List<ValleyPart>> met = new LinkedHashMap<>();
     private final Map<String, Map<String, Integer>> over = new HashMap<>();
-    private final Map<String, Map<String, Integer>> together = new HashMap<>();
+    private final WaysMet ways = new WaysMet();
+    private final Set<String> needed = new HashSet<>();
+    private int jobs;
     private final Map<String, List<Duration>> strips = new HashMap<>();
     private final Map<String, List<Duration>> refits = new HashMap<>();
 
-    void take(Valley valley) {
+    void take(Valley valley, Set<String> workedOn) {
+        jobs++;
+        ways.take(valley);
+        Map<PartName, Set<PartName>> under = valley.under();
         for (ValleyPart part : valley.parts()) {
             String key = part.name().key();
             met.computeIfAbsent(key, name -> new ArrayList<>()).add(part);
+            if (!under.get(part.name()).isEmpty() || workedOn.contains(key)) {
+                needed.add(key);
+            }
             part.over().forEach(above -> count(over, key, above.key()));
-            valley.parts().stream()
-                    .filter(other -> other != part)
-                    .forEach(other -> count(together, key, other.name().key()));
         }
         times(valley.parts(), ValleyPart::removedAt, strips);
         times(
@@ -71,13 +80,15 @@ final class PartsMet {
     }
 
     List<KnownPart> known() {
+        Map<String, List<String>> usually = new HashMap<>();
+        met.keySet().forEach(key -> usually.put(key, usuallyOver(key)));
         return met.entrySet().stream()
-                .map(entry -> known(entry.getKey(), entry.getValue()))
+                .map(entry -> known(entry.getKey(), entry.getValue(), usually))
                 .sorted(Comparator.comparingInt(KnownPart::jobs).reversed().thenComparing(KnownPart::name))
                 .toList();
     }
 
-    private KnownPart known(String key, List<ValleyPart> parts) {
+    private KnownPart known(String key, List<ValleyPart> parts, Map<String, List<String>> usually) {
         List<StripEntry.Removed> removals =
                 parts.stream().map(ValleyPart::removed).toList();
         Set<Fastener> hidden = removals.stream()
@@ -106,9 +117,11 @@ final class PartsMet {
                         .map(StripEntry.LoosePart::words)
                         .distinct()
                         .toList(),
-                usuallyOver(key),
+                usually.get(key),
                 middle(strips.get(key)),
                 middle(refits.get(key)),
+                ways.others(key, usually, this::name),
+                !needed.contains(key) && jobs >= SELDOM && parts.size() * SELDOM <= jobs,
                 removals.reversed().stream()
                         .map(StripEntry.Removed::remark)
                         .filter(remark -> !remark.isEmpty())
@@ -120,13 +133,15 @@ final class PartsMet {
     private List<String> usuallyOver(String key) {
         Set<String> names = new HashSet<>();
         over.getOrDefault(key, Map.of()).forEach((above, times) -> {
-            int both = together.get(key).getOrDefault(above, times);
-            if (times * 2 >= both) {
-                names.add(commonest(
-                        met.get(above).stream().map(part -> part.name().text())));
+            if (times * 2 >= met.get(key).size()) {
+                names.add(name(above));
             }
         });
         return names.stream().sorted().toList();
+    }
+
+    private String name(String key) {
+        return commonest(met.get(key).stream().map(part -> part.name().text()));
     }
 
     private static <T> T commonest(Stream<T> values) {

@@ -11,8 +11,10 @@ import java.util.List;
  * @param there time to get there, the sum of the steps' middle times
  * @param back time to close up again
  * @param jobs in how many jobs the target came off
+ * @param others how some of them got there otherwise
  */
-public record WayIn(String target, List<OnTheWay> steps, Duration there, Duration back, int jobs) {
+public record WayIn(
+        String target, List<OnTheWay> steps, Duration there, Duration back, int jobs, List<KnownPart.OtherWay> others) {
     /**
      * One part on the way.
      *

@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
@@ -18,6 +21,8 @@ import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
+import ruvant.core.knowledge.KnownPart;
+import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 import ruvant.core.measure.TypedTimes;
@@ -62,6 +67,8 @@ public final class LogLine {
             "trial: trial",
             "tried: tried",
             "leave: leave left",
+            "move: move moved",
+            "picture: picture pictures photo photographed",
             "outside: outside",
             "sign: sign",
             "works: works",
@@ -83,7 +90,7 @@ public final class LogLine {
             "return: return returned");
 
     private final JobPicture picture;
-    private final Supplier<List<String>> usualNext;
+    private final Supplier<ModelKnowledge> earlier;
     private final KnownParts parts;
     private final FloorReader floor;
     private final BenchReader bench;
@@ -91,16 +98,17 @@ public final class LogLine {
     private final IntakeReader intake;
     private final FindReader find;
     private final PartsReader repairs;
+    private final LyingReader lying;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
-        this(picture, shop, List::of);
+        this(picture, shop, () -> ModelKnowledge.of(List.of()));
     }
 
-    /** @param usualNext names of what usually comes off next, offered where a removal begins; asked for only then */
-    public LogLine(JobPicture picture, Shop shop, Supplier<List<String>> usualNext) {
+    /** @param earlier what other jobs taught, offered where a removal is said; asked for only then */
+    public LogLine(JobPicture picture, Shop shop, Supplier<ModelKnowledge> earlier) {
         this.picture = picture;
-        this.usualNext = usualNext;
+        this.earlier = earlier;
         this.parts = new KnownParts(picture.valley());
         this.floor = new FloorReader(picture, shop, parts);
         this.bench = new BenchReader(picture);
@@ -108,6 +116,7 @@ public final class LogLine {
         this.intake = new IntakeReader(picture);
         this.find = new FindReader(picture);
         this.repairs = new PartsReader(parts);
+        this.lying = new LyingReader(parts);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -184,7 +193,12 @@ public final class LogLine {
             case "destroyed" -> mechanism.destroyed(rest, tail);
             case "trial" -> mechanism.trial(rest, tail);
             case "tried" -> mechanism.tried(rest, tail);
-            case "leave" -> mechanism.leave(rest, tail);
+            case "leave" ->
+                rest.toLowerCase(Locale.ROOT).matches("alone\\b.*")
+                        ? lying.alone(rest, tail)
+                        : mechanism.leave(rest, tail);
+            case "move" -> lying.move(rest, tail);
+            case "picture" -> lying.picture(rest, tail);
             case "outside" -> intake.outside(rest, tail);
             case "sign" -> intake.sign(rest, tail);
             case "works" -> intake.function(FunctionResult.WORKS, rest, tail);
@@ -208,7 +222,7 @@ public final class LogLine {
 
     private Reading off(String part, List<String> more) {
         if (part.isEmpty()) {
-            return Replies.asking("What came off?", usualNext.get());
+            return Replies.asking("What came off?", usualNext());
         }
         String name = FASTENED.matcher(part).find() ? nameBefore(part) : part;
         RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts);
@@ -222,9 +236,18 @@ public final class LogLine {
 
     private List<String> usuallyNext(String begun) {
         String start = begun.toLowerCase(Locale.ROOT);
-        return usualNext.get().stream()
-                .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length())
-                .toList();
+        Stream<String> names = usualNext().stream()
+                .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length());
+        Stream<String> fasteners = earlier.get().part(begun).stream()
+                .filter(part -> !part.fasteners().isEmpty())
+                .map(part -> ", " + part.fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
+        return Stream.concat(fasteners, names).toList();
+    }
+
+    private List<String> usualNext() {
+        Set<String> off =
+                picture.valley().out().stream().map(part -> part.name().key()).collect(Collectors.toSet());
+        return earlier.get().next(off).stream().map(KnownPart::name).toList();
     }
 
     /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */

@@ -1,17 +1,24 @@
 package ruvant.core.logline;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ruvant.core.job.PartsEntry;
 import ruvant.core.job.SourceKind;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.logline.Reading.Chip;
+import ruvant.core.logline.Reading.Kind;
 import ruvant.core.units.PartName;
 
 /** Reads what is needed, what was replaced and what was mended. */
 final class PartsReader {
     private static final Pattern CHECKED = Pattern.compile("(?i)\\b(?<!not )(?<!un)checked\\b");
+    private static final Pattern AGREED = Pattern.compile("(?i)[,;]? *\\b(?:the )?(?:owner )?agreed:? +(.+)$");
+    private static final Pattern MODIFICATION =
+            Pattern.compile("(?i)[,;]? *\\b(?:a )?(?:modification|differs from (?:the )?factory)\\b");
     private static final Pattern FROM = Pattern.compile("(?i)(.+?) from (donor|stock|shelf)?(?: *(.*))");
 
     private final KnownParts parts;
@@ -45,11 +52,26 @@ final class PartsReader {
     }
 
     Reading mend(String rest, String tail) {
-        return rest.isEmpty() || tail.isEmpty()
-                ? Replies.asking(
-                        "What was done? Say, for example, “mend pawl, bent back straight”.",
-                        parts.partNames(rest, false))
-                : Replies.logged(
-                        "Mended: " + rest + ", " + tail, new TreatEntry.Mended(parts.known(rest), tail, false));
+        Matcher consent = AGREED.matcher(tail);
+        String agreed = consent.find() ? consent.group(1).strip() : "";
+        String before = consent.reset().replaceFirst("");
+        boolean changed = !agreed.isEmpty() || MODIFICATION.matcher(before).find();
+        String what = MODIFICATION.matcher(before).replaceAll("").replaceAll("^[ ,]+|[ ,]+$", "");
+        if (rest.isEmpty() || what.isEmpty()) {
+            return Replies.asking(
+                    "What was done? Say, for example, “mend pawl, bent back straight”.", parts.partNames(rest, false));
+        }
+        List<Chip> chips = new ArrayList<>(List.of(new Chip(Kind.ACTION, "Mended: " + rest + ", " + what)));
+        if (changed) {
+            chips.add(new Chip(Kind.DETAIL, "differs from factory"));
+        }
+        if (!agreed.isEmpty()) {
+            chips.add(new Chip(Kind.DETAIL, "the owner agreed " + agreed));
+        }
+        return new Reading(
+                chips,
+                List.of(new TreatEntry.Mended(parts.known(rest), what, changed, agreed)),
+                Optional.empty(),
+                List.of());
     }
 }

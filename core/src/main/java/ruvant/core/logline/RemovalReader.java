@@ -24,8 +24,6 @@ import ruvant.core.units.WellName;
 final class RemovalReader {
     private static final Pattern LOOSE = Pattern.compile(
             "(?:loose )?(?:([0-9]{1,2}|[a-z]{3,6}(?= )) *x?\\s*)?(?:loose )?((?:[a-z-]+ ){0,2}?(?:balls?|washers?|collets?|springs?|keys?|pins?|shims?|spacers?|bushe?s?|blades?|rollers?|felts?))(?: ([0-9]{1,2}))?");
-    private static final Pattern WELLS = Pattern.compile(
-            "(?:in |wells? |in wells? )?((?:[a-z][1-9][0-9]?)(?:(?:\\s*\\+\\s*|\\s+and\\s+|\\s+)[a-z][1-9][0-9]?)*)");
     private static final Pattern SETTING = Pattern.compile("(?:set(?:ting)?(?: at| to)?|(?:dial |lens |was )?at) (.+)");
     private static final Pattern STATE =
             Pattern.compile("(.+?)[ ,]+(?:when|while|in the|in)? ?(cocked|released|infinity|closed|open)(?: state)?");
@@ -154,16 +152,12 @@ final class RemovalReader {
     }
 
     private boolean isWells(String text) {
-        Matcher matcher = WELLS.matcher(text);
-        if (!matcher.matches()) {
-            return false;
-        }
-        for (String name : matcher.group(1).split("[\\s+]+(?:and\\s+)?")) {
-            WellName well = WellName.parse(name);
+        Optional<List<WellName>> read = WellWords.read(text);
+        read.stream().flatMap(List::stream).forEach(well -> {
             wells.add(well);
             chips.add(new Chip(Kind.WELL, well.toString()));
-        }
-        return true;
+        });
+        return read.isPresent();
     }
 
     private boolean isHazard(String text) {

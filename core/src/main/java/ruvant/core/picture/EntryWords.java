@@ -20,6 +20,7 @@ import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Turns;
+import ruvant.core.units.WellName;
 
 /** One sentence for each entry, as the log shows it. */
 public final class EntryWords {
@@ -66,6 +67,8 @@ public final class EntryWords {
     private static String album(AlbumEntry entry) {
         return switch (entry) {
             case AlbumEntry.Pictured picture -> "picture" + part(" of ", picture.part()) + with(": ", picture.shows());
+            case AlbumEntry.PictureToCome awaited ->
+                "picture to be added" + part(" of ", awaited.part()) + ": " + awaited.shows();
             case AlbumEntry.Pinned pin ->
                 "pin " + pin.number() + ", " + pin.what().label() + with(": ", pin.words()) + part(" of ", pin.part())
                         + (pin.well() == null ? "" : ", well " + pin.well());
@@ -131,7 +134,15 @@ public final class EntryWords {
                 "wound " + wound.spring() + turns(", ", wound.turns()) + with(", ", wound.remark());
             case StripEntry.StuckTried tried ->
                 "stuck " + tried.fastener() + " of " + tried.part() + ": "
-                        + tried.rung().label() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark());
+                        + tried.rung().label() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark())
+                        + with(", agreed ", tried.agreed());
+            case StripEntry.Moved moved ->
+                moved.part() + " lies in "
+                        + (moved.wells().isEmpty()
+                                ? "no well now"
+                                : moved.wells().stream().map(WellName::toString).collect(Collectors.joining(" "))
+                                        + " now");
+            case StripEntry.LeaveAlone alone -> "leave alone: " + alone.what() + with(", ", alone.why());
             case StripEntry.FoundAgain found ->
                 "found again " + found.count() + " × " + found.piece() + " of " + found.part();
         };
@@ -162,7 +173,8 @@ public final class EntryWords {
             case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
             case TreatEntry.Mended mended ->
                 "mended " + mended.part() + ": " + mended.what()
-                        + (mended.modification() ? " (differs from factory)" : "");
+                        + (mended.modification() ? " (differs from factory)" : "")
+                        + with(", agreed ", mended.agreed());
             case TreatEntry.Lubricated oiled ->
                 (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ")
                         + oiled.point() + ": "

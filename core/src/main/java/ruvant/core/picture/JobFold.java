@@ -108,6 +108,9 @@ final class JobFold {
             }
             case PartsEntry entry -> {
                 parts.take(line, entry);
+                if (entry instanceof PartsEntry.Replaced replaced) {
+                    valley.take(replaced);
+                }
                 workedOn(entry instanceof PartsEntry.Replaced);
             }
             case RefitEntry entry -> {

@@ -13,6 +13,7 @@ import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
 import ruvant.core.job.Stop;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
@@ -59,7 +60,7 @@ public record JobPicture(
 
     /** What may go back at this moment. */
     public RefitAnswers refit(Instant now) {
-        return new RefitAnswers(valley, notes, treat, parts, now);
+        return new RefitAnswers(valley, notes, treat, parts, NotTried.of(intake, prove), now);
     }
 
     /** All speeds, before against after. */

@@ -16,7 +16,7 @@ import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.strip.Ledger;
-import ruvant.core.strip.Tray;
+import ruvant.core.strip.Trays;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 
@@ -196,9 +196,14 @@ public final class JobRules {
     /** What may not be done just now though it makes sense: gates, harm, wells, an unbalanced ledger. */
     private Optional<Refusal> unwise(JobFold fold, Line line) {
         return switch (line.entry()) {
-            case StripEntry.Removed removed -> tray(fold).objection(removed);
+            case StripEntry.Removed removed -> trays(fold).objection(removed.wells());
+            case StripEntry.Moved moved -> trays(fold).objection(moved.wells());
             case RefitEntry.Refitted refit -> picture(fold).refit(now).objection(refit);
             case RefitEntry.GateAnswered answer -> unknownCheck(fold, answer);
+            case StripEntry.StuckTried tried
+            when tried.rung().irreversible() ->
+                notAgreed(fold, tried.agreed(), tried.rung().label());
+            case TreatEntry.Mended mended when mended.modification() -> notAgreed(fold, mended.agreed(), mended.what());
             case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
             case TreatEntry.Lubricated oiled ->
                 shop.lubrication().objection(oiled, shop.practice().school());
@@ -210,6 +215,19 @@ public final class JobRules {
             }
             default -> Optional.empty();
         };
+    }
+
+    /** What cannot be undone is the owner's to agree to, where the shop keeps to that; its own cameras are its own. */
+    private Optional<Refusal> notAgreed(JobFold fold, String agreed, String what) {
+        boolean ask = shop.practice().ownerAgreesFirst()
+                && !picture(fold).received().owner().shopsOwn()
+                && agreed.isEmpty();
+        return ask
+                ? Optional.of(new Refusal(
+                        "ownerNotAsked",
+                        "Nothing is said of the owner agreeing to “" + what + "”, which cannot be undone.",
+                        "Ask first, and say how they agreed: “by telephone, on Tuesday”."))
+                : Optional.empty();
     }
 
     private Optional<Refusal> unknownCheck(JobFold fold, RefitEntry.GateAnswered answer) {
@@ -258,8 +276,8 @@ public final class JobRules {
                 "Put it back, or leave it out with a reason."));
     }
 
-    private Tray tray(JobFold fold) {
-        return Tray.of(picture(fold).valley(), shop.practice());
+    private Trays trays(JobFold fold) {
+        return Trays.of(picture(fold).valley(), shop.practice());
     }
 
     private JobPicture picture(JobFold fold) {

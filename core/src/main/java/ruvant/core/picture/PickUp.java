@@ -6,7 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import ruvant.core.job.Line;
 import ruvant.core.job.MechanismState;
-import ruvant.core.strip.Tray;
+import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
 
 /**
@@ -31,7 +31,7 @@ public record PickUp(
     public record Done(Instant at, String by, String words) {}
 
     /** The panel for this moment. */
-    public static PickUp of(JobPicture picture, Tray tray, Instant now) {
+    public static PickUp of(JobPicture picture, Trays trays, Instant now) {
         Instant lastAt = picture.last().map(Line::at).orElse(now);
         List<Done> last = picture.lately().reversed().stream()
                 .map(line -> new Done(line.at(), line.by(), EntryWords.of(line.entry())))
@@ -47,7 +47,7 @@ public record PickUp(
                 picture.treat().over(now).stream()
                         .map(wait -> wait.what() + (wait.part() == null ? "" : ", " + wait.part()))
                         .toList(),
-                loose(tray));
+                loose(trays));
     }
 
     private static List<String> halfDone(JobPicture picture) {
@@ -69,6 +69,9 @@ public record PickUp(
         picture.notes().stuck().stream()
                 .filter(stuck -> !stuck.freed())
                 .forEach(stuck -> half.add("stuck: " + stuck.fastener() + " of " + stuck.part()));
+        picture.album()
+                .toCome()
+                .forEach(one -> half.add("picture to be added: " + one.what().shows()));
         picture.bench().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
         picture.parts().openNeeds().forEach(need -> half.add("needed: " + need.what()));
         return half;
@@ -79,17 +82,17 @@ public record PickUp(
                 && part.openChecks().size() < part.checks().size();
     }
 
-    private static String loose(Tray tray) {
-        if (tray.wells().isEmpty()) {
+    private static String loose(Trays trays) {
+        if (trays.wells().isEmpty()) {
             return "";
         }
         String first = String.join(
                 " ",
-                tray.wells().stream()
+                trays.wells().stream()
                         .limit(8)
                         .map(well -> well.name().toString())
                         .toList());
-        return first + (tray.wells().size() > 8 ? " and " + (tray.wells().size() - 8) + " more" : "");
+        return first + (trays.wells().size() > 8 ? " and " + (trays.wells().size() - 8) + " more" : "");
     }
 
     private static String lead(String lead, String text) {

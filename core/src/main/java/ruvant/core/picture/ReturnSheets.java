@@ -112,19 +112,24 @@ public final class ReturnSheets {
         List<String> changed = new ArrayList<>();
         picture.treat().mended().stream()
                 .filter(one -> one.what().modification())
-                .forEach(
-                        one -> changed.add(one.what().part() + ": " + one.what().what()));
+                .forEach(one -> changed.add(one.what().part() + ": "
+                        + one.what().what() + agreed(one.what().agreed())));
         picture.notes().stuck().stream()
                 .flatMap(stuck -> stuck.tries().stream())
                 .filter(tried -> tried.rung().irreversible())
                 .map(tried -> tried.part() + ", " + tried.fastener() + ": "
-                        + tried.rung().label() + " (" + tried.remark() + ")")
+                        + tried.rung().label()
+                        + (tried.remark().isEmpty() ? "" : " (" + tried.remark() + ")") + agreed(tried.agreed()))
                 .forEach(changed::add);
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
                 .forEach(part -> changed.add(
                         "Left out " + part.name() + ": " + part.leftOutReason().orElse("")));
         return changed;
+    }
+
+    private static String agreed(String how) {
+        return how.isEmpty() ? "" : "; agreed: " + how;
     }
 
     private static List<String> proofs(JobPicture picture) {

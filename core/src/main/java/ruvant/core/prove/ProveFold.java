@@ -2,10 +2,12 @@ package ruvant.core.prove;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ruvant.core.job.Fold;
 import ruvant.core.job.Line;
 import ruvant.core.job.ProveEntry;
@@ -15,6 +17,7 @@ import ruvant.core.units.Refusal;
 public final class ProveFold implements Fold<ProveEntry> {
     private final List<ProvePicture.Timed> timed = new ArrayList<>();
     private final Map<String, ProvePicture.Function> functions = new LinkedHashMap<>();
+    private final Set<String> triedSinceWork = new LinkedHashSet<>();
     private int current;
     private int firings;
     private int misses;
@@ -27,21 +30,27 @@ public final class ProveFold implements Fold<ProveEntry> {
     @Override
     public void take(Line line, ProveEntry entry) {
         switch (entry) {
-            case ProveEntry.FiringsTimed run -> timed.add(new ProvePicture.Timed(line.id(), line.at(), run));
+            case ProveEntry.FiringsTimed run -> {
+                timed.add(new ProvePicture.Timed(line.id(), line.at(), run));
+                triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+            }
             case ProveEntry.Fired fired -> {
                 firings++;
                 misses += fired.good() ? 0 : 1;
                 current = fired.good() ? current + 1 : 0;
             }
-            case ProveEntry.FunctionProved proved ->
+            case ProveEntry.FunctionProved proved -> {
+                String key = proved.function().toLowerCase(Locale.ROOT);
                 functions.put(
-                        proved.function().toLowerCase(Locale.ROOT),
-                        new ProvePicture.Function(line.id(), proved.function(), proved.result(), proved.remark()));
+                        key, new ProvePicture.Function(line.id(), proved.function(), proved.result(), proved.remark()));
+                triedSinceWork.add(key);
+            }
         }
     }
 
     /** The mechanism was worked on: what it did before proves nothing any more. */
     public void workedOn() {
+        triedSinceWork.clear();
         current = 0;
         firings = 0;
         misses = 0;
@@ -50,6 +59,9 @@ public final class ProveFold implements Fold<ProveEntry> {
     /** The picture so far; {@code wanted} is the length of streak that the shop asks for. */
     public ProvePicture picture(int wanted) {
         return new ProvePicture(
-                List.copyOf(timed), new Streak(current, wanted, firings, misses), List.copyOf(functions.values()));
+                List.copyOf(timed),
+                new Streak(current, wanted, firings, misses),
+                List.copyOf(functions.values()),
+                List.copyOf(triedSinceWork));
     }
 }

@@ -11,8 +11,9 @@ import ruvant.core.job.ProveEntry;
  *
  * @param timed every set of firings, in the order made
  * @param functions last result of each function tried after the work
+ * @param triedSinceWork functions tried, and speeds timed, since the mechanism was last worked on; in small letters
  */
-public record ProvePicture(List<Timed> timed, Streak streak, List<Function> functions) {
+public record ProvePicture(List<Timed> timed, Streak streak, List<Function> functions, List<String> triedSinceWork) {
     /** A set of firings and its line. */
     public record Timed(UUID id, Instant at, ProveEntry.FiringsTimed firings) {}
 

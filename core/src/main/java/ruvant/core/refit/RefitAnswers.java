@@ -25,20 +25,34 @@ import ruvant.core.units.Refusal;
 
 /**
  * What may go back now. A part is ready when all that lies under it is back, no wait of it or of what lies under it
- * runs, no part is needed there, the mechanism stands as it must, and its gate is answered. The reasons are asked in that order, the costliest to
- * discover late first.
+ * runs, no part is needed there, the mechanism stands as it must, and its gate is answered. The reasons are asked in
+ * that order, the costliest to discover late first.
  */
 public final class RefitAnswers {
+    private static final String EMPTY = "Trays looked at: no piece lies there but its own";
+    private static final String TRIED = "What worked at intake tried again, while it can be reached";
+
     private final Valley valley;
     private final Map<PartName, Set<PartName>> under;
     private final List<ValleyPart> out;
     private final StripNotes notes;
     private final TreatPicture treat;
     private final PartsPicture parts;
+    private final List<String> untried;
     private final Instant now;
 
-    /** @param now the moment for which waits are judged */
-    public RefitAnswers(Valley valley, StripNotes notes, TreatPicture treat, PartsPicture parts, Instant now) {
+    /**
+     * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
+     * @param now the moment for which waits are judged
+     */
+    public RefitAnswers(
+            Valley valley,
+            StripNotes notes,
+            TreatPicture treat,
+            PartsPicture parts,
+            List<String> untried,
+            Instant now) {
+        this.untried = untried;
         this.valley = valley;
         this.notes = notes;
         this.under = valley.under();
@@ -120,13 +134,19 @@ public final class RefitAnswers {
     }
 
     private Optional<RefitAnswer> lost(ValleyPart part) {
-        return part.lost().stream()
+        if (parts.replaced(part.name())) {
+            return Optional.empty();
+        }
+        return gone(part, part.lost(), "Lost: ").or(() -> gone(part, part.destroyed(), "Destroyed: "));
+    }
+
+    private static Optional<RefitAnswer> gone(ValleyPart part, List<ValleyPart.Piece> pieces, String how) {
+        return pieces.stream()
                 .filter(piece -> part.removed().fasteners().stream()
                         .map(Fastener::type)
                         .anyMatch(type -> type.equals(piece.what())))
                 .findFirst()
-                .filter(piece -> !parts.replaced(part.name()))
-                .flatMap(piece -> notYet(part, Against.PIECE_LOST, "Lost: " + piece.count() + " × " + piece.what()));
+                .flatMap(piece -> notYet(part, Against.PIECE_LOST, how + piece.count() + " × " + piece.what()));
     }
 
     private Optional<RefitAnswer> trial(ValleyPart part) {
@@ -190,17 +210,46 @@ public final class RefitAnswers {
 
     private List<String> fromBelow(ValleyPart part) {
         Set<PartName> below = under.get(part.name());
-        if (!part.removed().covers() || below.isEmpty()) {
-            return List.of();
-        }
         List<String> checks = new ArrayList<>();
+        if (out.size() == 1 && valley.parts().stream().anyMatch(this::cameFromAWell)) {
+            checks.add(EMPTY);
+        }
+        if (!part.removed().covers() || below.isEmpty()) {
+            return checks;
+        }
         DryPoints.of(treat).stream()
                 .filter(below::contains)
                 .forEach(dry -> checks.add("Cleaned, but no point of it is oiled: " + dry));
+        if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
+            checks.add(TRIED);
+        }
         if (part.level() == 0) {
             notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
         }
         return checks;
+    }
+
+    private boolean cameFromAWell(ValleyPart other) {
+        return !other.out() && !other.removed().wells().isEmpty();
+    }
+
+    private boolean workedOn(Set<PartName> some) {
+        Stream<PartName> worked = Stream.of(
+                        treat.cleaned().stream().map(one -> one.what().part()),
+                        treat.mended().stream().map(one -> one.what().part()),
+                        treat.lubricated().stream().map(one -> one.what().part()),
+                        parts.replacements().stream().map(one -> one.what().part()))
+                .flatMap(names -> names);
+        // what was worked on without coming off was reached in place, under any cover that was off
+        return worked.anyMatch(part -> some.contains(part) || valley.part(part).isEmpty());
+    }
+
+    /** What is still to be tried before this part closes over it; empty where that is not asked of it. */
+    public List<String> stillToTry(ValleyPart part) {
+        return checks(part).stream()
+                        .anyMatch(check -> check.text().equals(TRIED) && check.state() == GateCheck.State.OPEN)
+                ? untried
+                : List.of();
     }
 
     private Optional<RefitAnswer> gate(ValleyPart part) {

@@ -45,6 +45,10 @@ final class GateChecks {
         if (removed.hazards().contains(Hazard.ALUMINIUM)) {
             checks.add("Aluminium thread: started by finger, snug only");
         }
+        int screws = removed.screwsOut();
+        if (removed.covers() && screws >= StripEntry.Removed.PULL_ASKEW) {
+            checks.add("All " + screws + " started before any is tight");
+        }
         if (removed.covers()) {
             checks.add("Nothing trapped under it: levers free, no wire pinched");
         }

@@ -1,7 +1,6 @@
 package ruvant.core.strip;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -9,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import ruvant.core.job.Entry;
 import ruvant.core.job.Line;
+import ruvant.core.job.OldPiece;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.units.PartName;
+import ruvant.core.units.WellName;
 
 /** One part while the log is read. */
 final class PartTrack {
@@ -24,6 +25,8 @@ final class PartTrack {
     private Entry settling;
     Instant tried;
     final Map<String, Integer> lost = new LinkedHashMap<>();
+    final Map<String, Integer> destroyed = new LinkedHashMap<>();
+    OldPiece replacedOld;
     final Map<String, GateCheck> checks = new LinkedHashMap<>();
 
     PartTrack(PartName name) {
@@ -39,6 +42,8 @@ final class PartTrack {
         settling = null;
         tried = null;
         lost.clear();
+        destroyed.clear();
+        replacedOld = null;
         checks.clear();
         GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
     }
@@ -47,6 +52,10 @@ final class PartTrack {
         state = how;
         settled = line;
         settling = entry;
+    }
+
+    void moves(List<WellName> wells) {
+        removed = removed.in(wells);
     }
 
     boolean coversSideOf(StripEntry.Removed other) {
@@ -64,12 +73,6 @@ final class PartTrack {
     }
 
     ValleyPart part(CoverEdges edges, int level) {
-        List<ValleyPart.Piece> gone = new ArrayList<>();
-        lost.forEach((what, count) -> {
-            if (count > 0) {
-                gone.add(new ValleyPart.Piece(what, count));
-            }
-        });
         Optional<Instant> at = Optional.ofNullable(settled).map(Line::at);
         return new ValleyPart(
                 name,
@@ -86,8 +89,22 @@ final class PartTrack {
                 new LinkedHashSet<>(edges.over(name)),
                 edges.allOver(name).size(),
                 level,
-                gone,
+                counted(lost),
+                counted(destroyed),
+                Optional.ofNullable(replacedOld),
                 List.copyOf(checks.values()),
                 Optional.ofNullable(tried));
+    }
+
+    /** How many pieces of that name are still there to lose. */
+    int left(String piece) {
+        return pieces().getOrDefault(piece, 0) - lost.getOrDefault(piece, 0) - destroyed.getOrDefault(piece, 0);
+    }
+
+    private static List<ValleyPart.Piece> counted(Map<String, Integer> pieces) {
+        return pieces.entrySet().stream()
+                .filter(one -> one.getValue() > 0)
+                .map(one -> new ValleyPart.Piece(one.getKey(), one.getValue()))
+                .toList();
     }
 }

@@ -17,6 +17,7 @@ import ruvant.core.units.PartName;
  *
  * @param states the state last brought about, for each thing that can stand one way or another
  * @param letDown springs that are let down and not wound again
+ * @param leaveAlone what whoever opens such a camera next had better not touch
  */
 public record StripNotes(
         Map<MechanismState.Of, MechanismState> states,
@@ -24,7 +25,11 @@ public record StripNotes(
         List<Stray> missing,
         List<Stray> surplus,
         Optional<Trial> trial,
-        List<Stuck> stuck) {
+        List<Stuck> stuck,
+        List<Alone> leaveAlone) {
+
+    /** What is better left alone, and why; the reason may be empty. */
+    public record Alone(UUID id, String what, String why) {}
 
     /** A spring that is let down, with the turns that were counted; 0 for not counted. */
     public record Spring(UUID id, String name, double turns, String remark) {}
@@ -50,7 +55,7 @@ public record StripNotes(
 
     /** Nothing noted. */
     public static StripNotes none() {
-        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty(), List.of());
+        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of());
     }
 
     /** Whether the mechanism is known to stand otherwise. */

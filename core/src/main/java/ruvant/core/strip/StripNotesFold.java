@@ -21,6 +21,7 @@ public final class StripNotesFold {
     private final List<StripNotes.Stray> missing = new ArrayList<>();
     private final List<StripNotes.Stray> surplus = new ArrayList<>();
     private final Map<String, List<StripEntry.StuckTried>> stuck = new LinkedHashMap<>();
+    private final List<StripNotes.Alone> alone = new ArrayList<>();
     private StripNotes.Trial trial;
 
     /** Why a spring cannot be wound: it was not let down. */
@@ -77,6 +78,8 @@ public final class StripNotesFold {
             case StripEntry.StuckTried tried ->
                 stuck.computeIfAbsent(key(tried.part() + "/" + tried.fastener()), name -> new ArrayList<>())
                         .add(tried);
+            case StripEntry.LeaveAlone said -> alone.add(new StripNotes.Alone(line.id(), said.what(), said.why()));
+            case StripEntry.Moved moved -> {}
             case StripEntry.EdgeSet edge -> {}
             case StripEntry.Lost lost -> {}
             case StripEntry.Destroyed destroyed -> {}
@@ -101,7 +104,8 @@ public final class StripNotesFold {
                 List.copyOf(missing),
                 List.copyOf(surplus),
                 Optional.ofNullable(trial),
-                stuck.values().stream().map(StripNotesFold::stuck).toList());
+                stuck.values().stream().map(StripNotesFold::stuck).toList(),
+                List.copyOf(alone));
     }
 
     private static StripNotes.Stuck stuck(List<StripEntry.StuckTried> tries) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ruvant.core.job.Line;
+import ruvant.core.job.PartsEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.units.PartName;
@@ -33,6 +34,8 @@ public final class ValleyFold {
             case StripEntry.SpringLetDown down -> Optional.empty();
             case StripEntry.SpringWound wound -> Optional.empty();
             case StripEntry.StuckTried tried -> Optional.empty();
+            case StripEntry.Moved moved -> mustBeOut(moved.part(), "moved");
+            case StripEntry.LeaveAlone alone -> Optional.empty();
         };
     }
 
@@ -115,7 +118,7 @@ public final class ValleyFold {
         if (track == null || track.state != ValleyPart.State.OUT) {
             return mustBeOut(lost.part(), "missing pieces");
         }
-        int had = track.pieces().getOrDefault(lost.piece(), 0) - track.lost.getOrDefault(lost.piece(), 0);
+        int had = track.left(lost.piece());
         if (had < lost.count()) {
             return refuse(
                     "notThatMany",
@@ -196,13 +199,15 @@ public final class ValleyFold {
             case StripEntry.FoundAgain found ->
                 tracks.get(found.part()).lost.merge(found.piece(), -found.count(), Integer::sum);
             case StripEntry.Destroyed destroyed ->
-                tracks.get(destroyed.part()).lost.merge(destroyed.piece(), destroyed.count(), Integer::sum);
+                tracks.get(destroyed.part()).destroyed.merge(destroyed.piece(), destroyed.count(), Integer::sum);
             case StripEntry.MissingOnArrival missing -> {}
             case StripEntry.Surplus surplus -> {}
             case StripEntry.StateSet set -> {}
             case StripEntry.SpringLetDown down -> {}
             case StripEntry.SpringWound wound -> {}
             case StripEntry.StuckTried tried -> {}
+            case StripEntry.Moved moved -> tracks.get(moved.part()).moves(moved.wells());
+            case StripEntry.LeaveAlone alone -> {}
         }
     }
 
@@ -230,6 +235,15 @@ public final class ValleyFold {
             case RefitEntry.TriedUnfixed tried -> tracks.get(tried.part()).tried = line.at();
             case RefitEntry.TrialAssembled laid -> {}
             case RefitEntry.TrialUndone undone -> {}
+        }
+    }
+
+    /** Takes word that another piece took a part's place. */
+    public void take(PartsEntry.Replaced replaced) {
+        PartTrack track = tracks.get(replaced.part());
+        if (track != null && track.state == ValleyPart.State.OUT) {
+            known = Optional.empty();
+            track.replacedOld = replaced.old();
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ruvant.core.job.OldPiece;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.units.PartName;
@@ -22,7 +23,9 @@ import ruvant.core.units.WellName;
  * @param over the parts lying directly over it: off before it, on after it
  * @param depth how many removals must be undone outward from here: all parts over it, directly or not
  * @param level longest chain of covers over it; 0 for an outermost part
- * @param lost pieces of it that are gone
+ * @param lost pieces of it that are gone and may turn up yet
+ * @param destroyed pieces of it that broke or were given up
+ * @param replacedOld where it went itself, when another took its place since it came off; empty when none did
  * @param checks what must hold before it goes on
  * @param triedAt when it was tried in its place without being fixed; empty when it was not
  */
@@ -42,6 +45,8 @@ public record ValleyPart(
         int depth,
         int level,
         List<Piece> lost,
+        List<Piece> destroyed,
+        Optional<OldPiece> replacedOld,
         List<GateCheck> checks,
         Optional<Instant> triedAt) {
 
@@ -54,6 +59,14 @@ public record ValleyPart(
 
     /** A number of small pieces of one kind. */
     public record Piece(String what, int count) {}
+
+    /** How many of the pieces called so are among these. */
+    static int countOf(List<Piece> pieces, String what) {
+        return pieces.stream()
+                .filter(piece -> piece.what().equals(what))
+                .mapToInt(Piece::count)
+                .sum();
+    }
 
     /** Whether it lies in the tray. */
     public boolean out() {

@@ -16,6 +16,7 @@ import ruvant.core.Logs;
 import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.Hazard;
+import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
@@ -83,17 +84,70 @@ class ModelKnowledgeTest {
                 .isEqualTo(Duration.ZERO);
     }
 
+    private static final String[] BY_THE_TOP = {
+        "off hood, top, covers", "off dial, top, covers", "off meter coil, top", "mend meter coil, pivot straightened"
+    };
+    private static final String[] BY_THE_FRONT = {
+        "off front plate, front, covers", "off meter coil, front", "mend meter coil, pivot straightened"
+    };
+
     @Test
     void whatMostJobsWentWithoutIsNotInTheWay() {
         String[] without = {"off dial, top", "off meter coil, top"};
         String[] with = {"off hood, top, covers", "off dial, top", "off meter coil, top"};
         ModelKnowledge known = ModelKnowledge.of(List.of(job(5, without), job(5, without), job(5, with)));
-        assertThat(known.part("meter coil").orElseThrow().over())
-                .as("in every job in which both came off the hood lay over it")
-                .containsExactly("hood");
-        String[] other = {"off meter coil, top", "off hood, top, covers"};
-        ModelKnowledge disagreeing = ModelKnowledge.of(List.of(job(5, other), job(5, other), job(5, with)));
-        assertThat(disagreeing.part("meter coil").orElseThrow().over()).isEmpty();
+        assertThat(known.part("meter coil").orElseThrow().over()).isEmpty();
+        ModelKnowledge mostly = ModelKnowledge.of(List.of(job(5, without), job(5, with), job(5, with)));
+        assertThat(mostly.part("meter coil").orElseThrow().over()).containsExactly("hood");
+        assertThat(mostly.wayTo("meter coil").orElseThrow().others())
+                .containsExactly(new KnownPart.OtherWay(List.of("hood"), List.of(), 1));
+    }
+
+    @Test
+    void namesTheOtherWayWherePeopleWentDifferentWays() {
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, BY_THE_TOP), job(5, BY_THE_TOP), job(5, BY_THE_FRONT)));
+        WayIn way = known.wayTo("meter coil").orElseThrow();
+        assertThat(way.steps()).extracting(WayIn.OnTheWay::part).containsExactly("hood", "dial", "meter coil");
+        assertThat(way.others())
+                .containsExactly(new KnownPart.OtherWay(List.of("dial", "hood"), List.of("front plate"), 1));
+    }
+
+    @Test
+    void whatSeldomCameOffAndWithNothingDoneToItIsNeedless() {
+        String[] detour = {"off hood, top, covers", "off dial, top, covers", "off lock, top", "off meter coil, top"};
+        ModelKnowledge known = ModelKnowledge.of(List.of(job(5, BY_THE_TOP), job(5, BY_THE_TOP), job(5, detour)));
+        assertThat(known.parts())
+                .filteredOn(KnownPart::needless)
+                .extracting(KnownPart::name)
+                .containsExactly("lock");
+        assertThat(ModelKnowledge.of(List.of(job(5, detour))).parts())
+                .as("one job alone teaches nothing of the kind")
+                .noneMatch(KnownPart::needless);
+    }
+
+    @Test
+    void passesOnWhatIsBetterLeftAloneAndWhichBatteriesWereFound() {
+        Logs logs = Logs.camera();
+        logs.add(
+                new StripEntry.LeaveAlone("two screws at the shaft", "they hold the train"),
+                new IntakeEntry.BatteryFound("1.35 V cell", "green"));
+        ModelKnowledge known = ModelKnowledge.of(List.of(logs.picture(), logs.picture(), job(5, USUAL)));
+        assertThat(known.leaveAlone())
+                .containsExactly(new ModelKnowledge.Tally("two screws at the shaft: they hold the train", 2));
+        assertThat(known.batteries()).containsExactly(new ModelKnowledge.Tally("1.35 V cell", 2));
+    }
+
+    @Test
+    void ofTheFamilyOnlyThePartsCountThatManyHaveAndNoMeasures() {
+        String[] odd = {"off lens hood bayonet, lens front"};
+        ModelKnowledge family = ModelKnowledge.ofFamily(
+                List.of(job(5, USUAL), job(5, USUAL), job(5, USUAL), job(5, USUAL), job(5, odd)));
+        assertThat(family.part("lens hood bayonet")).isEmpty();
+        KnownPart dial = family.part("dial").orElseThrow();
+        assertThat(dial.fasteners()).isEmpty();
+        assertThat(dial.hidden()).isEmpty();
+        assertThat(dial.hazards()).containsExactly(Hazard.BALL);
+        assertThat(family.next(Set.of())).extracting(KnownPart::name).containsExactly("top cover");
     }
 
     @Test
@@ -126,7 +180,7 @@ class ModelKnowledgeTest {
                 new FindEntry.CauseConfirmed("Gummed train", "drags"),
                 new FindEntry.CauseConfirmed("gummed train", "drags"));
         ModelKnowledge known = ModelKnowledge.of(List.of(logs.picture(), logs.picture(), job(5, USUAL)));
-        assertThat(known.causes()).containsExactly(new ModelKnowledge.Cause("gummed train", 2));
+        assertThat(known.causes()).containsExactly(new ModelKnowledge.Tally("gummed train", 2));
     }
 
     static IntStream seeds() {

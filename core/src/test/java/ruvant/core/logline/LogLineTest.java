@@ -26,6 +26,7 @@ import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
@@ -280,14 +281,23 @@ class LogLineTest {
         }
     }
 
+    private static ModelKnowledge earlier() {
+        Logs other = Logs.camera();
+        for (String line : List.of(
+                "off top cover, 4 slot 1.7x3 + 1 cross flat 2x5 hidden",
+                "off trim ring",
+                "off bottom plate, bottom, covers")) {
+            other.add(
+                    new LogLine(other.picture(), Logs.SHOP).read(line).entries().toArray(Entry[]::new));
+        }
+        return ModelKnowledge.of(List.of(other.picture()));
+    }
+
     @Test
     void offersWhatUsuallyComesOffNextWhereARemovalBegins() {
-        List<String> usual = List.of("top cover", "trim ring", "bottom plate");
-        LogLine line = new LogLine(logs.picture(), Logs.SHOP, () -> usual);
-        assertThat(line.read("off").completions()).isEqualTo(usual);
-        assertThat(line.read("unscrew T").completions()).containsExactly("top cover", "trim ring");
-        assertThat(line.read("took off trim").completions()).containsExactly("trim ring");
-        assertThat(line.read("off top cover").completions()).isEmpty();
+        LogLine line = new LogLine(logs.picture(), Logs.SHOP, LogLineTest::earlier);
+        assertThat(line.read("off").completions()).containsExactly("bottom plate", "top cover");
+        assertThat(line.read("unscrew T").completions()).containsExactly("top cover");
         assertThat(line.read("off t, 3 slot 1.4x3").completions()).isEmpty();
         assertThat(new LogLine(logs.picture(), Logs.SHOP, () -> {
                             throw new AssertionError("asked for without need");
@@ -295,6 +305,19 @@ class LogLineTest {
                         .read("found torn seal")
                         .completions())
                 .isEmpty();
+        logs.add(read("off top cover").entries().toArray(Entry[]::new));
+        assertThat(new LogLine(logs.picture(), Logs.SHOP, LogLineTest::earlier)
+                        .read("took off trim")
+                        .completions())
+                .containsExactly("trim ring");
+    }
+
+    @Test
+    void offersTheFastenersOfAPartThatIsKnown() {
+        LogLine line = new LogLine(logs.picture(), Logs.SHOP, LogLineTest::earlier);
+        assertThat(line.read("off top cover").completions())
+                .containsExactly(", 4 slot 1.7x3 + 1 cross flat 2x5 hidden");
+        assertThat(line.read("off trim ring").completions()).isEmpty();
     }
 
     @ParameterizedTest

@@ -17,7 +17,7 @@ import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.StuckRung;
 import ruvant.core.job.TreatEntry;
-import ruvant.core.strip.Tray;
+import ruvant.core.strip.Trays;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -28,7 +28,7 @@ class PickUpTest {
 
     private PickUp pickUp() {
         JobPicture picture = logs.picture();
-        return PickUp.of(picture, Tray.of(picture.valley(), Logs.SHOP.practice()), logs.now());
+        return PickUp.of(picture, Trays.of(picture.valley(), Logs.SHOP.practice()), logs.now());
     }
 
     private static StripEntry.Removed off(String part, String... wells) {
@@ -81,7 +81,7 @@ class PickUpTest {
                 new RefitEntry.TriedUnfixed(PLATE, ""),
                 new StripEntry.SpringLetDown("mainspring", 3, ""),
                 new BenchEntry.Decided("new seals or old", "", true),
-                new StripEntry.StuckTried(PLATE, "slotted screw 1.4 × 3.0", StuckRung.FIRM_DRIVER, false, ""),
+                new StripEntry.StuckTried(PLATE, "slotted screw 1.4 × 3.0", StuckRung.FIRM_DRIVER, false, "", ""),
                 new BenchEntry.ToolNoted("lens spanner", false, ""),
                 new PartsEntry.NeedOpened(PLATE, "a washer"));
         assertThat(pickUp().halfDone())

@@ -135,7 +135,7 @@ class PictureTest {
                 new FindEntry.CauseConfirmed("dirt", "free when wet"),
                 new TreatEntry.Cleaned(TRAIN, "naphtha", List.of("metal"), Verdict.OK, ""),
                 new TreatEntry.Cleaned(TRAIN, "naphtha", List.of("metal"), Verdict.OK, ""),
-                new TreatEntry.Mended(PartName.of("corner"), "half a millimetre off", true),
+                new TreatEntry.Mended(PartName.of("corner"), "half a millimetre off", true, "by telephone"),
                 new TreatEntry.Lubricated(TRAIN, "pivots", "", "oil", ""),
                 new TreatEntry.Lubricated(PartName.of("blades"), "blades", "blades", "none", ""),
                 new PartsEntry.Replaced(PartName.of("spring"), SourceKind.DONOR, "donor 3", "1st pattern", true, ""),
@@ -153,7 +153,7 @@ class PictureTest {
                         "Mended corner: half a millimetre off",
                         "Lubricated with oil: pivots",
                         "Done as asked: slow speeds");
-        assertThat(sheet.changed()).containsExactly("corner: half a millimetre off");
+        assertThat(sheet.changed()).containsExactly("corner: half a millimetre off; agreed: by telephone");
         assertThat(sheet.replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
         assertThat(sheet.leftOpen()).containsExactly("haze: cemented");
         assertThat(sheet.battery()).contains("silver 1.55 V");

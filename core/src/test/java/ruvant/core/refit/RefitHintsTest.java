@@ -7,13 +7,19 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.job.Attitude;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.FastenerTrait;
+import ruvant.core.job.FunctionResult;
 import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
 import ruvant.core.job.VisitorSignKind;
+import ruvant.core.strip.GateCheck;
 import ruvant.core.units.PartName;
 
 class RefitHintsTest {
@@ -22,15 +28,21 @@ class RefitHintsTest {
     private final Logs logs = Logs.camera();
 
     private void off(Fastener... fasteners) {
+        off(false, fasteners);
+    }
+
+    private void off(boolean covers, Fastener... fasteners) {
         logs.add(new StripEntry.Removed(
-                PLATE, Side.TOP, true, List.of(fasteners), List.of(), List.of(), "", null, List.of(), Set.of(), ""));
+                PLATE, Side.TOP, covers, List.of(fasteners), List.of(), List.of(), "", null, List.of(), Set.of(), ""));
     }
 
     private List<String> hints() {
         var picture = logs.picture();
         return RefitHints.of(
                 picture.valley().part(PLATE).orElseThrow(),
-                VisitorVerdict.of(picture.intake().visitorSigns()));
+                VisitorVerdict.of(picture.intake().visitorSigns()),
+                picture.refit(logs.now())
+                        .stillToTry(picture.valley().part(PLATE).orElseThrow()));
     }
 
     @Test
@@ -43,6 +55,37 @@ class RefitHintsTest {
     void severalScrewsAreAllStartedBeforeAnyIsTight() {
         off(Fastener.slotted(2, 1.4, 3), Fastener.slotted(1, 1.4, 5));
         assertThat(hints()).containsExactly("Start all 3 before any is tight.");
+    }
+
+    @Test
+    void ofACoverThatIsAChecksBusiness() {
+        off(true, Fastener.slotted(2, 1.4, 3), Fastener.slotted(1, 1.4, 5));
+        assertThat(hints()).isEmpty();
+        assertThat(logs.picture().valley().part(PLATE).orElseThrow().openChecks())
+                .extracting(GateCheck::text)
+                .contains("All 3 started before any is tight");
+    }
+
+    @Test
+    void whatWorkedIsTriedAgainBeforeTheCoverClosesOverTheWork() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Self-timer", FunctionResult.WORKS, ""),
+                new IntakeEntry.FunctionChecked("Speed 1/60", FunctionResult.WORKS, ""),
+                new IntakeEntry.FunctionChecked("Meter", FunctionResult.FAILS, ""));
+        off(true);
+        logs.add(StripEntry.Removed.of("escapement", Side.TOP, false));
+        assertThat(hints()).isEmpty();
+        logs.add(new TreatEntry.Mended(PartName.of("escapement"), "pin straightened", false));
+        assertThat(hints()).containsExactly("Not tried again yet: Self-timer, Speed 1/60.");
+        assertThat(logs.picture()
+                        .refit(logs.now())
+                        .checks(logs.picture().valley().part(PLATE).orElseThrow()))
+                .extracting(GateCheck::text)
+                .contains("What worked at intake tried again, while it can be reached");
+        logs.add(new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.017)));
+        assertThat(hints()).containsExactly("Not tried again yet: Self-timer.");
+        logs.add(new ProveEntry.FunctionProved("Self-timer", FunctionResult.WORKS, ""));
+        assertThat(hints()).isEmpty();
     }
 
     @Test

@@ -1,7 +1,6 @@
 package ruvant.core.strip;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Set;
@@ -16,7 +15,6 @@ import ruvant.core.job.StuckRung;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.job.Verdict;
 import ruvant.core.refit.RefitAnswer;
-import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 
 /** States, springs, assemblies within assemblies, trials: what a plain list of parts cannot say. */
@@ -196,8 +194,9 @@ class StripNotesTest {
                 Set.of(),
                 ""));
         logs.add(new StripEntry.Destroyed(part("lever"), "slotted screw 1.4 × 3.0", 1, "sheared"));
-        assertThat(answer("lever").reason()).isEqualTo("Lost: 1 × slotted screw 1.4 × 3.0");
-        assertThat(Ledger.of(logs.picture().valley()).lost()).isEqualTo(1);
+        assertThat(answer("lever").reason()).isEqualTo("Destroyed: 1 × slotted screw 1.4 × 3.0");
+        assertThat(Ledger.of(logs.picture().valley()).lost()).isZero();
+        assertThat(Ledger.of(logs.picture().valley()).destroyed()).isEqualTo(1);
         assertThat(logs.refusal(new StripEntry.Destroyed(part("lever"), "slotted screw 1.4 × 3.0", 2, "")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("notThatMany"));
     }
@@ -214,7 +213,7 @@ class StripNotesTest {
     }
 
     private static StripEntry.StuckTried tried(StuckRung rung, boolean freed, String remark) {
-        return new StripEntry.StuckTried(part("top cover"), "by the eyepiece", rung, freed, remark);
+        return new StripEntry.StuckTried(part("top cover"), "by the eyepiece", rung, freed, remark, "");
     }
 
     @Test
@@ -232,11 +231,14 @@ class StripNotesTest {
 
     @Test
     void whatCannotBeUndoneNeedsSomebodysWordAndIsOnTheSheet() {
-        assertThatThrownBy(() -> tried(StuckRung.DRILL_OUT, true, " ")).isInstanceOf(FieldProblem.class);
-        logs.add(tried(StuckRung.DRILL_OUT, true, "owner agreed by telephone"));
+        assertThat(logs.refusal(tried(StuckRung.DRILL_OUT, true, "it squealed")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("ownerNotAsked"));
+        assertThat(logs.refusal(tried(StuckRung.HEAT, true, ""))).isEmpty();
+        logs.add(new StripEntry.StuckTried(
+                part("top cover"), "by the eyepiece", StuckRung.DRILL_OUT, true, "", "by telephone"));
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
                         .changed())
-                .containsExactly("top cover, by the eyepiece: drill it out (owner agreed by telephone)");
+                .containsExactly("top cover, by the eyepiece: drill it out; agreed: by telephone");
         assertThat(StuckRung.values()).filteredOn(StuckRung::irreversible).hasSize(2);
     }
 }

@@ -106,9 +106,11 @@ class StripTest {
     @Test
     void aSuggestedWellKeepsLookAlikesApart() {
         logs.add(held("one", "A1", Fastener.slotted(3, 1.4, 3)));
-        Tray tray = Tray.of(logs.picture().valley(), Logs.SHOP.practice());
-        assertThat(tray.suggestion(List.of(Fastener.slotted(1, 1.4, 3.5)), 1.0)).contains(WellName.parse("A3"));
-        assertThat(tray.suggestion(List.of(Fastener.slotted(1, 2, 3.5)), 1.0)).contains(WellName.parse("A2"));
+        Trays trays = Trays.of(logs.picture().valley(), Logs.SHOP.practice());
+        assertThat(trays.suggestion(List.of(Fastener.slotted(1, 1.4, 3.5)), 1.0, Set.of()))
+                .contains(WellName.parse("A3"));
+        assertThat(trays.suggestion(List.of(Fastener.slotted(1, 2, 3.5)), 1.0, Set.of()))
+                .contains(WellName.parse("A2"));
     }
 
     @Test
@@ -118,7 +120,7 @@ class StripTest {
                 logs.add(held("part " + row + column, new WellName(row, column).toString()));
             }
         }
-        assertThat(Tray.of(logs.picture().valley(), Logs.SHOP.practice()).suggestion(List.of(), 1.0))
+        assertThat(Trays.of(logs.picture().valley(), Logs.SHOP.practice()).suggestion(List.of(), 1.0, Set.of()))
                 .isEqualTo(Optional.empty());
     }
 

@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.UUID;
 import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
+import ruvant.core.job.BodyType;
 import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Phase;
@@ -29,6 +30,7 @@ final class DemoBench {
     private final String by;
     private TagNumber tag;
     private Instant clock;
+    private String tray = "well ";
 
     DemoBench(JobService jobs, ShopService shop, Random random, String by, Instant start) {
         this.jobs = jobs;
@@ -79,9 +81,16 @@ final class DemoBench {
         return pass(1);
     }
 
+    /** From here on its wells are those of one tray. */
+    DemoBench inTray(int number) {
+        tray = "tray " + number + " ";
+        return this;
+    }
+
     /** Types lines as a person would at the log line; each takes some minutes. */
     DemoBench type(String... lines) {
-        for (String line : lines) {
+        for (String typed : lines) {
+            String line = typed.replace("well ", tray);
             Reading reading = new LogLine(jobs.picture(tag), shop.shop()).read(line);
             if (reading.question().isPresent()) {
                 throw new IllegalStateException(
@@ -122,6 +131,14 @@ final class DemoBench {
             add(new ProveEntry.FiringsTimed(speed, phase, Attitude.LEVEL, "lamp-and-diode stand", seconds));
         }
         return pass(3);
+    }
+
+    /** The cell that lay in it, where its kind has a meter. */
+    DemoBench battery(DemoCameras.Model model) {
+        return model.body() == BodyType.SLR
+                ? add(new IntakeEntry.BatteryFound(
+                        "1.35 V mercury cell", random.nextBoolean() ? "green at the spring" : ""))
+                : this;
     }
 
     /** Good firings in a row. */

@@ -1,6 +1,7 @@
 package ruvant.server.demo;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import ruvant.core.job.BodyType;
 import ruvant.core.job.Family;
@@ -237,18 +238,45 @@ final class DemoCameras {
             "Ingrid Thorsdottir",
             "Oksana Petrenko");
 
+    /** How many cameras were made of a pattern before the next one came. */
+    private static final int NUMBERS_EACH = 240_000;
+
+    /** What the eye can see of the first, second and third pattern of any model here. */
+    private static final List<String> FEATURES =
+            List.of("distance scale engraved", "distance scale printed", "black distance scale");
+
+    /** How some went in otherwise: model, and what came off, outermost first. */
+    static final Map<String, List<String>> OTHER_WAYS = Map.of(
+            "Sixty",
+            List.of(
+                    "shutter unit, lens front, 1 ring nut 30x2, covers",
+                    "shutter faceplate, lens front, 3 slot 1.2x2.2, covers",
+                    "slow train, lens front, 2 slot 1.2x3, beware spring"),
+            "M",
+            List.of(
+                    "bottom plate, 3 cross 1.7x3",
+                    "front leather, front, glue, covers",
+                    "mirror box, front, 4 cross 2.0x5, solder red wire meter switch to cell"));
+
+    /** What is better left alone in a model. */
+    static final Map<String, String> LEFT_ALONE = Map.of(
+            "Twin", "leave alone the two screws beside the focus cam, they set the taking lens against the finder",
+            "M", "leave alone the eccentric under the advance lever, the counter hangs on it",
+            "35", "leave alone the brass screw in the middle of the rangefinder, it is the axle");
+
     private DemoCameras() {}
 
     static IntakeEntry.Received received(
             Model model, String owner, Fault fault, Random random, java.time.LocalDate promised) {
-        String pattern = model.patterns().get(random.nextInt(model.patterns().size()));
+        int variant = random.nextInt(model.patterns().size());
+        String pattern = model.patterns().get(variant);
         boolean own = random.nextInt(8) == 0;
         return new IntakeEntry.Received(
                 new IntakeEntry.Camera(
                         model.maker(),
                         model.model(),
                         pattern,
-                        "%d".formatted(100_000 + random.nextInt(800_000)),
+                        "%d".formatted(100_000 + NUMBERS_EACH * variant + random.nextInt(NUMBERS_EACH)),
                         model.body(),
                         model.family()),
                 own
@@ -264,6 +292,7 @@ final class DemoCameras {
                 fault.complaint(),
                 model.series(),
                 model.speeds(),
-                promised);
+                promised,
+                random.nextInt(3) == 0 ? List.of() : List.of(FEATURES.get(variant)));
     }
 }

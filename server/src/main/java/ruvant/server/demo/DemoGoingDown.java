@@ -36,6 +36,7 @@ final class DemoGoingDown extends DemoCounter {
     /** Held up by a part that somebody has to find. */
     private void waitingForAPart() {
         bench("Teo B.", Duration.ofDays(12))
+                .inTray(2)
                 .receive(camera(
                         DemoCameras.SWEEP,
                         "2nd pattern",
@@ -65,6 +66,7 @@ final class DemoGoingDown extends DemoCounter {
     /** Half-way up again. */
     private void refittingSixty() {
         bench("Ines K.", Duration.ofDays(5))
+                .inTray(3)
                 .receive(camera(
                         DemoCameras.SIXTY,
                         "early",
@@ -104,6 +106,7 @@ final class DemoGoingDown extends DemoCounter {
     /** The fault is not found yet. */
     private void findingQuillon() {
         bench("Ines K.", Duration.ofDays(3))
+                .inTray(4)
                 .receive(camera(
                         DemoCameras.QUILLON,
                         "1st pattern",
@@ -134,7 +137,7 @@ final class DemoGoingDown extends DemoCounter {
 
     /** Somebody is taking it apart just now. */
     private void strippingStereo() {
-        DemoBench bench = bench("Teo B.", Duration.ofDays(2));
+        DemoBench bench = bench("Teo B.", Duration.ofDays(2)).inTray(5);
         bench.receive(camera(
                         DemoCameras.STEREO,
                         "late",
@@ -166,7 +169,8 @@ final class DemoGoingDown extends DemoCounter {
                 "all six screws in place",
                 "slotted screw 1.4 × 3.0",
                 screws,
-                "B1"));
+                "5B1"));
+        bench.type("picture the two posts under the left shutter plate");
     }
 
     private void justIn() {

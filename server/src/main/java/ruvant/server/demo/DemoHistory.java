@@ -59,6 +59,7 @@ final class DemoHistory {
                 .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture")
                 .functions(FunctionResult.DOUBTFUL, "Cocking")
                 .add(new IntakeEntry.ScopeAdded("cure: " + fault.complaint()))
+                .battery(model)
                 .pass(60L * 24 * (1 + random.nextInt(3)))
                 .sit(Stop.PROVE);
         speeds(bench, model, Phase.BEFORE, fault.slowErrorEv(), 3);
@@ -82,12 +83,18 @@ final class DemoHistory {
     private List<String> strip(DemoBench bench, DemoCameras.Model model) {
         bench.sit(Stop.STRIP);
         List<String> names = new ArrayList<>();
-        int deep = Math.max(2, model.parts().size() - random.nextInt(2));
+        boolean otherwise = random.nextInt(4) == 0;
+        List<String> parts =
+                otherwise ? DemoCameras.OTHER_WAYS.getOrDefault(model.model(), model.parts()) : model.parts();
+        int deep = Math.max(2, parts.size() - random.nextInt(2));
         for (int i = 0; i < deep; i++) {
-            String line = model.parts().get(i);
+            String line = parts.get(i);
             String well = "" + (char) ('A' + i / 6) + (i % 6 + 1);
             bench.type("off " + line + ", well " + well);
             names.add(PartName.of(line.substring(0, line.indexOf(','))).text());
+        }
+        if (otherwise && DemoCameras.LEFT_ALONE.containsKey(model.model())) {
+            bench.type(DemoCameras.LEFT_ALONE.get(model.model()));
         }
         return names;
     }

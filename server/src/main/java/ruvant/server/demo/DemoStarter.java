@@ -10,6 +10,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.HousePractice;
 import ruvant.core.job.School;
+import ruvant.core.job.TrayShape;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
@@ -52,13 +53,19 @@ class DemoStarter implements ApplicationRunner {
     private void furnish(Instant now) {
         shop.change(new HousePractice(
                 School.OIL,
-                4,
-                6,
+                List.of(
+                        new TrayShape("large", 4, 6),
+                        new TrayShape("lidded", 3, 6),
+                        new TrayShape("", 4, 6),
+                        new TrayShape("", 4, 6),
+                        new TrayShape("magnetic", 3, 5),
+                        new TrayShape("", 4, 6)),
                 36,
                 1.0,
                 List.of("Ines K.", "Teo B."),
                 "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth",
-                6));
+                6,
+                true));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, random, now).tell();

@@ -50,6 +50,7 @@ class HouseController {
             Attitude.class,
             Phase.class,
             SourceKind.class,
+            OldPiece.class,
             Verdict.class,
             Stop.class);
 

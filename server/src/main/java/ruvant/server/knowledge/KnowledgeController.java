@@ -12,7 +12,7 @@ import ruvant.core.job.IntakeEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.Met;
 import ruvant.core.knowledge.ModelKnowledge;
-import ruvant.core.knowledge.PatternRanges;
+import ruvant.core.knowledge.PatternSigns;
 import ruvant.core.knowledge.WayIn;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.TagNumber;
@@ -35,43 +35,76 @@ class KnowledgeController {
     }
 
     /**
-     * What earlier jobs of its model say to the camera at hand.
+     * What earlier jobs say to the camera at hand.
      *
+     * @param ofFamily whether they were of other models of its family, since this model is new here
      * @param next names of what usually comes off next
+     * @param needless names of what came off seldom, with nothing done to it
+     * @param leaveAlone what is better left alone
      */
-    record Known(int jobs, List<String> next, List<Met> parts) {}
+    record Known(
+            int jobs,
+            boolean ofFamily,
+            List<String> next,
+            List<Met> parts,
+            List<String> needless,
+            List<ModelKnowledge.Tally> leaveAlone) {}
 
     /** Everything known of one model. */
-    record Model(ModelKnowledge knowledge, List<WayIn> ways) {}
+    record Model(ModelKnowledge knowledge, List<WayIn> ways, PatternSigns signs) {}
 
     /**
      * What is known of a camera that just came over the counter.
      *
      * @param usual how the last one of its model was described; empty for a model that is new here
+     * @param features what was noted of its cameras, to be looked for on this one
+     * @param batteries cells that were found in them
      */
     record Identified(
-            int jobs, Optional<IntakeEntry.Received> usual, PatternRanges.NumberSays pattern, List<KnownPart> care) {}
+            int jobs,
+            Optional<IntakeEntry.Received> usual,
+            PatternSigns.PatternSays pattern,
+            List<PatternSigns.Feature> features,
+            List<KnownPart> care,
+            List<ModelKnowledge.Tally> batteries,
+            List<ModelKnowledge.Tally> leaveAlone) {}
 
     @GetMapping("/identify")
     Identified identify(
-            @RequestParam String maker, @RequestParam String model, @RequestParam(defaultValue = "") String serial) {
-        List<PatternRanges.Seen> seen = models.seen(maker, model);
+            @RequestParam String maker,
+            @RequestParam String model,
+            @RequestParam(defaultValue = "") String serial,
+            @RequestParam(defaultValue = "") List<String> features) {
+        List<PatternSigns.Seen> seen = models.seen(maker, model);
+        PatternSigns signs = PatternSigns.of(seen);
+        ModelKnowledge knowledge = learned.of(maker, model);
         return new Identified(
                 seen.size(),
                 models.tags(maker, model).stream()
                         .findFirst()
                         .map(jobs::picture)
                         .map(JobPicture::received),
-                PatternRanges.of(seen).guess(serial),
-                learned.of(maker, model).parts().stream()
-                        .filter(KnownPart::wantsCare)
-                        .toList());
+                signs.guess(serial, features),
+                signs.features(),
+                knowledge.parts().stream().filter(KnownPart::wantsCare).toList(),
+                knowledge.batteries(),
+                knowledge.leaveAlone());
     }
 
     @GetMapping("/jobs/{tag}/known")
     Known known(@PathVariable String tag) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
-        return new Known(learned.beside(job).jobs(), learned.usualNext(job), learned.seenFrom(job));
+        LearnedModels.Beside beside = learned.beside(job);
+        return new Known(
+                beside.knowledge().jobs(),
+                beside.ofFamily(),
+                learned.usualNext(job),
+                learned.seenFrom(job),
+                beside.knowledge().parts().stream()
+                        .filter(KnownPart::needless)
+                        .map(KnownPart::name)
+                        .toList(),
+                beside.knowledge().leaveAlone());
     }
 
     @GetMapping("/models")
@@ -82,6 +115,6 @@ class KnowledgeController {
     @GetMapping("/models/one")
     Model model(@RequestParam String maker, @RequestParam String model) {
         ModelKnowledge knowledge = learned.of(maker, model);
-        return new Model(knowledge, knowledge.ways());
+        return new Model(knowledge, knowledge.ways(), PatternSigns.of(models.seen(maker, model)));
     }
 }

@@ -2,7 +2,6 @@ package ruvant.server.labels;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.http.HttpHeaders;
@@ -13,6 +12,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.strip.Trays;
+import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.house.ShopService;
@@ -23,6 +24,8 @@ import ruvant.server.record.JobService;
 @RestController
 class LabelController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
+
+    private static final int ALL_TRAYS = 0;
 
     private final JobService jobs;
     private final ShopService shop;
@@ -53,13 +56,15 @@ class LabelController {
     }
 
     @GetMapping(path = "/api/labels/wells.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> wells(@RequestParam(defaultValue = "a4-plain") String sheet) {
-        List<WellName> wells = new ArrayList<>();
-        for (int row = 0; row < shop.shop().practice().trayRows(); row++) {
-            for (int column = 1; column <= shop.shop().practice().trayColumns(); column++) {
-                wells.add(new WellName(row, column));
-            }
+    ResponseEntity<byte[]> wells(
+            @RequestParam(defaultValue = "a4-plain") String sheet, @RequestParam(defaultValue = "0") int tray) {
+        int trays = shop.shop().practice().trays().size();
+        if (tray < ALL_TRAYS || tray > trays) {
+            throw new FieldProblem("tray", "There is no tray " + tray + ".", "There are " + trays + ".");
         }
+        List<WellName> wells = Trays.all(shop.shop().practice().trays()).stream()
+                .filter(well -> tray == ALL_TRAYS || well.tray() == tray)
+                .toList();
         return inline("well-labels.pdf", printer.pdf(LabelPage.wells(wells, LabelSheet.of(sheet))));
     }
 

@@ -35,13 +35,21 @@ import ruvant.server.house.ShopService;
 class JobController {
     private final JobService jobs;
     private final ShopService shop;
+    private final SummaryStore summaries;
     private final Events events;
     private final Clock clock;
     private final RefitPace pace;
     private final LearnedModels learned;
 
     JobController(
-            JobService jobs, ShopService shop, Events events, Clock clock, RefitPace pace, LearnedModels learned) {
+            JobService jobs,
+            ShopService shop,
+            SummaryStore summaries,
+            Events events,
+            Clock clock,
+            RefitPace pace,
+            LearnedModels learned) {
+        this.summaries = summaries;
         this.learned = learned;
         this.jobs = jobs;
         this.shop = shop;
@@ -89,6 +97,15 @@ class JobController {
         return view(number);
     }
 
+    /** Cameras that are here and have pieces in a tray, oldest first. */
+    @GetMapping("/trays/{tray}/cameras")
+    List<TagNumber> camerasIn(@PathVariable int tray) {
+        return summaries.inTrays().stream()
+                .filter(one -> one.trays().contains(tray))
+                .map(SummaryStore.InTray::tag)
+                .toList();
+    }
+
     @GetMapping("/jobs/{tag}/log")
     List<LineView> log(@PathVariable String tag) {
         JobLog log = jobs.log(TagNumber.parse(tag));
@@ -114,7 +131,7 @@ class JobController {
     @PostMapping("/jobs/{tag}/read")
     Reading read(@PathVariable String tag, @RequestBody Typed typed) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
-        return new LogLine(job, shop.shop(), () -> learned.usualNext(job)).read(typed.text());
+        return new LogLine(job, shop.shop(), () -> learned.beside(job).knowledge()).read(typed.text());
     }
 
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
@@ -123,6 +140,15 @@ class JobController {
     }
 
     private JobView view(TagNumber tag) {
-        return JobView.of(jobs.picture(tag), shop.shop(), pace.now(), clock.instant());
+        return JobView.of(jobs.picture(tag), shop.shop(), others(tag), pace.now(), clock.instant());
+    }
+
+    /** Which trays hold pieces of other cameras; of no matter where each camera has the one tray to itself. */
+    private List<SummaryStore.InTray> others(TagNumber tag) {
+        return shop.shop().practice().trays().size() == 1
+                ? List.of()
+                : summaries.inTrays().stream()
+                        .filter(one -> !one.tag().equals(tag))
+                        .toList();
     }
 }

@@ -2,6 +2,7 @@ package ruvant.server.record;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ruvant.core.find.FindPicture;
@@ -11,6 +12,7 @@ import ruvant.core.job.Line;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.Ledger;
 import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
 
 /** One job as a list shows it. */
 public record JobSummary(
@@ -29,7 +31,9 @@ public record JobSummary(
         long minutes,
         int piecesOff,
         long lastSequence,
-        Instant lastAt) {
+        Instant lastAt,
+        List<Integer> trays,
+        List<String> features) {
     static JobSummary of(JobPicture picture) {
         IntakeEntry.Received in = picture.received();
         return new JobSummary(
@@ -48,6 +52,13 @@ public record JobSummary(
                 picture.bench().minutes(),
                 Ledger.of(picture.valley()).off(),
                 picture.lastSequence(),
-                picture.last().map(Line::at).orElseThrow());
+                picture.last().map(Line::at).orElseThrow(),
+                picture.valley().out().stream()
+                        .flatMap(part -> part.removed().wells().stream())
+                        .map(WellName::tray)
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                in.features());
     }
 }

@@ -1,11 +1,15 @@
 package ruvant.server.record;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import ruvant.core.album.Album;
 import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
@@ -15,6 +19,7 @@ import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
+import ruvant.core.job.TrayShape;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.picture.BenchTime;
 import ruvant.core.picture.JobPicture;
@@ -32,7 +37,7 @@ import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.StripNotes;
-import ruvant.core.strip.Tray;
+import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
@@ -50,8 +55,8 @@ public record JobView(
         List<String> functions,
         List<PartView> parts,
         Map<String, List<PartView.Brief>> wells,
-        int trayRows,
-        int trayColumns,
+        List<TrayView> trays,
+        List<WellName> nowhere,
         Optional<WellName> freeWell,
         List<LookAlikeView> lookAlikes,
         Ledger ledger,
@@ -90,6 +95,7 @@ public record JobView(
             int pieces,
             List<FastenerView> fasteners,
             List<ValleyPart.Piece> lost,
+            List<ValleyPart.Piece> destroyed,
             List<GateCheck> checks,
             Optional<Instant> triedAt,
             List<String> hints,
@@ -102,8 +108,22 @@ public record JobView(
     /** A type of fastener with the words for it. */
     public record FastenerView(ruvant.core.job.Fastener fastener, String type, boolean staysIn) {}
 
+    /**
+     * One tray of the shop.
+     *
+     * @param number from 1, as it stands before the names of its wells
+     * @param used whether pieces of this camera lie in it
+     * @param others cameras whose pieces lie in it too
+     */
+    public record TrayView(int number, TrayShape shape, List<String> rows, boolean used, List<TagNumber> others) {}
+
     /** Two types that look the same, and where the longer one goes. */
-    public record LookAlikeView(String words, PartName shorterOf, PartName longerOf) {}
+    public record LookAlikeView(
+            String words,
+            PartName shorterOf,
+            PartName longerOf,
+            ruvant.core.job.Fastener shorter,
+            ruvant.core.job.Fastener longer) {}
 
     /** The speeds still without a firing, slowest first. */
     public record ToTime(List<String> before, List<String> after) {}
@@ -128,8 +148,8 @@ public record JobView(
     /** Time at the bench with its sum. */
     public record BenchView(BenchTime time, long minutes) {}
 
-    static JobView of(JobPicture picture, Shop shop, double refitPace, Instant now) {
-        Tray tray = Tray.of(picture.valley(), shop.practice());
+    static JobView of(JobPicture picture, Shop shop, List<SummaryStore.InTray> others, double refitPace, Instant now) {
+        Trays trays = Trays.of(picture.valley(), shop.practice());
         List<LookAlikes.Pair> pairs =
                 LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
         var refit = picture.refit(now);
@@ -149,20 +169,20 @@ public record JobView(
                                 part,
                                 refit.of(part),
                                 refit.checks(part),
-                                RefitHints.of(part, visitor),
+                                RefitHints.of(part, visitor, refit.stillToTry(part)),
                                 picture.album()))
                         .toList(),
-                wells(tray),
-                tray.rows(),
-                tray.columns(),
-                tray.suggestion(List.of(), shop.practice().lookAlikeMm()),
+                wells(trays),
+                trays(trays, others),
+                trays.nowhere().stream().map(Trays.Well::name).toList(),
+                trays.suggestion(List.of(), shop.practice().lookAlikeMm(), inUse(others)),
                 pairs.stream().map(JobView::lookAlike).toList(),
                 ledger,
                 ledger.notAccounted(),
                 picture.notes(),
                 visitor,
                 WayBack.of(picture.valley(), picture.treat(), now, refitPace),
-                PickUp.of(picture, tray, now),
+                PickUp.of(picture, trays, now),
                 picture.find(),
                 treat(picture.treat(), now),
                 picture.parts(),
@@ -195,6 +215,7 @@ public record JobView(
                 part.removed().pieces(),
                 fasteners(part),
                 part.lost(),
+                part.destroyed(),
                 checks,
                 part.triedAt(),
                 hints,
@@ -207,9 +228,9 @@ public record JobView(
                 .toList();
     }
 
-    private static Map<String, List<PartView.Brief>> wells(Tray tray) {
+    private static Map<String, List<PartView.Brief>> wells(Trays trays) {
         Map<String, List<PartView.Brief>> wells = new LinkedHashMap<>();
-        tray.wells()
+        trays.wells()
                 .forEach(well -> wells.put(
                         well.name().toString(),
                         well.parts().stream()
@@ -222,6 +243,31 @@ public record JobView(
         return wells;
     }
 
+    private static List<TrayView> trays(Trays trays, List<SummaryStore.InTray> others) {
+        List<TrayView> views = new ArrayList<>();
+        for (int number = 1; number <= trays.shapes().size(); number++) {
+            int tray = number;
+            TrayShape shape = trays.shapes().get(tray - 1);
+            views.add(new TrayView(
+                    tray,
+                    shape,
+                    IntStream.range(0, shape.rows())
+                            .mapToObj(
+                                    row -> new WellName(tray, row, 1).toString().replaceFirst("1$", ""))
+                            .toList(),
+                    trays.inUse().contains(tray),
+                    others.stream()
+                            .filter(other -> other.trays().contains(tray))
+                            .map(SummaryStore.InTray::tag)
+                            .toList()));
+        }
+        return views;
+    }
+
+    private static Set<Integer> inUse(List<SummaryStore.InTray> others) {
+        return others.stream().flatMap(other -> other.trays().stream()).collect(Collectors.toSet());
+    }
+
     private static LookAlikeView lookAlike(LookAlikes.Pair pair) {
         boolean samePart = pair.shorterOf().equals(pair.longerOf());
         String words = "%s and %s mm, else alike: the long one belongs to “%s”%s"
@@ -230,7 +276,7 @@ public record JobView(
                         pair.longer().lengthMm(),
                         pair.longerOf(),
                         samePart ? " too: note its hole." : ", the short one to “" + pair.shorterOf() + "”.");
-        return new LookAlikeView(words, pair.shorterOf(), pair.longerOf());
+        return new LookAlikeView(words, pair.shorterOf(), pair.longerOf(), pair.shorter(), pair.longer());
     }
 
     private static TreatView treat(TreatPicture treat, Instant now) {

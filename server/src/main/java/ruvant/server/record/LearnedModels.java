@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import ruvant.core.job.Family;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.Met;
@@ -34,6 +36,11 @@ public class LearnedModels {
             .refreshAfterWrite(FRESH)
             .expireAfterAccess(KEPT)
             .build(this::learn);
+    private final LoadingCache<Kind, ModelKnowledge> families = Caffeine.newBuilder()
+            .maximumSize(50)
+            .refreshAfterWrite(FRESH)
+            .expireAfterAccess(KEPT)
+            .build(this::learn);
 
     public LearnedModels(JobService jobs, ModelStore models) {
         this.jobs = jobs;
@@ -46,27 +53,45 @@ public class LearnedModels {
         }
     }
 
+    /** A family, without the model that asks. */
+    private record Kind(Family family, String maker, String model) {}
+
     /** What all jobs of a model taught. */
     public ModelKnowledge of(String maker, String model) {
         return learned.get(Asked.of(maker, model, Optional.empty()));
     }
 
-    /** What the other jobs of its model teach about this one. */
-    public ModelKnowledge beside(JobPicture job) {
+    /**
+     * What other jobs teach about this one.
+     *
+     * @param ofFamily whether it comes from other models of the same family, this model being new here
+     */
+    public record Beside(ModelKnowledge knowledge, boolean ofFamily) {}
+
+    /** What the other jobs of its model teach about this one; where there are none, those of its family. */
+    public Beside beside(JobPicture job) {
         IntakeEntry.Camera camera = job.received().camera();
-        return learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
+        ModelKnowledge own = learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
+        return own.jobs() > 0 ? new Beside(own, false) : new Beside(ofFamily(camera), true);
+    }
+
+    private ModelKnowledge ofFamily(IntakeEntry.Camera camera) {
+        return families.get(new Kind(
+                camera.family(),
+                camera.maker().toLowerCase(Locale.ROOT),
+                camera.model().toLowerCase(Locale.ROOT)));
     }
 
     /** Names of what usually comes off next in this job. */
     public List<String> usualNext(JobPicture job) {
-        return beside(job).next(keys(job, ValleyPart::out)).stream()
+        return beside(job).knowledge().next(keys(job, ValleyPart::out)).stream()
                 .map(KnownPart::name)
                 .toList();
     }
 
-    /** What the others say of each part of the model, as seen from this job. */
+    /** What the others say of each part, as seen from this job. */
     public List<Met> seenFrom(JobPicture job) {
-        return beside(job).seenFrom(keys(job, part -> true));
+        return beside(job).knowledge().seenFrom(keys(job, part -> true));
     }
 
     private static Set<String> keys(JobPicture job, Predicate<ValleyPart> which) {
@@ -77,10 +102,17 @@ public class LearnedModels {
     }
 
     private ModelKnowledge learn(Asked asked) {
-        return ModelKnowledge.of(models.tags(asked.maker(), asked.model()).stream()
-                .filter(tag -> asked.without().filter(tag::equals).isEmpty())
-                .map(jobs::picture)
+        return ModelKnowledge.of(taught(models.tags(asked.maker(), asked.model()).stream()
+                .filter(tag -> asked.without().filter(tag::equals).isEmpty())));
+    }
+
+    private ModelKnowledge learn(Kind kind) {
+        return ModelKnowledge.ofFamily(taught(models.family(kind.family(), kind.maker(), kind.model()).stream()));
+    }
+
+    private List<JobPicture> taught(Stream<TagNumber> tags) {
+        return tags.map(jobs::picture)
                 .filter(picture -> !picture.valley().parts().isEmpty())
-                .toList());
+                .toList();
     }
 }

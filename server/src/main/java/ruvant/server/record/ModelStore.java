@@ -2,7 +2,8 @@ package ruvant.server.record;
 
 import java.util.List;
 import org.springframework.stereotype.Repository;
-import ruvant.core.knowledge.PatternRanges;
+import ruvant.core.job.Family;
+import ruvant.core.knowledge.PatternSigns;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.Database;
 
@@ -36,15 +37,18 @@ public class ModelStore {
                 .list();
     }
 
-    /** Pattern and serial number of every camera of a model that came in. */
-    public List<PatternRanges.Seen> seen(String maker, String model) {
+    /** Pattern, serial number and features of every camera of a model that came in. */
+    public List<PatternSigns.Seen> seen(String maker, String model) {
         return database.reads()
                 .sql("""
-                        select pattern, serial from job_summary
+                        select pattern, serial, features from job_summary
                          where maker = ? collate nocase and model = ? collate nocase
                         """)
                 .params(maker, model)
-                .query((row, index) -> new PatternRanges.Seen(row.getString("pattern"), row.getString("serial")))
+                .query((row, index) -> new PatternSigns.Seen(
+                        row.getString("pattern"),
+                        row.getString("serial"),
+                        row.getString("features").lines().toList()))
                 .list();
     }
 
@@ -55,6 +59,23 @@ public class ModelStore {
                          where maker = ? collate nocase and model = ? collate nocase
                          order by job desc limit ?
                         """).params(maker, model, LEARNED_FROM).query(Integer.class).list().stream()
+                .map(TagNumber::new)
+                .toList();
+    }
+
+    /** The newest jobs of other models of a family, newest first. */
+    public List<TagNumber> family(Family family, String maker, String model) {
+        return database
+                .reads()
+                .sql("""
+                        select job from job_summary
+                         where family = ? and not (maker = ? collate nocase and model = ? collate nocase)
+                         order by job desc limit ?
+                        """)
+                .params(family.name(), maker, model, LEARNED_FROM)
+                .query(Integer.class)
+                .list()
+                .stream()
                 .map(TagNumber::new)
                 .toList();
     }

@@ -21,8 +21,10 @@ import ruvant.server.config.Database;
 public class SummaryStore {
     private static final String COLUMNS = """
             job, maker, model, pattern, serial, family, owner, complaint, cause, came_in, promised, returned_at, minutes,
-            pieces_off, last_sequence, last_at
+            pieces_off, last_sequence, last_at, trays, features
             """;
+
+    private static final String LINE = "\n";
 
     private final Database database;
 
@@ -36,8 +38,8 @@ public class SummaryStore {
         if (!onlyMovedOn(summary)) {
             database.writes()
                     .sql("insert or replace into job_summary (" + COLUMNS
-                            + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
-                    .params(joined(described(summary), figures(summary)))
+                            + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                    .params(joined(joined(described(summary), figures(summary)), List.of(features(summary))))
                     .update();
         }
     }
@@ -46,12 +48,12 @@ public class SummaryStore {
     private boolean onlyMovedOn(JobSummary summary) {
         return database.writes()
                         .sql("""
-                        update job_summary set minutes = ?, pieces_off = ?, last_sequence = ?, last_at = ?
+                        update job_summary set minutes = ?, pieces_off = ?, last_sequence = ?, last_at = ?, trays = ?
                          where job = ? and maker = ? and model = ? and pattern = ? and serial = ? and family = ?
                            and owner = ? and complaint = ? and cause = ? and came_in = ? and promised is ?
-                           and returned_at is ?
+                           and returned_at is ? and features = ?
                         """)
-                        .params(joined(figures(summary), described(summary)))
+                        .params(joined(joined(figures(summary), described(summary)), List.of(features(summary))))
                         .update()
                 == 1;
     }
@@ -73,9 +75,18 @@ public class SummaryStore {
                 summary.returnedAt().map(Times::text).orElse(null));
     }
 
-    /** The columns from minutes on, in their order. */
+    /** The columns from minutes to trays, in their order. */
     private static List<Object> figures(JobSummary summary) {
-        return List.of(summary.minutes(), summary.piecesOff(), summary.lastSequence(), Times.text(summary.lastAt()));
+        return List.of(
+                summary.minutes(),
+                summary.piecesOff(),
+                summary.lastSequence(),
+                Times.text(summary.lastAt()),
+                summary.trays().stream().map(String::valueOf).collect(Collectors.joining(" ")));
+    }
+
+    private static String features(JobSummary summary) {
+        return String.join(LINE, summary.features());
     }
 
     private static List<Object> joined(List<Object> first, List<Object> then) {
@@ -119,6 +130,24 @@ public class SummaryStore {
                 .sql("select " + COLUMNS + " from job_summary where returned_at is null order by job")
                 .query(SummaryStore::summary)
                 .list();
+    }
+
+    /** A camera that is here and has pieces lying in a tray. */
+    public record InTray(TagNumber tag, List<Integer> trays) {}
+
+    /** Cameras that are here and have pieces in a tray, oldest first. */
+    public List<InTray> inTrays() {
+        return database.reads()
+                .sql("select job, trays from job_summary where returned_at is null and trays <> '' order by job")
+                .query((row, index) -> new InTray(new TagNumber(row.getInt("job")), numbers(row.getString("trays"))))
+                .list();
+    }
+
+    private static List<Integer> numbers(String trays) {
+        return Arrays.stream(trays.split(" "))
+                .filter(one -> !one.isEmpty())
+                .map(Integer::valueOf)
+                .toList();
     }
 
     /**
@@ -188,6 +217,8 @@ public class SummaryStore {
                 row.getLong("minutes"),
                 row.getInt("pieces_off"),
                 row.getLong("last_sequence"),
-                Instant.parse(row.getString("last_at")));
+                Instant.parse(row.getString("last_at")),
+                numbers(row.getString("trays")),
+                row.getString("features").lines().toList());
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
@@ -40,7 +41,8 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(said.get("jobs").asInt()).isZero();
         assertThat(said.has("usual")).isFalse();
         assertThat(said.get("care")).isEmpty();
-        assertThat(known(camera("Only One", "", "1")).get("jobs").asInt()).isZero();
+        assertThat(known(camera("Only One", "", "1")).get("ofFamily").asBoolean())
+                .isTrue();
     }
 
     @Test
@@ -52,7 +54,7 @@ class KnowledgeHttpTest extends OverHttp {
         JsonNode said = identify("NUMBERED", "1500");
         assertThat(said.get("jobs").asInt()).isEqualTo(3);
         assertThat(said.at("/pattern/pattern").asText()).isEqualTo("1st");
-        assertThat(said.at("/pattern/inside").asBoolean()).isTrue();
+        assertThat(said.at("/pattern/sure").asBoolean()).isTrue();
         assertThat(said.at("/usual/camera/pattern").asText())
                 .as("described like the last one that came")
                 .isEqualTo("2nd");
@@ -64,7 +66,7 @@ class KnowledgeHttpTest extends OverHttp {
         String first = camera("Stepped", "", "1");
         shop.add(first, COVER, CARE);
         String second = camera("Stepped", "", "2");
-        assertThat(known(first).get("jobs").asInt()).isZero();
+        assertThat(known(first).get("ofFamily").asBoolean()).isTrue();
         JsonNode said = known(second);
         assertThat(said.get("jobs").asInt()).isEqualTo(1);
         assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("cover");
@@ -76,6 +78,50 @@ class KnowledgeHttpTest extends OverHttp {
         said = known(second);
         assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("dial");
         assertThat(said.at("/parts/1/unlogged")).isEmpty();
+    }
+
+    @Test
+    void aModelThatIsNewHereLearnsFromItsFamilyWithoutMeasures() {
+        for (String model : List.of("Kin A", "Kin B")) {
+            shop.add(
+                    ofFamily(model, "SWING"),
+                    COVER.replace(
+                            "true", "true,\"fasteners\":[{\"kind\":\"SCREW\",\"drive\":\"SLOTTED\",\"count\":3}]"),
+                    CARE);
+        }
+        JsonNode said = known(ofFamily("Kin C", "SWING"));
+        assertThat(said.get("ofFamily").asBoolean()).isTrue();
+        assertThat(said.get("jobs").asInt()).isEqualTo(2);
+        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("cover");
+        assertThat(said.at("/parts/0/part/fasteners")).isEmpty();
+        assertThat(said.get("parts").findValuesAsText("name")).contains("dial");
+    }
+
+    private String ofFamily(String model, String family) {
+        String opening = Shop.opening(UUID.randomUUID(), "Ada Lind")
+                .replace("\"Twin\"", "\"" + model + "\"")
+                .replaceFirst("\"family\":\"[A-Z_]+\"", "\"family\":\"" + family + "\"");
+        return shop.post("/api/jobs", opening).body().get("tag").asText();
+    }
+
+    @Test
+    void whatTheEyeSeesTellsThePatternToo() {
+        for (String[] one : new String[][] {{"early", "engraved"}, {"late", "printed"}}) {
+            shop.post(
+                    "/api/jobs",
+                    Shop.opening(UUID.randomUUID(), "Ada Lind")
+                            .replace("\"Twin\"", "\"Featured\"")
+                            .replace("2nd pattern", one[0])
+                            .replaceFirst("\"complaint\"", "\"features\":[\"scale " + one[1] + "\"],\"complaint\""));
+        }
+        JsonNode said = shop.get("/api/identify?maker=Pellworm&model=Featured&features=Scale%20printed")
+                .body();
+        assertThat(said.at("/pattern/pattern").asText()).isEqualTo("late");
+        assertThat(said.get("features").findValuesAsText("text"))
+                .containsExactlyInAnyOrder("scale engraved", "scale printed");
+        JsonNode model =
+                shop.get("/api/models/one?maker=Pellworm&model=Featured").body();
+        assertThat(model.at("/signs/features")).hasSize(2);
     }
 
     @Test

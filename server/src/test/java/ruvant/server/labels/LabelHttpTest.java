@@ -70,6 +70,13 @@ class LabelHttpTest extends OverHttp {
     }
 
     @Test
+    void labelsOfATrayThatIsNoneAreRefused() throws IOException {
+        assertThat(shop.get("/api/labels/wells.pdf?tray=2").body().get("field").asText())
+                .isEqualTo("tray");
+        assertThat(pages(shop.bytes("/api/labels/wells.pdf?tray=1"))).isNotEmpty();
+    }
+
+    @Test
     void aSheetThatIsNoneIsRefused() {
         assertThat(shop.get("/api/labels/wells.pdf?sheet=a5")
                         .body()

@@ -9,7 +9,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.core.job.BenchEntry;
+import ruvant.core.job.HousePractice;
 import ruvant.core.job.Line;
+import ruvant.core.job.TrayShape;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.Database;
 
@@ -64,6 +66,32 @@ class MigrationTest {
                     .hasMessageContaining("UNIQUE");
             org.assertj.core.api.Assertions.assertThatThrownBy(() -> logs.open(tag, UUID.randomUUID()))
                     .hasMessageContaining("UNIQUE");
+        }
+    }
+
+    @Test
+    void theOneTrayOfAnOlderShopBecomesTheFirstOfSeveral() throws Exception {
+        Path file = folder.resolve("older.db");
+        Database.open(file, "FULL").close();
+        try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.executeUpdate("delete from flyway_schema_history where version = '3'");
+            statement.executeUpdate("drop index job_summary_family");
+            statement.executeUpdate("alter table job_summary drop column trays");
+            statement.executeUpdate("alter table job_summary drop column features");
+            statement.executeUpdate("insert into setting (name, value) values ('practice', "
+                    + "'{\"school\":\"DRY\",\"trayRows\":3,\"trayColumns\":5,\"streakLength\":20,\"lookAlikeMm\":0.5,"
+                    + "\"people\":[\"Ada\"],\"shopName\":\"Bench\",\"guaranteeMonths\":6}')");
+        }
+        try (Database database = Database.open(file, "FULL")) {
+            String practice = database.reads()
+                    .sql("select value from setting where name = 'practice'")
+                    .query(String.class)
+                    .single();
+            HousePractice read = HardKillTest.json().readValue(practice, HousePractice.class);
+            assertThat(read.trays()).containsExactly(new TrayShape("", 3, 5));
+            assertThat(read.ownerAgreesFirst()).isTrue();
+            assertThat(read.streakLength()).isEqualTo(20);
         }
     }
 }

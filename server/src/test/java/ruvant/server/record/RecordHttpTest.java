@@ -223,17 +223,67 @@ class RecordHttpTest extends OverHttp {
     @Test
     void theHouseChangesHowItWorks() {
         JsonNode practice = shop.get("/api/house").body().get("practice");
-        String changed = practice.toString().replace("\"trayRows\":4", "\"trayRows\":2");
+        String changed = practice.toString().replace("\"rows\":4", "\"rows\":2");
         assertThat(shop.put("/api/house", changed).status()).isEqualTo(200);
         String tag = shop.camera("Amara Okonjo");
         Shop.Answer refused =
                 shop.add(tag, "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"C1\"]}");
         assertThat(refused.body().get("remedy").asText()).contains("A1 to B6");
         assertThat(shop.put("/api/house", practice.toString()).status()).isEqualTo(200);
-        assertThat(shop.put("/api/house", practice.toString().replace("\"trayRows\":4", "\"trayRows\":0"))
+        assertThat(shop.put("/api/house", practice.toString().replace("\"rows\":4", "\"rows\":0"))
                         .body()
                         .get("field")
                         .asText())
                 .isEqualTo("trayRows");
+    }
+
+    @Test
+    void piecesOfSeveralCamerasLieInSeveralTrays() {
+        String practice = shop.get("/api/house").body().get("practice").toString();
+        String two =
+                practice.replaceFirst("\"trays\":\\[", "\"trays\":[{\"name\":\"first\",\"rows\":2,\"columns\":2},");
+        assertThat(shop.put("/api/house", two).status()).isEqualTo(200);
+        try {
+            String one = shop.camera("Amara Okonjo");
+            String other = shop.camera("Amara Okonjo");
+            assertThat(shop.add(one, inWell("plate", "2A1")).status()).isEqualTo(200);
+            JsonNode seen = shop.get("/api/jobs/" + other).body();
+            assertThat(seen.get("trays").get(1).get("others"))
+                    .extracting(JsonNode::asText)
+                    .containsExactly(one);
+            assertThat(seen.get("freeWell").asText())
+                    .as("in the tray that nobody uses")
+                    .isEqualTo("A1");
+            assertThat(shop.get("/api/trays/2/cameras").body())
+                    .extracting(JsonNode::asText)
+                    .containsExactly(one);
+            shop.add(one, "{\"kind\":\"moved\",\"part\":\"plate\",\"wells\":[\"B2\"]}");
+            assertThat(shop.get("/api/trays/2/cameras").body()).isEmpty();
+            assertThat(shop.get("/api/jobs/" + one).body().get("wells").has("B2"))
+                    .isTrue();
+        } finally {
+            shop.put("/api/house", practice);
+        }
+    }
+
+    private static String inWell(String part, String well) {
+        return "{\"kind\":\"removed\",\"part\":\"%s\",\"side\":\"TOP\",\"wells\":[\"%s\"]}".formatted(part, well);
+    }
+
+    @Test
+    void whatCannotBeUndoneWaitsForTheOwnerWhereTheHouseWantsIt() {
+        String practice = shop.get("/api/house").body().get("practice").toString();
+        String tag = shop.camera("Amara Okonjo");
+        String drilled = "{\"kind\":\"mended\",\"part\":\"hinge\",\"what\":\"new hole\",\"modification\":true%s}";
+        assertThat(shop.add(tag, drilled.formatted("")).code()).isEqualTo("ownerNotAsked");
+        assertThat(shop.add(tag, drilled.formatted(",\"agreed\":\"by telephone\""))
+                        .status())
+                .isEqualTo(200);
+        shop.put("/api/house", practice.replace("\"ownerAgreesFirst\":true", "\"ownerAgreesFirst\":false"));
+        try {
+            assertThat(shop.add(tag, drilled.formatted("")).status()).isEqualTo(200);
+        } finally {
+            shop.put("/api/house", practice);
+        }
     }
 }

@@ -1,0 +1,20 @@
+package ruvant.core.prove;
+
+import java.util.List;
+import java.util.Locale;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.job.FunctionResult;
+
+/** What worked when the camera came in and was not tried again since the mechanism was last worked on. */
+public final class NotTried {
+    private NotTried() {}
+
+    /** Names of these functions, in the order in which they were first asked for. */
+    public static List<String> of(IntakePicture intake, ProvePicture prove) {
+        return intake.functions().stream()
+                .filter(one -> one.result() == FunctionResult.WORKS)
+                .map(IntakePicture.FunctionState::function)
+                .filter(name -> !prove.triedSinceWork().contains(name.toLowerCase(Locale.ROOT)))
+                .toList();
+    }
+}

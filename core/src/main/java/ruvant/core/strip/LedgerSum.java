@@ -1,0 +1,108 @@
+package ruvant.core.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import ruvant.core.job.Fastener;
+import ruvant.core.job.OldPiece;
+import ruvant.core.job.RefitEntry;
+
+/** Adds up pieces and places, part by part. */
+final class LedgerSum {
+    private int off;
+    private int back;
+    private int lost;
+    private int destroyed;
+    private int toStock;
+    private int leftOut;
+    private int out;
+    private int unaccounted;
+    private int substituted;
+    private int empty;
+    private final List<String> missing = new ArrayList<>();
+
+    void add(ValleyPart part) {
+        int pieces = part.removed().pieces();
+        off += pieces;
+        switch (part.state()) {
+            case OUT -> out += pieces - gone(part);
+            case LEFT_OUT -> leftOut += pieces - gone(part);
+            case BACK -> {
+                itself(part);
+                part.removed().loose().forEach(loose -> loose(part, loose.name(), loose.count()));
+                part.removed().fasteners().stream()
+                        .filter(one -> !one.staysIn())
+                        .forEach(one -> fastener(part, one));
+            }
+        }
+    }
+
+    private int gone(ValleyPart part) {
+        int nowLost = part.lost().stream().mapToInt(ValleyPart.Piece::count).sum();
+        int nowDestroyed =
+                part.destroyed().stream().mapToInt(ValleyPart.Piece::count).sum();
+        lost += nowLost;
+        destroyed += nowDestroyed;
+        return nowLost + nowDestroyed;
+    }
+
+    /** Where the part is back, its place is filled: with itself, or with another and the old one went somewhere. */
+    private void itself(ValleyPart part) {
+        String name = part.name().text();
+        OldPiece old = part.replacedOld().orElse(null);
+        if (ValleyPart.countOf(part.destroyed(), name) > 0 || old == OldPiece.SCRAPPED) {
+            destroyed++;
+        } else if (ValleyPart.countOf(part.lost(), name) > 0) {
+            lost++;
+        } else if (old != null) {
+            toStock++;
+        } else {
+            back++;
+            return;
+        }
+        substituted++;
+    }
+
+    private void loose(ValleyPart part, String name, int count) {
+        int nowLost = ValleyPart.countOf(part.lost(), name);
+        int nowDestroyed = ValleyPart.countOf(part.destroyed(), name);
+        lost += nowLost;
+        destroyed += nowDestroyed;
+        back += count - nowLost - nowDestroyed;
+    }
+
+    private void fastener(ValleyPart part, Fastener fastener) {
+        RefitEntry.FastenersBack said = part.refitted().stream()
+                .flatMap(refit -> refit.fasteners().stream())
+                .filter(one -> one.type().equals(fastener.type()))
+                .findFirst()
+                .orElse(new RefitEntry.FastenersBack(fastener.type(), 0, 0, 0));
+        int nowBack = Math.min(fastener.count(), said.back());
+        int spoken = Math.min(fastener.count(), said.back() + said.lost());
+        int broken = Math.min(spoken - nowBack, ValleyPart.countOf(part.destroyed(), fastener.type()));
+        back += nowBack;
+        destroyed += broken;
+        lost += spoken - nowBack - broken;
+        unaccounted += fastener.count() - spoken;
+        substituted += said.replaced();
+        empty += Math.max(0, fastener.count() - said.back() - said.replaced());
+        if (fastener.count() > spoken) {
+            missing.add((fastener.count() - spoken) + " × " + fastener.type() + " of “" + part.name() + "”"
+                    + part.lastSeen().map(seen -> ", " + seen).orElse(""));
+        }
+    }
+
+    Ledger ledger() {
+        return new Ledger(
+                off,
+                back,
+                lost,
+                destroyed,
+                toStock,
+                leftOut,
+                out,
+                unaccounted,
+                substituted,
+                empty,
+                List.copyOf(missing));
+    }
+}

@@ -1,0 +1,72 @@
+import type { JobView, PartView } from "../../api/client";
+import { smallOf, wholeOf } from "./keepPicture";
+
+type Pin = JobView["album"]["shots"][number]["pins"][number]["what"];
+
+/** The screws and holes of a part as they were tapped on its picture: which screw goes into which hole. */
+export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
+  const settled = part.answer.kind === "BACK" || part.answer.kind === "LEFT_OUT";
+  const maps = job.album.shots
+    .map((shot) => ({
+      shot,
+      pins: shot.pins
+        .map((pin) => pin.what)
+        .filter((pin) => pin.part === part.name && (pin.what === "FASTENER" || pin.what === "HOLE")),
+    }))
+    .filter((one) => one.pins.length > 0);
+  const map = maps.at(-1);
+  if (settled || map === undefined) return null;
+  const long = new Set(
+    job.lookAlikes
+      .filter((pair) => pair.longerOf === part.name)
+      .flatMap((pair) =>
+        part.fasteners.filter((one) => one.fastener.lengthMm === pair.longer.lengthMm).map((one) => one.type),
+      ),
+  );
+  const types = [...new Set(map.pins.map((pin) => pin.words))].map(
+    (words) => [words, map.pins.filter((pin) => pin.words === words)] as const,
+  );
+  return (
+    <figure className="mt-3 flex flex-wrap items-start gap-3" aria-label={`Hole map of the ${part.name}`}>
+      <div className="relative shrink-0">
+        <img
+          src={wholeOf(map.shot.what.name)}
+          alt=""
+          className="max-h-[232px] max-w-[340px] rounded-[3px]"
+          // the small one is at hand already where the whole one is slow
+          style={{ background: `center/cover url(${smallOf(map.shot.what.name)})` }}
+        />
+        {map.pins.map((pin) => (
+          <PinMark key={pin.number} pin={pin} alert={long.has(pin.words)} />
+        ))}
+      </div>
+      <figcaption className="min-w-[180px] flex-1 text-[14.5px]">
+        <b>Which screw, which hole</b>
+        <ul>
+          {types.map(([words, pins]) => (
+            <li key={words} className="py-0.5">
+              <b className="num">{pins.map((pin) => pin.number).join(" ")}</b> {words || "not said"}
+              {long.has(words) && (
+                <span className="text-mark block text-[13.5px] font-bold">
+                  the long one of a pair that looks alike
+                </span>
+              )}
+            </li>
+          ))}
+        </ul>
+      </figcaption>
+    </figure>
+  );
+}
+
+function PinMark({ pin, alert }: { pin: Pin; alert: boolean }) {
+  return (
+    <span
+      aria-hidden="true"
+      className={`num absolute grid h-[22px] min-w-[22px] -translate-x-1/2 -translate-y-1/2 place-items-center rounded-full border-2 px-1 text-[12.5px] font-bold shadow ${alert ? "border-mark-line bg-mark-wash text-mark" : "border-ink bg-sheet text-ink"}`}
+      style={{ left: `${pin.x * 100}%`, top: `${pin.y * 100}%` }}
+    >
+      {pin.number}
+    </span>
+  );
+}

@@ -1,0 +1,70 @@
+import type { House } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Field";
+
+type Shape = House["practice"]["trays"][number];
+
+const MOST = 9;
+const LARGEST = 12;
+
+/** Which of several trays the server's objection is about. */
+const sound = (side: number) => side >= 1 && side <= LARGEST;
+
+/** The sorting trays of the shop, told by their number; wells of all but the first have it before their name. */
+export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: Shape[]) => void }) {
+  const change = (at: number, part: Partial<Shape>) =>
+    onChange(trays.map((tray, index) => (index === at ? { ...tray, ...part } : tray)));
+  return (
+    <>
+      <ol className="flex flex-col gap-2">
+        {trays.map((tray, index) => (
+          <li key={index} className="grid grid-cols-[26px_minmax(0,1fr)_62px_62px_44px] items-end gap-2">
+            <b className="num pb-2.5 text-[17px]">{index + 1}</b>
+            <TextField
+              label="Told by"
+              aria-label={`Tray ${index + 1} is told by`}
+              value={tray.name}
+              placeholder="lidded"
+              onChange={(event) => change(index, { name: event.target.value })}
+            />
+            <TextField
+              label="Rows"
+              aria-label={`Rows of tray ${index + 1}`}
+              name={sound(tray.rows) ? undefined : "trayRows"}
+              inputMode="numeric"
+              defaultValue={String(tray.rows)}
+              onChange={(event) => change(index, { rows: Number(event.target.value) })}
+            />
+            <TextField
+              label="Across"
+              aria-label={`Columns of tray ${index + 1}`}
+              name={sound(tray.columns) ? undefined : "trayColumns"}
+              inputMode="numeric"
+              defaultValue={String(tray.columns)}
+              onChange={(event) => change(index, { columns: Number(event.target.value) })}
+            />
+            {index > 0 && index === trays.length - 1 && (
+              <button
+                type="button"
+                aria-label={`Take tray ${index + 1} away`}
+                className="text-soft hover:text-stop min-h-11"
+                onClick={() => onChange(trays.slice(0, -1))}
+              >
+                ✕
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      {trays.length < MOST && (
+        <Button
+          kind="quiet"
+          className="self-start"
+          onClick={() => onChange([...trays, { name: "", rows: 4, columns: 6 }])}
+        >
+          One more tray: its wells are {trays.length + 1}A1, {trays.length + 1}A2 …
+        </Button>
+      )}
+    </>
+  );
+}

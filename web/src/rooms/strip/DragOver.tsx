@@ -1,0 +1,81 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+const DRAGGED = "application/x-ruvant-part";
+
+interface Pair {
+  one: string;
+  other: string;
+}
+
+/** Parts dragged onto each other in a list: which of the two lies over the other is asked, then logged. */
+export function useDragOver() {
+  const [pair, setPair] = useState<Pair>();
+  const [over, setOver] = useState<string>();
+  const row = (part: string) => ({
+    draggable: true,
+    onDragStart: (event: React.DragEvent) => event.dataTransfer.setData(DRAGGED, part),
+    onDragOver: (event: React.DragEvent) => {
+      if (!event.dataTransfer.types.includes(DRAGGED)) return;
+      event.preventDefault();
+      setOver(part);
+    },
+    onDragLeave: () => setOver(undefined),
+    onDrop: (event: React.DragEvent) => {
+      const dragged = event.dataTransfer.getData(DRAGGED);
+      event.preventDefault();
+      setOver(undefined);
+      if (dragged !== "" && dragged !== part) setPair({ one: dragged, other: part });
+    },
+  });
+  return { row, over, pair, done: () => setPair(undefined) };
+}
+
+/** Which of two parts lies over the other, or whether they have nothing to do with each other. */
+export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onDone: () => void }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const liesOver = (over: string, under: string) =>
+    job.parts.some((part) => part.name === under && part.over.includes(over));
+  const held = liesOver(pair.one, pair.other)
+    ? { over: pair.one, under: pair.other }
+    : liesOver(pair.other, pair.one)
+      ? { over: pair.other, under: pair.one }
+      : undefined;
+  const set = (over: string, under: string, present: boolean) =>
+    submit(async () => {
+      await append([{ kind: "edgeSet", over, under, present }], {
+        said: present ? `${over} lies over ${under}.` : `${over} does not lie over ${under}.`,
+      });
+      onDone();
+    });
+  return (
+    <section
+      aria-label="Which lies over the other"
+      className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[4px] border-l-4 px-2.5 py-2"
+    >
+      <p>
+        <b>{pair.one}</b> and <b>{pair.other}</b>
+        {held !== undefined && `: ${held.over} lies over ${held.under}.`}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        {held === undefined ? (
+          <>
+            <Button onClick={() => void set(pair.one, pair.other, true)}>{pair.one} lies over</Button>
+            <Button onClick={() => void set(pair.other, pair.one, true)}>{pair.other} lies over</Button>
+          </>
+        ) : (
+          <Button onClick={() => void set(held.over, held.under, false)}>It does not</Button>
+        )}
+        <Button kind="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </section>
+  );
+}

@@ -1,0 +1,98 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, PartView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { ChoiceField } from "../../ui/Field";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+/** What lies over this part and under it; edges are added and taken away here. */
+export function Edges({ job, part }: { job: JobView; part: PartView }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [other, setOther] = useState("");
+  const under = job.parts.filter((one) => one.over.includes(part.name)).map((one) => one.name);
+  const free = job.parts
+    .map((one) => one.name)
+    .filter((name) => name !== part.name && !under.includes(name) && !part.over.includes(name));
+  const set = (over: string, below: string, present: boolean) =>
+    submit(async () => {
+      await append([{ kind: "edgeSet", over, under: below, present }], {
+        said: present ? `${over} lies over ${below}.` : `${over} does not lie over ${below}.`,
+      });
+      setOther("");
+    });
+  return (
+    <Panel title="What lies over what" note="decides the way back">
+      <EdgeList
+        title="Over it"
+        names={part.over}
+        remove={(name) => set(name, part.name, false)}
+        empty="Nothing: it may come off first."
+      />
+      <EdgeList
+        title="Under it"
+        names={under}
+        remove={(name) => set(part.name, name, false)}
+        empty="Nothing: it may go on at any time."
+      />
+      {free.length > 0 && (
+        <div className="flex flex-wrap items-end gap-2">
+          <ChoiceField
+            label="Another part"
+            wrap="w-56"
+            empty="choose…"
+            value={other}
+            choices={free.map((name) => ({ value: name, label: name }))}
+            onChange={(event) => setOther(event.target.value)}
+          />
+          <Button disabled={other === ""} onClick={() => void set(other, part.name, true)}>
+            lies over it
+          </Button>
+          <Button disabled={other === ""} onClick={() => void set(part.name, other, true)}>
+            lies under it
+          </Button>
+        </div>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}
+
+function EdgeList({
+  title,
+  names,
+  remove,
+  empty,
+}: {
+  title: string;
+  names: string[];
+  remove: (name: string) => void;
+  empty: string;
+}) {
+  return (
+    <div className="grid grid-cols-[96px_1fr] items-center gap-x-3">
+      <span className="text-soft">{title}</span>
+      <span className="flex flex-wrap items-center gap-1.5">
+        {names.length === 0 && <span className="text-soft">{empty}</span>}
+        {names.map((name) => (
+          <span
+            key={name}
+            className="border-line bg-sheet inline-flex items-center rounded-[4px] border pl-2.5"
+          >
+            {name}
+            <button
+              type="button"
+              onClick={() => remove(name)}
+              aria-label={`${name} does not lie there`}
+              className="text-soft hover:text-stop min-h-11 min-w-11"
+            >
+              ✕
+            </button>
+          </span>
+        ))}
+      </span>
+    </div>
+  );
+}

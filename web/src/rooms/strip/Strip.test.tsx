@@ -1,0 +1,98 @@
+import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
+import { createEvent, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { aJob, aPart } from "../../testing/examples";
+import { Strip } from "./Strip";
+
+const plate = aPart("plate");
+const ring = aPart("ring", { removed: { ...aPart("ring").removed, wells: ["B2"] } });
+const holds = (name: string) => [{ name, fasteners: [], loose: [], lookAlike: false }];
+const twoOut = () =>
+  aJob({
+    parts: [plate, ring],
+    wells: { B1: holds("plate"), B2: holds("ring") },
+    trays: [
+      { number: 1, shape: { name: "", rows: 2, columns: 3 }, rows: ["A", "B"], used: true, others: [] },
+      {
+        number: 2,
+        shape: { name: "lidded", rows: 1, columns: 2 },
+        rows: ["2A"],
+        used: false,
+        others: ["R-0007"],
+      },
+    ],
+  });
+const noneKnown = () => answering({ "GET /api/jobs/R-0001/known": undefined });
+
+/** Drags one thing onto another, as a hand with a mouse does. */
+function drag(from: Element, to: Element) {
+  const carried = new Map<string, string>();
+  const dataTransfer = {
+    setData: (type: string, value: string) => carried.set(type, value),
+    getData: (type: string) => carried.get(type) ?? "",
+    get types() {
+      return [...carried.keys()];
+    },
+  };
+  for (const [what, on] of [
+    ["dragStart", from],
+    ["dragOver", to],
+    ["drop", to],
+  ] as const) {
+    const event = createEvent[what](on);
+    Object.defineProperty(event, "dataTransfer", { value: dataTransfer });
+    fireEvent(on, event);
+  }
+}
+
+const row = (name: string) => screen.getByRole("button", { name: new RegExp(`^${name}`) });
+
+it("asks which lies over which when a part is dragged onto another", async () => {
+  atTheBench(<Strip />, twoOut());
+  noneKnown();
+  drag(row("plate"), row("ring"));
+  fireEvent.click(named("button", "plate lies over"));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "edgeSet", over: "plate", under: "ring", present: true }]),
+  );
+});
+
+it("takes an edge away that is there already", async () => {
+  const job = twoOut();
+  job.parts[1] = { ...ring, over: ["plate"] };
+  atTheBench(<Strip />, job);
+  noneKnown();
+  drag(row("ring"), row("plate"));
+  fireEvent.click(named("button", "It does not"));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "edgeSet", over: "plate", under: "ring", present: false }]),
+  );
+});
+
+it("logs pieces that are dragged from one well into another", async () => {
+  atTheBench(<Strip />, twoOut());
+  noneKnown();
+  drag(named("button", "Well B2: ring"), named("button", "Well A3, empty"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "moved", part: "ring", wells: ["A3"] }]));
+});
+
+it("says by buttons alone where a part lies now, in another tray too", async () => {
+  atTheBench(<Strip />, twoOut(), "?part=ring");
+  noneKnown();
+  fireEvent.click(named("button", "It lies elsewhere…"));
+  fireEvent.click(named("button", "Well B2: ring"));
+  fireEvent.click(named("button", "Trays of other cameras…"));
+  fireEvent.click(screen.getByRole("radio", { name: "2 lidded" }));
+  expect(screen.getByText(/pieces of R-0007 lie in it too/)).toBeTruthy();
+  fireEvent.click(named("button", "Well 2A1, empty"));
+  fireEvent.click(within(screen.getByLabelText("Where it lies now")).getByText("There it lies"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "moved", part: "ring", wells: ["2A1"] }]));
+});
+
+it("says what lies in a well that no tray has any more", () => {
+  const job = { ...twoOut(), nowhere: ["D9"] };
+  job.wells = { ...job.wells, D9: holds("plate") };
+  atTheBench(<Strip />, job);
+  noneKnown();
+  expect(screen.getByText("In no tray any more:").parentElement?.textContent).toContain("D9 plate");
+});
