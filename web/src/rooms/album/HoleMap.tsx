@@ -1,21 +1,25 @@
+import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
 import { smallOf, wholeOf } from "./keepPicture";
 
 type Pin = JobView["album"]["shots"][number]["pins"][number]["what"];
 
-/** The screws and holes of a part as they were tapped on its picture: which screw goes into which hole. */
-export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
-  const settled = part.answer.kind === "BACK" || part.answer.kind === "LEFT_OUT";
-  const maps = job.album.shots
+/** The last picture on which screws or holes of a part were tapped. */
+export function mapOf(job: JobView, part: PartView) {
+  return job.album.shots
     .map((shot) => ({
       shot,
       pins: shot.pins
         .map((pin) => pin.what)
         .filter((pin) => pin.part === part.name && (pin.what === "FASTENER" || pin.what === "HOLE")),
     }))
-    .filter((one) => one.pins.length > 0);
-  const map = maps.at(-1);
-  if (settled || map === undefined) return null;
+    .findLast((one) => one.pins.length > 0);
+}
+
+/** The screws and holes of a part as they were tapped on its picture: which screw goes into which hole. */
+export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
+  const map = mapOf(job, part);
+  if (map === undefined) return null;
   const long = new Set(
     job.lookAlikes
       .filter((pair) => pair.longerOf === part.name)
@@ -28,18 +32,22 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
   );
   return (
     <figure className="mt-3 flex flex-wrap items-start gap-3" aria-label={`Hole map of the ${part.name}`}>
-      <div className="relative shrink-0">
+      <Link
+        to={`/camera/${job.tag}/pictures?shot=${map.shot.what.name}`}
+        aria-label="The picture, larger"
+        className="relative shrink-0"
+      >
         <img
           src={wholeOf(map.shot.what.name)}
           alt=""
-          className="max-h-[232px] max-w-[340px] rounded-[3px]"
+          className="max-h-[220px] max-w-[300px] rounded-[3px]"
           // the small one is at hand already where the whole one is slow
           style={{ background: `center/cover url(${smallOf(map.shot.what.name)})` }}
         />
         {map.pins.map((pin) => (
           <PinMark key={pin.number} pin={pin} alert={long.has(pin.words)} />
         ))}
-      </div>
+      </Link>
       <figcaption className="min-w-[180px] flex-1 text-[14.5px]">
         <b>Which screw, which hole</b>
         <ul>

@@ -2,12 +2,13 @@ import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
 import { smallOf } from "./keepPicture";
 
-/** The pictures that show a part or have a pin of it, such as its hole map; each opens with its pins. */
-export function PicturesOf({ job, part }: { job: JobView; part: PartView }) {
-  if (part.pictures.length === 0) return null;
+/** The pictures that show a part or have a pin of it, such as its hole map; each opens with its pins; one shown already is left aside. */
+export function PicturesOf({ job, part, except }: { job: JobView; part: PartView; except?: string }) {
+  const pictures = part.pictures.filter((name) => name !== except);
+  if (pictures.length === 0) return null;
   return (
     <ul aria-label={`Pictures of the ${part.name}`} className="mt-2 flex flex-wrap gap-2">
-      {part.pictures.map((name) => {
+      {pictures.map((name) => {
         const pins = job.album.shots
           .filter((shot) => shot.what.name === name)
           .flatMap((shot) => shot.pins)

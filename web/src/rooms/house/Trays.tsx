@@ -16,45 +16,52 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
     onChange(trays.map((tray, index) => (index === at ? { ...tray, ...part } : tray)));
   return (
     <>
-      <ol className="flex flex-col gap-2">
-        {trays.map((tray, index) => (
-          <li key={index} className="grid grid-cols-[26px_minmax(0,1fr)_62px_62px_44px] items-end gap-2">
-            <b className="num pb-2.5 text-[17px]">{index + 1}</b>
-            <TextField
-              label="Told by"
-              aria-label={`Tray ${index + 1} is told by`}
-              value={tray.name}
-              placeholder="lidded"
-              onChange={(event) => change(index, { name: event.target.value })}
-            />
-            <TextField
-              label="Rows"
-              aria-label={`Rows of tray ${index + 1}`}
-              name={sound(tray.rows) ? undefined : "trayRows"}
-              inputMode="numeric"
-              defaultValue={String(tray.rows)}
-              onChange={(event) => change(index, { rows: Number(event.target.value) })}
-            />
-            <TextField
-              label="Across"
-              aria-label={`Columns of tray ${index + 1}`}
-              name={sound(tray.columns) ? undefined : "trayColumns"}
-              inputMode="numeric"
-              defaultValue={String(tray.columns)}
-              onChange={(event) => change(index, { columns: Number(event.target.value) })}
-            />
-            {index > 0 && index === trays.length - 1 && (
-              <button
-                type="button"
-                aria-label={`Take tray ${index + 1} away`}
-                className="text-soft hover:text-stop min-h-11"
-                onClick={() => onChange(trays.slice(0, -1))}
-              >
-                ✕
-              </button>
-            )}
-          </li>
-        ))}
+      <ol className="flex flex-col gap-1">
+        {trays.map((tray, index) => {
+          // one head for all rows: the others are named for those who cannot see it
+          const look = index === 0 ? "" : "[&>label]:sr-only";
+          return (
+            <li key={index} className="grid grid-cols-[26px_minmax(0,1fr)_62px_62px_44px] items-end gap-2">
+              <b className="num pb-2.5 text-[17px]">{index + 1}</b>
+              <TextField
+                label="Told by"
+                aria-label={`Tray ${index + 1} is told by`}
+                value={tray.name}
+                placeholder={index === 0 ? "lidded" : undefined}
+                wrap={look}
+                onChange={(event) => change(index, { name: event.target.value })}
+              />
+              <TextField
+                label="Rows"
+                aria-label={`Rows of tray ${index + 1}`}
+                name={sound(tray.rows) ? undefined : "trayRows"}
+                inputMode="numeric"
+                wrap={look}
+                defaultValue={String(tray.rows)}
+                onChange={(event) => change(index, { rows: Number(event.target.value) })}
+              />
+              <TextField
+                label="Across"
+                aria-label={`Columns of tray ${index + 1}`}
+                name={sound(tray.columns) ? undefined : "trayColumns"}
+                inputMode="numeric"
+                wrap={look}
+                defaultValue={String(tray.columns)}
+                onChange={(event) => change(index, { columns: Number(event.target.value) })}
+              />
+              {index > 0 && index === trays.length - 1 && (
+                <button
+                  type="button"
+                  aria-label={`Take tray ${index + 1} away`}
+                  className="text-soft hover:text-stop min-h-11"
+                  onClick={() => onChange(trays.slice(0, -1))}
+                >
+                  ✕
+                </button>
+              )}
+            </li>
+          );
+        })}
       </ol>
       {trays.length < MOST && (
         <Button

@@ -37,7 +37,6 @@ export function CameraFields({
           placeholder="distance scale engraved, black dial"
           {...text("features")}
         />
-        <KnownModel form={form} change={change} />
         <TextField label="Lens" name="lens" {...text("lens")} />
         <ChoiceField
           label="Marked speeds are"
@@ -83,19 +82,22 @@ export function CameraFields({
           required
           {...text("complaint")}
         />
-        <TextField
-          label="Came along"
-          name="accessories"
-          placeholder="case, strap, lens hood"
-          {...text("accessories")}
-        />
-        {fresh && <TextField label="To be done" placeholder="slow speeds, new seals" {...text("scope")} />}
+        <div className={`grid gap-3 ${fresh ? "grid-cols-2" : ""}`}>
+          <TextField
+            label="Came along"
+            name="accessories"
+            placeholder="case, strap, lens hood"
+            {...text("accessories")}
+          />
+          {fresh && <TextField label="To be done" placeholder="slow speeds, new seals" {...text("scope")} />}
+        </div>
         <div className="grid grid-cols-2 items-end gap-3">
           <TextField label="Promised for" name="promised" type="date" {...text("promised")} />
           {!form.shopsOwn && form.promised !== "" && (
             <Tick label="no date after all" checked={false} onChange={() => change({ promised: "" })} />
           )}
         </div>
+        <KnownModel form={form} change={change} />
       </Panel>
     </div>
   );

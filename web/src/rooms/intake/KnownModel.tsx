@@ -24,25 +24,27 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
       aria-label="Known of this model"
       className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[3px] border-l-4 px-3 py-2 text-[14.5px]"
     >
-      <p>
-        <b>{known.jobs}</b> {known.jobs === 1 ? "job" : "jobs"} of this model before
-        {!same && `: ${word("bodyType", usual.bodyType)}, ${word("family", usual.family)}, ${usual.speeds}`}.
-      </p>
-      {!same && (
-        <Button
-          className="self-start"
-          onClick={() =>
-            change({
-              bodyType: usual.bodyType,
-              family: usual.family,
-              series: usual.series,
-              speeds: usual.speeds,
-            })
-          }
-        >
-          Describe it like the last one
-        </Button>
-      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <p className="min-w-0 flex-1">
+          <b>{known.jobs}</b> {known.jobs === 1 ? "job" : "jobs"} of this model before
+          {!same && `: ${word("bodyType", usual.bodyType)}, ${word("family", usual.family)}, ${usual.speeds}`}
+          .
+        </p>
+        {!same && (
+          <Button
+            onClick={() =>
+              change({
+                bodyType: usual.bodyType,
+                family: usual.family,
+                series: usual.series,
+                speeds: usual.speeds,
+              })
+            }
+          >
+            Describe it like the last one
+          </Button>
+        )}
+      </div>
       <Features features={known.features} noted={noted} change={change} />
       <PatternSays says={known.pattern} form={form} change={change} />
       {known.batteries.length > 0 && (
@@ -126,7 +128,7 @@ function PatternSays({
   if (why === "" || (pattern !== "" && pattern === form.pattern)) return null;
   return (
     <p className="flex flex-wrap items-center gap-2">
-      <span>
+      <span className="min-w-0 flex-1">
         {pattern === "" ? (
           <>
             Which pattern? <b>{why}.</b>

@@ -63,7 +63,7 @@ it("shows each part with what to beware of, and what it was in how many", async 
 it("says how others got there, what tells the patterns and what to leave alone", async () => {
   inTheShop(<OneModel />);
   answering({ "GET /api/models/one": known() });
-  expect(await screen.findByText(/left on the cover and took off the front plate instead/)).toBeTruthy();
+  expect(await screen.findByText(/left the cover on and took the front plate off instead/)).toBeTruthy();
   expect(screen.getByText(/2 numbers seen; scale engraved/)).toBeTruthy();
   expect(screen.getByText("two screws at the shaft")).toBeTruthy();
   expect(screen.getByText("1.35 V cell")).toBeTruthy();

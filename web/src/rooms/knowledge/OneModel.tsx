@@ -58,8 +58,8 @@ export function OneModel() {
             ))}
           </ul>
         </Panel>
-        <div className="flex flex-col gap-5">
-          <Panel title="What it was" className="self-start">
+        <div className="flex flex-col gap-5 self-start">
+          <Panel title="What it was">
             {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
             <ul>
               {knowledge.causes.map((cause) => (
@@ -102,7 +102,7 @@ function Sayings({
 }) {
   if (said.length === 0 && children === undefined) return null;
   return (
-    <Panel title={title} className="self-start">
+    <Panel title={title}>
       {said.length === 0 && <Empty>{children}</Empty>}
       <ul>
         {said.map((one) => (
@@ -119,7 +119,7 @@ function Sayings({
 /** What tells the patterns apart: serial numbers, and what the eye can see. */
 function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
   return (
-    <Panel title="Patterns" className="self-start">
+    <Panel title="Patterns">
       {signs.ranges.length === 0 && signs.features.length === 0 && (
         <Empty>
           No pattern is told apart yet. Note its pattern, its number and what it shows when one comes in.
@@ -195,9 +195,9 @@ function WayDown({ way }: { way: Way }) {
           key={`${other.without.join()} ${other.instead.join()}`}
           className="border-line bg-sheet rounded-[4px] border px-2.5 py-1.5 text-[14.5px]"
         >
-          <b>Otherwise:</b> {other.jobs} {other.jobs === 1 ? "job" : "jobs"} left on the{" "}
-          {other.without.join(", ")}
-          {other.instead.length > 0 && ` and took off the ${other.instead.join(", ")} instead`}.
+          <b>Otherwise:</b> {other.jobs} {other.jobs === 1 ? "job" : "jobs"} left the{" "}
+          {other.without.join(", ")} on
+          {other.instead.length > 0 && ` and took the ${other.instead.join(", ")} off instead`}.
         </p>
       ))}
     </div>

@@ -98,7 +98,7 @@ it("says what to think of, and leads to the pictures with its pins", () => {
       number: 1,
       x: 0,
       y: 0,
-      what: "HOLE" as const,
+      what: "MARK" as const,
       words: "",
       part,
     },

@@ -9,7 +9,7 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { HoleMap } from "../album/HoleMap";
+import { HoleMap, mapOf } from "../album/HoleMap";
 import { PicturesOf } from "../album/PicturesOf";
 import { Edges } from "../strip/Edges";
 import { answerOf } from "../../valley/words";
@@ -95,8 +95,8 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             {part.removed.remark !== "" && <span className="text-soft">“{part.removed.remark}”</span>}
           </p>
         )}
-        <HoleMap job={job} part={part} />
-        <PicturesOf job={job} part={part} />
+        {!settled && <HoleMap job={job} part={part} />}
+        <PicturesOf job={job} part={part} except={settled ? undefined : mapOf(job, part)?.shot.what.name} />
       </div>
       {!settled && (
         <>

@@ -23,7 +23,7 @@ import ruvant.core.units.MayBeNull;
  * @param stripTakes middle time to take it off, from the times of the log; zero where it is not known
  * @param refitTakes middle time to put it back; zero where it is not known
  * @param others ways by which some jobs reached it without what usually comes off before it
- * @param needless whether it came off in few of the jobs, with nothing under it and nothing done to it
+ * @param needless whether it came off in few of the jobs, with nothing done to it, and others got as far without it
  * @param remarks what was noted about lifting it, newest first, at most three
  */
 public record KnownPart(

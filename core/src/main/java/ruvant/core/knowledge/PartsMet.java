@@ -36,13 +36,14 @@ final class PartsMet {
     private final Map<String, Map<String, Integer>> over = new HashMap<>();
     private final WaysMet ways = new WaysMet();
     private final Set<String> needed = new HashSet<>();
-    private int jobs;
+    private final Map<String, List<Set<String>>> followed = new HashMap<>();
+    private final List<Set<String>> off = new ArrayList<>();
     private final Map<String, List<Duration>> strips = new HashMap<>();
     private final Map<String, List<Duration>> refits = new HashMap<>();
 
     void take(Valley valley, Set<String> workedOn) {
-        jobs++;
         ways.take(valley);
+        off.add(valley.parts().stream().map(part -> part.name().key()).collect(Collectors.toSet()));
         Map<PartName, Set<PartName>> under = valley.under();
         for (ValleyPart part : valley.parts()) {
             String key = part.name().key();
@@ -50,6 +51,7 @@ final class PartsMet {
             if (!under.get(part.name()).isEmpty() || workedOn.contains(key)) {
                 needed.add(key);
             }
+            followed.computeIfAbsent(key, name -> new ArrayList<>()).add(after(part, valley));
             part.over().forEach(above -> count(over, key, above.key()));
         }
         times(valley.parts(), ValleyPart::removedAt, strips);
@@ -121,13 +123,37 @@ final class PartsMet {
                 middle(strips.get(key)),
                 middle(refits.get(key)),
                 ways.others(key, usually, this::name),
-                !needed.contains(key) && jobs >= SELDOM && parts.size() * SELDOM <= jobs,
+                needless(key, parts.size()),
                 removals.reversed().stream()
                         .map(StripEntry.Removed::remark)
                         .filter(remark -> !remark.isEmpty())
                         .distinct()
                         .limit(REMARKS)
                         .toList());
+    }
+
+    /** What came off after it on its side: what it may have stood in the way of without covering it. */
+    private static Set<String> after(ValleyPart part, Valley valley) {
+        return valley.parts().stream()
+                .filter(other -> other.removed().side() == part.removed().side())
+                .filter(other -> other.removedAt().isAfter(part.removedAt()))
+                .map(other -> other.name().key())
+                .collect(Collectors.toSet());
+    }
+
+    /**
+     * A part that came off last was what one was after. One that came off before others was needless when others got at
+     * all of those without it.
+     */
+    private boolean needless(String key, int times) {
+        return !needed.contains(key)
+                && off.size() >= SELDOM
+                && times * SELDOM <= off.size()
+                && followed.get(key).stream()
+                        .allMatch(after -> !after.isEmpty()
+                                && after.stream()
+                                        .allMatch(other -> off.stream()
+                                                .anyMatch(job -> job.contains(other) && !job.contains(key))));
     }
 
     private List<String> usuallyOver(String key) {

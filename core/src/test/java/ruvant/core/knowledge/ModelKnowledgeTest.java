@@ -123,6 +123,11 @@ class ModelKnowledgeTest {
         assertThat(ModelKnowledge.of(List.of(job(5, detour))).parts())
                 .as("one job alone teaches nothing of the kind")
                 .noneMatch(KnownPart::needless);
+        String[] deeper = {"off hood, top, covers", "off clip, top", "off pin, top"};
+        assertThat(ModelKnowledge.of(List.of(job(5, BY_THE_TOP), job(5, BY_THE_TOP), job(5, deeper)))
+                        .parts())
+                .as("the pin was what one was after, and nobody got at it without the clip")
+                .noneMatch(KnownPart::needless);
     }
 
     @Test

@@ -252,11 +252,9 @@ final class DemoCameras {
                     "shutter unit, lens front, 1 ring nut 30x2, covers",
                     "shutter faceplate, lens front, 3 slot 1.2x2.2, covers",
                     "slow train, lens front, 2 slot 1.2x3, beware spring"),
-            "M",
-            List.of(
-                    "bottom plate, 3 cross 1.7x3",
-                    "front leather, front, glue, covers",
-                    "mirror box, front, 4 cross 2.0x5, solder red wire meter switch to cell"));
+            "Twin",
+            // through slits in the leather, which stays on
+            TWIN.parts().subList(1, TWIN.parts().size()));
 
     /** What is better left alone in a model. */
     static final Map<String, String> LEFT_ALONE = Map.of(

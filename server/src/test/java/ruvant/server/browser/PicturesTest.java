@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 
-/** Pictures from a file and from a camera, tapped screws, and what a scanner types. */
+/** Pictures from a file and from a camera, and tapped screws. */
 class PicturesTest extends InBrowser {
     private static Path picture() throws IOException {
         File file = Files.createTempFile("plate", ".png").toFile();
@@ -56,31 +56,5 @@ class PicturesTest extends InBrowser {
         JsonNode shots = shop.get("/api/jobs/" + tag).body().at("/album/shots");
         assertThat(shots).hasSize(1);
         assertThat(shots.at("/0/what/name").asText()).endsWith(".jpg");
-    }
-
-    @Test
-    void aScannedTagOpensItsJobAndAScannedWellShowsIt() {
-        String tag = shop.camera("Scanned");
-        shop.add(tag, """
-                {"kind":"removed","part":"ring","side":"FRONT","covers":false,"wells":["B3"]}""");
-        browser.go("/house").see("How we oil");
-        scan("RV-" + tag);
-        browser.at("/camera/" + tag);
-        browser.see("Scanned");
-        browser.go("/").see("On the bench");
-        scan("RV-W-B3");
-        browser.at("/camera/" + tag + "/strip.*");
-        browser.see("holds").see("ring");
-        scan("RV-W-C4");
-        browser.see("is empty");
-    }
-
-    /** What a scanner that is a keyboard sends: key after key without a pause, then Enter. */
-    private void scan(String code) {
-        browser.driver.executeScript("""
-                for (const key of [...arguments[0], "Enter"])
-                  (document.activeElement ?? document.body).dispatchEvent(
-                    new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true }));
-                """, code);
     }
 }
