@@ -19,6 +19,8 @@ const found = (tag: string): JobSummary => ({
   piecesOff: 0,
   lastSequence: 1,
   lastAt: "2031-03-04T08:00:00Z",
+  trays: [],
+  features: [],
 });
 
 it("finds while one types; arrows choose and Enter opens", async () => {

@@ -116,6 +116,7 @@ it("says what to think of, and leads to the pictures with its pins", () => {
           pins: [pin("front plate"), pin("other")],
         },
       ],
+      toCome: [],
     },
   });
   atTheBench(<PutBack job={job} part={part} onBack={() => undefined} />, job);

@@ -7,6 +7,9 @@ import { BeforeLift, metOf } from "./BeforeLift";
 
 const known = (...unlogged: string[]): Schemas["Known"] => ({
   jobs: 7,
+  ofFamily: false,
+  needless: [],
+  leaveAlone: [],
   next: [],
   parts: [
     aMet("top cover"),
