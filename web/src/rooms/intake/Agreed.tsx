@@ -39,7 +39,7 @@ export function BatteryPanel({ job }: { job: JobView }) {
       )}
       <AddLine
         blanks={[
-          { label: "Cell", hint: "Cell, which way up" },
+          { label: "Cell", hint: "Cell" },
           { label: "Chamber", optional: true },
         ]}
         onAdd={(cell, chamber) =>
@@ -70,7 +70,7 @@ export function Decisions({ job }: { job: JobView }) {
       </ul>
       <AddLine
         blanks={[
-          { label: "Decision", hint: "Decision, or the question" },
+          { label: "Decision", hint: "Decision" },
           { label: "Reason", hint: "because…", optional: true },
         ]}
         onAdd={(text, reason) =>
