@@ -11,7 +11,7 @@ const KEYS: [string, string][] = [
   ["I", "its pictures, with their pins"],
   ["S", "sit down, get up"],
   ["Ctrl Z", "strike the last line you logged; again to undo that"],
-  ["K", "takes over the step that is usually next, at Strip"],
+  ["K", "puts the step that is usually next into the log line, at Strip"],
   ["C", "the function check, at Intake: arrows, then W D F X"],
   ["F", "the next speed to time, at Prove"],
   ["G", "the next open check is seen, at Refit"],

@@ -72,6 +72,8 @@ export const aMet = (
     refitTakes: "PT0S",
     others: [],
     needless: false,
+    checks: [],
+    slips: [],
     remarks: [],
     ...change,
   },

@@ -8,6 +8,7 @@ import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { BeforeLift, metOf } from "../strip/BeforeLift";
 import { completed } from "./completed";
+import { useProposed } from "./proposedLine";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",
@@ -62,6 +63,14 @@ export function LogLine({ job }: { job: JobView }) {
     recalled.current = Math.max(-1, Math.min(earlier.length - 1, recalled.current + step));
     setText(recalled.current < 0 ? "" : earlier[recalled.current]);
   };
+
+  useProposed((line) => {
+    // what stood there half-typed is an arrow key away
+    if (text.trim() !== "") setEarlier([text, ...earlier]);
+    setText(line);
+    setProblem(undefined);
+    document.getElementById("log-line")?.focus();
+  });
 
   const complete = (word: string) => {
     setText(completed(text, word));

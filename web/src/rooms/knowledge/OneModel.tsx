@@ -224,6 +224,16 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
       <span className="text-[14.5px]">
         {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
+        {part.checks.map((check) => (
+          <span key={check} className="text-mark block">
+            check: {check}
+          </span>
+        ))}
+        {part.slips.map((slip) => (
+          <span key={slip} className="text-stop block">
+            went wrong: {slip}
+          </span>
+        ))}
         {part.needless && (
           <span className="text-soft block">seldom came off, and nothing was done to it: leave it alone</span>
         )}

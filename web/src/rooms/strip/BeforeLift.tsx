@@ -43,6 +43,9 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
             )}
             {part.state !== undefined && <li>Wants the mechanism {word("mechanismState", part.state)}</li>}
             {part.loose.length > 0 && <li>Loose under it: {part.loose.join(", ")}</li>}
+            {part.slips.map((slip) => (
+              <li key={slip}>Went wrong here before: {slip}</li>
+            ))}
             {part.remarks.slice(0, 2).map((remark) => (
               <li key={remark}>“{remark}”</li>
             ))}

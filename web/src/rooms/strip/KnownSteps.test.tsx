@@ -1,8 +1,9 @@
-import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
+import { answering, atTheBench, logged } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
 import { aJob, aMet } from "../../testing/examples";
+import { LogLine } from "../camera/LogLine";
 import { KnownSteps } from "./KnownSteps";
 
 const SCREWS: Schemas["Fastener"][] = [
@@ -22,26 +23,34 @@ const learned = (change: Partial<Schemas["Known"]>): Schemas["Known"] => ({
   ...change,
 });
 
-it("takes the first step over as usual by one key, into the free well", async () => {
-  const job = aJob({ freeWell: "B2" });
-  atTheBench(<KnownSteps job={job} />, job);
-  answering({ "GET /api/jobs/R-0001/known": learned({ next: ["dial", "hood", "shoe", "plate"], parts }) });
+const usual = (...names: string[]) => names.map((part) => ({ part, line: `off ${part}, top, covers` }));
+
+it("puts the first step into the log line by one key, to be looked over and logged", async () => {
+  const job = aJob();
+  atTheBench(
+    <>
+      <KnownSteps job={job} />
+      <LogLine job={job} />
+    </>,
+    job,
+  );
+  answering({
+    "GET /api/jobs/R-0001/known": learned({ next: usual("dial", "hood", "shoe", "plate"), parts }),
+    "POST /api/jobs/R-0001/read": { chips: [], entries: [], completions: [] },
+  });
   expect(await screen.findByText("dial")).toBeTruthy();
   expect(screen.getAllByText(/care/)).toHaveLength(1);
   expect(screen.queryByText("plate"), "three are enough at once").toBeNull();
+  const line = screen.getByRole<HTMLInputElement>("textbox", { name: "Log line" });
+  fireEvent.change(line, { target: { value: "half typed" } });
   fireEvent.keyDown(document.body, { key: "k" });
-  await waitFor(() =>
-    expect(logged()).toMatchObject([{ kind: "removed", part: "dial", fasteners: SCREWS, wells: ["B2"] }]),
-  );
-});
-
-it("takes another step over by its button, without a well where nothing needs one", async () => {
-  const job = aJob({ freeWell: "B2" });
-  atTheBench(<KnownSteps job={job} />, job);
-  answering({ "GET /api/jobs/R-0001/known": learned({ next: ["hood"], parts }) });
-  await screen.findByText("hood");
-  fireEvent.click(named("button", /Off/));
-  await waitFor(() => expect(logged()).toMatchObject([{ kind: "removed", part: "hood", wells: [] }]));
+  expect(line.value).toBe("off dial, top, covers");
+  expect(document.activeElement).toBe(line);
+  expect(logged(), "nothing is logged before Enter").toEqual([]);
+  fireEvent.keyDown(line, { key: "ArrowUp" });
+  expect(line.value, "what stood there is not lost").toBe("half typed");
+  fireEvent.click(screen.getAllByRole("button", { name: /^Off/ })[1]);
+  expect(line.value).toBe("off hood, top, covers");
 });
 
 it("shows nothing where nothing is known", async () => {
@@ -54,7 +63,7 @@ it("shows nothing where nothing is known", async () => {
 it("says that it comes from cameras of the kind where the model is new", async () => {
   const parts = [aMet("cover", { fasteners: [] })];
   atTheBench(<KnownSteps job={aJob()} />);
-  answering({ "GET /api/jobs/R-0001/known": learned({ ofFamily: true, next: ["cover"], parts }) });
+  answering({ "GET /api/jobs/R-0001/known": learned({ ofFamily: true, next: usual("cover"), parts }) });
   expect(await screen.findByText(/This model is new here/)).toBeTruthy();
   expect(screen.getByText(/fasteners not known/)).toBeTruthy();
 });

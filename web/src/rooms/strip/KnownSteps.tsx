@@ -1,29 +1,26 @@
 import { useQuery } from "@tanstack/react-query";
-import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { knownQuery } from "../../api/queries";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
+import { propose } from "../camera/proposedLine";
 import { metOf } from "./BeforeLift";
 import { fastenerWords } from "./fastenerWords";
-import { asUsual } from "./takeOver";
-
-type KnownPart = Schemas["KnownPart"];
 
 const AT_ONCE = 3;
 
-/** What came off next in earlier jobs of the model; one key takes the step over, to be corrected where it differs. */
+/**
+ * What came off next in earlier jobs of the model; one key puts the step into the log line as it was, to be looked over,
+ * corrected where it differs, and logged.
+ */
 export function KnownSteps({ job }: { job: JobView }) {
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
-  const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const next = (known?.next ?? []).slice(0, AT_ONCE).flatMap((name) => metOf(known, name) ?? []);
-  const takeOver = (part: KnownPart) =>
-    void submit(() => append([asUsual(part, job)], { said: `Taken off as usual: ${part.name}.` }));
-  useKeys({ k: () => next.length > 0 && takeOver(next[0].part) });
+  const next = (known?.next ?? []).slice(0, AT_ONCE).flatMap(({ part, line }) => {
+    const met = metOf(known, part);
+    return met === undefined ? [] : [{ ...met, line }];
+  });
+  useKeys({ k: () => next.length > 0 && propose(next[0].line) });
   if (known === undefined || known.jobs === 0) return null;
   return (
     <>
@@ -38,7 +35,7 @@ export function KnownSteps({ job }: { job: JobView }) {
             </p>
           )}
           <ul>
-            {next.map(({ part, care }, index) => (
+            {next.map(({ part, care, line }, index) => (
               <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
                 <span className="min-w-0 flex-1">
                   <b>{part.name}</b>
@@ -52,14 +49,13 @@ export function KnownSteps({ job }: { job: JobView }) {
                 <Button
                   className="px-2!"
                   keyHint={index === 0 ? "K" : undefined}
-                  onClick={() => takeOver(part)}
+                  onClick={() => propose(line)}
                 >
                   Off
                 </Button>
               </li>
             ))}
           </ul>
-          {problem !== undefined && <ProblemNote problem={problem} />}
         </Panel>
       )}
       <BetterLeft known={known} />

@@ -56,6 +56,11 @@ public enum MechanismState implements Labelled {
         return of;
     }
 
+    /** The state that is called so, such as "at infinity". */
+    public static Optional<MechanismState> labelled(String label) {
+        return Arrays.stream(values()).filter(one -> one.label.equals(label)).findFirst();
+    }
+
     /** The state that a few words of a mark speak of, such as "cocked" or "infinity"; not "uncocked" or "not cocked". */
     public static Optional<MechanismState> in(String words) {
         String said = words.toLowerCase(Locale.ROOT);

@@ -24,6 +24,8 @@ import ruvant.core.units.MayBeNull;
  * @param refitTakes middle time to put it back; zero where it is not known
  * @param others ways by which some jobs reached it without what usually comes off before it
  * @param needless whether it came off in few of the jobs, with nothing done to it, and others got as far without it
+ * @param checks what was looked at before it went on, of somebody's own accord
+ * @param slips what went wrong there, how it showed and how it was put right
  * @param remarks what was noted about lifting it, newest first, at most three
  */
 public record KnownPart(
@@ -41,6 +43,8 @@ public record KnownPart(
         Duration refitTakes,
         List<OtherWay> others,
         boolean needless,
+        List<String> checks,
+        List<String> slips,
         List<String> remarks) {
     /**
      * How some jobs reached a part otherwise.
@@ -52,7 +56,7 @@ public record KnownPart(
 
     /** Whether there is something to know before it is lifted. */
     public boolean wantsCare() {
-        return !hidden.isEmpty() || !hazards.isEmpty() || state != null || !loose.isEmpty();
+        return !hidden.isEmpty() || !hazards.isEmpty() || state != null || !loose.isEmpty() || !slips.isEmpty();
     }
 
     /** The same for a camera of another model: where it lies and what to beware of hold there, measures do not. */
@@ -72,6 +76,8 @@ public record KnownPart(
                 refitTakes,
                 others,
                 false,
+                List.of(),
+                List.of(),
                 List.of());
     }
 }

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.refit.LearnedChecks;
 import ruvant.core.units.PartName;
 
 /**
@@ -38,7 +39,7 @@ public record ModelKnowledge(
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
         PartsMet met = new PartsMet();
-        jobs.forEach(job -> met.take(job.valley(), Worked.on(job)));
+        jobs.forEach(job -> met.take(job.valley(), Worked.on(job), job.bench().slips()));
         return new ModelKnowledge(
                 jobs.size(),
                 met.known(),
@@ -150,6 +151,11 @@ public record ModelKnowledge(
                                         !logged.contains(PartName.of(over).key()))
                                 .toList()))
                 .toList();
+    }
+
+    /** What was looked at before each part went on. */
+    public LearnedChecks checks() {
+        return name -> part(name.text()).map(KnownPart::checks).orElse(List.of());
     }
 
     /** All ways in, to the parts that lie deepest first. */

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.FastenerTrait;
 import ruvant.core.job.StripEntry;
+import ruvant.core.picture.BenchTime;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.PartName;
@@ -37,17 +38,19 @@ final class PartsMet {
     private final WaysMet ways = new WaysMet();
     private final Set<String> needed = new HashSet<>();
     private final Map<String, List<Set<String>>> followed = new HashMap<>();
+    private final Map<String, List<String>> slipped = new HashMap<>();
     private final List<Set<String>> off = new ArrayList<>();
     private final Map<String, List<Duration>> strips = new HashMap<>();
     private final Map<String, List<Duration>> refits = new HashMap<>();
 
-    void take(Valley valley, Set<String> workedOn) {
+    void take(Valley valley, Set<String> workedOn, List<BenchTime.Slip> slips) {
         ways.take(valley);
         off.add(valley.parts().stream().map(part -> part.name().key()).collect(Collectors.toSet()));
         Map<PartName, Set<PartName>> under = valley.under();
         for (ValleyPart part : valley.parts()) {
             String key = part.name().key();
             met.computeIfAbsent(key, name -> new ArrayList<>()).add(part);
+            slipped.computeIfAbsent(key, name -> new ArrayList<>()).addAll(SlipsMet.at(part.name(), slips));
             if (!under.get(part.name()).isEmpty() || workedOn.contains(key)) {
                 needed.add(key);
             }
@@ -124,6 +127,8 @@ final class PartsMet {
                 middle(refits.get(key)),
                 ways.others(key, usually, this::name),
                 needless(key, parts.size()),
+                ChecksMet.learned(parts),
+                slipped.get(key).reversed().stream().distinct().limit(REMARKS).toList(),
                 removals.reversed().stream()
                         .map(StripEntry.Removed::remark)
                         .filter(remark -> !remark.isEmpty())

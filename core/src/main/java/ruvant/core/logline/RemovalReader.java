@@ -196,8 +196,10 @@ final class RemovalReader {
             chips.set(chips.size() - 1, new Chip(Kind.MARK, "mark: " + mark.words()));
             return true;
         }
-        Optional<MechanismState> meant =
-                said.equals("at infinity") ? Optional.empty() : MechanismReader.state(said, false);
+        // "at infinity" alone is how a ring stood; called a state it is how the mechanism must stand
+        Optional<MechanismState> meant = text.startsWith("state ")
+                ? MechanismState.labelled(said).or(() -> MechanismReader.state(said, false))
+                : said.equals("at infinity") ? Optional.empty() : MechanismReader.state(said, false);
         meant.ifPresent(one -> {
             state = one;
             chips.add(new Chip(Kind.MARK, one.label()));

@@ -34,6 +34,7 @@ import ruvant.core.units.TagNumber;
 final class JobFold {
     private static final int LATELY = 4;
 
+    private final TagNumber tag;
     private final IntakeFold intake = new IntakeFold();
     private final AlbumFold album = new AlbumFold();
     private final ValleyFold valley = new ValleyFold();
@@ -48,9 +49,13 @@ final class JobFold {
     private final Deque<Line> lately = new ArrayDeque<>();
     private Stop lastStop = Stop.INTAKE;
 
-    static JobFold of(List<Line> counted) {
-        JobFold fold = new JobFold();
-        counted.forEach(fold::take);
+    JobFold(TagNumber tag) {
+        this.tag = tag;
+    }
+
+    static JobFold of(JobLog log) {
+        JobFold fold = new JobFold(log.tag());
+        log.counted().forEach(fold::take);
         return fold;
     }
 
@@ -138,7 +143,7 @@ final class JobFold {
         }
     }
 
-    JobPicture picture(TagNumber tag, long lastSequence, int streakWanted) {
+    JobPicture picture(long lastSequence, int streakWanted) {
         return new JobPicture(
                 tag,
                 lastSequence,
@@ -155,9 +160,5 @@ final class JobFold {
                 Optional.ofNullable(last),
                 List.copyOf(lately),
                 lastStop);
-    }
-
-    JobPicture picture(JobLog log, int streakWanted) {
-        return picture(log.tag(), log.lastSequence(), streakWanted);
     }
 }

@@ -17,6 +17,7 @@ import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
+import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
@@ -50,7 +51,7 @@ public record JobPicture(
 
     /** Folds a log. */
     public static JobPicture of(JobLog log, HousePractice practice) {
-        return JobFold.of(log.counted()).picture(log, practice.streakLength());
+        return JobFold.of(log).picture(log.lastSequence(), practice.streakLength());
     }
 
     /** What came in. */
@@ -58,9 +59,14 @@ public record JobPicture(
         return intake.received().orElseThrow();
     }
 
-    /** What may go back at this moment. */
+    /** What may go back at this moment, by this job alone. */
     public RefitAnswers refit(Instant now) {
-        return new RefitAnswers(valley, notes, treat, parts, NotTried.of(intake, prove), now);
+        return refit(LearnedChecks.NONE, now);
+    }
+
+    /** What may go back at this moment, with what earlier jobs of the model learned to look at. */
+    public RefitAnswers refit(LearnedChecks learned, Instant now) {
+        return new RefitAnswers(valley, notes, treat, parts, NotTried.of(intake, prove), learned, now);
     }
 
     /** All speeds, before against after. */

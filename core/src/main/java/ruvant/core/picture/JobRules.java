@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import ruvant.core.job.HandoverEntry;
 import ruvant.core.job.JobLog;
@@ -15,6 +16,8 @@ import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.Trays;
 import ruvant.core.units.FieldProblem;
@@ -23,12 +26,27 @@ import ruvant.core.units.Refusal;
 /** Whether lines may be added to a log. */
 public final class JobRules {
     private final Shop shop;
+    private final Function<JobPicture, LearnedChecks> learned;
     private final Instant now;
 
     /** @param now the moment for which waits are judged */
     public JobRules(Shop shop, Instant now) {
+        this(shop, picture -> LearnedChecks.NONE, now);
+    }
+
+    /**
+     * @param learned what earlier jobs of the model of a job learned to look at; asked for only when a part goes back
+     * @param now the moment for which waits are judged
+     */
+    public JobRules(Shop shop, Function<JobPicture, LearnedChecks> learned, Instant now) {
         this.shop = shop;
+        this.learned = learned;
         this.now = now;
+    }
+
+    private RefitAnswers refit(JobFold fold) {
+        JobPicture picture = picture(fold);
+        return picture.refit(learned.apply(picture), now);
     }
 
     /**
@@ -71,7 +89,7 @@ public final class JobRules {
         Optional<JobFold> carriedOn = earlier.filter(
                         folded -> folded.lastSequence == log.lastSequence() && !reachesBack)
                 .map(folded -> folded.fold);
-        JobFold fold = carriedOn.orElseGet(JobFold::new);
+        JobFold fold = carriedOn.orElseGet(() -> new JobFold(log.tag()));
         Optional<Refusal> refused = strikes(log, added);
         if (refused.isEmpty()) {
             refused = reachesBack
@@ -81,7 +99,7 @@ public final class JobRules {
         if (refused.isPresent()) {
             return new Outcome(refused, log, Optional.empty(), Optional.empty());
         }
-        JobPicture picture = fold.picture(after, shop.practice().streakLength());
+        JobPicture picture = fold.picture(after.lastSequence(), shop.practice().streakLength());
         return new Outcome(
                 Optional.empty(), after, Optional.of(picture), Optional.of(new Folded(fold, after.lastSequence())));
     }
@@ -182,7 +200,7 @@ public final class JobRules {
      */
     public static List<Line> resting(JobLog after) {
         List<Line> resting = new ArrayList<>();
-        JobFold fold = new JobFold();
+        JobFold fold = new JobFold(after.tag());
         for (Line line : after.counted()) {
             if (fold.objection(line).isPresent()) {
                 resting.add(line);
@@ -198,7 +216,7 @@ public final class JobRules {
         return switch (line.entry()) {
             case StripEntry.Removed removed -> trays(fold).objection(removed.wells());
             case StripEntry.Moved moved -> trays(fold).objection(moved.wells());
-            case RefitEntry.Refitted refit -> picture(fold).refit(now).objection(refit);
+            case RefitEntry.Refitted refit -> refit(fold).objection(refit);
             case RefitEntry.GateAnswered answer -> unknownCheck(fold, answer);
             case StripEntry.StuckTried tried
             when tried.rung().irreversible() ->
@@ -231,9 +249,9 @@ public final class JobRules {
     }
 
     private Optional<Refusal> unknownCheck(JobFold fold, RefitEntry.GateAnswered answer) {
-        JobPicture picture = picture(fold);
-        boolean known = picture.valley().part(answer.part()).stream()
-                .flatMap(part -> picture.refit(now).checks(part).stream())
+        RefitAnswers refit = refit(fold);
+        boolean known = picture(fold).valley().part(answer.part()).stream()
+                .flatMap(part -> refit.checks(part).stream())
                 .anyMatch(check -> check.text().equals(answer.check()));
         return known
                 ? Optional.empty()
@@ -281,7 +299,6 @@ public final class JobRules {
     }
 
     private JobPicture picture(JobFold fold) {
-        return fold.picture(
-                new ruvant.core.units.TagNumber(1), 0, shop.practice().streakLength());
+        return fold.picture(0, shop.practice().streakLength());
     }
 }

@@ -8,6 +8,7 @@ import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.job.Stop;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
 
@@ -20,8 +21,13 @@ import ruvant.core.treat.TreatPicture;
  */
 public record NextThing(Stop stop, String what, String why, int urgency) {
 
-    /** What can be done now, most urgent first; empty when all there is to do is wait. */
-    public static List<NextThing> of(JobPicture picture, Instant now) {
+    /**
+     * What can be done now, most urgent first; empty when all there is to do is wait.
+     *
+     * @param refit what may go back now
+     * @param now the moment for which waits are judged
+     */
+    public static List<NextThing> of(JobPicture picture, RefitAnswers refit, Instant now) {
         if (picture.returned()) {
             return List.of();
         }
@@ -31,8 +37,8 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
             things.add(
                     new NextThing(Stop.CLEAN, "Wait over: " + wait.what() + whose, "see that it is so, and go on", 0));
         }
-        ready(picture, now).ifPresent(things::add);
-        checks(picture, now).ifPresent(things::add);
+        ready(picture, refit).ifPresent(things::add);
+        checks(picture, refit).ifPresent(things::add);
         for (FindPicture.Suspect suspect : picture.find().suspects()) {
             if (suspect.state() == FindPicture.State.OPEN
                     && picture.find().causes().isEmpty()) {
@@ -50,8 +56,8 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
         return things;
     }
 
-    private static Optional<NextThing> ready(JobPicture picture, Instant now) {
-        List<RefitAnswer> ready = picture.refit(now).all().stream()
+    private static Optional<NextThing> ready(JobPicture picture, RefitAnswers refit) {
+        List<RefitAnswer> ready = refit.all().stream()
                 .filter(answer -> answer.kind() == RefitAnswer.Kind.READY)
                 .toList();
         // while the fault is unknown, a part that could go back is out for a reason
@@ -65,8 +71,8 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
         return Optional.of(new NextThing(Stop.REFIT, "Put back: " + innermost.part(), why, 1));
     }
 
-    private static Optional<NextThing> checks(JobPicture picture, Instant now) {
-        return picture.refit(now).all().stream()
+    private static Optional<NextThing> checks(JobPicture picture, RefitAnswers refit) {
+        return refit.all().stream()
                 .filter(answer -> answer.against().equals(Optional.of(RefitAnswer.Against.CHECKS_OPEN)))
                 .filter(answer -> !picture.find().causes().isEmpty())
                 .findFirst()

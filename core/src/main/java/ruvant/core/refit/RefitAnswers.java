@@ -3,6 +3,7 @@ package ruvant.core.refit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,10 +40,12 @@ public final class RefitAnswers {
     private final TreatPicture treat;
     private final PartsPicture parts;
     private final List<String> untried;
+    private final LearnedChecks learned;
     private final Instant now;
 
     /**
      * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
+     * @param learned what earlier jobs of the model looked at
      * @param now the moment for which waits are judged
      */
     public RefitAnswers(
@@ -51,7 +54,9 @@ public final class RefitAnswers {
             TreatPicture treat,
             PartsPicture parts,
             List<String> untried,
+            LearnedChecks learned,
             Instant now) {
+        this.learned = learned;
         this.untried = untried;
         this.valley = valley;
         this.notes = notes;
@@ -193,18 +198,17 @@ public final class RefitAnswers {
 
     /**
      * All that must hold before a part goes on: what follows from how it came off, what follows from what lies under
-     * it, and the technician's own.
+     * it, what earlier jobs of the model learned to look at, and the technician's own.
      */
     public List<GateCheck> checks(ValleyPart part) {
         if (!part.out()) {
             return part.checks();
         }
-        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toSet());
+        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toCollection(HashSet::new));
+        Stream<String> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
         return Stream.concat(
                         part.checks().stream(),
-                        fromBelow(part).stream()
-                                .filter(text -> !known.contains(text))
-                                .map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
+                        more.filter(known::add).map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
                 .toList();
     }
 

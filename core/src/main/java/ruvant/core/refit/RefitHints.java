@@ -14,8 +14,10 @@ public final class RefitHints {
      * The hints for a part that is out, in words; none for one that is settled.
      *
      * @param stillToTry functions to be tried before it closes over them
+     * @param slips what went wrong there in earlier jobs
      */
-    public static List<String> of(ValleyPart part, VisitorVerdict visitor, List<String> stillToTry) {
+    public static List<String> of(
+            ValleyPart part, VisitorVerdict visitor, List<String> stillToTry, List<String> slips) {
         List<String> hints = new ArrayList<>();
         if (!part.out()) {
             return hints;
@@ -30,6 +32,7 @@ public final class RefitHints {
         if (screws > 0 && visitor.opened() == VisitorVerdict.Opened.WITHOUT_CARE) {
             hints.add("Somebody was in without care: measure each length before it goes in.");
         }
+        slips.forEach(slip -> hints.add("Went wrong here before: " + slip + "."));
         if (!stillToTry.isEmpty()) {
             hints.add("Not tried again yet: " + String.join(", ", stillToTry) + ".");
         }

@@ -18,6 +18,7 @@ import ruvant.core.job.FindEntry;
 import ruvant.core.job.Hazard;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.MechanismState;
+import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
 import ruvant.core.logline.LogLine;
@@ -140,6 +141,51 @@ class ModelKnowledgeTest {
         assertThat(known.leaveAlone())
                 .containsExactly(new ModelKnowledge.Tally("two screws at the shaft: they hold the train", 2));
         assertThat(known.batteries()).containsExactly(new ModelKnowledge.Tally("1.35 V cell", 2));
+    }
+
+    private static JobPicture checked(boolean passed, boolean byHand) {
+        Logs logs = Logs.camera();
+        PartName dial = PartName.of("dial");
+        logs.add(StripEntry.Removed.of("dial", Side.TOP, false));
+        if (byHand) {
+            logs.add(new RefitEntry.GateAdded(dial, "lever left of the post"));
+        }
+        logs.put(new RefitEntry.GateAnswered(dial, "lever left of the post", passed, passed ? "" : "not on this one"));
+        return logs.picture();
+    }
+
+    @Test
+    void whatSomebodyLookedAtOnceIsAskedAgainUntilItIsWaivedAsOften() {
+        JobPicture first = checked(true, true);
+        assertThat(ModelKnowledge.of(List.of(first)).checks().before(PartName.of("Dial")))
+                .containsExactly("lever left of the post");
+        assertThat(ModelKnowledge.of(List.of(first, checked(false, false)))
+                        .checks()
+                        .before(PartName.of("dial")))
+                .isEmpty();
+        assertThat(ModelKnowledge.of(List.of(first, checked(true, false), checked(false, false)))
+                        .checks()
+                        .before(PartName.of("dial")))
+                .hasSize(1);
+        assertThat(ModelKnowledge.of(List.of(checked(true, false))).checks().before(PartName.of("dial")))
+                .as("nobody added it of their own accord")
+                .isEmpty();
+    }
+
+    @Test
+    void aSlipIsRememberedAtThePartThatItSpeaksOf() {
+        JobPicture job =
+                job(5, "off dial, top", "off dial ring, top", "slip long screw in dial ring, stood proud, swapped");
+        ModelKnowledge known = ModelKnowledge.of(List.of(job));
+        assertThat(known.part("dial ring").orElseThrow().slips())
+                .containsExactly("long screw in dial ring; stood proud; swapped");
+        assertThat(known.part("dial ring").orElseThrow().wantsCare()).isTrue();
+        assertThat(ModelKnowledge.of(List.of(job(5, "off ring, top", "slip rings mixed up")))
+                        .part("ring")
+                        .orElseThrow()
+                        .slips())
+                .as("rings are not the ring")
+                .isEmpty();
     }
 
     @Test

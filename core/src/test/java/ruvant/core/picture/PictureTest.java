@@ -39,7 +39,7 @@ class PictureTest {
     private final Logs logs = Logs.camera();
 
     private List<String> next() {
-        return NextThing.of(logs.picture(), logs.now()).stream()
+        return NextThing.of(logs.picture(), logs.picture().refit(logs.now()), logs.now()).stream()
                 .map(NextThing::what)
                 .toList();
     }

@@ -26,6 +26,7 @@ class RefitHintsTest {
     private static final PartName PLATE = PartName.of("plate");
 
     private final Logs logs = Logs.camera();
+    private List<String> slips = List.of();
 
     private void off(Fastener... fasteners) {
         off(false, fasteners);
@@ -42,7 +43,8 @@ class RefitHintsTest {
                 picture.valley().part(PLATE).orElseThrow(),
                 VisitorVerdict.of(picture.intake().visitorSigns()),
                 picture.refit(logs.now())
-                        .stillToTry(picture.valley().part(PLATE).orElseThrow()));
+                        .stillToTry(picture.valley().part(PLATE).orElseThrow()),
+                slips);
     }
 
     @Test
@@ -86,6 +88,13 @@ class RefitHintsTest {
         assertThat(hints()).containsExactly("Not tried again yet: Self-timer.");
         logs.add(new ProveEntry.FunctionProved("Self-timer", FunctionResult.WORKS, ""));
         assertThat(hints()).isEmpty();
+    }
+
+    @Test
+    void whatWentWrongThereBeforeIsSaid() {
+        off();
+        slips = List.of("long screw in short hole; stood proud");
+        assertThat(hints()).containsExactly("Went wrong here before: long screw in short hole; stood proud.");
     }
 
     @Test

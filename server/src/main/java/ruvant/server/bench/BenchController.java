@@ -75,7 +75,7 @@ class BenchController {
             JobPicture picture = jobs.picture(summary.tag());
             String camera = picture.received().camera().maker() + " "
                     + picture.received().camera().model();
-            List<NextThing> things = NextThing.of(picture, now);
+            List<NextThing> things = NextThing.of(picture, picture.refit(now), now);
             things.stream().limit(2).forEach(thing -> tasks.add(new Task(summary.tag(), camera, thing)));
             picture.treat().waits().stream()
                     .filter(wait -> wait.endedAt().isEmpty())

@@ -256,6 +256,17 @@ final class DemoCameras {
             // through slits in the leather, which stays on
             TWIN.parts().subList(1, TWIN.parts().size()));
 
+    /** What somebody looked at of their own accord, and what went wrong, in a model. */
+    static final Map<String, List<String>> LEARNED = Map.of(
+            "35",
+            List.of(
+                    "check top cover, release rod sits in its fork",
+                    "slip long screw of the top cover in a short hole, stood proud inside, swapped"),
+            "Sixty",
+            List.of("check shutter faceplate, cable release lever free of the housing"),
+            "Stereo",
+            List.of("slip front panel laid on with the coupling rod out, jammed at once, taken off again"));
+
     /** What is better left alone in a model. */
     static final Map<String, String> LEFT_ALONE = Map.of(
             "Twin", "leave alone the two screws beside the focus cam, they set the taking lens against the finder",

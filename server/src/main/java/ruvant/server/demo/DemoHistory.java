@@ -96,6 +96,9 @@ final class DemoHistory {
         if (otherwise && DemoCameras.LEFT_ALONE.containsKey(model.model())) {
             bench.type(DemoCameras.LEFT_ALONE.get(model.model()));
         }
+        if (otherwise && DemoCameras.LEARNED.containsKey(model.model())) {
+            bench.type(DemoCameras.LEARNED.get(model.model()).toArray(String[]::new));
+        }
         return names;
     }
 

@@ -2,23 +2,30 @@ package ruvant.server.knowledge;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.Met;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.PatternSigns;
 import ruvant.core.knowledge.WayIn;
+import ruvant.core.logline.UsualLine;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.strip.Trays;
 import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LearnedModels;
 import ruvant.server.record.ModelStore;
+import ruvant.server.record.SummaryStore;
 
 /** What is known of a model. */
 @RestController
@@ -27,8 +34,13 @@ class KnowledgeController {
     private final JobService jobs;
     private final ModelStore models;
     private final LearnedModels learned;
+    private final ShopService shop;
+    private final SummaryStore summaries;
 
-    KnowledgeController(JobService jobs, ModelStore models, LearnedModels learned) {
+    KnowledgeController(
+            JobService jobs, ModelStore models, LearnedModels learned, ShopService shop, SummaryStore summaries) {
+        this.shop = shop;
+        this.summaries = summaries;
         this.jobs = jobs;
         this.models = models;
         this.learned = learned;
@@ -38,17 +50,20 @@ class KnowledgeController {
      * What earlier jobs say to the camera at hand.
      *
      * @param ofFamily whether they were of other models of its family, since this model is new here
-     * @param next names of what usually comes off next
+     * @param next what usually comes off next
      * @param needless names of what came off seldom, with nothing done to it
      * @param leaveAlone what is better left alone
      */
     record Known(
             int jobs,
             boolean ofFamily,
-            List<String> next,
+            List<Usual> next,
             List<Met> parts,
             List<String> needless,
             List<ModelKnowledge.Tally> leaveAlone) {}
+
+    /** A part that usually comes off next, and the line that says so. */
+    record Usual(String part, String line) {}
 
     /** Everything known of one model. */
     record Model(ModelKnowledge knowledge, List<WayIn> ways, PatternSigns signs) {}
@@ -98,7 +113,7 @@ class KnowledgeController {
         return new Known(
                 beside.knowledge().jobs(),
                 beside.ofFamily(),
-                learned.usualNext(job),
+                usual(job),
                 learned.seenFrom(job),
                 beside.knowledge().parts().stream()
                         .filter(KnownPart::needless)
@@ -116,5 +131,22 @@ class KnowledgeController {
     Model model(@RequestParam String maker, @RequestParam String model) {
         ModelKnowledge knowledge = learned.of(maker, model);
         return new Model(knowledge, knowledge.ways(), PatternSigns.of(models.seen(maker, model)));
+    }
+
+    private List<Usual> usual(JobPicture job) {
+        HousePractice practice = shop.shop().practice();
+        Trays trays = Trays.of(job.valley(), practice);
+        return learned.usualNext(job).stream()
+                .map(part -> new Usual(
+                        part.name(),
+                        UsualLine.of(part, trays.suggestion(part.fasteners(), practice.lookAlikeMm(), othersUse(job)))))
+                .toList();
+    }
+
+    private Set<Integer> othersUse(JobPicture job) {
+        return summaries.inTrays().stream()
+                .filter(one -> !one.tag().equals(job.tag()))
+                .flatMap(one -> one.trays().stream())
+                .collect(Collectors.toSet());
     }
 }

@@ -140,7 +140,8 @@ class JobController {
     }
 
     private JobView view(TagNumber tag) {
-        return JobView.of(jobs.picture(tag), shop.shop(), others(tag), pace.now(), clock.instant());
+        JobPicture picture = jobs.picture(tag);
+        return JobView.of(picture, shop.shop(), learned.ofItsModel(picture), others(tag), pace.now(), clock.instant());
     }
 
     /** Which trays hold pieces of other cameras; of no matter where each camera has the one tray to itself. */

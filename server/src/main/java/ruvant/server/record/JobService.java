@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import ruvant.core.job.IntakeEntry;
@@ -18,6 +20,7 @@ import ruvant.core.job.RecordEntry;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
+import ruvant.core.refit.LearnedChecks;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -38,13 +41,22 @@ public class JobService {
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
+    private final Function<JobPicture, LearnedChecks> learned;
     private final Cache<TagNumber, JobLog> recent =
             Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
     private final Cache<TagNumber, JobRules.Folded> folded =
             Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
 
     public JobService(
-            Database database, LogStore logs, SummaryStore summaries, ShopService shop, Events events, Clock clock) {
+            Database database,
+            LogStore logs,
+            SummaryStore summaries,
+            ShopService shop,
+            Events events,
+            Clock clock,
+            ObjectProvider<LearnedModels> models) {
+        // what is learned is read from jobs, so the two know each other; it is asked for only when a part goes back
+        this.learned = job -> models.getObject().checks(job);
         this.database = database;
         this.logs = logs;
         this.summaries = summaries;
@@ -162,7 +174,7 @@ public class JobService {
         List<Line> lines = numbered(log, by, fresh, now);
         // taken out: if anything fails from here on, the log is read anew next time
         Optional<JobRules.Folded> earlier = Optional.ofNullable(folded.asMap().remove(log.tag()));
-        JobRules.Outcome outcome = new JobRules(shop.shop(), now).added(log, lines, earlier);
+        JobRules.Outcome outcome = new JobRules(shop.shop(), learned, now).added(log, lines, earlier);
         outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
         store(outcome, lines);
         return outcome;

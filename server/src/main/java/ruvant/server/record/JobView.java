@@ -20,6 +20,8 @@ import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TrayShape;
+import ruvant.core.knowledge.KnownPart;
+import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.picture.BenchTime;
 import ruvant.core.picture.JobPicture;
@@ -148,11 +150,17 @@ public record JobView(
     /** Time at the bench with its sum. */
     public record BenchView(BenchTime time, long minutes) {}
 
-    static JobView of(JobPicture picture, Shop shop, List<SummaryStore.InTray> others, double refitPace, Instant now) {
+    static JobView of(
+            JobPicture picture,
+            Shop shop,
+            ModelKnowledge learned,
+            List<SummaryStore.InTray> others,
+            double refitPace,
+            Instant now) {
         Trays trays = Trays.of(picture.valley(), shop.practice());
         List<LookAlikes.Pair> pairs =
                 LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
-        var refit = picture.refit(now);
+        var refit = picture.refit(learned.checks(), now);
         VisitorVerdict visitor = VisitorVerdict.of(picture.intake().visitorSigns());
         Ledger ledger = Ledger.of(picture.valley());
         List<SpeedRow> speeds = picture.speeds();
@@ -169,7 +177,13 @@ public record JobView(
                                 part,
                                 refit.of(part),
                                 refit.checks(part),
-                                RefitHints.of(part, visitor, refit.stillToTry(part)),
+                                RefitHints.of(
+                                        part,
+                                        visitor,
+                                        refit.stillToTry(part),
+                                        learned.part(part.name().text())
+                                                .map(KnownPart::slips)
+                                                .orElse(List.of())),
                                 picture.album()))
                         .toList(),
                 wells(trays),
@@ -194,7 +208,7 @@ public record JobView(
                 new BenchView(picture.bench(), picture.bench().minutesAt(now)),
                 StopProgress.of(picture),
                 picture.currentStop(),
-                NextThing.of(picture, now));
+                NextThing.of(picture, refit, now));
     }
 
     private static PartView part(

@@ -17,6 +17,7 @@ import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.Met;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.refit.LearnedChecks;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.TagNumber;
 
@@ -70,9 +71,21 @@ public class LearnedModels {
 
     /** What the other jobs of its model teach about this one; where there are none, those of its family. */
     public Beside beside(JobPicture job) {
+        ModelKnowledge own = ofItsModel(job);
+        return own.jobs() > 0
+                ? new Beside(own, false)
+                : new Beside(ofFamily(job.received().camera()), true);
+    }
+
+    /** What the other jobs of its very model looked at before parts went on; those of its family are not asked. */
+    public LearnedChecks checks(JobPicture job) {
+        return ofItsModel(job).checks();
+    }
+
+    /** What the other jobs of its very model taught. */
+    public ModelKnowledge ofItsModel(JobPicture job) {
         IntakeEntry.Camera camera = job.received().camera();
-        ModelKnowledge own = learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
-        return own.jobs() > 0 ? new Beside(own, false) : new Beside(ofFamily(camera), true);
+        return learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
     }
 
     private ModelKnowledge ofFamily(IntakeEntry.Camera camera) {
@@ -82,11 +95,9 @@ public class LearnedModels {
                 camera.model().toLowerCase(Locale.ROOT)));
     }
 
-    /** Names of what usually comes off next in this job. */
-    public List<String> usualNext(JobPicture job) {
-        return beside(job).knowledge().next(keys(job, ValleyPart::out)).stream()
-                .map(KnownPart::name)
-                .toList();
+    /** What usually comes off next in this job, most usual first. */
+    public List<KnownPart> usualNext(JobPicture job) {
+        return beside(job).knowledge().next(keys(job, ValleyPart::out));
     }
 
     /** What the others say of each part, as seen from this job. */

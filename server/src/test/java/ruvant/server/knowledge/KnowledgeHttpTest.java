@@ -69,14 +69,14 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(known(first).get("ofFamily").asBoolean()).isTrue();
         JsonNode said = known(second);
         assertThat(said.get("jobs").asInt()).isEqualTo(1);
-        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("cover");
+        assertThat(said.get("next").findValuesAsText("part")).containsExactly("cover");
         JsonNode dial = said.at("/parts/1");
         assertThat(dial.at("/part/name").asText()).isEqualTo("dial");
         assertThat(dial.get("care").asBoolean()).isTrue();
         assertThat(dial.get("unlogged")).extracting(JsonNode::asText).containsExactly("cover");
         shop.add(second, COVER);
         said = known(second);
-        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("dial");
+        assertThat(said.get("next").findValuesAsText("part")).containsExactly("dial");
         assertThat(said.at("/parts/1/unlogged")).isEmpty();
     }
 
@@ -92,7 +92,7 @@ class KnowledgeHttpTest extends OverHttp {
         JsonNode said = known(ofFamily("Kin C", "SWING"));
         assertThat(said.get("ofFamily").asBoolean()).isTrue();
         assertThat(said.get("jobs").asInt()).isEqualTo(2);
-        assertThat(said.get("next")).extracting(JsonNode::asText).containsExactly("cover");
+        assertThat(said.get("next").findValuesAsText("part")).containsExactly("cover");
         assertThat(said.at("/parts/0/part/fasteners")).isEmpty();
         assertThat(said.get("parts").findValuesAsText("name")).contains("dial");
     }
@@ -154,5 +154,41 @@ class KnowledgeHttpTest extends OverHttp {
                         .at("/knowledge/jobs")
                         .asInt())
                 .isZero();
+    }
+
+    @Test
+    void theUsualStepIsALineThatIsReadBackAsIt() {
+        shop.add(
+                camera("Lined", "", "1"),
+                COVER.replace(
+                        "true",
+                        "true,\"fasteners\":[{\"kind\":\"SCREW\",\"drive\":\"CROSS\",\"threadMm\":1.7,\"lengthMm\":3,\"count\":4}]"));
+        String tag = camera("Lined", "", "2");
+        String line = known(tag).at("/next/0/line").asText();
+        assertThat(line).isEqualTo("off cover, top, covers, 4 cross 1.7x3, well A1");
+        JsonNode read = shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"" + line + "\"}")
+                .body();
+        assertThat(shop.add(tag, read.at("/entries/0").toString()).status()).isEqualTo(200);
+    }
+
+    @Test
+    void whatAnEarlierJobLookedAtHoldsThePartInTheNext() {
+        String first = camera("Checked", "", "1");
+        shop.add(
+                first,
+                CARE,
+                "{\"kind\":\"gateAdded\",\"part\":\"dial\",\"check\":\"lever left of the post\"}",
+                "{\"kind\":\"gateAnswered\",\"part\":\"dial\",\"check\":\"lever left of the post\",\"passed\":true}");
+        String second = camera("Checked", "", "2");
+        shop.add(second, CARE.replace(",\"hazards\":[\"BALL\"]", ""));
+        JsonNode dial = shop.get("/api/jobs/" + second).body().at("/parts/0");
+        assertThat(dial.get("checks").findValuesAsText("text")).containsExactly("lever left of the post");
+        assertThat(dial.at("/answer/kind").asText()).isEqualTo("NOT_YET");
+        String back = "{\"kind\":\"refitted\",\"part\":\"dial\",\"fasteners\":[]}";
+        assertThat(shop.add(second, back).code()).isEqualTo("notYet");
+        shop.add(
+                second,
+                "{\"kind\":\"gateAnswered\",\"part\":\"dial\",\"check\":\"lever left of the post\",\"passed\":true}");
+        assertThat(shop.add(second, back).status()).isEqualTo(200);
     }
 }

@@ -45,7 +45,7 @@ class JobServiceTest {
             ShopService shop = mock(ShopService.class);
             when(shop.shop()).thenReturn(new Shop(HousePractice.starting(), null, null));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
-            JobService jobs = new JobService(database, logs, summaries, shop, events, clock);
+            JobService jobs = new JobService(database, logs, summaries, shop, events, clock, mock());
             TagNumber tag = jobs.open(UUID.randomUUID(), "Ada", received());
             verify(events).changed(tag, 1);
 
@@ -128,7 +128,8 @@ class JobServiceTest {
                 new SummaryStore(database),
                 shop,
                 mock(Events.class),
-                clock);
+                clock,
+                mock());
     }
 
     private static NewLine note(String text) {

@@ -1,0 +1,14 @@
+package ruvant.core.refit;
+
+import java.util.List;
+import ruvant.core.units.PartName;
+
+/** What earlier jobs of a model looked at before a part went on, beyond what follows from the part itself. */
+@FunctionalInterface
+public interface LearnedChecks {
+    /** Nothing was learned. */
+    LearnedChecks NONE = part -> List.of();
+
+    /** The checks before this part, in words; none for a part that earlier jobs did not meet. */
+    List<String> before(PartName part);
+}
