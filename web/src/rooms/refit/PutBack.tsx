@@ -100,6 +100,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
       </div>
       {!settled && (
         <>
+          <Hints hints={part.hints} />
           <Gate job={job} part={part} />
           {part.fasteners.length > 0 && (
             <Panel
@@ -131,7 +132,6 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
               )}
             </ProblemNote>
           )}
-          <Hints hints={part.hints} />
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back

@@ -45,12 +45,12 @@ final class GateChecks {
         if (removed.hazards().contains(Hazard.ALUMINIUM)) {
             checks.add("Aluminium thread: started by finger, snug only");
         }
+        if (removed.covers()) {
+            checks.add("Nothing trapped under it: levers free, no wire pinched");
+        }
         int screws = removed.screwsOut();
         if (removed.covers() && screws >= StripEntry.Removed.PULL_ASKEW) {
             checks.add("All " + screws + " started before any is tight");
-        }
-        if (removed.covers()) {
-            checks.add("Nothing trapped under it: levers free, no wire pinched");
         }
         return checks.stream().distinct().toList();
     }

@@ -109,7 +109,7 @@ final class DemoBench {
                     .valley()
                     .part(ruvant.core.units.PartName.of(name))
                     .orElseThrow();
-            jobs.picture(tag).refit(clock).checks(part).stream()
+            jobs.refit(jobs.picture(tag), clock).checks(part).stream()
                     .filter(check -> check.state() == ruvant.core.strip.GateCheck.State.OPEN)
                     .forEach(check ->
                             add(new ruvant.core.job.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));

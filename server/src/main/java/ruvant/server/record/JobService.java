@@ -21,6 +21,7 @@ import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.RefitAnswers;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -82,6 +83,11 @@ public class JobService {
     /** Keeps the longer one where another thread was quicker. */
     private void remember(JobLog log) {
         recent.asMap().merge(log.tag(), log, (a, b) -> a.lastSequence() >= b.lastSequence() ? a : b);
+    }
+
+    /** What may go back in a job, also by what earlier jobs of its model looked at. */
+    public RefitAnswers refit(JobPicture job, Instant now) {
+        return job.refit(learned.apply(job), now);
     }
 
     /** The job as it stands. */
