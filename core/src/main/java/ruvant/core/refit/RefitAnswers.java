@@ -3,7 +3,6 @@ package ruvant.core.refit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,17 +29,13 @@ import ruvant.core.units.Refusal;
  * that order, the costliest to discover late first.
  */
 public final class RefitAnswers {
-    private static final String EMPTY = "Trays looked at: no piece lies there but its own";
-    private static final String TRIED = "What worked at intake tried again, while it can be reached";
-
     private final Valley valley;
     private final Map<PartName, Set<PartName>> under;
     private final List<ValleyPart> out;
     private final StripNotes notes;
     private final TreatPicture treat;
     private final PartsPicture parts;
-    private final List<String> untried;
-    private final LearnedChecks learned;
+    private final Gates gates;
     private final Instant now;
 
     /**
@@ -56,8 +51,6 @@ public final class RefitAnswers {
             List<String> untried,
             LearnedChecks learned,
             Instant now) {
-        this.learned = learned;
-        this.untried = untried;
         this.valley = valley;
         this.notes = notes;
         this.under = valley.under();
@@ -65,6 +58,7 @@ public final class RefitAnswers {
         this.treat = treat;
         this.parts = parts;
         this.now = now;
+        this.gates = new Gates(valley, under, notes, treat, parts, untried, learned);
     }
 
     /** One answer for each part of the valley, in its order. */
@@ -196,64 +190,14 @@ public final class RefitAnswers {
         return notes.states().get(other.of()).label();
     }
 
-    /**
-     * All that must hold before a part goes on: what follows from how it came off, what follows from what lies under
-     * it, what earlier jobs of the model learned to look at, and the technician's own.
-     */
+    /** All that must hold before a part goes on. */
     public List<GateCheck> checks(ValleyPart part) {
-        if (!part.out()) {
-            return part.checks();
-        }
-        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toCollection(HashSet::new));
-        Stream<String> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
-        return Stream.concat(
-                        part.checks().stream(),
-                        more.filter(known::add).map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
-                .toList();
-    }
-
-    private List<String> fromBelow(ValleyPart part) {
-        Set<PartName> below = under.get(part.name());
-        List<String> checks = new ArrayList<>();
-        if (out.size() == 1 && valley.parts().stream().anyMatch(this::cameFromAWell)) {
-            checks.add(EMPTY);
-        }
-        if (!part.removed().covers() || below.isEmpty()) {
-            return checks;
-        }
-        DryPoints.of(treat).stream()
-                .filter(below::contains)
-                .forEach(dry -> checks.add("Cleaned, but no point of it is oiled: " + dry));
-        if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
-            checks.add(TRIED);
-        }
-        if (part.level() == 0) {
-            notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
-        }
-        return checks;
-    }
-
-    private boolean cameFromAWell(ValleyPart other) {
-        return !other.out() && !other.removed().wells().isEmpty();
-    }
-
-    private boolean workedOn(Set<PartName> some) {
-        Stream<PartName> worked = Stream.of(
-                        treat.cleaned().stream().map(one -> one.what().part()),
-                        treat.mended().stream().map(one -> one.what().part()),
-                        treat.lubricated().stream().map(one -> one.what().part()),
-                        parts.replacements().stream().map(one -> one.what().part()))
-                .flatMap(names -> names);
-        // what was worked on without coming off was reached in place, under any cover that was off
-        return worked.anyMatch(part -> some.contains(part) || valley.part(part).isEmpty());
+        return gates.checks(part);
     }
 
     /** What is still to be tried before this part closes over it; empty where that is not asked of it. */
     public List<String> stillToTry(ValleyPart part) {
-        return checks(part).stream()
-                        .anyMatch(check -> check.text().equals(TRIED) && check.state() == GateCheck.State.OPEN)
-                ? untried
-                : List.of();
+        return gates.stillToTry(part);
     }
 
     private Optional<RefitAnswer> gate(ValleyPart part) {

@@ -1,0 +1,94 @@
+package ruvant.core.refit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.StripNotes;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.PartName;
+
+/**
+ * The checks before each part: what follows from how it came off, what follows from what lies under it, what earlier
+ * jobs of the model learned to look at, and the technician's own.
+ *
+ * @param under for each part, what lies under it, directly or not
+ * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
+ */
+record Gates(
+        Valley valley,
+        Map<PartName, Set<PartName>> under,
+        StripNotes notes,
+        TreatPicture treat,
+        PartsPicture parts,
+        List<String> untried,
+        LearnedChecks learned) {
+    private static final String EMPTY = "Trays looked at: no piece lies there but its own";
+    private static final String TRIED = "What worked at intake tried again, while it can be reached";
+
+    List<GateCheck> checks(ValleyPart part) {
+        if (!part.out()) {
+            return part.checks();
+        }
+        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toCollection(HashSet::new));
+        Stream<String> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
+        return Stream.concat(
+                        part.checks().stream(),
+                        more.filter(known::add).map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
+                .toList();
+    }
+
+    List<String> stillToTry(ValleyPart part) {
+        return checks(part).stream()
+                        .anyMatch(check -> check.text().equals(TRIED) && check.state() == GateCheck.State.OPEN)
+                ? untried
+                : List.of();
+    }
+
+    private List<String> fromBelow(ValleyPart part) {
+        Set<PartName> below = under.get(part.name());
+        List<String> checks = new ArrayList<>();
+        if (lastOut() && valley.parts().stream().anyMatch(Gates::cameFromAWell)) {
+            checks.add(EMPTY);
+        }
+        if (!part.removed().covers() || below.isEmpty()) {
+            return checks;
+        }
+        DryPoints.of(treat).stream()
+                .filter(below::contains)
+                .forEach(dry -> checks.add("Cleaned, but no point of it is oiled: " + dry));
+        if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
+            checks.add(TRIED);
+        }
+        if (part.level() == 0) {
+            notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
+        }
+        return checks;
+    }
+
+    private boolean lastOut() {
+        return valley.parts().stream().filter(ValleyPart::out).limit(2).count() == 1;
+    }
+
+    private static boolean cameFromAWell(ValleyPart other) {
+        return !other.out() && !other.removed().wells().isEmpty();
+    }
+
+    private boolean workedOn(Set<PartName> some) {
+        Stream<PartName> worked = Stream.of(
+                        treat.cleaned().stream().map(one -> one.what().part()),
+                        treat.mended().stream().map(one -> one.what().part()),
+                        treat.lubricated().stream().map(one -> one.what().part()),
+                        parts.replacements().stream().map(one -> one.what().part()))
+                .flatMap(names -> names);
+        // what was worked on without coming off was reached in place, under any cover that was off
+        return worked.anyMatch(part -> some.contains(part) || valley.part(part).isEmpty());
+    }
+}
