@@ -1,0 +1,24 @@
+package ruvant.core.measure.recording;
+
+import java.util.List;
+
+/** Samples of a recording, read once from its beginning to its end. */
+public interface Samples {
+    /** Samples a second of each channel. */
+    double rateHz();
+
+    /** How many channels, 1 to 4. */
+    int channels();
+
+    /**
+     * Reads on.
+     *
+     * @param into one array for each channel, all of one length, at least 1; full scale of a whole-number format is -1
+     *     to 1, other values are as they were recorded
+     * @return how many samples of each channel were read, fewer than asked for only at the end; 0 at the end
+     */
+    int read(float[][] into);
+
+    /** What was odd about the recording so far, in words, and was put right. */
+    List<String> warnings();
+}
