@@ -1,6 +1,7 @@
 package ruvant.core.measure;
 
 import java.util.List;
+import org.hipparchus.distribution.continuous.GammaDistribution;
 import org.hipparchus.distribution.continuous.TDistribution;
 import ruvant.core.units.ExposureEv;
 
@@ -37,6 +38,27 @@ public record RunStatistics(int firings, double biasEv, double scatterEv) {
      */
     public double halfWidthEv(double confidence) {
         return halfWidthEv(confidence, firings, scatterEv);
+    }
+
+    /** The two ends of an interval, stops. */
+    public record Interval(double lowEv, double highEv) {}
+
+    /**
+     * Between which the true scatter lies, by the chi-square distribution.
+     *
+     * @param confidence such as 0.95
+     * @return from 0 to infinity for one firing, which says nothing about its own scatter
+     */
+    public Interval scatterEv(double confidence) {
+        if (firings < 2) {
+            return new Interval(0, Double.POSITIVE_INFINITY);
+        }
+        int freedom = firings - 1;
+        GammaDistribution chiSquare = new GammaDistribution(freedom / 2.0, 2);
+        double tail = (1 - confidence) / 2;
+        return new Interval(
+                scatterEv * Math.sqrt(freedom / chiSquare.inverseCumulativeProbability(1 - tail)),
+                scatterEv * Math.sqrt(freedom / chiSquare.inverseCumulativeProbability(tail)));
     }
 
     static double halfWidthEv(double confidence, int firings, double scatterEv) {

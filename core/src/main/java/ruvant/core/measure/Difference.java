@@ -1,0 +1,54 @@
+package ruvant.core.measure;
+
+import org.hipparchus.distribution.continuous.TDistribution;
+
+/**
+ * How far two runs lie apart, their scatters not taken for equal (Welch's comparison, degrees of freedom after
+ * Satterthwaite).
+ *
+ * @param byEv mean of the second less mean of the first, stops
+ * @param standardErrorEv of that, stops
+ * @param freedom degrees of freedom, not a whole number
+ */
+public record Difference(double byEv, double standardErrorEv, double freedom) {
+    /** A timer's own step and the hand leave this much scatter even where the figures agree. */
+    private static final double LEAST_SCATTER_EV = 0.002;
+
+    /**
+     * From one run to another.
+     *
+     * @param from at least two firings
+     * @param to at least two firings
+     * @throws IllegalArgumentException for a run of one firing, which says nothing about its own scatter
+     */
+    public static Difference between(RunStatistics from, RunStatistics to) {
+        if (from.firings() < 2 || to.firings() < 2) {
+            throw new IllegalArgumentException("A run of one firing cannot be compared: fire it again.");
+        }
+        double first = square(from) / from.firings();
+        double second = square(to) / to.firings();
+        double freedom = (first + second)
+                * (first + second)
+                / (first * first / (from.firings() - 1) + second * second / (to.firings() - 1));
+        return new Difference(to.biasEv() - from.biasEv(), Math.sqrt(first + second), freedom);
+    }
+
+    private static double square(RunStatistics run) {
+        double scatter = Math.max(LEAST_SCATTER_EV, run.scatterEv());
+        return scatter * scatter;
+    }
+
+    /**
+     * Half the width of the two-sided interval of the difference, stops.
+     *
+     * @param confidence such as 0.95
+     */
+    public double halfWidthEv(double confidence) {
+        return new TDistribution(freedom).inverseCumulativeProbability(0.5 + confidence / 2) * standardErrorEv;
+    }
+
+    /** The chance of a difference at least as large in either direction when there is none. */
+    public double chance() {
+        return 2 * new TDistribution(freedom).cumulativeProbability(-Math.abs(byEv) / standardErrorEv);
+    }
+}
