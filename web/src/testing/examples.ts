@@ -160,8 +160,8 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
     needs: { needs: [], replacements: [] },
     speeds: [
-      { speed: "1", nominalSeconds: 1, toleranceEv: 0.3 },
-      { speed: "1/30", nominalSeconds: 0.03125, toleranceEv: 0.3 },
+      { speed: "1", nominalSeconds: 1, toleranceEv: 0.3, attitudes: [] },
+      { speed: "1/30", nominalSeconds: 0.03125, toleranceEv: 0.3, attitudes: [] },
     ],
     toTime: { before: ["1", "1/30"], after: ["1", "1/30"] },
     prove: {
@@ -208,6 +208,10 @@ export function aHouse(): House {
         { value: "TOP", label: "top" },
         { value: "BACK", label: "back" },
         { value: "LENS", label: "lens" },
+      ],
+      attitude: [
+        { value: "LEVEL", label: "level" },
+        { value: "LENS_DOWN", label: "lens down" },
       ],
       school: [{ value: "PASTE", label: "paste" }],
       sourceKind: [

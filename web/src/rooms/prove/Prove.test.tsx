@@ -6,7 +6,7 @@ import { Prove } from "./Prove";
 
 const job = () => aJob({ parts: [aPart("front plate")] });
 const speed = () => screen.getByLabelText<HTMLInputElement>("Marked speed");
-const firings = () => screen.getByLabelText<HTMLInputElement>("Firings, camera level");
+const firings = () => screen.getByLabelText<HTMLInputElement>("Firings");
 
 it("logs typed firings and goes on to the speed that the server names", async () => {
   atTheBench(<Prove />, job());
@@ -52,4 +52,35 @@ it("counts firings with Space and a miss with M, where no field has focus", asyn
 it("times before the work while nothing is off", () => {
   atTheBench(<Prove />, aJob());
   expect(named("radio", "before").getAttribute("aria-checked")).toBe("true");
+});
+
+it("shows what changed, what hung up, and what holding it otherwise does", async () => {
+  const one = job();
+  const run = (biasEv: number, hung: number[] = []) => ({
+    seconds: [1.02, 1.04],
+    hung,
+    biasEv,
+    percent: 3,
+    scatterEv: 0.02,
+    lowEv: biasEv - 0.1,
+    highEv: biasEv + 0.1,
+    scatterTooWide: false,
+    verdict: { kind: "IN" as const, fireMore: 0, straddles: false },
+  });
+  one.speeds[0] = {
+    ...one.speeds[0],
+    before: run(0.5),
+    after: run(0.05, [1.9]),
+    change: { byEv: -0.45, lowEv: -0.55, highEv: -0.35 },
+    attitudes: [{ attitude: "LENS_DOWN", effectEv: 0.31, halfWidthEv: 0.08, chance: 0.001, called: true }],
+  };
+  atTheBench(<Prove />, one);
+  expect(screen.getByText(/hung up, not counted/).textContent).toContain("1.9");
+  expect(named("row", /^change −0.45 EV, from −0.55 to −0.35/)).toBeTruthy();
+  expect(named("row", /\+0.31 EV ± 0.08 against level ?it minds being held so/)).toBeTruthy();
+  answering({ "GET /api/times": { seconds: [1.3] } });
+  fireEvent.change(screen.getByLabelText("Camera held"), { target: { value: "LENS_DOWN" } });
+  fireEvent.change(firings(), { target: { value: "1.3s" } });
+  fireEvent.submit(firings());
+  await waitFor(() => expect(logged()[0]).toMatchObject({ attitude: "LENS_DOWN", seconds: [1.3] }));
 });

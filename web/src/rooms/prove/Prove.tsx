@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { useAppend } from "../../api/append";
-import type { JobView, SpeedRow } from "../../api/client";
-import { readTimes } from "../../api/queries";
+import type { JobView, Schemas, SpeedRow } from "../../api/client";
+import { readTimes, useWords } from "../../api/queries";
 import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
-import { FormProblem, TextField } from "../../ui/Field";
+import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -87,6 +87,8 @@ function TimeSpeed({
   const append = useAppend(job.tag);
   const { problem, field, submit } = useSubmit();
   const [typed, setTyped] = useState("");
+  const [attitude, setAttitude] = useState<Schemas["FiringsTimed"]["attitude"]>("LEVEL");
+  const { choices } = useWords();
   const [other, setOther] = useState({ beside: speed, typed: speed });
   // a speed chosen in the picture takes the place of one that was typed
   const own = other.beside === speed ? other.typed : speed;
@@ -95,7 +97,7 @@ function TimeSpeed({
     submit(async () => {
       const { seconds } = await readTimes(typed);
       const after = await append(
-        [{ kind: "firingsTimed", speed: own, phase, attitude: "LEVEL", instrument: "", seconds }],
+        [{ kind: "firingsTimed", speed: own, phase, attitude, instrument: "", seconds }],
         {
           said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
         },
@@ -131,8 +133,14 @@ function TimeSpeed({
               onChange={(next) => setPhase(next as Phase)}
             />
           </div>
+          <ChoiceField
+            label="Camera held"
+            value={attitude}
+            choices={choices("attitude")}
+            onChange={(event) => setAttitude(event.target.value as typeof attitude)}
+          />
           <TextField
-            label="Firings, camera level"
+            label="Firings"
             name="firings"
             id="firings"
             className="num"
@@ -157,6 +165,7 @@ function TimeSpeed({
 }
 
 function RunFacts({ row }: { row: SpeedRow }) {
+  const { word } = useWords();
   const runs = [
     ["before", row.before],
     ["after", row.after],
@@ -186,10 +195,41 @@ function RunFacts({ row }: { row: SpeedRow }) {
                   <span className="num text-soft block text-[13px] break-words">
                     {run.seconds.map(timeWords).join("  ")}
                   </span>
+                  {run.hung.length > 0 && (
+                    <span className="text-stop block text-[13px]">
+                      hung up, not counted: <span className="num">{run.hung.map(timeWords).join("  ")}</span>
+                    </span>
+                  )}
                 </td>
               </tr>
             ),
         )}
+        {row.change !== undefined && (
+          <tr className="border-line/70 border-t align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-bold">
+              change
+            </th>
+            <td className="num py-1">
+              {stopsWords(row.change.byEv)} EV, from {stopsWords(row.change.lowEv)} to{" "}
+              {stopsWords(row.change.highEv)}
+            </td>
+          </tr>
+        )}
+        {row.attitudes.map((effect) => (
+          <tr key={effect.attitude} className="border-line/70 border-t align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-bold">
+              {word("attitude", effect.attitude)}
+            </th>
+            <td className="py-1">
+              <span className="num">
+                {stopsWords(effect.effectEv)} EV ± {effect.halfWidthEv.toFixed(2)} against level
+              </span>
+              <span className={`block ${effect.called ? "text-stop font-bold" : "text-soft"}`}>
+                {effect.called ? "it minds being held so" : "no more than chance, or too little to matter"}
+              </span>
+            </td>
+          </tr>
+        ))}
       </tbody>
     </table>
   );

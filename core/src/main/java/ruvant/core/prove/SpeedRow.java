@@ -2,6 +2,7 @@ package ruvant.core.prove;
 
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.SpeedVerdict;
 
 /**
@@ -9,13 +10,25 @@ import ruvant.core.measure.SpeedVerdict;
  *
  * @param nominalSeconds what the engraving means
  * @param toleranceEv allowed |bias|
+ * @param change from before to after; empty until both have two firings
+ * @param attitudes what holding it otherwise does, after the work where that was tried, else before
  */
 public record SpeedRow(
-        String speed, double nominalSeconds, double toleranceEv, Optional<Run> before, Optional<Run> after) {
+        String speed,
+        double nominalSeconds,
+        double toleranceEv,
+        Optional<Run> before,
+        Optional<Run> after,
+        Optional<Change> change,
+        List<Attitudes.Effect> attitudes) {
+    /** By how much the mean error changed, stops, with the ends of its 95 % interval. */
+    public record Change(double byEv, double lowEv, double highEv) {}
 
     /**
      * The firings of one phase, camera level.
      *
+     * @param seconds those that count
+     * @param hung those that hung up: misses, not averaged in
      * @param scatterEv standard deviation; empty for one firing
      * @param lowEv lower end of the 95 % interval of the mean; empty for one firing
      * @param highEv upper end of it
@@ -23,6 +36,7 @@ public record SpeedRow(
      */
     public record Run(
             List<Double> seconds,
+            List<Double> hung,
             double biasEv,
             double percent,
             Optional<Double> scatterEv,

@@ -1,42 +1,64 @@
 package ruvant.core.prove;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.Attitude;
+import ruvant.core.job.Family;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Phase;
+import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.Difference;
 import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.measure.RunStatistics;
-import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.measure.Tolerances;
-import ruvant.core.units.ExposureEv;
 
 /** All speeds of a camera, before against after. */
 public final class SpeedTable {
-    private static final double SHOWN = 0.95;
-
     private SpeedTable() {}
+
+    /** A speed as it is engraved and what that means. */
+    record MarkedOn(String words, double nominalSeconds) {}
 
     /** One row for each speed on the dial and each other speed that was timed, slowest first. */
     public static List<SpeedRow> of(IntakeEntry.Received received, ProvePicture proofs) {
         Set<String> speeds = new LinkedHashSet<>(received.speeds());
         proofs.timed().forEach(timed -> speeds.add(timed.firings().speed()));
-        List<SpeedRow> rows = new ArrayList<>();
-        for (String speed : speeds) {
-            double nominal = MarkedSpeed.nominalSeconds(speed, received.series());
-            double tolerance = Tolerances.biasEv(received.camera().family(), nominal);
-            rows.add(new SpeedRow(
-                    speed,
-                    nominal,
-                    tolerance,
-                    run(proofs, speed, Phase.BEFORE, nominal, tolerance),
-                    run(proofs, speed, Phase.AFTER, nominal, tolerance)));
+        List<MarkedOn> dial = speeds.stream()
+                .map(speed -> new MarkedOn(speed, MarkedSpeed.nominalSeconds(speed, received.series())))
+                .sorted(Comparator.comparingDouble(MarkedOn::nominalSeconds).reversed())
+                .toList();
+        PhaseRuns before = PhaseRuns.of(dial, proofs, Phase.BEFORE);
+        PhaseRuns after = PhaseRuns.of(dial, proofs, Phase.AFTER);
+        return dial.stream()
+                .map(speed -> row(speed, received.camera().family(), before, after))
+                .toList();
+    }
+
+    private static SpeedRow row(MarkedOn speed, Family family, PhaseRuns before, PhaseRuns after) {
+        double tolerance = Tolerances.biasEv(family, speed.nominalSeconds());
+        List<Attitudes.Effect> held = after.attitudes(speed);
+        return new SpeedRow(
+                speed.words(),
+                speed.nominalSeconds(),
+                tolerance,
+                before.run(speed, tolerance),
+                after.run(speed, tolerance),
+                change(before.level(speed), after.level(speed)),
+                held.isEmpty() ? before.attitudes(speed) : held);
+    }
+
+    private static Optional<SpeedRow.Change> change(Optional<RunStatistics> from, Optional<RunStatistics> to) {
+        if (from.isEmpty()
+                || to.isEmpty()
+                || from.get().firings() < 2
+                || to.get().firings() < 2) {
+            return Optional.empty();
         }
-        rows.sort(java.util.Comparator.comparingDouble(SpeedRow::nominalSeconds).reversed());
-        return rows;
+        Difference difference = Difference.between(from.get(), to.get());
+        double half = difference.halfWidthEv(PhaseRuns.SHOWN);
+        return Optional.of(new SpeedRow.Change(difference.byEv(), difference.byEv() - half, difference.byEv() + half));
     }
 
     /** The speeds that have no firing yet in a phase, slowest first: those to time next. */
@@ -45,30 +67,5 @@ public final class SpeedTable {
                 .filter(row -> (phase == Phase.BEFORE ? row.before() : row.after()).isEmpty())
                 .map(SpeedRow::speed)
                 .toList();
-    }
-
-    private static Optional<SpeedRow.Run> run(
-            ProvePicture proofs, String speed, Phase phase, double nominal, double tolerance) {
-        List<Double> seconds = proofs.timed().stream()
-                .map(ProvePicture.Timed::firings)
-                .filter(run -> run.speed().equals(speed) && run.phase() == phase && run.attitude() == Attitude.LEVEL)
-                .flatMap(run -> run.seconds().stream())
-                .toList();
-        if (seconds.isEmpty()) {
-            return Optional.empty();
-        }
-        RunStatistics statistics = RunStatistics.of(seconds, nominal);
-        double bias = statistics.biasEv();
-        boolean several = statistics.firings() > 1;
-        double half = several ? statistics.halfWidthEv(SHOWN) : 0;
-        return Optional.of(new SpeedRow.Run(
-                seconds,
-                bias,
-                new ExposureEv(bias).percent(),
-                several ? Optional.of(statistics.scatterEv()) : Optional.empty(),
-                several ? Optional.of(bias - half) : Optional.empty(),
-                several ? Optional.of(bias + half) : Optional.empty(),
-                several && statistics.scatterEv() > Tolerances.SCATTER_EV,
-                SpeedVerdict.of(statistics, tolerance)));
     }
 }

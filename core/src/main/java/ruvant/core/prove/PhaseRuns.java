@@ -1,0 +1,103 @@
+package ruvant.core.prove;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.Attitude;
+import ruvant.core.job.Phase;
+import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.HangUps;
+import ruvant.core.measure.RunStatistics;
+import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.measure.Tolerances;
+import ruvant.core.units.ExposureEv;
+
+/** All firings before the work, or after it, by speed and attitude; those that hung up told apart over the whole camera. */
+final class PhaseRuns {
+    /** Confidence of the intervals that are shown. */
+    static final double SHOWN = 0.95;
+
+    private final Map<String, Map<Attitude, List<Double>>> counted = new HashMap<>();
+    private final Map<String, List<Double>> hung = new HashMap<>();
+
+    private PhaseRuns() {}
+
+    static PhaseRuns of(List<SpeedTable.MarkedOn> dial, ProvePicture proofs, Phase phase) {
+        PhaseRuns runs = new PhaseRuns();
+        for (Attitude attitude : Attitude.values()) {
+            List<List<Double>> seconds = dial.stream()
+                    .map(speed -> seconds(proofs, speed, phase, attitude))
+                    .toList();
+            List<double[]> errors = new ArrayList<>();
+            for (int i = 0; i < dial.size(); i++) {
+                double nominal = dial.get(i).nominalSeconds();
+                errors.add(seconds.get(i).stream()
+                        .mapToDouble(one -> ExposureEv.of(one, nominal).value())
+                        .toArray());
+            }
+            List<boolean[]> far = HangUps.among(errors);
+            for (int i = 0; i < dial.size(); i++) {
+                runs.take(dial.get(i).words(), attitude, seconds.get(i), far.get(i));
+            }
+        }
+        return runs;
+    }
+
+    private static List<Double> seconds(
+            ProvePicture proofs, SpeedTable.MarkedOn speed, Phase phase, Attitude attitude) {
+        return proofs.timed().stream()
+                .map(ProvePicture.Timed::firings)
+                .filter(run -> run.speed().equals(speed.words()) && run.phase() == phase && run.attitude() == attitude)
+                .flatMap(run -> run.seconds().stream())
+                .toList();
+    }
+
+    private void take(String speed, Attitude attitude, List<Double> seconds, boolean[] far) {
+        List<Double> good = new ArrayList<>();
+        for (int i = 0; i < seconds.size(); i++) {
+            if (!far[i]) {
+                good.add(seconds.get(i));
+            } else if (attitude == Attitude.LEVEL) {
+                hung.computeIfAbsent(speed, name -> new ArrayList<>()).add(seconds.get(i));
+            }
+        }
+        if (!good.isEmpty()) {
+            counted.computeIfAbsent(speed, name -> new EnumMap<>(Attitude.class))
+                    .put(attitude, good);
+        }
+    }
+
+    /** What the firings of a speed say, camera level; empty for none. */
+    Optional<RunStatistics> level(SpeedTable.MarkedOn speed) {
+        return Optional.ofNullable(counted.getOrDefault(speed.words(), Map.of()).get(Attitude.LEVEL))
+                .map(seconds -> RunStatistics.of(seconds, speed.nominalSeconds()));
+    }
+
+    List<Attitudes.Effect> attitudes(SpeedTable.MarkedOn speed) {
+        Map<Attitude, RunStatistics> runs = new EnumMap<>(Attitude.class);
+        counted.getOrDefault(speed.words(), Map.of())
+                .forEach((attitude, seconds) -> runs.put(attitude, RunStatistics.of(seconds, speed.nominalSeconds())));
+        return Attitudes.effects(runs);
+    }
+
+    Optional<SpeedRow.Run> run(SpeedTable.MarkedOn speed, double toleranceEv) {
+        return level(speed).map(statistics -> {
+            double bias = statistics.biasEv();
+            boolean several = statistics.firings() > 1;
+            double half = several ? statistics.halfWidthEv(SHOWN) : 0;
+            return new SpeedRow.Run(
+                    counted.get(speed.words()).get(Attitude.LEVEL),
+                    hung.getOrDefault(speed.words(), List.of()),
+                    bias,
+                    new ExposureEv(bias).percent(),
+                    several ? Optional.of(statistics.scatterEv()) : Optional.empty(),
+                    several ? Optional.of(bias - half) : Optional.empty(),
+                    several ? Optional.of(bias + half) : Optional.empty(),
+                    several && statistics.scatterEv() > Tolerances.SCATTER_EV,
+                    SpeedVerdict.of(statistics, toleranceEv));
+        });
+    }
+}

@@ -1,0 +1,78 @@
+package ruvant.core.prove;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.job.Attitude;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.measure.Attitudes;
+
+class SpeedTableTest {
+    private final Logs logs = Logs.camera();
+
+    private void timed(String speed, Phase phase, Attitude attitude, Double... seconds) {
+        logs.add(new ProveEntry.FiringsTimed(speed, phase, attitude, "", List.of(seconds)));
+    }
+
+    private SpeedRow row(String speed) {
+        return SpeedTable.of(Logs.received(), logs.picture().prove()).stream()
+                .filter(row -> row.speed().equals(speed))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aFiringThatHungIsAMissAndNotAveragedIn() {
+        timed("1/60", Phase.AFTER, Attitude.LEVEL, 0.0158, 0.0161, 0.031, 0.0160);
+        SpeedRow.Run run = row("1/60").after().orElseThrow();
+        assertThat(run.hung()).containsExactly(0.031);
+        assertThat(run.seconds()).containsExactly(0.0158, 0.0161, 0.0160);
+        assertThat(run.biasEv()).isCloseTo(0.032, within(0.005));
+    }
+
+    @Test
+    void theChangeHasItsInterval() {
+        timed("1/60", Phase.BEFORE, Attitude.LEVEL, 0.0250, 0.0255, 0.0245);
+        assertThat(row("1/60").change()).isEmpty();
+        timed("1/60", Phase.AFTER, Attitude.LEVEL, 0.0156, 0.0157, 0.0155);
+        SpeedRow.Change change = row("1/60").change().orElseThrow();
+        assertThat(change.byEv()).isCloseTo(-0.68, within(0.01));
+        assertThat(change.lowEv()).isLessThan(-0.70);
+        assertThat(change.highEv()).isGreaterThan(-0.66).isLessThan(-0.5);
+        timed("1/125", Phase.BEFORE, Attitude.LEVEL, 0.008);
+        timed("1/125", Phase.AFTER, Attitude.LEVEL, 0.008, 0.008);
+        assertThat(row("1/125").change())
+                .as("one firing says nothing of its scatter")
+                .isEmpty();
+    }
+
+    @Test
+    void attitudesAreComparedWithinTheirPhaseAndDoNotMoveTheSpeedItself() {
+        timed("1/60", Phase.BEFORE, Attitude.LEVEL, 0.0160, 0.0161, 0.0159, 0.0160);
+        timed("1/60", Phase.BEFORE, Attitude.LENS_DOWN, 0.0220, 0.0225, 0.0215, 0.0222);
+        assertThat(row("1/60").attitudes()).singleElement().satisfies(effect -> {
+            assertThat(effect.attitude()).isEqualTo(Attitude.LENS_DOWN);
+            assertThat(effect.called()).isTrue();
+            assertThat(effect.effectEv()).isCloseTo(0.46, within(0.02));
+        });
+        assertThat(row("1/60").before().orElseThrow().seconds()).hasSize(4);
+        timed("1/60", Phase.AFTER, Attitude.LEVEL, 0.0160, 0.0161, 0.0159);
+        timed("1/60", Phase.AFTER, Attitude.LENS_DOWN, 0.0161, 0.0160, 0.0160);
+        assertThat(row("1/60").attitudes())
+                .as("what it does after the work is what counts")
+                .extracting(Attitudes.Effect::called)
+                .containsExactly(false);
+    }
+
+    @Test
+    void aSpeedThatIsNotOnTheDialStandsAmongTheOthers() {
+        timed("1/90", Phase.AFTER, Attitude.LEVEL, 0.011);
+        assertThat(SpeedTable.of(Logs.received(), logs.picture().prove()))
+                .extracting(SpeedRow::speed)
+                .containsExactly("1", "1/60", "1/90", "1/125", "1/500");
+    }
+}
