@@ -49,6 +49,7 @@ class SheetPageTest {
     private static SpeedRow.Run run(double bias, SpeedVerdict.Kind kind) {
         return new SpeedRow.Run(
                 List.of(1.0),
+                List.of(),
                 bias,
                 10,
                 Optional.of(0.05),
@@ -85,7 +86,9 @@ class SheetPageTest {
                 1 / 64.0,
                 0.3,
                 Optional.of(run(5, SpeedVerdict.Kind.OUT)),
-                Optional.of(run(0.1, SpeedVerdict.Kind.IN)));
+                Optional.of(run(0.1, SpeedVerdict.Kind.IN)),
+                Optional.empty(),
+                List.of());
         String page = SheetPage.html(
                 sheet("Ada", "drags", List.of(row), List.of("keep dry")), SheetPage.Paper.A4, ZoneOffset.UTC);
         assertThat(page).contains("<svg", "+5.00 EV", "+0.10 EV", "+10 %", "<td>in</td>", "keep dry");
