@@ -141,7 +141,7 @@ class JobController {
 
     private JobView view(TagNumber tag) {
         JobPicture picture = jobs.picture(tag);
-        return JobView.of(picture, shop.shop(), learned.ofItsModel(picture), others(tag), pace.now(), clock.instant());
+        return JobView.of(picture, shop.shop(), learned.ofModelOf(picture), others(tag), pace.now(), clock.instant());
     }
 
     /** Which trays hold pieces of other cameras; of no matter where each camera has the one tray to itself. */

@@ -13,10 +13,13 @@ import java.util.function.Function;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
 import ruvant.core.job.RecordEntry;
+import ruvant.core.job.RefitEntry;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
@@ -42,6 +45,7 @@ public class JobService {
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
+    private final ObjectProvider<LearnedModels> models;
     private final Function<JobPicture, LearnedChecks> learned;
     private final Cache<TagNumber, JobLog> recent =
             Caffeine.newBuilder().maximumSize(LOGS_KEPT).build();
@@ -57,6 +61,7 @@ public class JobService {
             Clock clock,
             ObjectProvider<LearnedModels> models) {
         // what is learned is read from jobs, so the two know each other; it is asked for only when a part goes back
+        this.models = models;
         this.learned = job -> models.getObject().checks(job);
         this.database = database;
         this.logs = logs;
@@ -88,6 +93,10 @@ public class JobService {
     /** What may go back in a job, also by what earlier jobs of its model looked at. */
     public RefitAnswers refit(JobPicture job, Instant now) {
         return job.refit(learned.apply(job), now);
+    }
+
+    private static boolean teachesAtOnce(Entry entry) {
+        return entry instanceof RefitEntry.GateAdded || entry instanceof BenchEntry.Slipped;
     }
 
     /** The job as it stands. */
@@ -141,6 +150,9 @@ public class JobService {
                 }));
         remember(stored.log());
         stored.folded().ifPresent(fold -> folded.put(tag, fold));
+        if (added.stream().anyMatch(line -> teachesAtOnce(line.entry()))) {
+            stored.picture().ifPresent(picture -> models.getObject().forget(picture));
+        }
         events.changed(tag, stored.log().lastSequence());
     }
 

@@ -37,6 +37,11 @@ public class LearnedModels {
             .refreshAfterWrite(FRESH)
             .expireAfterAccess(KEPT)
             .build(this::learn);
+    private final LoadingCache<Asked, ModelKnowledge> shown = Caffeine.newBuilder()
+            .maximumSize(200)
+            .refreshAfterWrite(FRESH)
+            .expireAfterAccess(KEPT)
+            .build(this::learn);
     private final LoadingCache<Kind, ModelKnowledge> families = Caffeine.newBuilder()
             .maximumSize(50)
             .refreshAfterWrite(FRESH)
@@ -77,13 +82,30 @@ public class LearnedModels {
                 : new Beside(ofFamily(job.received().camera()), true);
     }
 
-    /** What the other jobs of its very model looked at before parts went on; those of its family are not asked. */
-    public LearnedChecks checks(JobPicture job) {
-        return ofItsModel(job).checks();
+    /**
+     * What all jobs of its very model taught, this one among them: it is asked for whenever a job is shown, and one
+     * answer serves them all.
+     */
+    public ModelKnowledge ofModelOf(JobPicture job) {
+        return shown.get(keyOf(job));
     }
 
-    /** What the other jobs of its very model taught. */
-    public ModelKnowledge ofItsModel(JobPicture job) {
+    private static Asked keyOf(JobPicture job) {
+        IntakeEntry.Camera camera = job.received().camera();
+        return Asked.of(camera.maker(), camera.model(), Optional.empty());
+    }
+
+    /** What jobs of its very model looked at before parts went on; those of its family are not asked. */
+    public LearnedChecks checks(JobPicture job) {
+        return ofModelOf(job).checks();
+    }
+
+    /** A job of the model has just taught something that the next one is to know at once. */
+    void forget(JobPicture job) {
+        shown.invalidate(keyOf(job));
+    }
+
+    private ModelKnowledge ofItsModel(JobPicture job) {
         IntakeEntry.Camera camera = job.received().camera();
         return learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
     }
