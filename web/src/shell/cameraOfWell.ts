@@ -6,9 +6,8 @@ import { answer, server } from "../api/client";
  * @param atHand tag of the camera that one is at, or was at last; empty for none
  */
 export async function cameraOfWell(well: string, atHand: string): Promise<string> {
-  const tray = Number(/^[2-9]/.exec(well)?.[0] ?? 1);
   try {
-    const cameras = await answer(server.GET("/api/trays/{tray}/cameras", { params: { path: { tray } } }));
+    const cameras = await answer(server.GET("/api/wells/{well}/cameras", { params: { path: { well } } }));
     return cameras.length === 1 && !cameras.includes(atHand) ? cameras[0] : atHand;
   } catch {
     // with the server away the camera at hand is the likeliest

@@ -122,8 +122,8 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     trays: [
       {
         number: 1,
-        shape: { name: "", rows: 4, columns: 6 },
-        rows: ["A", "B", "C", "D"],
+        name: "",
+        rows: ["A", "B", "C", "D"].map((row) => [1, 2, 3, 4, 5, 6].map((column) => `${row}${column}`)),
         used: false,
         others: [],
       },
@@ -147,6 +147,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     notAccounted: 0,
     notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [] },
     visitor: { opened: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
+    ownerToAgree: true,
     wayBack: { hands: "PT0S", chain: [] },
     pickUp: {
       lastAt: "2031-03-04T08:00:00Z",
@@ -214,6 +215,10 @@ export function aHouse(): House {
         { value: "LENS_DOWN", label: "lens down" },
       ],
       school: [{ value: "PASTE", label: "paste" }],
+      oldPiece: [
+        { value: "STOCK", label: "to stock" },
+        { value: "SCRAPPED", label: "scrapped" },
+      ],
       sourceKind: [
         { value: "DONOR", label: "donor" },
         { value: "STOCK", label: "stock" },

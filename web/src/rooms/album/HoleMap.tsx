@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
-import { smallOf, wholeOf } from "./keepPicture";
+import { wholeOf } from "./keepPicture";
 
 type Pin = JobView["album"]["shots"][number]["pins"][number]["what"];
 
@@ -37,13 +37,7 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
         aria-label="The picture, larger"
         className="relative shrink-0"
       >
-        <img
-          src={wholeOf(map.shot.what.name)}
-          alt=""
-          className="max-h-[220px] max-w-[300px] rounded-[3px]"
-          // the small one is at hand already where the whole one is slow
-          style={{ background: `center/cover url(${smallOf(map.shot.what.name)})` }}
-        />
+        <img src={wholeOf(map.shot.what.name)} alt="" className="max-h-[220px] max-w-[300px] rounded-[3px]" />
         {map.pins.map((pin) => (
           <PinMark key={pin.number} pin={pin} alert={long.has(pin.words)} />
         ))}

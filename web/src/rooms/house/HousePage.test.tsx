@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aHouse } from "../../testing/examples";
 import { HousePage } from "./HousePage";
+import { WellLabels } from "./WellLabels";
 
 const save = () => fireEvent.click(named("button", "So we work"));
 const sent = () => asked.find((one) => one.method === "PUT")?.body;
@@ -54,4 +55,22 @@ it("can leave the owner unasked", async () => {
   fireEvent.click(screen.getByLabelText("The owner agrees first to what cannot be undone"));
   save();
   await waitFor(() => expect(sent()).toMatchObject({ ownerAgreesFirst: false }));
+});
+
+it("prints labels for one tray or for all, on the sheet that is chosen", async () => {
+  const house = aHouse();
+  house.practice.trays = [...house.practice.trays, { name: "lidded", rows: 2, columns: 3 }];
+  inTheShop(<WellLabels trays={house.practice.trays} />);
+  answering({
+    "GET /api/labels/sheets": [
+      { id: "a4-plain", label: "plain A4" },
+      { id: "letter-30", label: "Letter, 30" },
+    ],
+  });
+  const link = named("link", "Print them");
+  expect(link.getAttribute("href")).toBe("/api/labels/wells.pdf?sheet=a4-plain&tray=0");
+  await screen.findByText("Letter, 30");
+  fireEvent.change(screen.getByLabelText("Labels for"), { target: { value: "2" } });
+  fireEvent.change(screen.getByLabelText("Well labels on"), { target: { value: "letter-30" } });
+  expect(link.getAttribute("href")).toBe("/api/labels/wells.pdf?sheet=letter-30&tray=2");
 });

@@ -1,11 +1,11 @@
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
+import { removed } from "../../api/entries";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { fastenerWords } from "./fastenerWords";
-import { asUsual } from "./takeOver";
 
 type Known = Schemas["Known"];
 type Met = Schemas["Met"];
@@ -13,6 +13,10 @@ type Met = Schemas["Met"];
 /** The part of this name, as earlier jobs of the model met it. */
 export const metOf = (known: Known | undefined, name: string) =>
   known?.parts.find((one) => one.part.name.toLowerCase() === name.trim().toLowerCase());
+
+/** A removal as earlier jobs had it; where its pieces lie only who took it off knows. */
+const asUsual = ({ name, side, covers, fasteners, hazards, state }: Schemas["KnownPart"]) =>
+  removed(name, { side, covers, fasteners, hazards, state });
 
 /** Before you lift this: what is known to hide, to spring, or to need a state; and what is not logged on the way. */
 export function BeforeLift({ job, known, met }: { job: JobView; known: Known; met: Met }) {
@@ -62,7 +66,7 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
             onClick={() =>
               void submit(() =>
                 append(
-                  unlogged.map((name) => asUsual(metOf(known, name)!.part, job)),
+                  unlogged.map((name) => asUsual(metOf(known, name)!.part)),
                   { said: `Logged as usual: ${unlogged.join(", ")}.` },
                 ),
               )

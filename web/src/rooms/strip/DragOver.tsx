@@ -3,9 +3,8 @@ import { useAppend } from "../../api/append";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
+import { useDragOnto } from "../../ui/useDragOnto";
 import { useSubmit } from "../../ui/useSubmit";
-
-const DRAGGED = "application/x-ruvant-part";
 
 interface Pair {
   one: string;
@@ -15,24 +14,8 @@ interface Pair {
 /** Parts dragged onto each other in a list: which of the two lies over the other is asked, then logged. */
 export function useDragOver() {
   const [pair, setPair] = useState<Pair>();
-  const [over, setOver] = useState<string>();
-  const row = (part: string) => ({
-    draggable: true,
-    onDragStart: (event: React.DragEvent) => event.dataTransfer.setData(DRAGGED, part),
-    onDragOver: (event: React.DragEvent) => {
-      if (!event.dataTransfer.types.includes(DRAGGED)) return;
-      event.preventDefault();
-      setOver(part);
-    },
-    onDragLeave: () => setOver(undefined),
-    onDrop: (event: React.DragEvent) => {
-      const dragged = event.dataTransfer.getData(DRAGGED);
-      event.preventDefault();
-      setOver(undefined);
-      if (dragged !== "" && dragged !== part) setPair({ one: dragged, other: part });
-    },
-  });
-  return { row, over, pair, done: () => setPair(undefined) };
+  const { over, handle } = useDragOnto("part", (one, other) => setPair({ one, other }));
+  return { row: handle, over, pair, done: () => setPair(undefined) };
 }
 
 /** Which of two parts lies over the other, or whether they have nothing to do with each other. */

@@ -1,8 +1,7 @@
 import { Link } from "react-router";
-import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, PartView } from "../../api/client";
-import { AddLine } from "../../ui/AddLine";
+import { AskLine } from "../../ui/AskLine";
 import { Button } from "../../ui/Button";
 import { WellMark } from "../../ui/WellMark";
 
@@ -31,14 +30,7 @@ export function ScannedWell({ job, well, onClose }: { job: JobView; well: string
               className="flex min-h-11 flex-col justify-center"
             >
               <b className="underline">{piece.name}</b>
-              <span className="text-soft text-[13.5px]">
-                {[
-                  ...piece.fasteners
-                    .filter((one) => !one.staysIn)
-                    .map((one) => `${one.fastener.count} × ${one.type}`),
-                  ...piece.loose.map((one) => `${one.count} × ${one.name}`),
-                ].join(", ")}
-              </span>
+              <span className="text-soft text-[13.5px]">{smallPieces(piece.fasteners, piece.loose)}</span>
             </Link>
           </li>
         ))}
@@ -47,49 +39,42 @@ export function ScannedWell({ job, well, onClose }: { job: JobView; well: string
   );
 }
 
+/** What lies beside a part: the fasteners that came out, and its loose small parts. */
+const smallPieces = (fasteners: PartView["fasteners"], loose: PartView["removed"]["loose"]) =>
+  [
+    ...fasteners.filter((one) => !one.staysIn).map((one) => `${one.fastener.count} × ${one.type}`),
+    ...loose.map((one) => `${one.count} × ${one.name}`),
+  ].join(", ");
+
 /** A well that should be empty: what lay there last, and a word for a piece that nothing claims. */
 function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartView[] }) {
   const append = useAppend(job.tag);
-  const [asking, setAsking] = useState(false);
   return (
     <div className="flex flex-col gap-1 text-[14.5px]">
       {lay.map((part) => (
         <p key={part.name}>
           <b>{part.name}</b> lay there and is back:{" "}
-          {part.fasteners
-            .filter((one) => !one.staysIn)
-            .map((one) => `${one.fastener.count} × ${one.type}`)
-            .concat(part.removed.loose.map((one) => `${one.count} × ${one.name}`))
-            .join(", ") || "it alone"}
-          . If one lies there still, it was not put back:{" "}
+          {smallPieces(part.fasteners, part.removed.loose) || "it alone"}. If one lies there still, it was not
+          put back:{" "}
           <Link className="underline" to={`/camera/${job.tag}/strip?part=${encodeURIComponent(part.name)}`}>
             look at it
           </Link>
           .
         </p>
       ))}
-      {asking ? (
-        <AddLine
-          focus
-          blanks={[
-            { label: "What lies there", hint: "washer, 3 mm" },
-            { label: "How many", start: "1" },
-          ]}
-          action="Nothing claims it"
-          onAdd={async (what, count) => {
-            await append(
-              [{ kind: "surplus", what, count: Number(count) || 0, kept: `found in well ${well}` }],
-              { said: `Found in ${well}, claimed by nothing: ${what}.` },
-            );
-            setAsking(false);
-          }}
-          onCancel={() => setAsking(false)}
-        />
-      ) : (
-        <Button kind="quiet" className="self-start" onClick={() => setAsking(true)}>
-          Something lies there…
-        </Button>
-      )}
+      <AskLine
+        opens="Something lies there…"
+        blanks={[
+          { label: "What lies there", hint: "washer, 3 mm" },
+          { label: "How many", start: "1" },
+        ]}
+        action="Nothing claims it"
+        onAdd={(what, count) =>
+          append([{ kind: "surplus", what, count: Number(count) || 0, kept: `found in well ${well}` }], {
+            said: `Found in ${well}, claimed by nothing: ${what}.`,
+          })
+        }
+      />
     </div>
   );
 }

@@ -1,6 +1,7 @@
-import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
-import { createEvent, fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
+import { drag } from "../../testing/drag";
 import { aJob, aPart } from "../../testing/examples";
 import { Strip } from "./Strip";
 
@@ -12,38 +13,26 @@ const twoOut = () =>
     parts: [plate, ring],
     wells: { B1: holds("plate"), B2: holds("ring") },
     trays: [
-      { number: 1, shape: { name: "", rows: 2, columns: 3 }, rows: ["A", "B"], used: true, others: [] },
+      {
+        number: 1,
+        name: "",
+        rows: [
+          ["A1", "A2", "A3"],
+          ["B1", "B2", "B3"],
+        ],
+        used: true,
+        others: [],
+      },
       {
         number: 2,
-        shape: { name: "lidded", rows: 1, columns: 2 },
-        rows: ["2A"],
+        name: "lidded",
+        rows: [["2A1", "2A2"]],
         used: false,
         others: ["R-0007"],
       },
     ],
   });
 const noneKnown = () => answering({ "GET /api/jobs/R-0001/known": undefined });
-
-/** Drags one thing onto another, as a hand with a mouse does. */
-function drag(from: Element, to: Element) {
-  const carried = new Map<string, string>();
-  const dataTransfer = {
-    setData: (type: string, value: string) => carried.set(type, value),
-    getData: (type: string) => carried.get(type) ?? "",
-    get types() {
-      return [...carried.keys()];
-    },
-  };
-  for (const [what, on] of [
-    ["dragStart", from],
-    ["dragOver", to],
-    ["drop", to],
-  ] as const) {
-    const event = createEvent[what](on);
-    Object.defineProperty(event, "dataTransfer", { value: dataTransfer });
-    fireEvent(on, event);
-  }
-}
 
 const row = (name: string) => screen.getByRole("button", { name: new RegExp(`^${name}`) });
 
@@ -95,4 +84,27 @@ it("says what lies in a well that no tray has any more", () => {
   atTheBench(<Strip />, job);
   noneKnown();
   expect(screen.getByText("In no tray any more:").parentElement?.textContent).toContain("D9 plate");
+});
+
+it("keeps the wells that were pressed when they are refused, and those of the next removal when a part is moved", async () => {
+  const job = twoOut();
+  atTheBench(<Strip />, job);
+  noneKnown();
+  fireEvent.click(named("button", "Well A3, empty"));
+  fireEvent.click(row("ring"));
+  fireEvent.click(named("button", "It lies elsewhere…"));
+  fireEvent.click(named("button", "Well A1, empty"));
+  answering({
+    "POST /api/jobs/R-0001/entries": new Refusal(422, {
+      detail: "There is no well A1.",
+      remedy: "It has B1.",
+    }),
+  });
+  fireEvent.click(named("button", "There it lies"));
+  expect(await screen.findByText(/There is no well A1/)).toBeTruthy();
+  expect(screen.getByLabelText("Where it lies now").textContent).toContain("B2 A1");
+  fireEvent.click(named("button", "As it was"));
+  fireEvent.click(named("button", "Take another part off"));
+  expect(named("button", "Well A3, empty").getAttribute("aria-pressed")).toBe("true");
+  expect(named("button", "Well A1, empty").getAttribute("aria-pressed")).toBe("false");
 });

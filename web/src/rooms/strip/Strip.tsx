@@ -23,17 +23,19 @@ export function Strip() {
   const [wells, setWells] = useState<string[]>([]);
   const shown = job.parts.find((part) => part.name === search.get("part"));
   const scanned = search.get("well");
-  const [moving, setMoving] = useState(false);
+  const [moved, setMoved] = useState<string[]>();
   const move = useMove(job);
   const { problem, submit } = useSubmit();
   const drag = useDragOver();
   const show = (next: Record<string, string>) => {
-    setMoving(false);
-    setWells([]);
+    setMoved(undefined);
     setSearch(next);
   };
-  const toggle = (well: string) =>
-    setWells(wells.includes(well) ? wells.filter((one) => one !== well) : [...wells, well]);
+  const toggled = (all: string[], well: string) =>
+    all.includes(well) ? all.filter((one) => one !== well) : [...all, well];
+  const press = (well: string) =>
+    moved === undefined ? setWells(toggled(wells, well)) : setMoved(toggled(moved, well));
+  const marked = moved ?? (shown === undefined ? wells : []);
   return (
     <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
       <div className="border-line flex min-h-0 flex-col gap-5 overflow-y-auto border-r px-4 py-3">
@@ -77,40 +79,43 @@ export function Strip() {
             wells={wells}
             setWells={setWells}
             before={search.get("before") ?? undefined}
-            onDone={() => show({})}
+            onDone={() => {
+              setWells([]);
+              show({});
+            }}
           />
         ) : (
           <PartDetail
             job={job}
             part={shown}
             onClose={() => show({})}
-            onMove={() => {
-              setWells(shown.removed.wells);
-              setMoving(true);
-            }}
+            onMove={() => setMoved(shown.removed.wells)}
           />
         )}
       </div>
       <div className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-3 py-3">
         {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => show({})} />}
-        {moving && shown !== undefined && (
+        {moved !== undefined && shown !== undefined && (
           <section
             aria-label="Where it lies now"
             className="border-ready bg-ready-wash mb-3 flex flex-wrap items-center gap-2 rounded-[4px] border-l-4 px-2 py-1.5"
           >
             <span className="w-full">
               Press the wells in which <b>{shown.name}</b> lies now:{" "}
-              <b className="num">{wells.length === 0 ? "none" : wells.join(" ")}</b>
+              <b className="num">{moved.length === 0 ? "none" : moved.join(" ")}</b>
             </span>
             <Button
               kind="primary"
               onClick={() =>
-                void submit(() => move.to(shown.name, wells)).then(() => show({ part: shown.name }))
+                void submit(async () => {
+                  await move.to(shown.name, moved);
+                  setMoved(undefined);
+                })
               }
             >
               There it lies
             </Button>
-            <Button kind="quiet" onClick={() => show({ part: shown.name })}>
+            <Button kind="quiet" onClick={() => setMoved(undefined)}>
               As it was
             </Button>
           </section>
@@ -118,8 +123,8 @@ export function Strip() {
         {problem !== undefined && <ProblemNote problem={problem} />}
         <TrayView
           job={job}
-          chosen={scanned === null ? wells : [...wells, scanned]}
-          onChoose={shown === undefined || moving ? toggle : undefined}
+          chosen={scanned === null ? marked : [...marked, scanned]}
+          onChoose={shown === undefined || moved !== undefined ? press : undefined}
           onMove={(from, to) => void submit(() => move.between(from, to))}
         />
         {shown === undefined && (
@@ -131,7 +136,7 @@ export function Strip() {
                 <button
                   type="button"
                   className="text-ready min-h-11 font-bold underline"
-                  onClick={() => toggle(job.freeWell!)}
+                  onClick={() => press(job.freeWell!)}
                 >
                   {job.freeWell} is free.
                 </button>

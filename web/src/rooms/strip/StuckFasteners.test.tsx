@@ -42,9 +42,9 @@ it("does not go where there is no way back without somebody's word", async () =>
   );
 });
 
-it("asks nobody about a camera of the shop's own", () => {
+it("asks nobody where nobody is to agree", () => {
   const job = aJob();
-  job.intake.received!.owner.shopsOwn = true;
+  job.ownerToAgree = false;
   job.notes.stuck = [{ part: "ring", fastener: "lock ring", tries: [], freed: false, next: "DRILL_OUT" }];
   atTheBench(<StuckFasteners job={job} />, job);
   expect(named("button", "Done, it is free")).toHaveProperty("disabled", false);

@@ -4,6 +4,7 @@ import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { houseQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
+import { AskLine } from "../../ui/AskLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -15,7 +16,6 @@ type Rung = Schemas["Rung"];
 /** Stuck fasteners: what was tried, what comes next and what it risks, up to where it cannot be undone. */
 export function StuckFasteners({ job }: { job: JobView }) {
   const [fresh, setFresh] = useState<{ part: string; fastener: string }>();
-  const [asking, setAsking] = useState(false);
   const open = job.notes.stuck.filter((one) => !one.freed);
   const begun = open.some((one) => one.part === fresh?.part && one.fastener === fresh.fastener);
   const shown = [
@@ -27,25 +27,15 @@ export function StuckFasteners({ job }: { job: JobView }) {
       {shown.map((one) => (
         <Ladder key={`${one.part} ${one.fastener}`} job={job} {...one} />
       ))}
-      {asking ? (
-        <AddLine
-          focus
-          blanks={[
-            { label: "Which part it holds", hint: "Part: top cover" },
-            { label: "Which fastener", hint: "by the eyepiece" },
-          ]}
-          action="It is stuck"
-          onAdd={async (part, fastener) => {
-            setFresh({ part, fastener });
-            setAsking(false);
-          }}
-          onCancel={() => setAsking(false)}
-        />
-      ) : (
-        <Button kind="quiet" className="self-start" onClick={() => setAsking(true)}>
-          One is stuck…
-        </Button>
-      )}
+      <AskLine
+        opens="One is stuck…"
+        blanks={[
+          { label: "Which part it holds", hint: "Part: top cover" },
+          { label: "Which fastener", hint: "by the eyepiece" },
+        ]}
+        action="It is stuck"
+        onAdd={async (part, fastener) => setFresh({ part, fastener })}
+      />
     </Panel>
   );
 }
@@ -63,9 +53,7 @@ function Ladder({
   tries: Schemas["StuckTried"][];
   next?: Schemas["StuckTried"]["rung"];
 }) {
-  const house = useQuery(houseQuery).data;
-  const ladder = house?.stuckLadder ?? [];
-  const asked = house?.practice.ownerAgreesFirst !== false && job.intake.received?.owner.shopsOwn !== true;
+  const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
   const rung = ladder.find((one) => one.id === next);
@@ -98,7 +86,7 @@ function Ladder({
                 {
                   label: "How the owner agreed",
                   hint: "How the owner agreed: by telephone",
-                  optional: !asked,
+                  optional: !job.ownerToAgree,
                 },
               ]}
               action="Done, it is free"

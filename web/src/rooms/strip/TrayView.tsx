@@ -3,14 +3,12 @@ import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
+import { useDragOnto } from "../../ui/useDragOnto";
 import { WellMark } from "../../ui/WellMark";
 import { LookAlikePairs } from "./LookAlikePairs";
 import { TrayWell } from "./TrayWell";
 
 type Tray = JobView["trays"][number];
-
-/** The tray that a well belongs to: its number stands before the names of all trays but the first. */
-const trayOf = (well: string) => Number(/^[1-9]/.exec(well)?.[0] ?? 1);
 
 /** The sorting trays as they lie beside the camera, their pieces drawn to scale; one at a time. */
 export function TrayView({
@@ -29,8 +27,11 @@ export function TrayView({
   const [every, setEvery] = useState(false);
   const used = Object.keys(job.wells).length;
   const looked = chosen.at(-1) ?? job.freeWell ?? Object.keys(job.wells)[0] ?? "A1";
-  const number = picked ?? trayOf(looked);
-  const tray = job.trays.find((one) => one.number === number) ?? job.trays[0];
+  const tray =
+    job.trays.find((one) =>
+      picked === undefined ? one.rows.some((row) => row.includes(looked)) : one.number === picked,
+    ) ?? job.trays[0];
+  const drag = useDragOnto("well", (from, to) => onMove?.(from, to));
   return (
     <Panel
       title={job.trays.length === 1 ? "Tray" : "Trays"}
@@ -61,25 +62,22 @@ export function TrayView({
       )}
       <div
         className="grid gap-1"
-        style={{ gridTemplateColumns: `repeat(${tray.shape.columns}, minmax(0, 1fr))` }}
+        style={{ gridTemplateColumns: `repeat(${tray.rows[0].length}, minmax(0, 1fr))` }}
         role="group"
         aria-label={`Wells of ${job.trays.length === 1 ? "the tray" : `tray ${tray.number}`}`}
       >
-        {tray.rows.flatMap((row) =>
-          Array.from({ length: tray.shape.columns }, (_, column) => {
-            const name = `${row}${column + 1}`;
-            return (
-              <TrayWell
-                key={name}
-                name={name}
-                pieces={job.wells[name] ?? []}
-                chosen={chosen.includes(name)}
-                onChoose={onChoose}
-                onMove={onMove}
-              />
-            );
-          }),
-        )}
+        {tray.rows.flat().map((name) => (
+          <TrayWell
+            key={name}
+            name={name}
+            pieces={job.wells[name] ?? []}
+            chosen={chosen.includes(name) || drag.over === name}
+            onChoose={onChoose}
+            dragging={
+              onMove === undefined ? undefined : drag.handle(name, (job.wells[name] ?? []).length > 0)
+            }
+          />
+        ))}
       </div>
       {job.nowhere.length > 0 && (
         <div className="border-stop bg-stop-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
@@ -98,6 +96,6 @@ export function TrayView({
 }
 
 function titleOf(tray: Tray) {
-  const name = tray.shape.name === "" ? `Tray ${tray.number}` : `${tray.number} ${tray.shape.name}`;
+  const name = tray.name === "" ? `Tray ${tray.number}` : `${tray.number} ${tray.name}`;
   return tray.used ? `${name} •` : name;
 }

@@ -1,9 +1,6 @@
-import { useState } from "react";
+import type { HTMLAttributes } from "react";
 import type { JobView } from "../../api/client";
 import { FastenerDrawing, LooseDrawing } from "../../ui/FastenerDrawing";
-
-/** Says that it is a well that is dragged, and not a picture or a part. */
-const DRAGGED = "application/x-ruvant-well";
 
 /** One well of a tray with what lies in it. */
 export function TrayWell({
@@ -11,44 +8,24 @@ export function TrayWell({
   pieces,
   chosen,
   onChoose,
-  onMove,
+  dragging,
 }: {
   name: string;
   pieces: JobView["wells"][string];
   chosen: boolean;
   onChoose?: (well: string) => void;
-  onMove?: (from: string, to: string) => void;
+  /** What lets it be dragged onto another well, and another onto it. */
+  dragging?: HTMLAttributes<HTMLElement>;
 }) {
-  const [over, setOver] = useState(false);
   const alike = pieces.some((piece) => piece.lookAlike);
   const words = pieces.map((piece) => piece.name).join(", ");
-  const look =
-    chosen || over
-      ? "border-ready bg-ready-wash"
-      : alike
-        ? "border-mark-line bg-mark-wash"
-        : pieces.length > 0
-          ? "border-ink/60 bg-sheet"
-          : "border-line bg-sunk";
-  const dragging =
-    onMove === undefined
-      ? {}
-      : {
-          draggable: pieces.length > 0,
-          onDragStart: (event: React.DragEvent) => event.dataTransfer.setData(DRAGGED, name),
-          onDragOver: (event: React.DragEvent) => {
-            if (!event.dataTransfer.types.includes(DRAGGED)) return;
-            event.preventDefault();
-            setOver(true);
-          },
-          onDragLeave: () => setOver(false),
-          onDrop: (event: React.DragEvent) => {
-            const from = event.dataTransfer.getData(DRAGGED);
-            event.preventDefault();
-            setOver(false);
-            if (from !== "" && from !== name) onMove(from, name);
-          },
-        };
+  const look = chosen
+    ? "border-ready bg-ready-wash"
+    : alike
+      ? "border-mark-line bg-mark-wash"
+      : pieces.length > 0
+        ? "border-ink/60 bg-sheet"
+        : "border-line bg-sunk";
   const inside = (
     <>
       <span className="num text-soft absolute top-0 left-1 text-[12px] leading-4">{name}</span>

@@ -77,7 +77,9 @@ function MendedForm({ job }: { job: JobView }) {
       />
       {modification && (
         <TextField
-          label="How the owner agreed"
+          label={
+            job.ownerToAgree ? "How the owner agreed, before it was done" : "How the owner agreed, if asked"
+          }
           name="agreed"
           placeholder="by telephone, on Tuesday"
           value={agreed}
@@ -117,6 +119,7 @@ function ReplacedForm({ job }: { job: JobView }) {
         { said: `Replaced: ${part}.` },
       );
       setFrom("");
+      setOld("");
       setChecked(false);
       setRemark("");
     });

@@ -46,6 +46,11 @@ public record HousePractice(
         Check.count("guaranteeMonths", guaranteeMonths, 0, 120);
     }
 
+    /** Whether this owner is to agree before what cannot be undone: the shop need not ask itself. */
+    public boolean asksFirst(IntakeEntry.Owner owner) {
+        return ownerAgreesFirst && !owner.shopsOwn();
+    }
+
     /** What a new shop starts with. */
     public static HousePractice starting() {
         return new HousePractice(

@@ -13,9 +13,7 @@ final class Worked {
     /** Keys of the parts that were cleaned, mended, oiled, needed or replaced. */
     static Set<String> on(JobPicture job) {
         return Stream.of(
-                        job.treat().cleaned().stream().map(one -> one.what().part()),
-                        job.treat().mended().stream().map(one -> one.what().part()),
-                        job.treat().lubricated().stream().map(one -> one.what().part()),
+                        job.treat().workedOn(),
                         job.parts().replacements().stream()
                                 .map(one -> one.what().part()),
                         job.parts().needs().stream().map(need -> need.part()))

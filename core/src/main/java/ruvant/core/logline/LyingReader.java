@@ -1,6 +1,5 @@
 package ruvant.core.logline;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -63,9 +62,10 @@ final class LyingReader {
     Reading picture(String rest, String tail) {
         String shows = Replies.said(rest.replaceFirst("(?i)^(taken )?of ", ""), tail);
         if (shows.isEmpty()) {
-            return Replies.asking("What does the picture show?", new ArrayList<>(parts.partNames("", true)));
+            return Replies.asking("What does the picture show?", parts.partNames("", true));
         }
-        var part = parts.knownIn(shows);
-        return Replies.logged("Picture to be added: " + shows, new AlbumEntry.PictureToCome(shows, part.orElse(null)));
+        return Replies.logged(
+                "Picture to be added: " + shows,
+                new AlbumEntry.PictureToCome(shows, parts.knownIn(shows).orElse(null)));
     }
 }

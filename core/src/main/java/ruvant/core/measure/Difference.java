@@ -11,9 +11,6 @@ import org.hipparchus.distribution.continuous.TDistribution;
  * @param freedom degrees of freedom, not a whole number
  */
 public record Difference(double byEv, double standardErrorEv, double freedom) {
-    /** A timer's own step and the hand leave this much scatter even where the figures agree. */
-    private static final double LEAST_SCATTER_EV = 0.002;
-
     /**
      * From one run to another.
      *
@@ -25,17 +22,16 @@ public record Difference(double byEv, double standardErrorEv, double freedom) {
         if (from.firings() < 2 || to.firings() < 2) {
             throw new IllegalArgumentException("A run of one firing cannot be compared: fire it again.");
         }
-        double first = square(from) / from.firings();
-        double second = square(to) / to.firings();
+        double first = squaredError(from);
+        double second = squaredError(to);
         double freedom = (first + second)
                 * (first + second)
                 / (first * first / (from.firings() - 1) + second * second / (to.firings() - 1));
         return new Difference(to.biasEv() - from.biasEv(), Math.sqrt(first + second), freedom);
     }
 
-    private static double square(RunStatistics run) {
-        double scatter = Math.max(LEAST_SCATTER_EV, run.scatterEv());
-        return scatter * scatter;
+    private static double squaredError(RunStatistics run) {
+        return run.plausibleScatterEv() * run.plausibleScatterEv() / run.firings();
     }
 
     /**

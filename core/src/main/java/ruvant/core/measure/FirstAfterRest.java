@@ -1,7 +1,7 @@
 package ruvant.core.measure;
 
-import java.util.Arrays;
 import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.StatUtils;
 
 /**
  * Whether the first firing after a rest runs otherwise than those that follow: oil on the blades, stiff grease.
@@ -11,8 +11,6 @@ import org.hipparchus.distribution.continuous.TDistribution;
  * @param chance of an effect at least as large in either direction when there is none
  */
 public record FirstAfterRest(int rests, double effectEv, double chance) {
-    private static final double LEAST_SCATTER_EV = 0.002;
-
     /**
      * Compares first firings with the others of the same rests.
      *
@@ -24,11 +22,9 @@ public record FirstAfterRest(int rests, double effectEv, double chance) {
         if (first.length < 1 || others.length < 2) {
             throw new IllegalArgumentException("One first firing and two others are the least that can be compared.");
         }
-        double mean = Arrays.stream(others).average().orElseThrow();
-        double squares = Arrays.stream(others).map(e -> (e - mean) * (e - mean)).sum();
-        double effect = Arrays.stream(first).average().orElseThrow() - mean;
-        double scatter = Math.max(LEAST_SCATTER_EV, Math.sqrt(squares / (others.length - 1)));
-        double t = effect / (scatter * Math.sqrt(1.0 / first.length + 1.0 / others.length));
+        RunStatistics later = RunStatistics.ofErrors(others);
+        double effect = StatUtils.mean(first) - later.biasEv();
+        double t = effect / (later.plausibleScatterEv() * Math.sqrt(1.0 / first.length + 1.0 / others.length));
         double chance = 2 * new TDistribution(others.length - 1).cumulativeProbability(-Math.abs(t));
         return new FirstAfterRest(first.length, effect, chance);
     }

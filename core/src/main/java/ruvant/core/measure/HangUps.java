@@ -3,6 +3,7 @@ package ruvant.core.measure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.hipparchus.stat.descriptive.rank.Median;
 
 /**
  * Firings that hung up: far outside what the camera's firings do otherwise. Judged by one speed's own few firings a
@@ -50,7 +51,7 @@ public final class HangUps {
                 .filter(run -> run.length >= 3)
                 .flatMapToDouble(run -> {
                     double middle = median(run);
-                    // the middle is fitted to the run, which draws it nearer: made good by n/(n−1)
+                    // the middle is fitted to the run, which draws it nearer: made good by √(n/(n−1))
                     double widened = Math.sqrt(run.length / (run.length - 1.0));
                     return Arrays.stream(run).map(error -> Math.abs(error - middle) * widened);
                 })
@@ -59,9 +60,6 @@ public final class HangUps {
     }
 
     private static double median(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        int half = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+        return new Median().evaluate(values);
     }
 }

@@ -3,6 +3,7 @@ package ruvant.core.measure;
 import java.util.List;
 import org.hipparchus.distribution.continuous.GammaDistribution;
 import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.StatUtils;
 import ruvant.core.units.ExposureEv;
 
 /**
@@ -13,21 +14,28 @@ import ruvant.core.units.ExposureEv;
  * @param scatterEv standard deviation (n − 1) in stops; NaN for one firing
  */
 public record RunStatistics(int firings, double biasEv, double scatterEv) {
+    /** A timer's own step and the hand leave this much scatter even where the figures agree. */
+    static final double LEAST_SCATTER_EV = 0.002;
 
     /**
      * @param seconds measured exposures, each above 0, at least one
      * @param nominalSeconds above 0
      */
     public static RunStatistics of(List<Double> seconds, double nominalSeconds) {
-        double[] errors = seconds.stream()
+        return ofErrors(seconds.stream()
                 .mapToDouble(one -> ExposureEv.of(one, nominalSeconds).value())
-                .toArray();
-        double mean = java.util.Arrays.stream(errors).average().orElseThrow();
-        double squares = java.util.Arrays.stream(errors)
-                .map(e -> (e - mean) * (e - mean))
-                .sum();
-        double scatter = errors.length < 2 ? Double.NaN : Math.sqrt(squares / (errors.length - 1));
-        return new RunStatistics(errors.length, mean, scatter);
+                .toArray());
+    }
+
+    /** @param errorsEv errors in stops, at least one */
+    public static RunStatistics ofErrors(double... errorsEv) {
+        double scatter = errorsEv.length < 2 ? Double.NaN : Math.sqrt(StatUtils.variance(errorsEv));
+        return new RunStatistics(errorsEv.length, StatUtils.mean(errorsEv), scatter);
+    }
+
+    /** The scatter to reckon with: never less than the timer and the hand leave. */
+    double plausibleScatterEv() {
+        return Math.max(LEAST_SCATTER_EV, scatterEv);
     }
 
     /**

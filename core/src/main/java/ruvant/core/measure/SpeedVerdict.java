@@ -15,8 +15,6 @@ public record SpeedVerdict(Kind kind, int fireMore, boolean straddles) {
     static final int MOST_FIRINGS = 20;
     /** Quantile of the scatter used to plan: with the plain estimate one plan in three is too short. */
     private static final double UPPER_SCATTER = 0.80;
-    /** A timer's own step and the hand leave this much scatter even where the figures agree. */
-    private static final double LEAST_SCATTER_EV = 0.002;
 
     /** The verdicts there are. */
     public enum Kind {
@@ -46,7 +44,7 @@ public record SpeedVerdict(Kind kind, int fireMore, boolean straddles) {
         if (run.firings() < 2) {
             return new SpeedVerdict(Kind.NOT_YET_KNOWN, 2, false);
         }
-        double scatter = Math.max(LEAST_SCATTER_EV, upperScatter(run));
+        double scatter = Math.max(RunStatistics.LEAST_SCATTER_EV, upperScatter(run));
         for (int firings = run.firings() + 1; firings <= MOST_FIRINGS; firings++) {
             if (RunStatistics.halfWidthEv(CONFIDENCE, firings, scatter) <= distanceEv) {
                 return new SpeedVerdict(Kind.NOT_YET_KNOWN, firings - run.firings(), false);

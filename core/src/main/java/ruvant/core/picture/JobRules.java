@@ -237,10 +237,8 @@ public final class JobRules {
 
     /** What cannot be undone is the owner's to agree to, where the shop keeps to that; its own cameras are its own. */
     private Optional<Refusal> notAgreed(JobFold fold, String agreed, String what) {
-        boolean ask = shop.practice().ownerAgreesFirst()
-                && !picture(fold).received().owner().shopsOwn()
-                && agreed.isEmpty();
-        return ask
+        return agreed.isEmpty()
+                        && shop.practice().asksFirst(picture(fold).received().owner())
                 ? Optional.of(new Refusal(
                         "ownerNotAsked",
                         "Nothing is said of the owner agreeing to “" + what + "”, which cannot be undone.",

@@ -82,12 +82,9 @@ record Gates(
     }
 
     private boolean workedOn(Set<PartName> some) {
-        Stream<PartName> worked = Stream.of(
-                        treat.cleaned().stream().map(one -> one.what().part()),
-                        treat.mended().stream().map(one -> one.what().part()),
-                        treat.lubricated().stream().map(one -> one.what().part()),
-                        parts.replacements().stream().map(one -> one.what().part()))
-                .flatMap(names -> names);
+        Stream<PartName> worked = Stream.concat(
+                treat.workedOn(),
+                parts.replacements().stream().map(one -> one.what().part()));
         // what was worked on without coming off was reached in place, under any cover that was off
         return worked.anyMatch(part -> some.contains(part) || valley.part(part).isEmpty());
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruvant.core.job.Fastener;
 import ruvant.core.job.HousePractice;
@@ -91,15 +92,20 @@ public record Trays(List<TrayShape> shapes, List<Well> wells) {
 
     /** Every well there is, tray by tray. */
     public static List<WellName> all(List<TrayShape> shapes) {
-        List<WellName> all = new ArrayList<>();
-        for (int tray = 1; tray <= shapes.size(); tray++) {
-            for (int row = 0; row < shapes.get(tray - 1).rows(); row++) {
-                for (int column = 1; column <= shapes.get(tray - 1).columns(); column++) {
-                    all.add(new WellName(tray, row, column));
-                }
-            }
-        }
-        return all;
+        return IntStream.rangeClosed(1, shapes.size())
+                .boxed()
+                .flatMap(tray -> rows(tray, shapes.get(tray - 1)).stream())
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** The wells of one tray as they lie, row by row. */
+    public static List<List<WellName>> rows(int tray, TrayShape shape) {
+        return IntStream.range(0, shape.rows())
+                .mapToObj(row -> IntStream.rangeClosed(1, shape.columns())
+                        .mapToObj(column -> new WellName(tray, row, column))
+                        .toList())
+                .toList();
     }
 
     /**

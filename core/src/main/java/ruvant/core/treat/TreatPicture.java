@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.units.PartName;
 
@@ -45,6 +46,15 @@ public record TreatPicture(
         public Duration length() {
             return Duration.between(startedAt, endsAt);
         }
+    }
+
+    /** Parts that were cleaned, mended or oiled, as often as that was. */
+    public Stream<PartName> workedOn() {
+        return Stream.of(
+                        cleaned.stream().map(one -> one.what().part()),
+                        mended.stream().map(one -> one.what().part()),
+                        lubricated.stream().map(one -> one.what().part()))
+                .flatMap(parts -> parts);
     }
 
     /** Waits that hold work up now, first to end first. */

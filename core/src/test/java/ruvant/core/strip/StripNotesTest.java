@@ -7,6 +7,8 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.HousePractice;
+import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.MechanismState;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
@@ -227,6 +229,25 @@ class StripNotesTest {
             assertThat(one.freed()).isTrue();
             assertThat(one.next()).isEmpty();
         });
+    }
+
+    @Test
+    void theOwnerIsAskedWhereTheShopKeepsToThatAndTheCameraIsNotItsOwn() {
+        IntakeEntry.Owner customer = new IntakeEntry.Owner("Ada", "", false, null, null);
+        IntakeEntry.Owner own = new IntakeEntry.Owner("", "", true, null, null);
+        HousePractice asks = HousePractice.starting();
+        HousePractice doesNot = new HousePractice(
+                asks.school(),
+                asks.trays(),
+                asks.streakLength(),
+                asks.lookAlikeMm(),
+                asks.people(),
+                asks.shopName(),
+                asks.guaranteeMonths(),
+                false);
+        assertThat(asks.asksFirst(customer)).isTrue();
+        assertThat(asks.asksFirst(own)).isFalse();
+        assertThat(doesNot.asksFirst(customer)).isFalse();
     }
 
     @Test

@@ -87,4 +87,12 @@ class TraysTest {
         assertThat(trays(SMALL).nowhere()).extracting(Trays.Well::name).containsExactly(WellName.parse("D6"));
         assertThat(trays(LARGE).nowhere()).isEmpty();
     }
+
+    @Test
+    void wellsAreListedAsTheyLieAndEachOnce() {
+        assertThat(Trays.rows(2, SMALL)).containsExactly(List.of(WellName.parse("2A1"), WellName.parse("2A2")));
+        List<WellName> all = Trays.all(List.of(LARGE, SMALL));
+        assertThat(all).hasSize(26).doesNotHaveDuplicates().isSorted();
+        assertThat(all).allMatch(trays(LARGE, SMALL)::has);
+    }
 }

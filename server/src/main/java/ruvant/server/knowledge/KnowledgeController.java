@@ -136,17 +136,13 @@ class KnowledgeController {
     private List<Usual> usual(JobPicture job) {
         HousePractice practice = shop.shop().practice();
         Trays trays = Trays.of(job.valley(), practice);
+        Set<Integer> othersUse = summaries.inTraysBeside(job.tag()).stream()
+                .flatMap(one -> one.trays().stream())
+                .collect(Collectors.toSet());
         return learned.usualNext(job).stream()
                 .map(part -> new Usual(
                         part.name(),
-                        UsualLine.of(part, trays.suggestion(part.fasteners(), practice.lookAlikeMm(), othersUse(job)))))
+                        UsualLine.of(part, trays.suggestion(part.fasteners(), practice.lookAlikeMm(), othersUse))))
                 .toList();
-    }
-
-    private Set<Integer> othersUse(JobPicture job) {
-        return summaries.inTrays().stream()
-                .filter(one -> !one.tag().equals(job.tag()))
-                .flatMap(one -> one.trays().stream())
-                .collect(Collectors.toSet());
     }
 }

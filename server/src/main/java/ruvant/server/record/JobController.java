@@ -27,6 +27,7 @@ import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
 import ruvant.server.house.ShopService;
 
 /** Opens jobs, shows them and adds lines to them. */
@@ -97,9 +98,10 @@ class JobController {
         return view(number);
     }
 
-    /** Cameras that are here and have pieces in a tray, oldest first. */
-    @GetMapping("/trays/{tray}/cameras")
-    List<TagNumber> camerasIn(@PathVariable int tray) {
+    /** Cameras that are here and have pieces in the tray of this well, oldest first. */
+    @GetMapping("/wells/{well}/cameras")
+    List<TagNumber> camerasAt(@PathVariable String well) {
+        int tray = WellName.parse(well).tray();
         return summaries.inTrays().stream()
                 .filter(one -> one.trays().contains(tray))
                 .map(SummaryStore.InTray::tag)
@@ -146,10 +148,6 @@ class JobController {
 
     /** Which trays hold pieces of other cameras; of no matter where each camera has the one tray to itself. */
     private List<SummaryStore.InTray> others(TagNumber tag) {
-        return shop.shop().practice().trays().size() == 1
-                ? List.of()
-                : summaries.inTrays().stream()
-                        .filter(one -> !one.tag().equals(tag))
-                        .toList();
+        return shop.shop().practice().trays().size() == 1 ? List.of() : summaries.inTraysBeside(tag);
     }
 }

@@ -1,7 +1,6 @@
 package ruvant.server.record;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -65,6 +64,7 @@ public record JobView(
         int notAccounted,
         StripNotes notes,
         VisitorVerdict visitor,
+        boolean ownerToAgree,
         WayBack wayBack,
         PickUp pickUp,
         FindPicture find,
@@ -114,10 +114,12 @@ public record JobView(
      * One tray of the shop.
      *
      * @param number from 1, as it stands before the names of its wells
+     * @param name what it is told by; may be empty
+     * @param rows its wells as they lie
      * @param used whether pieces of this camera lie in it
      * @param others cameras whose pieces lie in it too
      */
-    public record TrayView(int number, TrayShape shape, List<String> rows, boolean used, List<TagNumber> others) {}
+    public record TrayView(int number, String name, List<List<WellName>> rows, boolean used, List<TagNumber> others) {}
 
     /** Two types that look the same, and where the longer one goes. */
     public record LookAlikeView(
@@ -195,6 +197,7 @@ public record JobView(
                 ledger.notAccounted(),
                 picture.notes(),
                 visitor,
+                shop.practice().asksFirst(picture.received().owner()),
                 WayBack.of(picture.valley(), picture.treat(), now, refitPace),
                 PickUp.of(picture, trays, now),
                 picture.find(),
@@ -258,24 +261,20 @@ public record JobView(
     }
 
     private static List<TrayView> trays(Trays trays, List<SummaryStore.InTray> others) {
-        List<TrayView> views = new ArrayList<>();
-        for (int number = 1; number <= trays.shapes().size(); number++) {
-            int tray = number;
-            TrayShape shape = trays.shapes().get(tray - 1);
-            views.add(new TrayView(
-                    tray,
-                    shape,
-                    IntStream.range(0, shape.rows())
-                            .mapToObj(
-                                    row -> new WellName(tray, row, 1).toString().replaceFirst("1$", ""))
-                            .toList(),
-                    trays.inUse().contains(tray),
-                    others.stream()
-                            .filter(other -> other.trays().contains(tray))
-                            .map(SummaryStore.InTray::tag)
-                            .toList()));
-        }
-        return views;
+        return IntStream.rangeClosed(1, trays.shapes().size())
+                .mapToObj(number -> {
+                    TrayShape shape = trays.shapes().get(number - 1);
+                    return new TrayView(
+                            number,
+                            shape.name(),
+                            Trays.rows(number, shape),
+                            trays.inUse().contains(number),
+                            others.stream()
+                                    .filter(other -> other.trays().contains(number))
+                                    .map(SummaryStore.InTray::tag)
+                                    .toList());
+                })
+                .toList();
     }
 
     private static Set<Integer> inUse(List<SummaryStore.InTray> others) {

@@ -1,11 +1,11 @@
 package ruvant.server.record;
 
+import com.github.benmanes.caffeine.cache.CacheLoader;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -32,39 +32,41 @@ public class LearnedModels {
 
     private final JobService jobs;
     private final ModelStore models;
-    private final LoadingCache<Asked, ModelKnowledge> learned = Caffeine.newBuilder()
-            .maximumSize(200)
-            .refreshAfterWrite(FRESH)
-            .expireAfterAccess(KEPT)
-            .build(this::learn);
-    private final LoadingCache<Asked, ModelKnowledge> shown = Caffeine.newBuilder()
-            .maximumSize(200)
-            .refreshAfterWrite(FRESH)
-            .expireAfterAccess(KEPT)
-            .build(this::learn);
-    private final LoadingCache<Kind, ModelKnowledge> families = Caffeine.newBuilder()
-            .maximumSize(50)
-            .refreshAfterWrite(FRESH)
-            .expireAfterAccess(KEPT)
-            .build(this::learn);
+    private final LoadingCache<Model, ModelKnowledge> shown = kept(this::learn);
+    private final LoadingCache<Others, ModelKnowledge> besides = kept(this::learn);
+    private final LoadingCache<Kin, ModelKnowledge> families = kept(this::learn);
 
     public LearnedModels(JobService jobs, ModelStore models) {
         this.jobs = jobs;
         this.models = models;
     }
 
-    private record Asked(String maker, String model, Optional<TagNumber> without) {
-        static Asked of(String maker, String model, Optional<TagNumber> without) {
-            return new Asked(maker.toLowerCase(Locale.ROOT), model.toLowerCase(Locale.ROOT), without);
+    private static <K> LoadingCache<K, ModelKnowledge> kept(CacheLoader<K, ModelKnowledge> learn) {
+        return Caffeine.newBuilder()
+                .maximumSize(200)
+                .refreshAfterWrite(FRESH)
+                .expireAfterAccess(KEPT)
+                .build(learn);
+    }
+
+    /** A model, however its name is written. */
+    private record Model(String maker, String model) {
+        static Model of(JobPicture job) {
+            IntakeEntry.Camera camera = job.received().camera();
+            return new Model(
+                    camera.maker().toLowerCase(Locale.ROOT), camera.model().toLowerCase(Locale.ROOT));
         }
     }
 
-    /** A family, without the model that asks. */
-    private record Kind(Family family, String maker, String model) {}
+    /** The jobs of a model but the one that asks. */
+    private record Others(Model model, TagNumber asking) {}
 
-    /** What all jobs of a model taught. */
+    /** The jobs of a family but those of the model that asks. */
+    private record Kin(Family family, Model asking) {}
+
+    /** What all jobs of a model taught up to now; asked for seldom, at the counter and by its page, so never kept. */
     public ModelKnowledge of(String maker, String model) {
-        return learned.get(Asked.of(maker, model, Optional.empty()));
+        return ModelKnowledge.of(taught(models.tags(maker, model).stream()));
     }
 
     /**
@@ -76,10 +78,11 @@ public class LearnedModels {
 
     /** What the other jobs of its model teach about this one; where there are none, those of its family. */
     public Beside beside(JobPicture job) {
-        ModelKnowledge own = ofItsModel(job);
+        Model model = Model.of(job);
+        ModelKnowledge own = besides.get(new Others(model, job.tag()));
         return own.jobs() > 0
                 ? new Beside(own, false)
-                : new Beside(ofFamily(job.received().camera()), true);
+                : new Beside(families.get(new Kin(job.received().camera().family(), model)), true);
     }
 
     /**
@@ -87,12 +90,7 @@ public class LearnedModels {
      * answer serves them all.
      */
     public ModelKnowledge ofModelOf(JobPicture job) {
-        return shown.get(keyOf(job));
-    }
-
-    private static Asked keyOf(JobPicture job) {
-        IntakeEntry.Camera camera = job.received().camera();
-        return Asked.of(camera.maker(), camera.model(), Optional.empty());
+        return shown.get(Model.of(job));
     }
 
     /** What jobs of its very model looked at before parts went on; those of its family are not asked. */
@@ -102,19 +100,7 @@ public class LearnedModels {
 
     /** A job of the model has just taught something that the next one is to know at once. */
     void forget(JobPicture job) {
-        shown.invalidate(keyOf(job));
-    }
-
-    private ModelKnowledge ofItsModel(JobPicture job) {
-        IntakeEntry.Camera camera = job.received().camera();
-        return learned.get(Asked.of(camera.maker(), camera.model(), Optional.of(job.tag())));
-    }
-
-    private ModelKnowledge ofFamily(IntakeEntry.Camera camera) {
-        return families.get(new Kind(
-                camera.family(),
-                camera.maker().toLowerCase(Locale.ROOT),
-                camera.model().toLowerCase(Locale.ROOT)));
+        shown.invalidate(Model.of(job));
     }
 
     /** What usually comes off next in this job, most usual first. */
@@ -134,13 +120,19 @@ public class LearnedModels {
                 .collect(Collectors.toSet());
     }
 
-    private ModelKnowledge learn(Asked asked) {
-        return ModelKnowledge.of(taught(models.tags(asked.maker(), asked.model()).stream()
-                .filter(tag -> asked.without().filter(tag::equals).isEmpty())));
+    private ModelKnowledge learn(Model model) {
+        return of(model.maker(), model.model());
     }
 
-    private ModelKnowledge learn(Kind kind) {
-        return ModelKnowledge.ofFamily(taught(models.family(kind.family(), kind.maker(), kind.model()).stream()));
+    private ModelKnowledge learn(Others others) {
+        Model model = others.model();
+        return ModelKnowledge.of(
+                taught(models.tags(model.maker(), model.model()).stream().filter(tag -> !tag.equals(others.asking()))));
+    }
+
+    private ModelKnowledge learn(Kin kin) {
+        Model model = kin.asking();
+        return ModelKnowledge.ofFamily(taught(models.family(kin.family(), model.maker(), model.model()).stream()));
     }
 
     private List<JobPicture> taught(Stream<TagNumber> tags) {

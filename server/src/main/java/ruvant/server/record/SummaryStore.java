@@ -25,6 +25,7 @@ public class SummaryStore {
             """;
 
     private static final String LINE = "\n";
+    private static final int NO_CAMERA = 0;
 
     private final Database database;
 
@@ -137,8 +138,22 @@ public class SummaryStore {
 
     /** Cameras that are here and have pieces in a tray, oldest first. */
     public List<InTray> inTrays() {
+        return inTraysBut(NO_CAMERA);
+    }
+
+    /** The same without one camera, which knows what it has there. */
+    public List<InTray> inTraysBeside(TagNumber tag) {
+        return inTraysBut(tag.number());
+    }
+
+    private List<InTray> inTraysBut(int number) {
         return database.reads()
-                .sql("select job, trays from job_summary where returned_at is null and trays <> '' order by job")
+                .sql("""
+                        select job, trays from job_summary
+                         where returned_at is null and trays <> '' and job <> ?
+                         order by job
+                        """)
+                .param(number)
                 .query((row, index) -> new InTray(new TagNumber(row.getInt("job")), numbers(row.getString("trays"))))
                 .list();
     }

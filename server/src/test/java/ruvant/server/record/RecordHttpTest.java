@@ -254,11 +254,11 @@ class RecordHttpTest extends OverHttp {
             assertThat(seen.get("freeWell").asText())
                     .as("in the tray that nobody uses")
                     .isEqualTo("A1");
-            assertThat(shop.get("/api/trays/2/cameras").body())
+            assertThat(shop.get("/api/wells/2B9/cameras").body())
                     .extracting(JsonNode::asText)
                     .containsExactly(one);
             shop.add(one, "{\"kind\":\"moved\",\"part\":\"plate\",\"wells\":[\"B2\"]}");
-            assertThat(shop.get("/api/trays/2/cameras").body()).isEmpty();
+            assertThat(shop.get("/api/wells/2B9/cameras").body()).isEmpty();
             assertThat(shop.get("/api/jobs/" + one).body().get("wells").has("B2"))
                     .isTrue();
         } finally {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /**
  * Reads a table of samples: a column of time in seconds and one for each channel, or channels alone after a line that
@@ -19,7 +20,7 @@ public final class CsvSamples implements Samples {
     private static final double LOWEST_RATE = 1_000;
     private static final double HIGHEST_RATE = 10_000_000;
     private static final Pattern RATE = Pattern.compile(
-            "(?i)#? *(?:sample ?_?rate|rate|samples a second|fs)(?: *\\(?hz\\)?)? *[:=;,\t ] *([0-9.]+).*");
+            "(?i)#? *(?:sample ?_?rate|rate|samples a second|fs)(?: *\\(?hz\\)?)? *[:=;,\t ] *([0-9]+(?:[.][0-9]+)?).*");
 
     private final double rateHz;
     private final List<String> columns;
@@ -49,30 +50,14 @@ public final class CsvSamples implements Samples {
         String separator = separator(rows.getLast());
         String[] first = cells(rows.getFirst(), separator);
         boolean headed = Arrays.stream(first).anyMatch(cell -> number(cell).isEmpty());
+        boolean timed = headed ? isTime(first[0]) : stated.isEmpty();
+        int from = timed ? 1 : 0;
         List<double[]> read = new ArrayList<>();
         for (int row = headed ? 1 : 0; row < rows.size(); row++) {
             read.add(row(cells(rows.get(row), separator), first.length, row + 1));
         }
-        boolean timed = headed ? isTime(first[0]) : stated.isEmpty();
-        int from = timed ? 1 : 0;
-        if (first.length <= from || first.length - from > MOST_CHANNELS) {
-            throw new RecordingProblem(
-                    "channelsUnfit",
-                    "The table has " + (first.length - from) + " columns of samples.",
-                    "Give it 1 to " + MOST_CHANNELS + " beside the time.");
-        }
-        if (!timed && stated.isEmpty()) {
-            throw new RecordingProblem(
-                    "rateUnknown",
-                    "The table says neither the time of its samples nor their rate.",
-                    "Call the first column “time_s”, or write “# sample rate: 48000” above the table.");
-        }
-        columns = headed
-                ? List.of(Arrays.copyOfRange(first, from, first.length))
-                : java.util.stream.IntStream.rangeClosed(1, first.length - from)
-                        .mapToObj(channel -> "ch" + channel)
-                        .toList();
-        rateHz = timed ? rateOf(read) : stated.get();
+        columns = columns(first, from, headed);
+        rateHz = timed ? rateOf(read) : stated.orElseThrow(CsvSamples::withoutRate);
         if (!(rateHz >= LOWEST_RATE && rateHz <= HIGHEST_RATE)) {
             throw new RecordingProblem(
                     "rateUnfit",
@@ -85,6 +70,28 @@ public final class CsvSamples implements Samples {
                 samples[channel][i] = (float) read.get(i)[from + channel];
             }
         }
+    }
+
+    private static List<String> columns(String[] first, int from, boolean headed) {
+        int count = first.length - from;
+        if (count < 1 || count > MOST_CHANNELS) {
+            throw new RecordingProblem(
+                    "channelsUnfit",
+                    "The table has " + count + " columns of samples.",
+                    "Give it 1 to " + MOST_CHANNELS + " beside the time.");
+        }
+        return headed
+                ? List.of(Arrays.copyOfRange(first, from, first.length))
+                : IntStream.rangeClosed(1, count)
+                        .mapToObj(channel -> "ch" + channel)
+                        .toList();
+    }
+
+    private static RecordingProblem withoutRate() {
+        return new RecordingProblem(
+                "rateUnknown",
+                "The table says neither the time of its samples nor their rate.",
+                "Call the first column “time_s”, or write “# sample rate: 48000” above the table.");
     }
 
     private static boolean isTime(String name) {

@@ -55,6 +55,7 @@ class CsvSamplesTest {
                 "time_s,ch1!rateless",
                 "time_s,ch1|0,1!empty",
                 "ch1,ch2|0.5,1|0.5,1!rateUnknown",
+                "# sample rate: 1.2.3|ch1,ch2|0.5,1|0.5,1!rateUnfit",
                 "time_s,ch1|0,1|0.0001,0.5|0.0009,1!timeUneven",
                 "time_s,ch1|0,1|0,1!timeUneven",
                 "time_s,ch1|0,1|0.0001,1,2!rowUneven",

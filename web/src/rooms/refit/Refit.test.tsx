@@ -1,0 +1,68 @@
+import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { aJob, aPart } from "../../testing/examples";
+import { drag } from "../../testing/drag";
+import { Refit } from "./Refit";
+
+const out = (name: string, kind: "READY" | "NOT_YET" | "BACK", reason = "") =>
+  aPart(name, { answer: { part: name, kind, reason } });
+const job = () =>
+  aJob({
+    parts: [
+      { ...out("cover", "NOT_YET", "Still out under it: ring"), checks: [] },
+      { ...out("ring", "READY"), over: ["cover"] },
+      out("spring", "BACK"),
+    ],
+  });
+const row = (name: string) => screen.getByRole("button", { name: new RegExp(`^${name}`) });
+
+it("shows first what may go back, and counts what is still out", () => {
+  atTheBench(<Refit />, job());
+  expect(screen.getByText("2 of 3 still out")).toBeTruthy();
+  expect(named("heading", "ring")).toBeTruthy();
+});
+
+it("shows another part when it is pressed", () => {
+  atTheBench(<Refit />, job());
+  fireEvent.click(row("cover"));
+  expect(named("heading", "cover")).toBeTruthy();
+});
+
+it("lets an edge go by dragging one part onto the other", async () => {
+  atTheBench(<Refit />, job());
+  drag(row("ring"), row("cover"));
+  const asks = within(screen.getByLabelText("Which lies over the other"));
+  expect(asks.getByText(/cover lies over ring/)).toBeTruthy();
+  fireEvent.click(asks.getByText("It does not"));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "edgeSet", over: "cover", under: "ring", present: false }]),
+  );
+  await waitFor(() => expect(screen.queryByLabelText("Which lies over the other")).toBeNull());
+});
+
+it("leaves it when nothing was meant, and asks nothing of a part dropped onto itself", () => {
+  atTheBench(<Refit />, job());
+  drag(row("ring"), row("ring"));
+  expect(screen.queryByLabelText("Which lies over the other")).toBeNull();
+  drag(row("spring"), row("ring"));
+  fireEvent.click(named("button", "Leave it"));
+  expect(screen.queryByLabelText("Which lies over the other")).toBeNull();
+  expect(logged()).toEqual([]);
+});
+
+it("sets an edge by buttons alone too", async () => {
+  atTheBench(<Refit />, job());
+  fireEvent.click(named("button", "What lies over what…"));
+  fireEvent.change(screen.getByLabelText("Another part"), { target: { value: "spring" } });
+  fireEvent.click(named("button", "lies under it"));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "edgeSet", over: "ring", under: "spring", present: true }]),
+  );
+});
+
+it("says that all is back when it is", () => {
+  atTheBench(<Refit />, aJob({ parts: [out("spring", "BACK")] }));
+  answering({});
+  expect(screen.getByText(/All is back/)).toBeTruthy();
+});
