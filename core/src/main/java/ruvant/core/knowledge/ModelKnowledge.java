@@ -17,6 +17,8 @@ import java.util.stream.Stream;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.PartName;
 
 /**
@@ -122,13 +124,14 @@ public record ModelKnowledge(
     }
 
     /**
-     * What usually comes off next, most usual first: parts that are still on, over which nothing known is still on.
-     *
-     * @param off keys of the parts that are off already
+     * What usually comes off next in a job, most usual first: parts that it has not had off yet, over which nothing known
+     * is still on.
      */
-    public List<KnownPart> next(Set<String> off) {
+    public List<KnownPart> next(Valley valley) {
+        Set<String> off = keys(valley.out());
+        Set<String> met = keys(valley.parts());
         return parts.stream()
-                .filter(part -> !off.contains(PartName.of(part.name()).key()))
+                .filter(part -> !met.contains(PartName.of(part.name()).key()))
                 .filter(part -> part.over().stream()
                         .map(over -> PartName.of(over).key())
                         .allMatch(off::contains))
@@ -136,21 +139,21 @@ public record ModelKnowledge(
                 .toList();
     }
 
-    /**
-     * Every part, seen from a job at hand.
-     *
-     * @param logged keys of the parts which that job names, off or back again
-     */
-    public List<Met> seenFrom(Set<String> logged) {
+    /** Every part, seen from a job at hand. */
+    public List<Met> seenFrom(Valley valley) {
+        Set<String> met = keys(valley.parts());
         return parts.stream()
                 .map(part -> new Met(
                         part,
                         part.wantsCare(),
                         part.over().stream()
-                                .filter(over ->
-                                        !logged.contains(PartName.of(over).key()))
+                                .filter(over -> !met.contains(PartName.of(over).key()))
                                 .toList()))
                 .toList();
+    }
+
+    private static Set<String> keys(List<ValleyPart> parts) {
+        return parts.stream().map(part -> part.name().key()).collect(Collectors.toSet());
     }
 
     /** What was looked at before each part went on. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -222,7 +221,7 @@ public final class LogLine {
 
     private Reading off(String part, List<String> more) {
         if (part.isEmpty()) {
-            return Replies.asking("What came off?", usualNext());
+            return Replies.asking("What came off?", next(earlier.get(), picture));
         }
         String name = FASTENED.matcher(part).find() ? nameBefore(part) : part;
         RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts);
@@ -236,18 +235,17 @@ public final class LogLine {
 
     private List<String> usuallyNext(String begun) {
         String start = begun.toLowerCase(Locale.ROOT);
-        Stream<String> names = usualNext().stream()
+        ModelKnowledge known = earlier.get();
+        Stream<String> names = next(known, picture).stream()
                 .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length());
-        Stream<String> fasteners = earlier.get().part(begun).stream()
+        Stream<String> fasteners = known.part(begun).stream()
                 .filter(part -> !part.fasteners().isEmpty())
                 .map(part -> ", " + part.fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
         return Stream.concat(fasteners, names).toList();
     }
 
-    private List<String> usualNext() {
-        Set<String> off =
-                picture.valley().out().stream().map(part -> part.name().key()).collect(Collectors.toSet());
-        return earlier.get().next(off).stream().map(KnownPart::name).toList();
+    private static List<String> next(ModelKnowledge known, JobPicture picture) {
+        return known.next(picture.valley()).stream().map(KnownPart::name).toList();
     }
 
     /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */

@@ -110,16 +110,17 @@ class KnowledgeController {
     Known known(@PathVariable String tag) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         LearnedModels.Beside beside = learned.beside(job);
+        ModelKnowledge known = beside.knowledge();
         return new Known(
-                beside.knowledge().jobs(),
+                known.jobs(),
                 beside.ofFamily(),
-                usual(job),
-                learned.seenFrom(job),
-                beside.knowledge().parts().stream()
+                usual(known.next(job.valley()), job),
+                known.seenFrom(job.valley()),
+                known.parts().stream()
                         .filter(KnownPart::needless)
                         .map(KnownPart::name)
                         .toList(),
-                beside.knowledge().leaveAlone());
+                known.leaveAlone());
     }
 
     @GetMapping("/models")
@@ -133,13 +134,13 @@ class KnowledgeController {
         return new Model(knowledge, knowledge.ways(), PatternSigns.of(models.seen(maker, model)));
     }
 
-    private List<Usual> usual(JobPicture job) {
+    private List<Usual> usual(List<KnownPart> next, JobPicture job) {
         HousePractice practice = shop.shop().practice();
         Trays trays = Trays.of(job.valley(), practice);
         Set<Integer> othersUse = summaries.inTraysBeside(job.tag()).stream()
                 .flatMap(one -> one.trays().stream())
                 .collect(Collectors.toSet());
-        return learned.usualNext(job).stream()
+        return next.stream()
                 .map(part -> new Usual(
                         part.name(),
                         UsualLine.of(part, trays.suggestion(part.fasteners(), practice.lookAlikeMm(), othersUse))))

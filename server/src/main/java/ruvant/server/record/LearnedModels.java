@@ -6,19 +6,13 @@ import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ruvant.core.job.Family;
 import ruvant.core.job.IntakeEntry;
-import ruvant.core.knowledge.KnownPart;
-import ruvant.core.knowledge.Met;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
-import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.TagNumber;
 
 /**
@@ -101,23 +95,6 @@ public class LearnedModels {
     /** A job of the model has just taught something that the next one is to know at once. */
     void forget(JobPicture job) {
         shown.invalidate(Model.of(job));
-    }
-
-    /** What usually comes off next in this job, most usual first. */
-    public List<KnownPart> usualNext(JobPicture job) {
-        return beside(job).knowledge().next(keys(job, ValleyPart::out));
-    }
-
-    /** What the others say of each part, as seen from this job. */
-    public List<Met> seenFrom(JobPicture job) {
-        return beside(job).knowledge().seenFrom(keys(job, part -> true));
-    }
-
-    private static Set<String> keys(JobPicture job, Predicate<ValleyPart> which) {
-        return job.valley().parts().stream()
-                .filter(which)
-                .map(part -> part.name().key())
-                .collect(Collectors.toSet());
     }
 
     private ModelKnowledge learn(Model model) {
