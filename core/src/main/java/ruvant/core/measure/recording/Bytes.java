@@ -12,6 +12,25 @@ public interface Bytes {
      */
     int read(byte[] into, int offset, int length);
 
+    /**
+     * Leaves bytes out.
+     *
+     * @param count how many, at least 0
+     * @return how many were left out, fewer only at the end
+     */
+    default long skip(long count) {
+        byte[] waste = new byte[(int) Math.min(65_536, Math.max(1, count))];
+        long left = count;
+        while (left > 0) {
+            int read = read(waste, 0, (int) Math.min(waste.length, left));
+            if (read < 0) {
+                break;
+            }
+            left -= read;
+        }
+        return count - left;
+    }
+
     /** Bytes that are at hand already. */
     static Bytes of(byte[] all) {
         int[] at = {0};

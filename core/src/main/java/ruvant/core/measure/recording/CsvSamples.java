@@ -155,7 +155,8 @@ public final class CsvSamples implements Samples {
         return 1 / step;
     }
 
-    /** What the columns of samples are called, such as "ch1" or "x_contact". */
+    /** As the table's head says, such as "ch1" or "x_contact". */
+    @Override
     public List<String> columns() {
         return columns;
     }
@@ -178,6 +179,11 @@ public final class CsvSamples implements Samples {
         }
         at += count;
         return count;
+    }
+
+    @Override
+    public void skip(long count) {
+        at = (int) Math.min(samples[0].length, at + count);
     }
 
     @Override

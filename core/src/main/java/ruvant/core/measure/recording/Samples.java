@@ -19,6 +19,29 @@ public interface Samples {
      */
     int read(float[][] into);
 
+    /**
+     * Leaves samples out.
+     *
+     * @param count of each channel, at least 0
+     */
+    default void skip(long count) {
+        float[][] waste = new float[channels()][(int) Math.min(8192, Math.max(1, count))];
+        for (long left = count; left > 0; ) {
+            int read = read(left < waste[0].length ? new float[channels()][(int) left] : waste);
+            if (read == 0) {
+                return;
+            }
+            left -= read;
+        }
+    }
+
+    /** What the channels are called, one name for each. */
+    default List<String> columns() {
+        return java.util.stream.IntStream.rangeClosed(1, channels())
+                .mapToObj(channel -> "ch" + channel)
+                .toList();
+    }
+
     /** What was odd about the recording so far, in words, and was put right. */
     List<String> warnings();
 }

@@ -58,9 +58,9 @@ public final class WavSamples implements Samples {
                     throw WavFormat.broken("its format is too long");
                 }
                 found = WavFormat.of(exactly((int) length, "its format is cut off"));
-                skip(length % 2);
+                skipBytes(length % 2);
             } else {
-                skip(length + length % 2);
+                skipBytes(length + length % 2);
             }
         }
     }
@@ -98,6 +98,18 @@ public final class WavSamples implements Samples {
             done += frames;
         }
         return done;
+    }
+
+    @Override
+    public void skip(long count) {
+        long wanted = count * format.frameBytes();
+        boolean within = pushedBack.length == 0 && (left == UNKNOWN || wanted <= left);
+        if (!within) {
+            Samples.super.skip(count);
+            return;
+        }
+        long skipped = bytes.skip(wanted);
+        left -= left == UNKNOWN ? 0 : skipped;
     }
 
     /** Reads whole frames into the block; what is left of a frame at the end of the file is none. */
@@ -218,15 +230,9 @@ public final class WavSamples implements Samples {
         return read;
     }
 
-    private void skip(long length) {
-        byte[] waste = new byte[8192];
-        long skipped = 0;
-        while (skipped < length) {
-            int count = bytes.read(waste, 0, (int) Math.min(waste.length, length - skipped));
-            if (count < 0) {
-                throw WavFormat.broken("it holds no samples");
-            }
-            skipped += count;
+    private void skipBytes(long length) {
+        if (bytes.skip(length) < length) {
+            throw WavFormat.broken("it holds no samples");
         }
     }
 

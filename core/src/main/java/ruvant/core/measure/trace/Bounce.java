@@ -1,0 +1,59 @@
+package ruvant.core.measure.trace;
+
+import java.util.Optional;
+
+/**
+ * Light that comes back shortly after closing.
+ *
+ * @param atSeconds its middle, from the beginning of the recording
+ * @param relative its height as a part of the plateau
+ */
+record Bounce(double atSeconds, double relative) {
+    private static final double[] BOX_SECONDS = {0.0004, 0.0008, 0.0015, 0.003};
+    private static final double LOOKED_AT_SECONDS = 0.028;
+    private static final double SURE = 4.6;
+    private static final double LEAST = 0.012;
+    /** A box over the best part of a hump holds so much of its height on average. */
+    private static final double OF_HEIGHT = 0.85;
+
+    static Optional<Bounce> after(Pulse pulse, double level) {
+        Side side = pulse.closing();
+        double[] light = side.light();
+        int from = pulse.closeWindow().to();
+        int to = (int) Math.min(light.length, from + LOOKED_AT_SECONDS * side.rateHz());
+        if (to - from < 8) {
+            return Optional.empty();
+        }
+        double[] sums = new double[to - from + 1];
+        for (int i = from; i < to; i++) {
+            sums[i - from + 1] = sums[i - from] + light[i];
+        }
+        Optional<Bounce> best = Optional.empty();
+        double surest = SURE;
+        for (double seconds : BOX_SECONDS) {
+            int width = (int) Math.max(2, Math.round(seconds * side.rateHz()));
+            double error = side.noise() / Math.sqrt(width);
+            for (int at = 0; at + width < sums.length; at++) {
+                double height = (sums[at + width] - sums[at]) / width;
+                double sure = height / Math.max(1e-12, error);
+                if (sure > surest && height > LEAST * level && comesBack(sums, at, width, height)) {
+                    surest = sure;
+                    double middle = side.from() + from + at + width / 2.0;
+                    best = Optional.of(new Bounce(middle / side.rateHz(), height / level / OF_HEIGHT));
+                }
+            }
+        }
+        return best;
+    }
+
+    /** Between closing and the hump it was darker than half of the hump, or it is the closing's own tail. */
+    private static boolean comesBack(double[] sums, int at, int width, double height) {
+        int narrow = Math.max(1, width / 2);
+        for (int i = 0; i + narrow <= at; i++) {
+            if ((sums[i + narrow] - sums[i]) / narrow < height / 2) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

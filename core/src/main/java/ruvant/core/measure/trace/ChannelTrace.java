@@ -1,0 +1,164 @@
+package ruvant.core.measure.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One channel of a recording: which stretches are lit, and what the input does to it.
+ *
+ * @param channel from 0
+ * @param lit in order of time
+ * @param main size of the channel's main steps
+ * @param hum of the mains in the dark
+ */
+record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, CoupledBy coupling, Optional<Hum> hum) {
+    /** Steps of this part of the main one are a shutter's even before the coupling is undone. */
+    private static final double CERTAIN_PART = 0.6;
+
+    boolean isSilent() {
+        return lit.isEmpty();
+    }
+
+    /** Finds the firings of a channel. */
+    static ChannelTrace of(Coarse coarse, int channel, StandSetup setup, boolean clipped) {
+        float[] blocks = coarse.means()[channel];
+        double block = coarse.blockSeconds();
+        double noise = coarse.noise(channel);
+        Steps steps = Steps.of(blocks, block, noise);
+        if (!steps.areSure()) {
+            return new ChannelTrace(channel, List.of(), 0, noise, CoupledBy.DIRECT, Optional.empty());
+        }
+        CoupledBy coupling = CoupledBy.DIRECT;
+        List<Lit> lit = LitStretches.of(steps.above(CERTAIN_PART), blocks.length, block, setup.nominalSeconds());
+        Optional<Hum> hum = Hum.in(blocks, block, lit, noise);
+        List<Lit> before = List.of();
+        for (int round = 0; round < 2 && !lit.equals(before); round++) {
+            coupling = setup.coupling() == StandSetup.Coupling.DC
+                    ? CoupledBy.DIRECT
+                    : new CouplingEstimate(blocks, block, lit, steps.main(), noise, hum.map(Hum::hz).orElse(0.0), clipped)
+                            .found();
+            // a coupling that sinks fast looks like steps of its own until it is undone
+            steps = coupling.isDirect() ? steps : Steps.of(coupling.restoredBlocks(blocks, block), block, noise);
+            before = lit;
+            lit = LitStretches.of(steps.above(Steps.LEAST_PART), blocks.length, block, setup.nominalSeconds());
+        }
+        return new ChannelTrace(channel, lit, steps.main(), noise, coupling, hum);
+    }
+
+    /** A firing of this channel, timed. */
+    record Measured(
+            Lit lit,
+            Pulse pulse,
+            Pulse.Timed timed,
+            Optional<LampLevel> shared,
+            double level,
+            boolean clipped,
+            Optional<Bounce> bounce) {
+        /** The lamp as this firing was timed by. */
+        Optional<LampLevel> lamp() {
+            return shared.or(pulse::level);
+        }
+
+        /** Whether the light stayed below a level that other firings reached. */
+        boolean staysLow() {
+            return pulse.isOnePiece()
+                    && pulse.peak() < 0.94 * level
+                    && lamp().flatMap(LampLevel::rippleHz).isEmpty();
+        }
+    }
+
+    List<Measured> measure(Coarse coarse, Pieces pieces) {
+        Pulse.Channel known =
+                new Pulse.Channel(coupling, hum.map(Hum::hz).orElse(0.0), coarse.rateHz());
+        List<Lit> whole = new ArrayList<>();
+        List<Pulse> pulses = new ArrayList<>();
+        List<Boolean> clipped = new ArrayList<>();
+        for (int k = 0; k < lit.size(); k++) {
+            Lit one = lit.get(k);
+            if (!one.cut()) {
+                Pulse.Place opens = place(coarse, pieces, k, one.from());
+                Pulse.Place closes = place(coarse, pieces, k, one.to());
+                boolean inOne = opens.from() == closes.from()
+                        && Pulse.inOnePiece(one.blocks() * coarse.blockSeconds(), coupling);
+                Pulse pulse = inOne ? Pulse.whole(opens, known) : Pulse.byEdges(opens, closes, known);
+                pulses.add(pulse);
+                whole.add(one);
+                clipped.add(Clipping.in(
+                        closes.recorded(), inOne ? closes.darkFrom() : Math.max(closes.darkFrom(), closes.closes() - 4000), closes.darkTo(), pulse.opening().noise())
+                        || !inOne && Clipping.in(opens.recorded(), opens.darkFrom(), opens.darkTo(), pulse.opening().noise()));
+            }
+        }
+        Optional<LampLevel> common = SharedLevel.of(pulses);
+        Optional<LampLevel> inStep = common.isPresent() ? Optional.empty() : MainsRipple.inStep(pulses);
+        List<Measured> measured = new ArrayList<>();
+        for (int k = 0; k < pulses.size(); k++) {
+            measured.add(measured(whole.get(k), pulses.get(k), common, inStep, clipped.get(k)));
+        }
+        return measured;
+    }
+
+    private static Measured measured(
+            Lit lit, Pulse own, Optional<LampLevel> common, Optional<LampLevel> inStep, boolean clipped) {
+        Pulse pulse = own;
+        Optional<LampLevel> level = Optional.empty();
+        if (own.isOnePiece() && !clipped) {
+            level = inStep.map(ripple -> ripple.seenFrom(own.opening().from()))
+                    .or(() -> SharedLevel.better(own, common));
+            pulse = inStep.isPresent() ? own.lookedAtAgain(level.orElseThrow()) : own;
+        }
+        double height = level.or(pulse::level).map(LampLevel::mean).orElse(pulse.peak());
+        return new Measured(lit, pulse, pulse.timed(level), level, height, clipped, Bounce.after(pulse, height));
+    }
+
+    /** Samples around a firing with the light upwards, and how far the dark reaches to both sides. */
+    private Pulse.Place place(Coarse coarse, Pieces pieces, int k, int near) {
+        Lit one = lit.get(k);
+        int block = coarse.blockFrames();
+        Pieces.Piece piece = pieces.holding(Math.min((long) near * block, coarse.frames() - 1));
+        long darkFrom = k == 0 ? 0 : (long) lit.get(k - 1).to() * block + frames(coarse, 0.03);
+        long darkTo = k + 1 == lit.size() ? coarse.frames() : (long) lit.get(k + 1).from() * block - frames(coarse, 0.006);
+        float[] recorded = piece.channels()[channel];
+        if (!one.upwards()) {
+            recorded = recorded.clone();
+            for (int i = 0; i < recorded.length; i++) {
+                recorded[i] = -recorded[i];
+            }
+        }
+        long reach = frames(coarse, Pulse.AROUND_SECONDS);
+        long from = Math.max(Math.max(darkFrom, piece.from()), (long) one.from() * block - reach);
+        long to = Math.min(Math.min(darkTo, piece.to()), (long) one.to() * block + reach);
+        return new Pulse.Place(
+                recorded,
+                piece.from(),
+                (int) ((long) one.from() * block - piece.from()),
+                (int) ((long) one.to() * block - piece.from()),
+                (int) (from - piece.from()),
+                (int) (to - piece.from()));
+    }
+
+    private static long frames(Coarse coarse, double seconds) {
+        return Math.round(seconds * coarse.rateHz());
+    }
+
+    /** The samples that are needed to time the firings. */
+    List<Pieces.Wanted> wanted(Coarse coarse) {
+        List<Pieces.Wanted> wanted = new ArrayList<>();
+        long around = frames(coarse, Pulse.AROUND_SECONDS + 0.02);
+        for (Lit one : lit) {
+            long from = (long) one.from() * coarse.blockFrames();
+            long to = (long) one.to() * coarse.blockFrames();
+            if (to - from < frames(coarse, Pulse.WHOLE_SECONDS)) {
+                wanted.add(clipped(from - around, to + around, coarse.frames()));
+            } else {
+                wanted.add(clipped(from - around, from + around, coarse.frames()));
+                wanted.add(clipped(to - around, to + around, coarse.frames()));
+            }
+        }
+        return wanted;
+    }
+
+    private static Pieces.Wanted clipped(long from, long to, long frames) {
+        return new Pieces.Wanted(Math.max(0, from), Math.min(frames, to));
+    }
+}

@@ -1,0 +1,99 @@
+package ruvant.core.measure.trace;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A lamp on the mains, seen through many short firings. None of them shows a whole turn of the ripple, but all lie on the
+ * same one: level, cosine and sine in step with the mains over the whole recording explain every plateau, if the mains'
+ * frequency is looked for finely enough.
+ */
+final class MainsRipple {
+    private static final double[] NOMINAL_HZ = {100, 120};
+    private static final double STRAYS_HZ = 0.25;
+    private static final int ROWS_A_FIRING = 24;
+    private static final int FEWEST_ROWS = 20;
+    private static final int FEWEST_FIRINGS = 3;
+    private static final double LEAST_SECONDS = 0.015;
+    private static final double DEEPEST = 0.35;
+    private static final double LEFT_OVER = 2.0;
+    private static final double LEAST_UNEVENNESS = 0.008;
+    private static final double GAIN = 60;
+
+    private MainsRipple() {}
+
+    /** The ripple, time counting from the recording's beginning; empty where it does not explain the plateaus. */
+    static Optional<LampLevel> inStep(List<Pulse> pulses) {
+        List<Pulse> telling =
+                pulses.stream().filter(pulse -> pulse.level().isPresent()).toList();
+        double seen = telling.stream().mapToDouble(Pulse::plateauSeconds).sum();
+        if (telling.size() < FEWEST_FIRINGS && seen < LEAST_SECONDS) {
+            return Optional.empty();
+        }
+        double first = telling.getFirst().opening().from() / telling.getFirst().opening().rateHz();
+        double last = telling.getLast().opening().from() / telling.getLast().opening().rateHz();
+        double step = 1 / (8 * Math.max(0.5, last - first));
+        Found level = fit(telling, 0);
+        if (level.squares < level.rows + GAIN || level.unevenness() < LEAST_UNEVENNESS) {
+            return Optional.empty();
+        }
+        Found best = null;
+        for (double nominal : NOMINAL_HZ) {
+            int steps = (int) Math.min(400, STRAYS_HZ / step);
+            for (int k = -steps; k <= steps; k++) {
+                Found one = fit(telling, nominal + k * step);
+                if (best == null || one.squares < best.squares) {
+                    best = one;
+                }
+            }
+        }
+        if (best.rows < FEWEST_ROWS || best.squares > LEFT_OVER * best.rows || level.squares - best.squares < GAIN) {
+            return Optional.empty();
+        }
+        double[] turns = best.solved.values();
+        if (Math.hypot(turns[1], turns[2]) > DEEPEST * turns[0]) {
+            return Optional.empty();
+        }
+        Side side = telling.getFirst().opening();
+        double noise = Math.sqrt(best.squares / best.rows);
+        return Optional.of(LampLevel.inStep(best.solved, best.hz, noise, side.rateHz(), 0));
+    }
+
+    private record Found(double hz, Fit.Solved solved, double squares, double rows) {
+        /** By how much plateaus differ from one level beyond their noise, as a part of it. */
+        double unevenness() {
+            double level = solved.values()[0];
+            return Math.sqrt(Math.max(0, squares - rows) * solved.inverse().getEntry(0, 0)) / Math.abs(level);
+        }
+    }
+
+    /** Rows are weighted to a noise of one, so that what is left over counts in noise variances. */
+    private static Found fit(List<Pulse> pulses, double hz) {
+        int columns = hz > 0 ? 5 : 1;
+        Fit fit = new Fit(columns);
+        double[] row = new double[columns];
+        for (Pulse pulse : pulses) {
+            Side side = pulse.opening();
+            int from = pulse.openWindow().to();
+            int to = pulse.isOnePiece() ? pulse.closeWindow().from() : side.light().length;
+            int group = Math.max(1, (to - from) / ROWS_A_FIRING);
+            double weight = Math.sqrt(group) / Math.max(1e-9, side.noise());
+            for (int i = from; i + group <= to; i += group) {
+                double sum = 0;
+                for (int j = i; j < i + group; j++) {
+                    sum += side.light()[j];
+                }
+                double seconds = (side.from() + i + (group - 1) / 2.0) / side.rateHz();
+                row[0] = weight;
+                for (int k = 1; 2 * k < columns; k++) {
+                    double turn = 2 * Math.PI * hz * k * seconds;
+                    row[2 * k - 1] = weight * Math.cos(turn);
+                    row[2 * k] = weight * Math.sin(turn);
+                }
+                fit.add(row, weight * sum / group);
+            }
+        }
+        Fit.Solved solved = fit.solve();
+        return new Found(hz, solved, solved.squares(), fit.rows() - columns);
+    }
+}

@@ -1,0 +1,13 @@
+package ruvant.core.measure.trace;
+
+/**
+ * Restored light around one edge, dark level taken off, with the place of the edge as far as the blocks told it.
+ *
+ * @param light restored light, in the recording's measure
+ * @param from recording's sample at which it begins
+ * @param about place of the edge in the array, to a few milliseconds
+ * @param noise standard deviation of one sample
+ * @param darkVariance of the dark level at the edge
+ * @param rateHz samples a second
+ */
+record Side(double[] light, long from, int about, double noise, double darkVariance, double rateHz) {}
