@@ -88,8 +88,10 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
                 "tooLarge",
-                "That file is too large: a job's package has at most 150 MB, a picture 25 MB.");
-        problem.setProperty("remedy", "Choose the zip that Ruvant exported, or a smaller picture.");
+                "That file is too large: a recording has at most 256 MB, a job's package 150 MB, a picture 25 MB.");
+        problem.setProperty(
+                "remedy",
+                "Choose the zip that Ruvant exported, or a smaller picture; a longer recording is measured by the command ruvant measure.");
         return problem;
     }
 

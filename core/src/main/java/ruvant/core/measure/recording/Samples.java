@@ -35,6 +35,11 @@ public interface Samples {
         }
     }
 
+    /** How many samples of each channel there probably are; 0 where nothing says so. */
+    default long expected() {
+        return 0;
+    }
+
     /** What the channels are called, one name for each. */
     default List<String> columns() {
         return java.util.stream.IntStream.rangeClosed(1, channels())

@@ -1,5 +1,8 @@
 package ruvant.core.measure.recording;
 
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.VarHandle;
+import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -12,6 +15,10 @@ public final class WavSamples implements Samples {
     private static final int BLOCK_FRAMES = 16_384;
     private static final int LARGEST_FORMAT = 4096;
     private static final long UNKNOWN = Long.MAX_VALUE;
+    /** One look at two bytes is quicker than two looks at one, and a long recording has hundreds of millions. */
+    private static final VarHandle TWO_BYTES =
+            MethodHandles.byteArrayViewVarHandle(short[].class, ByteOrder.LITTLE_ENDIAN);
+
     private static final float SCALE_8 = 1f / 128;
     private static final float SCALE_16 = 1f / 32_768;
     private static final float SCALE_24 = 1f / 8_388_608;
@@ -98,6 +105,11 @@ public final class WavSamples implements Samples {
             done += frames;
         }
         return done;
+    }
+
+    @Override
+    public long expected() {
+        return left == UNKNOWN ? 0 : left / format.frameBytes();
     }
 
     @Override
@@ -192,7 +204,7 @@ public final class WavSamples implements Samples {
             }
             case 16 -> {
                 for (int i = 0; i < frames; i++, at += step) {
-                    into[from + i] = (short) WavFormat.two(block, at) * SCALE_16;
+                    into[from + i] = (short) TWO_BYTES.get(block, at) * SCALE_16;
                 }
             }
             case 24 -> {

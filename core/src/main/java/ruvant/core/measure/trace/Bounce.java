@@ -33,10 +33,16 @@ record Bounce(double atSeconds, double relative) {
         for (double seconds : BOX_SECONDS) {
             int width = (int) Math.max(2, Math.round(seconds * side.rateHz()));
             double error = side.noise() / Math.sqrt(width);
+            int narrow = Math.max(1, width / 2);
+            double darkest = Double.MAX_VALUE;
             for (int at = 0; at + width < sums.length; at++) {
+                if (at >= narrow) {
+                    darkest = Math.min(darkest, (sums[at] - sums[at - narrow]) / narrow);
+                }
                 double height = (sums[at + width] - sums[at]) / width;
                 double sure = height / Math.max(1e-12, error);
-                if (sure > surest && height > LEAST * level && comesBack(sums, at, width, height)) {
+                // between closing and the hump it was darker, or it is the closing's own tail
+                if (sure > surest && height > LEAST * level && darkest < height / 2) {
                     surest = sure;
                     double middle = side.from() + from + at + width / 2.0;
                     best = Optional.of(new Bounce(middle / side.rateHz(), height / level / OF_HEIGHT));
@@ -44,16 +50,5 @@ record Bounce(double atSeconds, double relative) {
             }
         }
         return best;
-    }
-
-    /** Between closing and the hump it was darker than half of the hump, or it is the closing's own tail. */
-    private static boolean comesBack(double[] sums, int at, int width, double height) {
-        int narrow = Math.max(1, width / 2);
-        for (int i = 0; i + narrow <= at; i++) {
-            if ((sums[i + narrow] - sums[i]) / narrow < height / 2) {
-                return true;
-            }
-        }
-        return false;
     }
 }

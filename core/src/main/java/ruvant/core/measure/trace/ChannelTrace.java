@@ -3,6 +3,7 @@ package ruvant.core.measure.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.job.StandSetup;
 
 /**
  * One channel of a recording: which stretches are lit, and what the input does to it.
@@ -34,10 +35,12 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
         Optional<Hum> hum = Hum.in(blocks, block, lit, noise);
         List<Lit> before = List.of();
         for (int round = 0; round < 2 && !lit.equals(before); round++) {
-            coupling = setup.coupling() == StandSetup.Coupling.DC
-                    ? CoupledBy.DIRECT
-                    : new CouplingEstimate(blocks, block, lit, steps.main(), noise, hum.map(Hum::hz).orElse(0.0), clipped)
-                            .found();
+            if (setup.coupling() != StandSetup.Coupling.DC) {
+                double humHz = hum.map(Hum::hz).orElse(0.0);
+                coupling = new CouplingEstimate(blocks, block, lit, steps.main(), noise, humHz, clipped)
+                        .found()
+                        .orKnown(setup.cutoffHz());
+            }
             // a coupling that sinks fast looks like steps of its own until it is undone
             steps = coupling.isDirect() ? steps : Steps.of(coupling.restoredBlocks(blocks, block), block, noise);
             before = lit;
@@ -68,34 +71,37 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
         }
     }
 
-    List<Measured> measure(Coarse coarse, Pieces pieces) {
-        Pulse.Channel known =
-                new Pulse.Channel(coupling, hum.map(Hum::hz).orElse(0.0), coarse.rateHz());
-        List<Lit> whole = new ArrayList<>();
-        List<Pulse> pulses = new ArrayList<>();
-        List<Boolean> clipped = new ArrayList<>();
-        for (int k = 0; k < lit.size(); k++) {
-            Lit one = lit.get(k);
-            if (!one.cut()) {
-                Pulse.Place opens = place(coarse, pieces, k, one.from());
-                Pulse.Place closes = place(coarse, pieces, k, one.to());
-                boolean inOne = opens.from() == closes.from()
-                        && Pulse.inOnePiece(one.blocks() * coarse.blockSeconds(), coupling);
-                Pulse pulse = inOne ? Pulse.whole(opens, known) : Pulse.byEdges(opens, closes, known);
-                pulses.add(pulse);
-                whole.add(one);
-                clipped.add(Clipping.in(
-                        closes.recorded(), inOne ? closes.darkFrom() : Math.max(closes.darkFrom(), closes.closes() - 4000), closes.darkTo(), pulse.opening().noise())
-                        || !inOne && Clipping.in(opens.recorded(), opens.darkFrom(), opens.darkTo(), pulse.opening().noise()));
-            }
-        }
+    /** A firing made ready, before the lamp is known from all of them. */
+    record Ready(Lit lit, Pulse pulse, boolean clipped) {}
+
+    /** Makes one firing ready, given the samples around it. */
+    Ready ready(Coarse coarse, Pieces pieces, int k) {
+        Lit one = lit.get(k);
+        Pulse.Channel known = new Pulse.Channel(coupling, hum.map(Hum::hz).orElse(0.0), coarse.rateHz());
+        Pulse.Place opens = place(coarse, pieces, k, one.from());
+        Pulse.Place closes = place(coarse, pieces, k, one.to());
+        boolean inOne =
+                opens.from() == closes.from() && Pulse.inOnePiece(one.blocks() * coarse.blockSeconds(), coupling);
+        Pulse pulse = inOne ? Pulse.whole(opens, known) : Pulse.byEdges(opens, closes, known);
+        return new Ready(one, pulse, clips(opens, pulse) || clips(closes, pulse));
+    }
+
+    private static boolean clips(Pulse.Place place, Pulse pulse) {
+        return Clipping.in(
+                place.recorded(),
+                place.darkFrom(),
+                place.darkTo(),
+                pulse.opening().noise());
+    }
+
+    /** Times what was made ready, by the lamp as all of it together shows it. */
+    List<Measured> measure(List<Ready> ready) {
+        List<Pulse> pulses = ready.stream().map(Ready::pulse).toList();
         Optional<LampLevel> common = SharedLevel.of(pulses);
         Optional<LampLevel> inStep = common.isPresent() ? Optional.empty() : MainsRipple.inStep(pulses);
-        List<Measured> measured = new ArrayList<>();
-        for (int k = 0; k < pulses.size(); k++) {
-            measured.add(measured(whole.get(k), pulses.get(k), common, inStep, clipped.get(k)));
-        }
-        return measured;
+        return ready.stream()
+                .map(one -> measured(one.lit(), one.pulse(), common, inStep, one.clipped()))
+                .toList();
     }
 
     private static Measured measured(
@@ -103,8 +109,7 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
         Pulse pulse = own;
         Optional<LampLevel> level = Optional.empty();
         if (own.isOnePiece() && !clipped) {
-            level = inStep.map(ripple -> ripple.seenFrom(own.opening().from()))
-                    .or(() -> SharedLevel.better(own, common));
+            level = inStep.or(() -> SharedLevel.better(own, common));
             pulse = inStep.isPresent() ? own.lookedAtAgain(level.orElseThrow()) : own;
         }
         double height = level.or(pulse::level).map(LampLevel::mean).orElse(pulse.peak());
@@ -117,7 +122,8 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
         int block = coarse.blockFrames();
         Pieces.Piece piece = pieces.holding(Math.min((long) near * block, coarse.frames() - 1));
         long darkFrom = k == 0 ? 0 : (long) lit.get(k - 1).to() * block + frames(coarse, 0.03);
-        long darkTo = k + 1 == lit.size() ? coarse.frames() : (long) lit.get(k + 1).from() * block - frames(coarse, 0.006);
+        long darkTo =
+                k + 1 == lit.size() ? coarse.frames() : (long) lit.get(k + 1).from() * block - frames(coarse, 0.006);
         float[] recorded = piece.channels()[channel];
         if (!one.upwards()) {
             recorded = recorded.clone();

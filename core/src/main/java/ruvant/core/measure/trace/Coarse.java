@@ -1,9 +1,9 @@
 package ruvant.core.measure.trace;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.measure.recording.RecordingSource;
 import ruvant.core.measure.recording.Samples;
 
 /**
@@ -18,6 +18,7 @@ import ruvant.core.measure.recording.Samples;
 record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
     private static final double BLOCKS_A_SECOND = 8_000;
     private static final int READ_AT_ONCE = 1024;
+    private static final long WORTH_HALVING = 10_000_000;
 
     double blockSeconds() {
         return blockFrames / rateHz;
@@ -31,54 +32,90 @@ record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
         return means[0].length;
     }
 
-    static Coarse of(Samples samples) {
+    /** Reads a recording; a long one in two halves at once. */
+    static Coarse of(RecordingSource source) {
+        Samples samples = source.open();
         int block = Math.max(1, (int) Math.round(samples.rateHz() / BLOCKS_A_SECOND));
+        int step = block * READ_AT_ONCE;
+        long half = samples.expected() / 2 / step * step;
+        Read read;
+        if (samples.expected() < WORTH_HALVING) {
+            read = read(samples, block, Long.MAX_VALUE);
+        } else {
+            Samples second = source.open();
+            List<Read> halves =
+                    List.of(new Part(samples, 0, half), new Part(second, half, Long.MAX_VALUE)).parallelStream()
+                            .map(part -> part.read(block))
+                            .toList();
+            read = halves.get(0).and(halves.get(1));
+        }
+        if (read.frames() == 0) {
+            throw new RecordingProblem(
+                    "empty", "The recording is empty.", "Record again and watch that the level moves.");
+        }
+        return new Coarse(samples.rateHz(), block, read.means(), read.frames());
+    }
+
+    /** Blocks of a part of a recording. */
+    private record Read(float[][] means, long frames) {
+        Read and(Read next) {
+            float[][] both = new float[means.length][];
+            for (int channel = 0; channel < both.length; channel++) {
+                int length = means[channel].length;
+                both[channel] = Arrays.copyOf(means[channel], length + next.means[channel].length);
+                System.arraycopy(next.means[channel], 0, both[channel], length, next.means[channel].length);
+            }
+            return new Read(both, frames + next.frames);
+        }
+    }
+
+    /** What one of two readers reads: from a sample on, so many. */
+    private record Part(Samples samples, long from, long count) {
+        Read read(int block) {
+            samples.skip(from);
+            return Coarse.read(samples, block, count);
+        }
+    }
+
+    private static Read read(Samples samples, int block, long most) {
         int channels = samples.channels();
         float[][] read = new float[channels][block * READ_AT_ONCE];
-        List<float[][]> pieces = new ArrayList<>();
+        float[][] means = new float[channels][READ_AT_ONCE];
+        int blocks = 0;
         long frames = 0;
-        while (true) {
+        while (frames < most) {
             int count = samples.read(read);
             frames += count;
             int whole = count / block;
-            float[][] piece = new float[channels][whole];
-            for (int channel = 0; channel < channels; channel++) {
-                average(read[channel], block, piece[channel]);
+            if (blocks + whole > means[0].length) {
+                int longer = Math.max(blocks + whole, means[0].length * 3 / 2);
+                for (int channel = 0; channel < channels; channel++) {
+                    means[channel] = Arrays.copyOf(means[channel], longer);
+                }
             }
-            pieces.add(piece);
+            for (int channel = 0; channel < channels; channel++) {
+                average(read[channel], block, means[channel], blocks, whole);
+            }
+            blocks += whole;
             if (count < read[0].length) {
                 break;
             }
         }
-        if (frames == 0) {
-            throw new RecordingProblem(
-                    "empty", "The recording is empty.", "Record again and watch that the level moves.");
+        for (int channel = 0; channel < channels; channel++) {
+            means[channel] = Arrays.copyOf(means[channel], blocks);
         }
-        return new Coarse(samples.rateHz(), block, joined(pieces, channels), frames);
+        return new Read(means, frames);
     }
 
-    private static void average(float[] samples, int block, float[] into) {
+    private static void average(float[] samples, int block, float[] into, int from, int count) {
         float scale = 1f / block;
-        for (int i = 0, at = 0; i < into.length; i++) {
+        for (int i = 0, at = 0; i < count; i++) {
             float sum = 0;
             for (int end = at + block; at < end; at++) {
                 sum += samples[at];
             }
-            into[i] = sum * scale;
+            into[from + i] = sum * scale;
         }
-    }
-
-    private static float[][] joined(List<float[][]> pieces, int channels) {
-        int length = pieces.stream().mapToInt(piece -> piece[0].length).sum();
-        float[][] all = new float[channels][length];
-        int at = 0;
-        for (float[][] piece : pieces) {
-            for (int channel = 0; channel < channels; channel++) {
-                System.arraycopy(piece[channel], 0, all[channel], at, piece[channel].length);
-            }
-            at += piece[0].length;
-        }
-        return all;
     }
 
     /** Noise of one block's mean in a channel: from what neighbours differ by, since light seldom changes. */

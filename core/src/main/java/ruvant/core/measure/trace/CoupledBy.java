@@ -1,5 +1,7 @@
 package ruvant.core.measure.trace;
 
+import java.util.Optional;
+
 /**
  * What the input does to a steady signal, and how to undo it. A stage of coupling obeys x = y + ω∫y dt, two of them
  * x = y + (ω₁ + ω₂)∫y dt + ω₁ω₂∬y dt², where x is the light and y what was recorded. In the dark x does not change, also
@@ -10,7 +12,15 @@ package ruvant.core.measure.trace;
  * @param uncertainty of the first factor, one standard deviation
  */
 record CoupledBy(double first, double second, double uncertainty) {
+    private static final double TOLD_WELL = 0.01;
+
     static final CoupledBy DIRECT = new CoupledBy(0, 0, 0);
+
+    /** Itself where the recording told it well, else what was measured beforehand. */
+    CoupledBy orKnown(Optional<Double> cutoffHz) {
+        boolean told = first > 0 && uncertainty < TOLD_WELL * first;
+        return told || cutoffHz.isEmpty() ? this : new CoupledBy(2 * Math.PI * cutoffHz.get(), 0, 0);
+    }
 
     boolean isDirect() {
         return first == 0;

@@ -39,7 +39,13 @@ final class CouplingEstimate {
      * @param clipped whether plateaus are cut, so that their area is not known and only what comes behind them counts
      */
     CouplingEstimate(
-            float[] blocks, double blockSeconds, List<Lit> lit, double main, double noise, double humHz, boolean clipped) {
+            float[] blocks,
+            double blockSeconds,
+            List<Lit> lit,
+            double main,
+            double noise,
+            double humHz,
+            boolean clipped) {
         this.blocks = blocks;
         this.blockSeconds = blockSeconds;
         this.group = Math.max(1, (int) Math.round(BLOCK_SECONDS / blockSeconds));
@@ -55,7 +61,8 @@ final class CouplingEstimate {
         Found found = fit(stretches, 1);
         for (int round = 0; round < 3 && found != null; round++) {
             double sinks = 1 / Math.max(found.first, 0.5);
-            stretches = stretches(Math.clamp(LOOKED_AT_SINKS * sinks, SHORTEST_LOOK_SECONDS, LONGEST_LOOK_SECONDS), 3 * sinks);
+            stretches = stretches(
+                    Math.clamp(LOOKED_AT_SINKS * sinks, SHORTEST_LOOK_SECONDS, LONGEST_LOOK_SECONDS), 3 * sinks);
             Found next = fit(stretches, 1);
             found = next == null ? found : next;
         }
@@ -68,7 +75,9 @@ final class CouplingEstimate {
             return CoupledBy.DIRECT;
         }
         CoupledBy single = new CoupledBy(found.first, 0, found.firstError);
-        return new SecondStage(blocks, blockSeconds, lit, main, noise).beside(single).orElse(single);
+        return new SecondStage(blocks, blockSeconds, lit, main, noise)
+                .beside(single)
+                .orElse(single);
     }
 
     private record Found(double first, double firstError, double squares, double rows) {
@@ -136,10 +145,7 @@ final class CouplingEstimate {
         Fit.Solved solved = sum.solve();
         double variance = solved.squares() / total[1];
         return new Found(
-                -solved.values()[0],
-                Math.sqrt(variance * solved.inverse().getEntry(0, 0)),
-                solved.squares(),
-                total[1]);
+                -solved.values()[0], Math.sqrt(variance * solved.inverse().getEntry(0, 0)), solved.squares(), total[1]);
     }
 
     /**

@@ -26,7 +26,8 @@ final class CurtainMotion {
         }
         CurtainPath leading = CurtainPath.through(places, opens);
         CurtainPath trailing = CurtainPath.through(places, closes);
-        double[] errors = sensors.stream().mapToDouble(AtSensor::edgeUncertainty).toArray();
+        double[] errors =
+                sensors.stream().mapToDouble(AtSensor::edgeUncertainty).toArray();
         List<Curtains.AtPlace> across = new ArrayList<>();
         double narrowest = Double.MAX_VALUE;
         for (int i = 0; i < PLACES; i++) {
@@ -72,7 +73,8 @@ final class CurtainMotion {
         return end(path, gateMm) - start(path, gateMm);
     }
 
-    private static Curtains.Run run(CurtainPath path, double[] places, double[] seconds, double[] errors, double gateMm) {
+    private static Curtains.Run run(
+            CurtainPath path, double[] places, double[] seconds, double[] errors, double gateMm) {
         double variance = 0;
         for (int i = 0; i < seconds.length; i++) {
             double shift = shifted(seconds, i, errors[i], moved -> travel(CurtainPath.through(places, moved), gateMm))
@@ -105,10 +107,10 @@ final class CurtainMotion {
         double found = taper(leading, trailing, gateMm);
         double variance = 0;
         for (int i = 0; i < places.length; i++) {
-            double byOpen = shifted(
-                    opens, i, errors[i], moved -> taper(CurtainPath.through(places, moved), trailing, gateMm));
-            double byClose = shifted(
-                    closes, i, errors[i], moved -> taper(leading, CurtainPath.through(places, moved), gateMm));
+            double byOpen =
+                    shifted(opens, i, errors[i], moved -> taper(CurtainPath.through(places, moved), trailing, gateMm));
+            double byClose =
+                    shifted(closes, i, errors[i], moved -> taper(leading, CurtainPath.through(places, moved), gateMm));
             variance += (byOpen - found) * (byOpen - found) + (byClose - found) * (byClose - found);
         }
         return Math.sqrt(variance);

@@ -15,6 +15,11 @@ record EdgeWindow(int from, int to, double low, double high) {
     private static final double CALM = 0.03;
     private static final double NEAR_SECONDS = 0.006;
 
+    /** The same in a part of the side that begins later. */
+    EdgeWindow in(int begin) {
+        return new EdgeWindow(from - begin, to - begin, low - begin, high - begin);
+    }
+
     double rampSamples() {
         return Math.abs(high - low);
     }
@@ -47,10 +52,7 @@ record EdgeWindow(int from, int to, double low, double high) {
         double first = Math.min(low, high) - beyond;
         double last = Math.max(low, high) + beyond;
         return new EdgeWindow(
-                (int) Math.max(0, Math.floor(first)),
-                (int) Math.min(light.length, Math.ceil(last) + 1),
-                low,
-                high);
+                (int) Math.max(0, Math.floor(first)), (int) Math.min(light.length, Math.ceil(last) + 1), low, high);
     }
 
     /** Where the smoothed light passes a part of its level, going one way from a place. */

@@ -46,7 +46,9 @@ final class Fit {
     record Solved(double[] values, RealMatrix inverse, double squares) {
         /** Variance of a combination of the unknowns, for rows of variance 1. */
         double variance(double[] row) {
-            return Math.max(0, inverse.preMultiply(new ArrayRealVector(row, false)).dotProduct(new ArrayRealVector(row, false)));
+            return Math.max(
+                    0,
+                    inverse.preMultiply(new ArrayRealVector(row, false)).dotProduct(new ArrayRealVector(row, false)));
         }
 
         double at(double[] row) {

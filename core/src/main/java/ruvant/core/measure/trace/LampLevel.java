@@ -56,7 +56,7 @@ final class LampLevel {
 
     /** The same level for samples that begin later in the recording. */
     LampLevel seenFrom(long sample) {
-        return shape.harmonics() > 0 ? new LampLevel(solved, shape, noise, middle - sample, half) : this;
+        return new LampLevel(solved, shape, noise, middle - sample, half);
     }
 
     /** From the samples of a plateau, {@code to} not included. */

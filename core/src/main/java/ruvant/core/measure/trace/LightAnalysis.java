@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
+import ruvant.core.job.FiringFlag;
+import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.recording.RecordingSource;
 
@@ -41,31 +43,73 @@ final class LightAnalysis {
     }
 
     MeasuredRecording of(RecordingSource source) {
-        List<ChannelTrace> traces = new ArrayList<>();
-        for (int channel = 0; channel < coarse.means().length; channel++) {
-            if (contact.isEmpty() || contact.getAsInt() != channel) {
-                traces.add(ChannelTrace.of(coarse, channel, setup, false));
-            }
-        }
-        List<ChannelTrace> speaking = traces.stream().filter(trace -> !trace.isSilent()).toList();
+        List<ChannelTrace> traces = traces(false);
+        List<ChannelTrace> speaking =
+                traces.stream().filter(trace -> !trace.isSilent()).toList();
         if (speaking.isEmpty()) {
             throw noFiring();
         }
-        List<Pieces.Wanted> wanted = speaking.stream()
-                .flatMap(trace -> trace.wanted(coarse).stream())
-                .toList();
-        Pieces pieces = Pieces.read(source, wanted);
-        List<Seen> seen = new ArrayList<>();
-        for (ChannelTrace trace : speaking) {
-            Seen first = new Seen(trace, trace.measure(coarse, pieces));
-            if (first.clipped() && !trace.coupling().isDirect()) {
-                // a plateau that is cut spoils the area by which the coupling was found
-                ChannelTrace again = ChannelTrace.of(coarse, trace.channel(), setup, true);
-                first = new Seen(again, again.measure(coarse, pieces));
-            }
-            seen.add(first);
+        List<Seen> seen = measured(speaking, source);
+        if (seen.stream()
+                .anyMatch(one -> one.clipped() && !one.trace().coupling().isDirect())) {
+            // a plateau that is cut spoils the area by which the coupling was found
+            traces = traces(true);
+            seen = measured(traces.stream().filter(trace -> !trace.isSilent()).toList(), source);
         }
         return answer(traces, seen);
+    }
+
+    private List<ChannelTrace> traces(boolean clipped) {
+        return IntStream.range(0, coarse.means().length)
+                .filter(channel -> contact.isEmpty() || contact.getAsInt() != channel)
+                .parallel()
+                .mapToObj(channel -> ChannelTrace.of(coarse, channel, setup, clipped))
+                .toList();
+    }
+
+    private List<Seen> measured(List<ChannelTrace> traces, RecordingSource source) {
+        List<Pieces.Wanted> wanted =
+                traces.stream().flatMap(trace -> trace.wanted(coarse).stream()).toList();
+        List<Progress> progress = traces.stream().map(Progress::new).toList();
+        Pieces.read(source, wanted, pieces -> {
+            progress.parallelStream().forEach(one -> one.goOn(pieces));
+            return progress.stream().mapToLong(Progress::needsFrom).min().orElse(Long.MAX_VALUE);
+        });
+        return progress.stream()
+                .map(one -> new Seen(one.trace, one.trace.measure(one.ready)))
+                .toList();
+    }
+
+    /** How far the firings of a channel were made ready. */
+    private final class Progress {
+        private final ChannelTrace trace;
+        private final List<ChannelTrace.Ready> ready = new ArrayList<>();
+        private int next;
+
+        Progress(ChannelTrace trace) {
+            this.trace = trace;
+        }
+
+        void goOn(Pieces pieces) {
+            while (next < trace.lit().size()) {
+                Lit lit = trace.lit().get(next);
+                long end = Math.min(coarse.frames(), (long) (lit.to() + 1) * coarse.blockFrames());
+                if (end > pieces.readTo()) {
+                    return;
+                }
+                if (!lit.cut()) {
+                    ready.add(trace.ready(coarse, pieces, next));
+                }
+                next++;
+            }
+        }
+
+        /** Nothing that ends before this sample is needed any more. */
+        long needsFrom() {
+            return next == trace.lit().size()
+                    ? Long.MAX_VALUE
+                    : (long) trace.lit().get(next).from() * coarse.blockFrames();
+        }
     }
 
     private RecordingProblem noFiring() {
@@ -93,7 +137,8 @@ final class LightAnalysis {
                 .max(Comparator.comparingDouble(trace -> trace.main() / Math.max(1e-12, trace.blockNoise())))
                 .orElseThrow();
         warn(all, seen, depth);
-        return new MeasuredRecording(TraceAnalysis.VERSION, coarse.seconds(), firings, input(best, seen, ripple), warnings);
+        return new MeasuredRecording(
+                TraceAnalysis.VERSION, coarse.seconds(), firings, input(best, seen, ripple), warnings);
     }
 
     private MeasuredRecording.Input input(ChannelTrace best, List<Seen> seen, Optional<LampLevel> ripple) {
@@ -104,7 +149,8 @@ final class LightAnalysis {
                 .average()
                 .orElse(best.blockNoise() * Math.sqrt(coarse.blockFrames()) / best.main());
         CoupledBy coupling = best.coupling();
-        boolean inverted = best.lit().stream().filter(lit -> !lit.upwards()).count() * 2 > best.lit().size();
+        boolean inverted = best.lit().stream().filter(lit -> !lit.upwards()).count() * 2
+                > best.lit().size();
         return new MeasuredRecording.Input(
                 !coupling.isDirect(),
                 coupling.isDirect() ? Optional.empty() : Optional.of(coupling.cutoffHz()),
@@ -120,7 +166,9 @@ final class LightAnalysis {
 
     private void warn(List<ChannelTrace> all, List<Seen> seen, double ripple) {
         for (ChannelTrace trace : all) {
-            if (trace.isSilent() && all.size() > 1 && trace.channel() < Math.max(1, setup.sensors().size())) {
+            if (trace.isSilent()
+                    && all.size() > 1
+                    && trace.channel() < Math.max(1, setup.sensors().size())) {
                 warnings.add("Channel " + (trace.channel() + 1) + " shows no firing: check its sensor and plug.");
             }
         }
@@ -130,18 +178,23 @@ final class LightAnalysis {
         }
         seen.stream()
                 .map(Seen::trace)
-                .filter(trace -> trace.hum().filter(hum -> hum.amplitude() > HUM_MATTERS * trace.main()).isPresent())
+                .filter(trace -> trace.hum()
+                        .filter(hum -> hum.amplitude() > HUM_MATTERS * trace.main())
+                        .isPresent())
                 .findFirst()
                 .ifPresent(trace -> warnings.add("The mains hum in channel " + (trace.channel() + 1)
                         + "; it was taken out. Keep the cable away from mains leads."));
         if (seen.stream().anyMatch(Seen::clipped)) {
             warnings.add("The input is overdriven: turn its level down until the meter stays out of the red.");
         }
-        if (seen.stream().anyMatch(one -> one.trace().lit().stream().map(Lit::upwards).distinct().count() > 1)) {
+        if (seen.stream()
+                .anyMatch(one ->
+                        one.trace().lit().stream().map(Lit::upwards).distinct().count() > 1)) {
             warnings.add("Light goes up in some firings and down in others: was a plug turned round in between?");
         }
         if (setup.kind() == StandSetup.Kind.FOCAL_PLANE && setup.sensors().size() > all.size()) {
-            warnings.add("The recording has " + all.size() + " channels for " + setup.sensors().size()
+            warnings.add("The recording has " + all.size() + " channels for "
+                    + setup.sensors().size()
                     + " sensors; an input with as many channels is needed to see how the curtains run.");
         }
     }
@@ -204,7 +257,8 @@ final class LightAnalysis {
         }
         double start = on.stream().mapToDouble(OnChannel::from).min().orElseThrow();
         double end = on.stream().mapToDouble(OnChannel::to).max().orElseThrow();
-        Optional<Curtains> curtains = setup.kind() == StandSetup.Kind.FOCAL_PLANE ? curtains(channels, on) : Optional.empty();
+        Optional<Curtains> curtains =
+                setup.kind() == StandSetup.Kind.FOCAL_PLANE ? curtains(channels, on) : Optional.empty();
         if (setup.kind() == StandSetup.Kind.FOCAL_PLANE) {
             narrow(channels, curtains, flags);
             boolean missing = channels.size() < Math.min(setup.sensors().size(), seen.size());
@@ -236,7 +290,10 @@ final class LightAnalysis {
         if (setup.kind() == StandSetup.Kind.FOCAL_PLANE && setup.sensors().size() >= 2) {
             double middle = setup.gateMm()
                     .map(gate -> gate / 2)
-                    .orElse(setup.sensors().stream().mapToDouble(StandSetup.Sensor::positionMm).average().orElseThrow());
+                    .orElse(setup.sensors().stream()
+                            .mapToDouble(StandSetup.Sensor::positionMm)
+                            .average()
+                            .orElseThrow());
             return channels.stream()
                     .filter(one -> one.channel() <= setup.sensors().size())
                     .min(Comparator.comparingDouble(one ->
@@ -263,7 +320,9 @@ final class LightAnalysis {
             flags.add(FiringFlag.AC_TIMED_BY_EDGES);
         }
         one.bounce().ifPresent(bounce -> flags.add(FiringFlag.BOUNCE));
-        if (trace.hum().filter(hum -> hum.amplitude() > HUM_MATTERS * trace.main()).isPresent()) {
+        if (trace.hum()
+                .filter(hum -> hum.amplitude() > HUM_MATTERS * trace.main())
+                .isPresent()) {
             flags.add(FiringFlag.HUM);
         }
         if (one.lamp().flatMap(LampLevel::rippleHz).isPresent()) {
@@ -281,7 +340,8 @@ final class LightAnalysis {
             flags.add(FiringFlag.POLARITY_CHANGES);
         }
         double uncertainty = one.clipped()
-                ? Math.hypot(timed.uncertaintySeconds(), 0.15 * (timed.openRampSeconds() + timed.closeRampSeconds()) / 2)
+                ? Math.hypot(
+                        timed.uncertaintySeconds(), 0.15 * (timed.openRampSeconds() + timed.closeRampSeconds()) / 2)
                 : timed.uncertaintySeconds();
         return new FiringFound.OnChannel(
                 channel + 1,
@@ -313,8 +373,14 @@ final class LightAnalysis {
         }
         sensors.sort(Comparator.comparingDouble(CurtainMotion.AtSensor::placeMm));
         double gate = setup.gateMm()
-                .orElse(setup.sensors().stream().mapToDouble(StandSetup.Sensor::positionMm).max().orElse(0)
-                        + setup.sensors().stream().mapToDouble(StandSetup.Sensor::positionMm).min().orElse(0));
+                .orElse(setup.sensors().stream()
+                                .mapToDouble(StandSetup.Sensor::positionMm)
+                                .max()
+                                .orElse(0)
+                        + setup.sensors().stream()
+                                .mapToDouble(StandSetup.Sensor::positionMm)
+                                .min()
+                                .orElse(0));
         double from = on.stream().mapToDouble(OnChannel::from).min().orElse(0);
         double to = on.stream().mapToDouble(OnChannel::to).max().orElse(0);
         return gate > 0 ? CurtainMotion.of(sensors, gate, contactBetween(from, to)) : Optional.empty();
@@ -336,7 +402,8 @@ final class LightAnalysis {
     /** A slit under 1.3 times the sensor's width lights it only in part. */
     private void narrow(List<FiringFound.OnChannel> channels, Optional<Curtains> curtains, Set<FiringFlag> flags) {
         for (FiringFound.OnChannel one : channels) {
-            double passes = curtains.isPresent() && one.channel() <= setup.sensors().size()
+            double passes = curtains.isPresent()
+                            && one.channel() <= setup.sensors().size()
                     ? setup.sensors().get(one.channel() - 1).widthMm() / speed(curtains.get(), one.channel() - 1)
                     : (one.openRampSeconds() + one.closeRampSeconds()) / 2 / 0.8;
             if (one.exposureSeconds() < 1.3 * passes) {

@@ -24,8 +24,8 @@ final class LitStretches {
         }
         List<Lit> best = List.of();
         double least = Double.MAX_VALUE;
-        for (List<Lit> proposal : List.of(
-                sameWay(steps, true, blocks), sameWay(steps, false, blocks), pairs(found, blocks))) {
+        for (List<Lit> proposal :
+                List.of(sameWay(steps, true, blocks), sameWay(steps, false, blocks), pairs(found, blocks))) {
             double cost = cost(proposal, blocks, blockSeconds, nominalSeconds);
             if (!proposal.isEmpty() && cost < least) {
                 least = cost;
@@ -54,7 +54,8 @@ final class LitStretches {
         for (int i = 0; i < steps.size(); i++) {
             if (steps.get(i).rises() == upwards) {
                 boolean last = i + 1 == steps.size();
-                lit.add(new Lit(steps.get(i).at(), last ? blocks : steps.get(i + 1).at(), upwards, last));
+                lit.add(new Lit(
+                        steps.get(i).at(), last ? blocks : steps.get(i + 1).at(), upwards, last));
             }
         }
         return lit;
@@ -87,7 +88,9 @@ final class LitStretches {
             double dark = (one.from() - (i == 0 ? 0 : lit.get(i - 1).to())) * blockSeconds;
             cost += i > 0 && dark < LEAST_DARK_SECONDS ? HASTE_COSTS : 0;
             double seconds = one.blocks() * blockSeconds;
-            cost += one.cut() ? 0 : nominalSeconds.map(nominal -> far(seconds, nominal)).orElse(0.0);
+            cost += one.cut()
+                    ? 0
+                    : nominalSeconds.map(nominal -> far(seconds, nominal)).orElse(0.0);
         }
         // light for most of the time is less likely than dark for most of it
         return cost + (mixed ? MIXED_COSTS : 0) + 4.0 * sum / blocks;

@@ -11,13 +11,12 @@ import java.util.Optional;
 final class MainsRipple {
     private static final double[] NOMINAL_HZ = {100, 120};
     private static final double STRAYS_HZ = 0.25;
-    private static final int ROWS_A_FIRING = 24;
     private static final int FEWEST_ROWS = 20;
     private static final int FEWEST_FIRINGS = 3;
     private static final double LEAST_SECONDS = 0.015;
     private static final double DEEPEST = 0.35;
     private static final double LEFT_OVER = 2.0;
-    private static final double LEAST_UNEVENNESS = 0.008;
+    private static final double LEAST_UNEVENNESS = 0.014;
     private static final double GAIN = 60;
 
     private MainsRipple() {}
@@ -26,12 +25,15 @@ final class MainsRipple {
     static Optional<LampLevel> inStep(List<Pulse> pulses) {
         List<Pulse> telling =
                 pulses.stream().filter(pulse -> pulse.level().isPresent()).toList();
-        double seen = telling.stream().mapToDouble(Pulse::plateauSeconds).sum();
+        double seen =
+                telling.stream().mapToDouble(pulse -> pulse.plateau().seconds()).sum();
         if (telling.size() < FEWEST_FIRINGS && seen < LEAST_SECONDS) {
             return Optional.empty();
         }
-        double first = telling.getFirst().opening().from() / telling.getFirst().opening().rateHz();
-        double last = telling.getLast().opening().from() / telling.getLast().opening().rateHz();
+        double first = telling.getFirst().opening().from()
+                / telling.getFirst().opening().rateHz();
+        double last =
+                telling.getLast().opening().from() / telling.getLast().opening().rateHz();
         double step = 1 / (8 * Math.max(0.5, last - first));
         Found level = fit(telling, 0);
         if (level.squares < level.rows + GAIN || level.unevenness() < LEAST_UNEVENNESS) {
@@ -73,24 +75,16 @@ final class MainsRipple {
         Fit fit = new Fit(columns);
         double[] row = new double[columns];
         for (Pulse pulse : pulses) {
-            Side side = pulse.opening();
-            int from = pulse.openWindow().to();
-            int to = pulse.isOnePiece() ? pulse.closeWindow().from() : side.light().length;
-            int group = Math.max(1, (to - from) / ROWS_A_FIRING);
-            double weight = Math.sqrt(group) / Math.max(1e-9, side.noise());
-            for (int i = from; i + group <= to; i += group) {
-                double sum = 0;
-                for (int j = i; j < i + group; j++) {
-                    sum += side.light()[j];
-                }
-                double seconds = (side.from() + i + (group - 1) / 2.0) / side.rateHz();
+            Plateau plateau = pulse.plateau();
+            double weight = 1 / Math.max(1e-12, plateau.noise());
+            for (int i = 0; i < plateau.means().length; i++) {
                 row[0] = weight;
                 for (int k = 1; 2 * k < columns; k++) {
-                    double turn = 2 * Math.PI * hz * k * seconds;
+                    double turn = 2 * Math.PI * hz * k * plateau.times()[i];
                     row[2 * k - 1] = weight * Math.cos(turn);
                     row[2 * k] = weight * Math.sin(turn);
                 }
-                fit.add(row, weight * sum / group);
+                fit.add(row, weight * plateau.means()[i]);
             }
         }
         Fit.Solved solved = fit.solve();

@@ -10,7 +10,8 @@ import java.util.Optional;
  * @param firings in order of time
  * @param warnings what was odd and may be mended, in words
  */
-public record MeasuredRecording(int analysis, double seconds, List<FiringFound> firings, Input input, List<String> warnings) {
+public record MeasuredRecording(
+        int analysis, double seconds, List<FiringFound> firings, Input input, List<String> warnings) {
     MeasuredRecording withWarnings(List<String> all) {
         return new MeasuredRecording(analysis, seconds, firings, input, List.copyOf(all));
     }

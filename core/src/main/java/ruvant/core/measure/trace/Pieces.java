@@ -1,8 +1,10 @@
 package ruvant.core.measure.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToLongFunction;
 import ruvant.core.measure.recording.RecordingSource;
 import ruvant.core.measure.recording.Samples;
 
@@ -22,13 +24,38 @@ final class Pieces {
         }
     }
 
-    private final List<Piece> pieces;
+    private final List<Piece> pieces = new ArrayList<>();
 
-    private Pieces(List<Piece> pieces) {
-        this.pieces = pieces;
+    /**
+     * Reads the wanted stretches, one after the other; those that nobody needs any more are let go.
+     *
+     * @param read called after each, says from which sample on stretches are still needed
+     */
+    static void read(RecordingSource source, List<Wanted> wanted, ToLongFunction<Pieces> read) {
+        Pieces kept = new Pieces();
+        Samples samples = source.open();
+        long at = 0;
+        for (Wanted one : merged(wanted)) {
+            samples.skip(one.from() - at);
+            kept.pieces.add(new Piece(one.from(), samplesOf(samples, (int) (one.to() - one.from()))));
+            at = one.to();
+            long needed = read.applyAsLong(kept);
+            kept.pieces.removeIf(piece -> piece.to() <= needed);
+        }
     }
 
-    static Pieces read(RecordingSource source, List<Wanted> wanted) {
+    private static float[][] samplesOf(Samples samples, int length) {
+        float[][] read = new float[samples.channels()][length];
+        int count = samples.read(read);
+        if (count < length) {
+            for (int channel = 0; channel < read.length; channel++) {
+                read[channel] = Arrays.copyOf(read[channel], count);
+            }
+        }
+        return read;
+    }
+
+    private static List<Wanted> merged(List<Wanted> wanted) {
         List<Wanted> merged = new ArrayList<>();
         for (Wanted one :
                 wanted.stream().sorted(Comparator.comparingLong(Wanted::from)).toList()) {
@@ -39,22 +66,12 @@ final class Pieces {
                 merged.add(one);
             }
         }
-        List<Piece> pieces = new ArrayList<>();
-        Samples samples = source.open();
-        long at = 0;
-        for (Wanted one : merged) {
-            samples.skip(one.from() - at);
-            float[][] read = new float[samples.channels()][(int) (one.to() - one.from())];
-            int count = samples.read(read);
-            if (count < read[0].length) {
-                for (int channel = 0; channel < read.length; channel++) {
-                    read[channel] = java.util.Arrays.copyOf(read[channel], count);
-                }
-            }
-            pieces.add(new Piece(one.from(), read));
-            at = one.to();
-        }
-        return new Pieces(pieces);
+        return merged;
+    }
+
+    /** Up to which sample everything wanted was read. */
+    long readTo() {
+        return pieces.isEmpty() ? 0 : pieces.getLast().to();
     }
 
     /** The piece in which a sample lies. */

@@ -15,6 +15,9 @@ final class Pulse {
     static final double AROUND_SECONDS = 0.12;
     private static final double LEAST_REACH_SECONDS = 0.025;
     private static final double BEFORE_SECONDS = 0.006;
+    /** Kept around each edge beyond its window. */
+    private static final double KEPT_SECONDS = 0.008;
+
     private static final double BOUNCING_SECONDS = 0.030;
 
     private final Side opening;
@@ -24,6 +27,7 @@ final class Pulse {
     private final Optional<LampLevel> openLevel;
     private final Optional<LampLevel> closeLevel;
     private final double peak;
+    private final Plateau plateau;
 
     private Pulse(
             Side opening,
@@ -32,7 +36,8 @@ final class Pulse {
             EdgeWindow closeWindow,
             Optional<LampLevel> openLevel,
             Optional<LampLevel> closeLevel,
-            double peak) {
+            double peak,
+            Plateau plateau) {
         this.opening = opening;
         this.closing = closing;
         this.openWindow = openWindow;
@@ -40,6 +45,7 @@ final class Pulse {
         this.openLevel = openLevel;
         this.closeLevel = closeLevel;
         this.peak = peak;
+        this.plateau = plateau;
     }
 
     /**
@@ -74,7 +80,8 @@ final class Pulse {
         long from = place.from() + place.darkFrom();
         Dark.Stretch before = before(opens, rate);
         Dark.Stretch after = after(closes, light.length, rate);
-        Dark dark = Dark.of(light, before, after, channel.humPerSample(), channel.coupling().second() > 0);
+        Dark dark = Dark.of(
+                light, before, after, channel.humPerSample(), channel.coupling().second() > 0);
         dark.takeFrom(light);
         double noise = noise(light, before, after);
         double variance = dark.variance((opens + closes) / 2.0, noise, 1);
@@ -96,20 +103,30 @@ final class Pulse {
         if (close.from() - open.to() < 4) {
             level = Optional.empty();
         }
-        return new Pulse(opening, closing, open, close, level, level, peak);
+        Plateau plateau = Plateau.of(opening, open.to(), close.from(), level, true);
+        return new Pulse(opening, closing, open, close, level, level, peak, plateau).trimmed();
     }
 
     /** A firing of which each edge is restored by itself. */
     static Pulse byEdges(Place opensAt, Place closesAt, Channel channel) {
         double rate = channel.rateHz();
-        double reach = Math.min(AROUND_SECONDS, Math.max(LEAST_REACH_SECONDS, 3 * channel.coupling().sinkSeconds()));
-        int wide = (int) (Math.min(reach, (closesAt.from() + closesAt.closes() - opensAt.from() - opensAt.opens()) / rate / 2) * rate);
+        double reach = Math.min(
+                AROUND_SECONDS,
+                Math.max(LEAST_REACH_SECONDS, 3 * channel.coupling().sinkSeconds()));
+        int wide = (int)
+                (Math.min(reach, (closesAt.from() + closesAt.closes() - opensAt.from() - opensAt.opens()) / rate / 2)
+                        * rate);
 
         int openEnd = Math.min(opensAt.recorded().length, opensAt.opens() + wide);
         double[] first = restored(opensAt, opensAt.darkFrom(), openEnd, channel);
         int opens = opensAt.opens() - opensAt.darkFrom();
         Dark.Stretch before = before(opens, rate);
-        Dark darkBefore = Dark.of(first, before, new Dark.Stretch(0, 0), channel.humPerSample(), channel.coupling().second() > 0);
+        Dark darkBefore = Dark.of(
+                first,
+                before,
+                new Dark.Stretch(0, 0),
+                channel.humPerSample(),
+                channel.coupling().second() > 0);
         darkBefore.takeFrom(first);
         double noise = noise(first, before, new Dark.Stretch(0, 0));
         Side opening = new Side(
@@ -119,17 +136,31 @@ final class Pulse {
         double[] last = restored(closesAt, closeBegin, closesAt.darkTo(), channel);
         int closes = closesAt.closes() - closeBegin;
         Dark.Stretch after = after(closes, last.length, rate);
-        Dark darkAfter = Dark.of(last, new Dark.Stretch(0, 0), after, channel.humPerSample(), channel.coupling().second() > 0);
+        Dark darkAfter = Dark.of(
+                last,
+                new Dark.Stretch(0, 0),
+                after,
+                channel.humPerSample(),
+                channel.coupling().second() > 0);
         darkAfter.takeFrom(last);
-        Side closing = new Side(
-                last, closesAt.from() + closeBegin, closes, noise, darkAfter.variance(closes, noise, 1), rate);
+        Side closing =
+                new Side(last, closesAt.from() + closeBegin, closes, noise, darkAfter.variance(closes, noise, 1), rate);
 
         int room = wide / 8;
         Half open = Half.of(opening, first.length - room / 2, -1, room);
         Half close = Half.of(closing, room / 2, 1, room);
         double peak = (open.level.mean() + close.level.mean()) / 2;
+        Plateau plateau = Plateau.of(opening, open.window.to(), first.length, Optional.of(open.level), false);
         return new Pulse(
-                opening, closing, open.window, close.window, Optional.of(open.level), Optional.of(close.level), peak);
+                        opening,
+                        closing,
+                        open.window,
+                        close.window,
+                        Optional.of(open.level),
+                        Optional.of(close.level),
+                        peak,
+                        plateau)
+                .trimmed();
     }
 
     private record Half(EdgeWindow window, LampLevel level) {
@@ -219,42 +250,78 @@ final class Pulse {
     }
 
     boolean isOnePiece() {
-        return opening.light() == closing.light();
+        return plateau.inOnePiece();
+    }
+
+    /** Keeps the surroundings of its edges only, or a long recording of many firings would not fit into memory. */
+    private Pulse trimmed() {
+        int margin = (int) (KEPT_SECONDS * opening.rateHz());
+        int tail = (int) (BOUNCING_SECONDS * opening.rateHz());
+        int first = Math.max(0, openWindow.from() - margin);
+        int last = Math.min(closing.light().length, Math.max(closeWindow.to(), openWindow.to()) + tail);
+        boolean shared = opening.light() == closing.light();
+        if (shared && closeWindow.from() - openWindow.to() < 2 * margin) {
+            Side both = opening.part(first, last);
+            Side end = new Side(
+                    both.light(),
+                    both.from(),
+                    closing.about() - first,
+                    closing.noise(),
+                    closing.darkVariance(),
+                    closing.rateHz());
+            return trimmed(both, end, first, first);
+        }
+        int openEnd = Math.min(opening.light().length, openWindow.to() + margin);
+        int closeBegin = Math.max(0, closeWindow.from() - margin);
+        return trimmed(opening.part(first, openEnd), closing.part(closeBegin, last), first, closeBegin);
+    }
+
+    private Pulse trimmed(Side open, Side close, int openCut, int closeCut) {
+        return new Pulse(
+                open,
+                close,
+                openWindow.in(openCut),
+                closeWindow.in(closeCut),
+                openLevel.map(level -> level.seenFrom(openCut)),
+                closeLevel.map(level -> level.seenFrom(closeCut)),
+                peak,
+                plateau);
     }
 
     /** The same with its edges looked for again, now that the lamp's level is known better. */
-    Pulse lookedAtAgain(LampLevel level) {
-        int inside = brightest(
-                opening.light(), opening.about(), closing.about(), opening.rateHz(), room());
-        EdgeWindow open = EdgeWindow.of(opening, level, inside, -1, room());
-        EdgeWindow close = EdgeWindow.of(closing, level, inside, 1, room());
-        return new Pulse(opening, closing, open, close, openLevel, closeLevel, peak);
+    Pulse lookedAtAgain(LampLevel lamp) {
+        boolean shared = opening.light() == closing.light();
+        int openInside = shared ? brightest() : opening.light().length - 1;
+        int closeInside = shared ? openInside : 0;
+        LampLevel open = lamp.seenFrom(opening.from());
+        LampLevel close = lamp.seenFrom(closing.from());
+        return new Pulse(
+                opening,
+                closing,
+                EdgeWindow.of(opening, open, openInside, -1, plateau.room()),
+                EdgeWindow.of(closing, close, closeInside, 1, plateau.room()),
+                openLevel,
+                closeLevel,
+                peak,
+                plateau);
     }
 
-    /** How long its plateau can be looked at, behind the opening and before the closing. */
-    double plateauSeconds() {
-        int samples = isOnePiece()
-                ? closeWindow.from() - openWindow.to()
-                : opening.light().length - openWindow.to() + closeWindow.from();
-        return Math.max(0, samples) / opening.rateHz();
+    private int brightest() {
+        return brightest(opening.light(), opening.about(), closing.about(), opening.rateHz(), plateau.room());
     }
 
-    private int room() {
-        return Math.max(1, (closing.about() - opening.about()) / 8);
+    Plateau plateau() {
+        return plateau;
     }
 
     /** The plateau's level where it is known best: in its middle, or behind the opening where only the edges are known. */
     Optional<Double> levelSeen() {
-        return openLevel.map(level -> level.at(levelPlace()));
+        return plateau.level();
     }
 
     /** Variance of that, 0 for none. */
     double levelVariance() {
-        return openLevel.map(level -> level.variance(levelPlace())).orElse(0.0);
-    }
-
-    private double levelPlace() {
-        return isOnePiece() ? (openWindow.to() + closeWindow.from()) / 2.0 : openWindow.to();
+        return plateau.levelVariance();
     }
 
     /** Whether its plateau shows a lamp that neither grows nor ripples. */
@@ -264,9 +331,14 @@ final class Pulse {
 
     /** Times both edges with its own level, or with one handed in. */
     Timed timed(Optional<LampLevel> other) {
-        LampLevel open = other.or(() -> openLevel).orElseGet(() -> LampLevel.steady(peak, peak * peak * 0.01));
-        LampLevel close = other.or(() -> closeLevel).orElse(open);
-        boolean touching = isOnePiece() && closeWindow.from() - openWindow.to() < 1;
+        LampLevel open = other.map(lamp -> lamp.seenFrom(opening.from()))
+                .or(() -> openLevel)
+                .orElseGet(() -> LampLevel.steady(peak, peak * peak * 0.01));
+        LampLevel close = other.map(lamp -> lamp.seenFrom(closing.from()))
+                .or(() -> closeLevel)
+                .orElse(open);
+        boolean touching =
+                opening.light() == closing.light() && isOnePiece() && closeWindow.from() - openWindow.to() < 1;
         if (touching) {
             return byArea(open);
         }
@@ -277,7 +349,9 @@ final class Pulse {
         double fromLevel = isOnePiece()
                 ? relative * shift * shift
                 : relative * square(first.levelSlope())
-                        + close.variance(closeWindow.from()) / square(close.at(closeWindow.from())) * square(last.levelSlope());
+                        + close.variance(closeWindow.from())
+                                / square(close.at(closeWindow.from()))
+                                * square(last.levelSlope());
         return new Timed(
                 first.seconds(),
                 last.seconds(),

@@ -35,7 +35,9 @@ final class SecondStage {
             boolean longOne = one.blocks() * blockSeconds > REBOUNDS_END_SECONDS;
             double guard = longOne ? AFTER_EDGE_SECONDS : REBOUNDS_END_SECONDS;
             int from = one.to() + (int) (guard / blockSeconds);
-            int next = k + 1 == lit.size() ? blocks.length : lit.get(k + 1).from() - (int) (BEFORE_EDGE_SECONDS / blockSeconds);
+            int next = k + 1 == lit.size()
+                    ? blocks.length
+                    : lit.get(k + 1).from() - (int) (BEFORE_EDGE_SECONDS / blockSeconds);
             int to = Math.min(next, from + (int) (LOOKED_AT_SECONDS / blockSeconds));
             int count = (to - from) / group;
             if (!one.cut() && count * seconds > 0.15) {

@@ -19,7 +19,8 @@ final class SharedLevel {
         if (telling.size() < 2 || ripples) {
             return Optional.empty();
         }
-        double middle = new Median().evaluate(telling.stream().mapToDouble(SharedLevel::seen).toArray());
+        double middle = new Median()
+                .evaluate(telling.stream().mapToDouble(SharedLevel::seen).toArray());
         double weights = 0;
         double sum = 0;
         for (Pulse pulse : telling) {
@@ -56,8 +57,7 @@ final class SharedLevel {
         return common.filter(shared -> pulse.levelSeen()
                 .map(own -> {
                     double apart = own - shared.mean();
-                    return pulse.hasSteadyLevel()
-                            && apart * apart < 16 * (pulse.levelVariance() + shared.variance(0));
+                    return pulse.hasSteadyLevel() && apart * apart < 16 * (pulse.levelVariance() + shared.variance(0));
                 })
                 .orElse(pulse.peak() < 1.3 * shared.mean()));
     }

@@ -1,5 +1,7 @@
 package ruvant.core.measure.trace;
 
+import java.util.Arrays;
+
 /**
  * Restored light around one edge, dark level taken off, with the place of the edge as far as the blocks told it.
  *
@@ -10,4 +12,10 @@ package ruvant.core.measure.trace;
  * @param darkVariance of the dark level at the edge
  * @param rateHz samples a second
  */
-record Side(double[] light, long from, int about, double noise, double darkVariance, double rateHz) {}
+record Side(double[] light, long from, int about, double noise, double darkVariance, double rateHz) {
+    /** A part of it, {@code end} not included, so that the rest need not be kept. */
+    Side part(int begin, int end) {
+        return new Side(
+                Arrays.copyOfRange(light, begin, end), from + begin, about - begin, noise, darkVariance, rateHz);
+    }
+}

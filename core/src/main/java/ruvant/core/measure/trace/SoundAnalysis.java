@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.job.FiringFlag;
+import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
 
 /**
@@ -116,9 +118,8 @@ final class SoundAnalysis {
 
     /** Clicks of one firing lie closer together than firings do. */
     private List<List<Double>> together(List<Double> clicks) {
-        double apart = setup.nominalSeconds()
-                .map(nominal -> 1.7 * nominal + 0.05)
-                .orElseGet(() -> pause(clicks));
+        double apart =
+                setup.nominalSeconds().map(nominal -> 1.7 * nominal + 0.05).orElseGet(() -> pause(clicks));
         List<List<Double>> firings = new ArrayList<>();
         for (double click : clicks) {
             if (firings.isEmpty() || click - firings.getLast().getFirst() > apart) {

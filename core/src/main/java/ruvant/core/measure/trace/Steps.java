@@ -12,6 +12,7 @@ final class Steps {
     static final double LEAST_PART = 0.38;
     private static final double LEAST_SECONDS = 0.0002;
     private static final double[] BOX_SECONDS = {0.00025, 0.0005, 0.001, 0.002, 0.004};
+    private static final double LONGEST_BOX_SECONDS = 0.004;
     /** So many times the noise of a box difference; ten minutes hold ten million of them. */
     private static final double SURE = 7;
 
@@ -30,10 +31,12 @@ final class Steps {
         double noise = Math.max(blockNoise, 1e-7);
         float[] seen = new float[blocks.length];
         float[] lower = new float[blocks.length];
-        for (double seconds : BOX_SECONDS) {
-            int width = (int) Math.round(Math.max(seconds, LEAST_SECONDS) / blockSeconds);
-            if (width >= 1 && 2 * width < blocks.length) {
-                look(blocks, width, 3 * noise * Math.sqrt(2.0 / width), seen, lower);
+        for (Lively.Stretch stretch : Lively.in(blocks, (int) Math.ceil(LONGEST_BOX_SECONDS / blockSeconds))) {
+            for (double seconds : BOX_SECONDS) {
+                int width = (int) Math.round(Math.max(seconds, LEAST_SECONDS) / blockSeconds);
+                if (width >= 1 && 2 * width < stretch.to() - stretch.from()) {
+                    look(blocks, stretch, width, 3 * noise * Math.sqrt(2.0 / width), seen, lower);
+                }
             }
         }
         double up = 0;
@@ -47,21 +50,23 @@ final class Steps {
     }
 
     /** Keeps the difference whose certain part is largest, so that noise does not prefer the narrow boxes. */
-    private static void look(float[] blocks, int width, double doubt, float[] seen, float[] lower) {
+    private static void look(
+            float[] blocks, Lively.Stretch stretch, int width, double doubt, float[] seen, float[] lower) {
         double before = 0;
         double after = 0;
-        for (int i = 0; i < width; i++) {
+        int begin = stretch.from();
+        for (int i = begin; i < begin + width; i++) {
             before += blocks[i];
             after += blocks[width + i];
         }
-        for (int at = width; ; at++) {
+        for (int at = begin + width; ; at++) {
             double difference = (after - before) / width;
             float certain = (float) (Math.abs(difference) - doubt);
             if (certain > lower[at]) {
                 lower[at] = certain;
                 seen[at] = (float) difference;
             }
-            if (at + width >= blocks.length) {
+            if (at + width >= stretch.to()) {
                 return;
             }
             before += blocks[at] - blocks[at - width];

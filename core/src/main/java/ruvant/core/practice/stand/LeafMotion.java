@@ -53,9 +53,7 @@ public record LeafMotion(
 
     private double opened(double seconds) {
         double stopsAt = openingSeconds * Math.pow(hesitation, 1 / openingPower);
-        double moving = hesitation > 0 && seconds > stopsAt
-                ? Math.max(stopsAt, seconds - hesitationSeconds)
-                : seconds;
+        double moving = hesitation > 0 && seconds > stopsAt ? Math.max(stopsAt, seconds - hesitationSeconds) : seconds;
         return Math.pow(Math.clamp(moving / openingSeconds, 0, 1), openingPower);
     }
 

@@ -77,7 +77,8 @@ public final class SimulatedStand {
         double limit = input.clipAt() > 0 ? input.clipAt() * input.plateau() : Double.MAX_VALUE;
         double step = input.bits() > 0 ? Math.scalb(1.0, 1 - input.bits()) : 0;
         for (int i = 0; i < heard.length; i++) {
-            double hum = input.humDepth() * input.plateau() * Math.sin(2 * Math.PI * input.humHz() * i / input.rateHz());
+            double hum =
+                    input.humDepth() * input.plateau() * Math.sin(2 * Math.PI * input.humHz() * i / input.rateHz());
             double value = light[i] * input.plateau() + hum + noise * random.nextGaussian();
             value = sign * Math.min(limit, value) + input.offset();
             if (step > 0) {

@@ -39,8 +39,7 @@ public record StandInput(
 
     /** The same with a second stage of coupling. */
     public StandInput withSecond(double hz) {
-        return new StandInput(
-                rateHz, cutoffHz, hz, snrDb, plateau, offset, inverted, clipAt, humHz, humDepth, bits);
+        return new StandInput(rateHz, cutoffHz, hz, snrDb, plateau, offset, inverted, clipAt, humHz, humDepth, bits);
     }
 
     /** The same the other way up. */

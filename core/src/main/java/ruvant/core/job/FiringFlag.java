@@ -1,10 +1,9 @@
-package ruvant.core.measure.trace;
+package ruvant.core.job;
 
 /** What is to be known about a measured firing besides its numbers. */
 public enum FiringFlag {
     CLIPPED("clipped", "the input was overdriven: the exposure is an upper bound"),
-    AC_TIMED_BY_EDGES(
-            "acTimedByEdges", "timed between its edges; a partial closing in between could not be seen"),
+    AC_TIMED_BY_EDGES("acTimedByEdges", "timed between its edges; a partial closing in between could not be seen"),
     SLIT_NARROWER_THAN_SENSOR("slitNarrowerThanSensor", "the slit is narrower than the sensor"),
     NOT_FULLY_OPEN("notFullyOpen", "the blades turn back before they are wide open"),
     CUT_OFF("cutOff", "the recording begins or ends within it"),
