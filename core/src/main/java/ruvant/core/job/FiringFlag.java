@@ -1,7 +1,9 @@
 package ruvant.core.job;
 
+import ruvant.core.units.Labelled;
+
 /** What is to be known about a measured firing besides its numbers. */
-public enum FiringFlag {
+public enum FiringFlag implements Labelled {
     CLIPPED("clipped", "the input was overdriven: the exposure is an upper bound"),
     AC_TIMED_BY_EDGES("acTimedByEdges", "timed between its edges; a partial closing in between could not be seen"),
     SLIT_NARROWER_THAN_SENSOR("slitNarrowerThanSensor", "the slit is narrower than the sensor"),
@@ -29,7 +31,8 @@ public enum FiringFlag {
     }
 
     /** What it means, for people. */
-    public String words() {
+    @Override
+    public String label() {
         return words;
     }
 }

@@ -2,6 +2,7 @@ package ruvant.core.job;
 
 import java.util.List;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
 
 /** Numbers that show it works, and keeps working. */
 public sealed interface ProveEntry extends Entry {
@@ -25,10 +26,49 @@ public sealed interface ProveEntry extends Entry {
             instrument = Check.optionalName("instrument", instrument);
             seconds = Check.some("firings", seconds, 100);
             if (seconds.isEmpty()) {
-                throw new ruvant.core.units.FieldProblem(
-                        "firings", "No firing is given.", "Type the times, such as 1/58 1/61 1/60.");
+                throw new FieldProblem("firings", "No firing is given.", "Type the times, such as 1/58 1/61 1/60.");
             }
             seconds.forEach(one -> Check.within("exposure", one, 1e-5, 120, "s"));
+        }
+    }
+
+    /**
+     * Firings that the stand measured.
+     *
+     * @param speed as engraved, such as "1/125"
+     * @param setup how they were recorded
+     * @param recording fingerprint under which the recording is kept, empty where it was not
+     * @param analysis version of the analysis that measured them, at least 1
+     * @param shots in the order fired, at least one
+     */
+    record FiringsMeasured(
+            String speed,
+            Phase phase,
+            Attitude attitude,
+            String instrument,
+            StandSetup setup,
+            String recording,
+            int analysis,
+            List<MeasuredFiring> shots)
+            implements ProveEntry {
+        private static final String FINGERPRINT = "[0-9a-f]{64}\\.wav|";
+
+        public FiringsMeasured {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            attitude = Check.or(attitude, Attitude.LEVEL);
+            instrument = Check.optionalName("instrument", instrument);
+            Check.chosen("setup", setup);
+            recording = Check.optionalName("recording", recording);
+            if (!recording.matches(FINGERPRINT)) {
+                throw new FieldProblem(
+                        "recording", "“" + recording + "” is no recording that is kept here.", "Record it again.");
+            }
+            Check.count("analysis", analysis, 1, 10_000);
+            shots = Check.some("shots", shots, 100);
+            if (shots.isEmpty()) {
+                throw new FieldProblem("shots", "No firing is given.", "Fire at least once.");
+            }
         }
     }
 

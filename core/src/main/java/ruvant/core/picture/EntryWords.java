@@ -217,6 +217,12 @@ public final class EntryWords {
         };
     }
 
+    private static String exposure(double seconds) {
+        return seconds >= 0.4
+                ? String.format(Locale.ROOT, "%.2f s", seconds)
+                : String.format(Locale.ROOT, "1/%.0f s", 1 / seconds);
+    }
+
     private static String prove(ProveEntry entry) {
         return switch (entry) {
             case ProveEntry.FiringsTimed timed ->
@@ -225,6 +231,14 @@ public final class EntryWords {
                                 timed.speed(),
                                 timed.phase().label(),
                                 timed.seconds().size());
+            case ProveEntry.FiringsMeasured measured ->
+                "%s, %s: %s on the stand"
+                        .formatted(
+                                measured.speed(),
+                                measured.phase().label(),
+                                measured.shots().size() == 1
+                                        ? exposure(measured.shots().getFirst().seconds())
+                                        : measured.shots().size() + " firings");
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
             case ProveEntry.FunctionProved proved ->
                 proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());

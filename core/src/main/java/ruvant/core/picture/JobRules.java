@@ -12,10 +12,13 @@ import java.util.stream.Collectors;
 import ruvant.core.job.HandoverEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
+import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
+import ruvant.core.job.SpeedSeries;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.Ledger;
@@ -227,12 +230,16 @@ public final class JobRules {
                 shop.lubrication().objection(oiled, shop.practice().school());
             case HandoverEntry.Returned returned -> unbalanced(fold);
             case ruvant.core.job.IntakeEntry.Received in -> readable(in);
-            case ruvant.core.job.ProveEntry.FiringsTimed timed -> {
-                ruvant.core.measure.MarkedSpeed.nominalSeconds(timed.speed(), ruvant.core.job.SpeedSeries.AS_MARKED);
-                yield Optional.empty();
-            }
+            case ProveEntry.FiringsTimed timed -> isMarked(timed.speed());
+            case ProveEntry.FiringsMeasured measured -> isMarked(measured.speed());
             default -> Optional.empty();
         };
+    }
+
+    /** @throws ruvant.core.units.FieldProblem where it is not */
+    private static Optional<Refusal> isMarked(String speed) {
+        MarkedSpeed.nominalSeconds(speed, SpeedSeries.AS_MARKED);
+        return Optional.empty();
     }
 
     /** What cannot be undone is the owner's to agree to, where the shop keeps to that; its own cameras are its own. */

@@ -49,7 +49,6 @@ final class PhaseRuns {
     private static List<Double> seconds(
             ProvePicture proofs, SpeedTable.MarkedOn speed, Phase phase, Attitude attitude) {
         return proofs.timed().stream()
-                .map(ProvePicture.Timed::firings)
                 .filter(run -> run.speed().equals(speed.words()) && run.phase() == phase && run.attitude() == attitude)
                 .flatMap(run -> run.seconds().stream())
                 .toList();

@@ -31,7 +31,11 @@ public final class ProveFold implements Fold<ProveEntry> {
     public void take(Line line, ProveEntry entry) {
         switch (entry) {
             case ProveEntry.FiringsTimed run -> {
-                timed.add(new ProvePicture.Timed(line.id(), line.at(), run));
+                timed.add(ProvePicture.Timed.typed(line, run));
+                triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+            }
+            case ProveEntry.FiringsMeasured run -> {
+                timed.add(ProvePicture.Timed.measured(line, run));
                 triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
             }
             case ProveEntry.Fired fired -> {

@@ -3,7 +3,11 @@ package ruvant.core.prove;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import ruvant.core.job.Attitude;
 import ruvant.core.job.FunctionResult;
+import ruvant.core.job.Line;
+import ruvant.core.job.MeasuredFiring;
+import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 
 /**
@@ -14,8 +18,49 @@ import ruvant.core.job.ProveEntry;
  * @param triedSinceWork functions tried, and speeds timed, since the mechanism was last worked on; in small letters
  */
 public record ProvePicture(List<Timed> timed, Streak streak, List<Function> functions, List<String> triedSinceWork) {
-    /** A set of firings and its line. */
-    public record Timed(UUID id, Instant at, ProveEntry.FiringsTimed firings) {}
+    /**
+     * A set of firings and its line.
+     *
+     * @param seconds exposures, in the order fired
+     * @param shots the same with all that the stand saw; empty for typed ones
+     * @param recording under which it is kept, empty for none
+     */
+    public record Timed(
+            UUID id,
+            Instant at,
+            String speed,
+            Phase phase,
+            Attitude attitude,
+            String instrument,
+            List<Double> seconds,
+            List<MeasuredFiring> shots,
+            String recording) {
+        static Timed typed(Line line, ProveEntry.FiringsTimed run) {
+            return new Timed(
+                    line.id(),
+                    line.at(),
+                    run.speed(),
+                    run.phase(),
+                    run.attitude(),
+                    run.instrument(),
+                    run.seconds(),
+                    List.of(),
+                    "");
+        }
+
+        static Timed measured(Line line, ProveEntry.FiringsMeasured run) {
+            return new Timed(
+                    line.id(),
+                    line.at(),
+                    run.speed(),
+                    run.phase(),
+                    run.attitude(),
+                    run.instrument(),
+                    run.shots().stream().map(MeasuredFiring::seconds).toList(),
+                    run.shots(),
+                    run.recording());
+        }
+    }
 
     /** A function after the work. */
     public record Function(UUID id, String function, FunctionResult result, String remark) {}

@@ -24,7 +24,7 @@ public final class SpeedTable {
     /** One row for each speed on the dial and each other speed that was timed, slowest first. */
     public static List<SpeedRow> of(IntakeEntry.Received received, ProvePicture proofs) {
         Set<String> speeds = new LinkedHashSet<>(received.speeds());
-        proofs.timed().forEach(timed -> speeds.add(timed.firings().speed()));
+        proofs.timed().forEach(timed -> speeds.add(timed.speed()));
         List<MarkedOn> dial = speeds.stream()
                 .map(speed -> new MarkedOn(speed, MarkedSpeed.nominalSeconds(speed, received.series())))
                 .sorted(Comparator.comparingDouble(MarkedOn::nominalSeconds).reversed())

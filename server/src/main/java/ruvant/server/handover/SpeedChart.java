@@ -7,7 +7,7 @@ import ruvant.core.prove.SpeedRow;
 import ruvant.server.printing.Markup;
 
 /** The speeds before and after as a small drawing, for paper: it must read in black and white. */
-final class SpeedChart {
+public final class SpeedChart {
     private static final int WIDTH = 640;
     private static final int HEIGHT = 170;
     private static final int LEFT = 44;
@@ -17,7 +17,8 @@ final class SpeedChart {
 
     private SpeedChart() {}
 
-    static String svg(List<SpeedRow> rows) {
+    /** The drawing. */
+    public static String svg(List<SpeedRow> rows) {
         StringBuilder svg = new StringBuilder(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\" width=\"%d\" height=\"%d\" role=\"img\" aria-label=\"Speeds before and after\" font-family=\"Noto Sans\" font-size=\"10\">"
                         .formatted(WIDTH, HEIGHT, WIDTH, HEIGHT));

@@ -52,6 +52,7 @@ class HouseController {
             SourceKind.class,
             OldPiece.class,
             Verdict.class,
+            FiringFlag.class,
             Stop.class);
 
     private final ShopService shop;

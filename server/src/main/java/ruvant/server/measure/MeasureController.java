@@ -2,19 +2,20 @@ package ruvant.server.measure;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.Part;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
 import ruvant.core.units.Refusal;
@@ -46,27 +47,37 @@ class MeasureController {
                             schema = @Schema(implementation = Refusal.class),
                             examples = @ExampleObject("""
                                             {"code":"noFiring","message":"No firing is to be seen in the recording.","remedy":"Check that the lamp shines on the sensor through the open shutter and that the level moves; record again."}""")))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content =
+                    @Content(
+                            mediaType = MediaType.MULTIPART_FORM_DATA_VALUE,
+                            schema = @Schema(implementation = Upload.class),
+                            examples = @ExampleObject(name = "setup", value = SETUP)))
     @PostMapping(
             path = "/api/measure",
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    MeasureAnswer measure(
-            @RequestPart MultipartFile recording,
-            @Parameter(
-                            description = "How it was made",
-                            content =
-                                    @Content(
-                                            mediaType = MediaType.APPLICATION_JSON_VALUE,
-                                            schema = @Schema(implementation = SetupRequest.class),
-                                            examples = @ExampleObject(SETUP)))
-                    @RequestPart(required = false)
-                    MultipartFile setup)
-            throws IOException {
-        String text = setup == null ? "" : new String(setup.getBytes(), java.nio.charset.StandardCharsets.UTF_8);
-        try (RecordingFile file = RecordingFile.of(recording)) {
+    MeasureAnswer measure(HttpServletRequest request) throws IOException, ServletException {
+        Part recording = request.getPart("recording");
+        if (recording == null) {
+            throw new RecordingProblem(
+                    "noRecording", "No recording came.", "Send the WAV or CSV file as the part “recording”.");
+        }
+        // a setup may come as a field or as a file, whichever the sender's library makes of it
+        Part setup = request.getPart("setup");
+        String text = setup == null ? "" : new String(setup.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        try (RecordingFile file = RecordingFile.of(recording::getInputStream)) {
             return MeasureAnswer.of(TraceAnalysis.of(file, SetupRequest.read(json, text)));
         }
     }
+
+    /** What is sent. */
+    private record Upload(
+            @Schema(type = "string", format = "binary", description = "WAV or CSV")
+            String recording,
+
+            @Schema(description = "How it was made, as JSON")
+            SetupRequest setup) {}
 
     @ExceptionHandler
     ResponseEntity<Refusal> refused(RecordingProblem problem) {

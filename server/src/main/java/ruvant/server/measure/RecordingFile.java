@@ -18,7 +18,7 @@ import ruvant.core.measure.recording.Samples;
 import ruvant.core.measure.recording.WavSamples;
 
 /** A recording in a file or an upload; what kind it is its first bytes say, not its name. */
-final class RecordingFile implements RecordingSource, AutoCloseable {
+public final class RecordingFile implements RecordingSource, AutoCloseable {
     /** Opens the bytes anew. */
     private interface Opening {
         OpenBytes open() throws IOException;
@@ -37,7 +37,8 @@ final class RecordingFile implements RecordingSource, AutoCloseable {
         this.opening = opening;
     }
 
-    static RecordingFile of(Path file) {
+    /** A file on this machine. */
+    public static RecordingFile of(Path file) {
         return new RecordingFile(() -> new ChannelBytes(FileChannel.open(file)));
     }
 

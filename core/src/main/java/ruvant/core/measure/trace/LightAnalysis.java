@@ -119,6 +119,19 @@ final class LightAnalysis {
                 "Check that the lamp shines on the sensor through the open shutter and that the level moves; record again.");
     }
 
+    /** The light of one firing as it was timed, channel by channel; none for a firing that is not there. */
+    List<FiringLight> lightOf(RecordingSource source, int index) {
+        List<ChannelTrace> speaking =
+                traces(false).stream().filter(trace -> !trace.isSilent()).toList();
+        List<List<OnChannel>> firings = together(measured(speaking, source));
+        if (index < 1 || index > firings.size()) {
+            return List.of();
+        }
+        return firings.get(index - 1).stream()
+                .flatMap(one -> one.measured().map(measured -> FiringLight.of(one.channel() + 1, measured)).stream())
+                .toList();
+    }
+
     private MeasuredRecording answer(List<ChannelTrace> all, List<Seen> seen) {
         Optional<LampLevel> ripple = ripple(seen);
         double depth = ripple.map(LampLevel::rippleDepth).orElse(0.0);

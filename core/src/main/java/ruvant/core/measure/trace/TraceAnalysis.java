@@ -30,4 +30,18 @@ public final class TraceAnalysis {
         warnings.addAll(found.warnings());
         return found.withWarnings(warnings);
     }
+
+    /**
+     * The light of one firing as it was timed, so that who doubts a figure can look at it.
+     *
+     * @param index of the firing, from 1
+     * @return one for each channel that saw it; none for sound, or where there is no such firing
+     */
+    public static List<FiringLight> lightOf(RecordingSource source, StandSetup setup, int index) {
+        if (setup.kind() == StandSetup.Kind.SOUND) {
+            return List.of();
+        }
+        List<String> columns = source.open().columns();
+        return new LightAnalysis(setup, Coarse.of(source), columns).lightOf(source, index);
+    }
 }

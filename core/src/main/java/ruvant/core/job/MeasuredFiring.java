@@ -1,0 +1,58 @@
+package ruvant.core.job;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ruvant.core.units.Check;
+
+/**
+ * One firing that was measured.
+ *
+ * @param index of it in its recording, from 1
+ * @param seconds effective exposure, above 0 and at most 120
+ * @param uncertaintySeconds one standard deviation of that
+ * @param sensorSeconds exposure at each sensor, in the order of the set-up; empty for one sensor
+ * @param curtains how the curtains ran, where two sensors or more saw them
+ */
+public record MeasuredFiring(
+        int index,
+        double seconds,
+        double uncertaintySeconds,
+        Set<FiringFlag> flags,
+        List<Double> sensorSeconds,
+        Optional<CurtainTimes> curtains) {
+    public MeasuredFiring {
+        Check.count("index", index, 1, 100_000);
+        Check.within("exposure", seconds, 1e-5, 120, "s");
+        Check.within("uncertainty", uncertaintySeconds, 0, 120, "s");
+        flags = Check.set(flags);
+        sensorSeconds = Check.some("sensorSeconds", sensorSeconds, 3);
+        curtains = Check.or(curtains, Optional.<CurtainTimes>empty());
+    }
+
+    /**
+     * How both curtains ran.
+     *
+     * @param leadingSeconds travel of the leading curtain over the gate
+     * @param trailingSeconds of the trailing one
+     * @param leadingGain by which part the leading curtain is faster at the end of the gate than at its start
+     * @param trailingGain likewise the trailing one
+     * @param taperEv exposure at the end over that at the start, stops
+     * @param syncMarginSeconds from the leading curtain's arrival to the trailing one's start
+     * @param gateMm length of the gate
+     * @param acrossSeconds exposure at even steps from the start of the gate to its end
+     */
+    public record CurtainTimes(
+            double leadingSeconds,
+            double trailingSeconds,
+            double leadingGain,
+            double trailingGain,
+            double taperEv,
+            double syncMarginSeconds,
+            double gateMm,
+            List<Double> acrossSeconds) {
+        public CurtainTimes {
+            acrossSeconds = Check.some("acrossSeconds", acrossSeconds, 50);
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package ruvant.core.measure.trace;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.job.MeasuredFiring;
+
+/** Firings found in a recording as they are kept in a job's log. */
+public final class Shots {
+    private Shots() {}
+
+    /** A firing to keep; empty for one that may not be counted. */
+    public static Optional<MeasuredFiring> of(FiringFound found) {
+        if (!found.usable() || found.exposureSeconds().isEmpty()) {
+            return Optional.empty();
+        }
+        List<Double> sensors = found.channels().size() < 2
+                ? List.of()
+                : found.channels().stream()
+                        .limit(3)
+                        .map(FiringFound.OnChannel::exposureSeconds)
+                        .toList();
+        return Optional.of(new MeasuredFiring(
+                found.index(),
+                found.exposureSeconds().get(),
+                found.uncertaintySeconds().orElse(0.0),
+                found.flags(),
+                sensors,
+                found.curtains().map(Shots::times)));
+    }
+
+    private static MeasuredFiring.CurtainTimes times(Curtains curtains) {
+        return new MeasuredFiring.CurtainTimes(
+                curtains.leading().travelSeconds(),
+                curtains.trailing().travelSeconds(),
+                curtains.leading().endSpeed() / curtains.leading().startSpeed() - 1,
+                curtains.trailing().endSpeed() / curtains.trailing().startSpeed() - 1,
+                curtains.taperEv(),
+                curtains.syncMarginSeconds(),
+                curtains.gateMm(),
+                curtains.places().stream()
+                        .map(Curtains.AtPlace::exposureSeconds)
+                        .toList());
+    }
+}

@@ -1,0 +1,92 @@
+package ruvant.server.measure;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Keeps recordings in the data folder, each as WAV under the fingerprint of its content; the same one is kept once. */
+@Component
+class RecordingStore {
+    private static final String NAME = "[0-9a-f]{64}\\.wav";
+    private static final int HEADER = 44;
+
+    private final Path folder;
+
+    RecordingStore(@Value("${ruvant.data}") Path data) {
+        this.folder = data.resolve("recordings");
+    }
+
+    /** Keeps samples of ±1 in 16 bits; says under which name. */
+    String keep(double rateHz, float[][] samples) {
+        return keep(wav(rateHz, samples));
+    }
+
+    /** Keeps a file as it came; says under which name. */
+    String keep(byte[] file) {
+        String name = fingerprint(file) + ".wav";
+        Path target = path(name);
+        try {
+            if (!Files.exists(target)) {
+                Files.createDirectories(target.getParent());
+                // written beside and moved into place, so that a half-written file never has a recording's name
+                Path half = Files.createTempFile(target.getParent(), "half", ".tmp");
+                Files.write(half, file);
+                Files.move(half, target, StandardCopyOption.REPLACE_EXISTING);
+            }
+            return name;
+        } catch (IOException problem) {
+            throw new UncheckedIOException("The recording cannot be written to " + folder, problem);
+        }
+    }
+
+    /** The file of a kept recording; empty when there is none of that name. */
+    Optional<Path> file(String name) {
+        return name.matches(NAME) ? Optional.of(path(name)).filter(Files::exists) : Optional.empty();
+    }
+
+    private Path path(String name) {
+        return folder.resolve(name.substring(0, 2)).resolve(name);
+    }
+
+    private static String fingerprint(byte[] file) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static byte[] wav(double rateHz, float[][] samples) {
+        int channels = samples.length;
+        int bytes = samples[0].length * channels * 2;
+        int rate = (int) Math.round(rateHz);
+        ByteBuffer wav = ByteBuffer.allocate(HEADER + bytes).order(ByteOrder.LITTLE_ENDIAN);
+        wav.put(ascii("RIFF")).putInt(HEADER - 8 + bytes).put(ascii("WAVEfmt ")).putInt(16);
+        wav.putShort((short) 1).putShort((short) channels).putInt(rate).putInt(rate * channels * 2);
+        wav.putShort((short) (channels * 2))
+                .putShort((short) 16)
+                .put(ascii("data"))
+                .putInt(bytes);
+        for (int i = 0; i < samples[0].length; i++) {
+            for (float[] channel : samples) {
+                wav.putShort((short) Math.clamp(Math.round(channel[i] * 32_768), -32_768, 32_767));
+            }
+        }
+        return wav.array();
+    }
+
+    private static byte[] ascii(String text) {
+        return text.getBytes(StandardCharsets.US_ASCII);
+    }
+}

@@ -1,0 +1,133 @@
+package ruvant.server.measure;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.StandSetup;
+import ruvant.core.measure.trace.FiringLight;
+import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.prove.ProvePicture;
+import ruvant.core.units.TagNumber;
+import ruvant.server.handover.SpeedChart;
+import ruvant.server.record.JobService;
+
+/** What was measured on a job, to look at and to take away: traces, tables, recordings, the picture of the speeds. */
+@RestController
+class RunController {
+    private final JobService jobs;
+    private final RecordingStore recordings;
+
+    RunController(JobService jobs, RecordingStore recordings) {
+        this.jobs = jobs;
+        this.recordings = recordings;
+    }
+
+    /** The light of one firing with the edges found on it; empty where its recording is not kept here. */
+    @GetMapping(path = "/api/jobs/{tag}/runs/{line}/light", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<FiringLight> light(@PathVariable String tag, @PathVariable UUID line, @RequestParam int shot)
+            throws Exception {
+        Optional<ProveEntry.FiringsMeasured> run = jobs.log(TagNumber.parse(tag)).lines().stream()
+                .filter(one -> one.id().equals(line))
+                .map(one -> one.entry())
+                .filter(ProveEntry.FiringsMeasured.class::isInstance)
+                .map(ProveEntry.FiringsMeasured.class::cast)
+                .findFirst();
+        Optional<Path> file = run.flatMap(one -> recordings.file(one.recording()));
+        if (file.isEmpty()) {
+            return List.of();
+        }
+        StandSetup setup = run.orElseThrow().setup();
+        try (RecordingFile recording = RecordingFile.of(file.get())) {
+            return TraceAnalysis.lightOf(recording, setup, shot);
+        }
+    }
+
+    /** A recording as WAV. */
+    @GetMapping("/api/recordings/{name}")
+    ResponseEntity<Resource> recording(@PathVariable String name) {
+        return recordings
+                .file(name)
+                .map(file -> ResponseEntity.ok()
+                        .contentType(MediaType.parseMediaType("audio/wav"))
+                        .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
+                        .body((Resource) new FileSystemResource(file)))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    /** Every firing of a job as a table. */
+    @GetMapping(path = "/api/jobs/{tag}/firings.csv", produces = "text/csv")
+    ResponseEntity<String> table(@PathVariable String tag) {
+        StringBuilder csv = new StringBuilder(
+                "speed,phase,held,instrument,at,firing,exposure_s,uncertainty_s,leading_travel_s,trailing_travel_s,taper_ev,flags,recording\n");
+        for (ProvePicture.Timed run : jobs.picture(TagNumber.parse(tag)).prove().timed()) {
+            for (int i = 0; i < run.seconds().size(); i++) {
+                csv.append(row(run, i)).append('\n');
+            }
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(tag + "-firings.csv"))
+                .body(csv.toString());
+    }
+
+    private static String row(ProvePicture.Timed run, int i) {
+        var shot = run.shots().isEmpty() ? null : run.shots().get(i);
+        var curtains = shot == null ? null : shot.curtains().orElse(null);
+        return String.join(
+                ",",
+                run.speed(),
+                run.phase().name().toLowerCase(Locale.ROOT),
+                run.attitude().name().toLowerCase(Locale.ROOT),
+                '"' + run.instrument().replace("\"", "\"\"") + '"',
+                run.at().toString(),
+                String.valueOf(i + 1),
+                number(run.seconds().get(i)),
+                shot == null ? "" : number(shot.uncertaintySeconds()),
+                curtains == null ? "" : number(curtains.leadingSeconds()),
+                curtains == null ? "" : number(curtains.trailingSeconds()),
+                curtains == null ? "" : String.format(Locale.ROOT, "%.4f", curtains.taperEv()),
+                shot == null
+                        ? ""
+                        : String.join(
+                                " ",
+                                shot.flags().stream()
+                                        .map(flag -> flag.key())
+                                        .sorted()
+                                        .toList()),
+                run.recording());
+    }
+
+    private static String number(double seconds) {
+        return String.format(Locale.ROOT, "%.9f", seconds);
+    }
+
+    /** The same with everything that is known of each. */
+    @GetMapping(path = "/api/jobs/{tag}/firings.json", produces = MediaType.APPLICATION_JSON_VALUE)
+    List<ProvePicture.Timed> firings(@PathVariable String tag) {
+        return jobs.picture(TagNumber.parse(tag)).prove().timed();
+    }
+
+    /** The picture of the speeds, before against after. */
+    @GetMapping(path = "/api/jobs/{tag}/speeds.svg", produces = "image/svg+xml")
+    ResponseEntity<String> picture(@PathVariable String tag) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(tag + "-speeds.svg"))
+                .body(SpeedChart.svg(jobs.picture(TagNumber.parse(tag)).speeds()));
+    }
+
+    private static String attached(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
+    }
+}
