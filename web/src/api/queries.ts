@@ -138,6 +138,25 @@ export const modelQuery = (maker: string, model: string) =>
     queryFn: () => answer(server.GET("/api/models/one", { params: { query: { maker, model } } })),
   });
 
+export const standsQuery = queryOptions({
+  queryKey: ["stands"],
+  queryFn: () => answer(server.GET("/api/stands")),
+  staleTime: 60_000,
+});
+
+/** The light of one measured firing with its edges; it never changes. */
+export const lightQuery = (tag: string, line: string, shot: number) =>
+  queryOptions({
+    queryKey: ["light", tag, line, shot],
+    queryFn: () =>
+      answer(
+        server.GET("/api/jobs/{tag}/runs/{line}/light", {
+          params: { path: { tag, line }, query: { shot } },
+        }),
+      ),
+    staleTime: Infinity,
+  });
+
 /** Reads a typed amount; throws a {@link Problem} naming the field where it is none. Nothing typed is no amount. */
 export const readAmount = async (field: string, typed: string) =>
   typed.trim() === ""

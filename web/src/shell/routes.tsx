@@ -51,6 +51,10 @@ export const router = createBrowserRouter([
           { path: "refit", lazy: async () => ({ Component: (await import("../rooms/refit/Refit")).Refit }) },
           { path: "prove", lazy: async () => ({ Component: (await import("../rooms/prove/Prove")).Prove }) },
           {
+            path: "stand",
+            lazy: async () => ({ Component: (await import("../rooms/prove/stand/Stand")).Stand }),
+          },
+          {
             path: "return",
             lazy: async () => ({ Component: (await import("../rooms/handover/Return")).Return }),
           },

@@ -58,6 +58,7 @@ it("shows what changed, what hung up, and what holding it otherwise does", async
   const one = job();
   const run = (biasEv: number, hung: number[] = []) => ({
     seconds: [1.02, 1.04],
+    errorsEv: [0.03, 0.06],
     hung,
     biasEv,
     percent: 3,

@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas, SpeedRow } from "../../api/client";
 import { readTimes, useWords } from "../../api/queries";
+import { CurtainPlot, FilmStrip, ms } from "../../plots/CurtainPlot";
 import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
 import { useKeys } from "../../shell/keys";
@@ -13,6 +14,7 @@ import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../camera/useJob";
+import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
 import { StreakBar } from "./StreakBar";
 
@@ -42,15 +44,74 @@ export function Prove() {
             ) : (
               <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
             )}
+            <Firings job={job} speed={chosen} />
+            <TakeAway job={job} />
           </Panel>
         </div>
         <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+          <Link
+            to={`../stand?speed=${encodeURIComponent(chosen)}`}
+            relative="path"
+            className="bg-ready text-on-ready border-ready flex min-h-11 items-center justify-center rounded-[4px] border font-bold"
+          >
+            Measure on the stand
+          </Link>
+          <CurtainsRan row={row} />
           <TimeSpeed job={job} row={row} speed={chosen} phase={phase} setPhase={setPhase} onChoose={choose} />
           <FunctionProofs job={job} />
         </aside>
       </div>
       <StreakBar job={job} />
     </div>
+  );
+}
+
+/** The figures and the picture as files. */
+function TakeAway({ job }: { job: JobView }) {
+  if (job.prove.timed.length === 0) return null;
+  return (
+    <p className="text-soft flex gap-4 text-[14px]">
+      Take away:
+      <a className="underline" href={`/api/jobs/${job.tag}/firings.csv`} download>
+        firings as CSV
+      </a>
+      <a
+        className="underline"
+        href={`/api/jobs/${job.tag}/firings.json`}
+        download={`${job.tag}-firings.json`}
+      >
+        as JSON
+      </a>
+      <a className="underline" href={`/api/jobs/${job.tag}/speeds.svg`} download>
+        picture as SVG
+      </a>
+    </p>
+  );
+}
+
+/** How the curtains ran at the chosen speed, where the stand saw them. */
+function CurtainsRan({ row }: { row?: SpeedRow }) {
+  const run = row?.after?.curtains ?? row?.before?.curtains;
+  if (row === undefined || run === undefined) return null;
+  const uneven = Math.abs(run.taperEv) > run.taperAllowedEv;
+  return (
+    <Panel title={`The curtains at ${row.speed}`} note={row.after?.curtains ? "after" : "before"}>
+      <CurtainPlot run={run} />
+      <p className="num text-[14px]">
+        <span className="text-ready font-bold">leading {ms(run.leadingSeconds)}</span>,{" "}
+        <span className="text-mark font-bold">trailing {ms(run.trailingSeconds)}</span>
+      </p>
+      <FilmStrip run={run} />
+      <p className="text-[14px]">
+        <b className={uneven ? "text-stop" : "text-done"}>{uneven ? "✕ uneven" : "● even enough"}</b>:{" "}
+        <span className="num">{stopsWords(run.taperEv)} EV</span> from start to end, ±
+        {run.taperAllowedEv.toFixed(2)} allowed.{" "}
+        {run.syncMarginSeconds > 0
+          ? `Wholly open for ${ms(run.syncMarginSeconds)}.`
+          : "Never wholly open: no flash at this speed."}
+        {run.capped > 0 && <b className="text-stop"> Capped in {run.capped}.</b>}
+      </p>
+    </Panel>
   );
 }
 

@@ -40,7 +40,8 @@ public record MeasuredFiring(
      * @param taperEv exposure at the end over that at the start, stops
      * @param syncMarginSeconds from the leading curtain's arrival to the trailing one's start
      * @param gateMm length of the gate
-     * @param acrossSeconds exposure at even steps from the start of the gate to its end
+     * @param openSeconds when the leading curtain passes even steps from the start of the gate to its end
+     * @param acrossSeconds exposure at the same steps
      */
     public record CurtainTimes(
             double leadingSeconds,
@@ -50,8 +51,10 @@ public record MeasuredFiring(
             double taperEv,
             double syncMarginSeconds,
             double gateMm,
+            List<Double> openSeconds,
             List<Double> acrossSeconds) {
         public CurtainTimes {
+            openSeconds = Check.some("openSeconds", openSeconds, 50);
             acrossSeconds = Check.some("acrossSeconds", acrossSeconds, 50);
         }
     }

@@ -39,7 +39,7 @@ public sealed interface ProveEntry extends Entry {
      * @param setup how they were recorded
      * @param recording fingerprint under which the recording is kept, empty where it was not
      * @param analysis version of the analysis that measured them, at least 1
-     * @param shots in the order fired, at least one
+     * @param firings in the order fired, at least one
      */
     record FiringsMeasured(
             String speed,
@@ -49,7 +49,7 @@ public sealed interface ProveEntry extends Entry {
             StandSetup setup,
             String recording,
             int analysis,
-            List<MeasuredFiring> shots)
+            List<MeasuredFiring> firings)
             implements ProveEntry {
         private static final String FINGERPRINT = "[0-9a-f]{64}\\.wav|";
 
@@ -65,9 +65,9 @@ public sealed interface ProveEntry extends Entry {
                         "recording", "“" + recording + "” is no recording that is kept here.", "Record it again.");
             }
             Check.count("analysis", analysis, 1, 10_000);
-            shots = Check.some("shots", shots, 100);
-            if (shots.isEmpty()) {
-                throw new FieldProblem("shots", "No firing is given.", "Fire at least once.");
+            firings = Check.some("firings", firings, 100);
+            if (firings.isEmpty()) {
+                throw new FieldProblem("firings", "No firing is given.", "Fire at least once.");
             }
         }
     }

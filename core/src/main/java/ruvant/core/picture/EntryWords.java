@@ -236,9 +236,9 @@ public final class EntryWords {
                         .formatted(
                                 measured.speed(),
                                 measured.phase().label(),
-                                measured.shots().size() == 1
-                                        ? exposure(measured.shots().getFirst().seconds())
-                                        : measured.shots().size() + " firings");
+                                measured.firings().size() == 1
+                                        ? exposure(measured.firings().getFirst().seconds())
+                                        : measured.firings().size() + " firings");
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
             case ProveEntry.FunctionProved proved ->
                 proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ruvant.core.job.Attitude;
+import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.HangUps;
@@ -21,6 +22,7 @@ final class PhaseRuns {
     static final double SHOWN = 0.95;
 
     private final Map<String, Map<Attitude, List<Double>>> counted = new HashMap<>();
+    private final Map<String, List<MeasuredFiring>> shots = new HashMap<>();
     private final Map<String, List<Double>> hung = new HashMap<>();
 
     private PhaseRuns() {}
@@ -43,6 +45,11 @@ final class PhaseRuns {
                 runs.take(dial.get(i).words(), attitude, seconds.get(i), far.get(i));
             }
         }
+        proofs.timed().stream()
+                .filter(run -> run.phase() == phase && run.attitude() == Attitude.LEVEL)
+                .forEach(run -> runs.shots
+                        .computeIfAbsent(run.speed(), name -> new ArrayList<>())
+                        .addAll(run.firings()));
         return runs;
     }
 
@@ -87,8 +94,13 @@ final class PhaseRuns {
             double bias = statistics.biasEv();
             boolean several = statistics.firings() > 1;
             double half = several ? statistics.halfWidthEv(SHOWN) : 0;
+            List<Double> seconds = counted.get(speed.words()).get(Attitude.LEVEL);
             return new SpeedRow.Run(
-                    counted.get(speed.words()).get(Attitude.LEVEL),
+                    seconds,
+                    seconds.stream()
+                            .map(one ->
+                                    ExposureEv.of(one, speed.nominalSeconds()).value())
+                            .toList(),
                     hung.getOrDefault(speed.words(), List.of()),
                     bias,
                     new ExposureEv(bias).percent(),
@@ -96,7 +108,11 @@ final class PhaseRuns {
                     several ? Optional.of(bias - half) : Optional.empty(),
                     several ? Optional.of(bias + half) : Optional.empty(),
                     several && statistics.scatterEv() > Tolerances.SCATTER_EV,
-                    SpeedVerdict.of(statistics, toleranceEv));
+                    SpeedVerdict.of(statistics, toleranceEv),
+                    CurtainRun.of(
+                            shots.getOrDefault(speed.words(), List.of()),
+                            speed.nominalSeconds(),
+                            Tolerances.taperEv(speed.nominalSeconds())));
         });
     }
 }

@@ -22,7 +22,7 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
      * A set of firings and its line.
      *
      * @param seconds exposures, in the order fired
-     * @param shots the same with all that the stand saw; empty for typed ones
+     * @param firings the same with all that the stand saw; empty for typed ones
      * @param recording under which it is kept, empty for none
      */
     public record Timed(
@@ -33,7 +33,7 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
             Attitude attitude,
             String instrument,
             List<Double> seconds,
-            List<MeasuredFiring> shots,
+            List<MeasuredFiring> firings,
             String recording) {
         static Timed typed(Line line, ProveEntry.FiringsTimed run) {
             return new Timed(
@@ -56,8 +56,8 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
                     run.phase(),
                     run.attitude(),
                     run.instrument(),
-                    run.shots().stream().map(MeasuredFiring::seconds).toList(),
-                    run.shots(),
+                    run.firings().stream().map(MeasuredFiring::seconds).toList(),
+                    run.firings(),
                     run.recording());
         }
     }

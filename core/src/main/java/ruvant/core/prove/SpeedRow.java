@@ -28,14 +28,17 @@ public record SpeedRow(
      * The firings of one phase, camera level.
      *
      * @param seconds those that count
+     * @param errorsEv of each, stops
      * @param hung those that hung up: misses, not averaged in
      * @param scatterEv standard deviation; empty for one firing
      * @param lowEv lower end of the 95 % interval of the mean; empty for one firing
      * @param highEv upper end of it
+     * @param curtains how they ran, where the stand saw it
      * @param percent mean error as measured ÷ nominal − 1, in percent
      */
     public record Run(
             List<Double> seconds,
+            List<Double> errorsEv,
             List<Double> hung,
             double biasEv,
             double percent,
@@ -43,5 +46,6 @@ public record SpeedRow(
             Optional<Double> lowEv,
             Optional<Double> highEv,
             boolean scatterTooWide,
-            SpeedVerdict verdict) {}
+            SpeedVerdict verdict,
+            Optional<CurtainRun> curtains) {}
 }

@@ -53,6 +53,9 @@ class HouseController {
             OldPiece.class,
             Verdict.class,
             FiringFlag.class,
+            StandSetup.Kind.class,
+            StandSetup.Coupling.class,
+            Stand.Lamp.class,
             Stop.class);
 
     private final ShopService shop;

@@ -13,7 +13,8 @@ public class SettingStore {
         this.database = database;
     }
 
-    Optional<String> get(String name) {
+    /** What is set under a name; empty for nothing yet. */
+    public Optional<String> get(String name) {
         return database.writes()
                 .sql("select value from setting where name = ?")
                 .param(name)
@@ -21,7 +22,8 @@ public class SettingStore {
                 .optional();
     }
 
-    void put(String name, String value) {
+    /** Sets it. */
+    public void put(String name, String value) {
         database.writes()
                 .sql(
                         "insert into setting (name, value) values (?, ?) on conflict (name) do update set value = excluded.value")

@@ -83,7 +83,7 @@ class RunController {
     }
 
     private static String row(ProvePicture.Timed run, int i) {
-        var shot = run.shots().isEmpty() ? null : run.shots().get(i);
+        var shot = run.firings().isEmpty() ? null : run.firings().get(i);
         var curtains = shot == null ? null : shot.curtains().orElse(null);
         return String.join(
                 ",",

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.job.FiringFlag;
 import ruvant.core.job.MeasuredFiring;
@@ -20,6 +21,7 @@ import ruvant.core.measure.trace.Shots;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.units.Check;
+import ruvant.core.units.ExposureEv;
 import ruvant.core.units.FieldProblem;
 
 /** The stand that listens: samples in, firings out. What is counted the job's log says, not this. */
@@ -49,10 +51,16 @@ class StandController {
      * A firing that has ended.
      *
      * @param shot as it would be logged; empty for one that may not be counted
+     * @param errorEv against the speed that is set, stops
      * @param recording under which its samples are kept
      * @param said what is to be known about it, in words
      */
-    record CaughtFiring(Optional<MeasuredFiring> shot, String recording, int analysis, List<String> said) {}
+    record CaughtFiring(
+            Optional<MeasuredFiring> shot,
+            Optional<Double> errorEv,
+            String recording,
+            int analysis,
+            List<String> said) {}
 
     /** One firing of the stand-in. */
     record Simulated(double nominalSeconds, StandInShutter shutter) {}
@@ -67,7 +75,7 @@ class StandController {
 
     /** Samples as 32-bit floats, little end first, the channels' samples in turn. */
     @PostMapping(path = "/sessions/{id}/samples", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    Heard samples(@PathVariable UUID id, @RequestBody byte[] bytes) {
+    Heard samples(@PathVariable UUID id, @RequestParam double nominalSeconds, @RequestBody byte[] bytes) {
         StandSessions.Session session = session(id);
         int frames = bytes.length / 4 / session.channels;
         if (frames == 0 || bytes.length > MOST_BYTES) {
@@ -81,14 +89,13 @@ class StandController {
                 samples[channel][i] = Float.isFinite(value) ? value : 0;
             }
         }
-        return heard(session, samples);
+        return heard(session, samples, nominalSeconds);
     }
 
     /** Fires the stand-in; its signal goes the way of any other. */
     @PostMapping("/sessions/{id}/stand-in")
     Heard simulated(@PathVariable UUID id, @RequestBody Simulated simulated) {
         StandSessions.Session session = session(id);
-        Check.within("nominalSeconds", simulated.nominalSeconds(), 1e-4, 10, "s");
         Check.chosen("shutter", simulated.shutter());
         long seed;
         synchronized (session) {
@@ -96,7 +103,7 @@ class StandController {
         }
         SimulatedStand.Recorded recorded =
                 simulated.shutter().fire(simulated.nominalSeconds(), session.setup, session.rateHz, seed);
-        return heard(session, recorded.samples());
+        return heard(session, recorded.samples(), simulated.nominalSeconds());
     }
 
     @DeleteMapping("/sessions/{id}")
@@ -104,7 +111,8 @@ class StandController {
         sessions.close(id);
     }
 
-    private Heard heard(StandSessions.Session session, float[][] samples) {
+    private Heard heard(StandSessions.Session session, float[][] samples, double nominalSeconds) {
+        Check.within("nominalSeconds", nominalSeconds, 1e-4, 60, "s");
         if (samples.length != session.channels) {
             throw new FieldProblem(
                     "channels",
@@ -119,12 +127,15 @@ class StandController {
                 heard.peaks(),
                 heard.clipping(),
                 heard.lit(),
-                heard.caught().stream().map(this::caught).toList());
+                heard.caught().stream().map(one -> caught(one, nominalSeconds)).toList());
     }
 
-    private CaughtFiring caught(LiveStand.Caught one) {
+    private CaughtFiring caught(LiveStand.Caught one, double nominalSeconds) {
+        Optional<MeasuredFiring> shot = Shots.of(one.firing());
         return new CaughtFiring(
-                Shots.of(one.firing()),
+                shot,
+                shot.map(firing ->
+                        ExposureEv.of(firing.seconds(), nominalSeconds).value()),
                 recordings.keep(one.rateHz(), one.samples()),
                 one.measured().analysis(),
                 one.firing().flags().stream().map(FiringFlag::label).toList());

@@ -35,7 +35,8 @@ final class CurtainMotion {
             double closed = trailing.secondsAt(place);
             double slit = Math.abs(leading.placeAt(closed) - place);
             narrowest = Math.min(narrowest, slit);
-            across.add(new Curtains.AtPlace(place, closed - leading.secondsAt(place), slit));
+            double opened = leading.secondsAt(place);
+            across.add(new Curtains.AtPlace(place, closed - opened, slit, opened - start(leading, gateMm)));
         }
         return Optional.of(new Curtains(
                 run(leading, places, opens, errors, gateMm),

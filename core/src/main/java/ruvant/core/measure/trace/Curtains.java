@@ -39,6 +39,11 @@ public record Curtains(
     public record Run(
             double travelSeconds, double uncertaintySeconds, double startSpeed, double endSpeed, double acceleration) {}
 
-    /** Exposure at a place of the gate, and how wide the slit is when it passes. */
-    public record AtPlace(double placeMm, double exposureSeconds, double slitMm) {}
+    /**
+     * What happens at a place of the gate.
+     *
+     * @param openSeconds when the leading curtain passes, from its passing the start of the gate
+     * @param slitMm how wide the slit is when it passes
+     */
+    public record AtPlace(double placeMm, double exposureSeconds, double slitMm, double openSeconds) {}
 }

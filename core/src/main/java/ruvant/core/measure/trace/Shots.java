@@ -37,6 +37,7 @@ public final class Shots {
                 curtains.taperEv(),
                 curtains.syncMarginSeconds(),
                 curtains.gateMm(),
+                curtains.places().stream().map(Curtains.AtPlace::openSeconds).toList(),
                 curtains.places().stream()
                         .map(Curtains.AtPlace::exposureSeconds)
                         .toList());

@@ -1,0 +1,84 @@
+package ruvant.core.prove;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.stat.StatUtils;
+import ruvant.core.job.MeasuredFiring;
+import ruvant.core.units.ExposureEv;
+
+/**
+ * How the curtains ran at one speed, the mean of its firings.
+ *
+ * @param firings that showed it
+ * @param leadingSeconds travel of the leading curtain over the gate
+ * @param trailingSeconds of the trailing one
+ * @param taperEv exposure at the end of the gate over that at its start, stops
+ * @param taperAllowedEv what is allowed of it
+ * @param syncMarginSeconds from the leading curtain's arrival to the trailing one's start
+ * @param places at even steps over the gate
+ * @param capped firings in which part of the gate got no light
+ */
+public record CurtainRun(
+        int firings,
+        double gateMm,
+        double leadingSeconds,
+        double trailingSeconds,
+        double taperEv,
+        double taperAllowedEv,
+        double syncMarginSeconds,
+        List<AcrossGate> places,
+        int capped) {
+    /**
+     * A place of the gate.
+     *
+     * @param openSeconds when the leading curtain passes, from its passing the start
+     * @param closeSeconds when the trailing one does
+     * @param errorEv of the exposure there, stops
+     */
+    public record AcrossGate(double placeMm, double openSeconds, double closeSeconds, double errorEv) {}
+
+    /** Empty where no firing showed both curtains. */
+    static Optional<CurtainRun> of(List<MeasuredFiring> firings, double nominalSeconds, double taperAllowedEv) {
+        List<MeasuredFiring.CurtainTimes> seen = firings.stream()
+                .flatMap(one -> one.curtains().stream())
+                .filter(one -> !one.openSeconds().isEmpty())
+                .toList();
+        if (seen.isEmpty()) {
+            return Optional.empty();
+        }
+        int steps =
+                seen.stream().mapToInt(one -> one.openSeconds().size()).min().orElseThrow();
+        double gate = seen.getFirst().gateMm();
+        List<AcrossGate> places = new ArrayList<>();
+        for (int i = 0; i < steps; i++) {
+            int at = i;
+            double open = mean(seen, one -> one.openSeconds().get(at));
+            double across = mean(seen, one -> one.acrossSeconds().get(at));
+            double least = 1e-3 * nominalSeconds;
+            places.add(new AcrossGate(
+                    gate * i / Math.max(1, steps - 1),
+                    open,
+                    open + across,
+                    ExposureEv.of(Math.max(least, across), nominalSeconds).value()));
+        }
+        return Optional.of(new CurtainRun(
+                seen.size(),
+                gate,
+                mean(seen, MeasuredFiring.CurtainTimes::leadingSeconds),
+                mean(seen, MeasuredFiring.CurtainTimes::trailingSeconds),
+                mean(seen, MeasuredFiring.CurtainTimes::taperEv),
+                taperAllowedEv,
+                mean(seen, MeasuredFiring.CurtainTimes::syncMarginSeconds),
+                places,
+                (int) seen.stream()
+                        .filter(one -> one.acrossSeconds().stream().anyMatch(seconds -> seconds <= 0))
+                        .count()));
+    }
+
+    private static double mean(
+            List<MeasuredFiring.CurtainTimes> seen, ToDoubleFunction<MeasuredFiring.CurtainTimes> value) {
+        return StatUtils.mean(seen.stream().mapToDouble(value).toArray());
+    }
+}

@@ -1,0 +1,102 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { lightQuery, useWords } from "../../api/queries";
+import { timeWords } from "../../plots/ev";
+import { LightPlot } from "../../plots/LightPlot";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { Window } from "../../ui/Window";
+
+type Timed = Schemas["Timed"];
+
+/** Every firing at a speed, as it was made; a measured one opens its light. */
+export function Firings({ job, speed }: { job: JobView; speed: string }) {
+  const [shown, setShown] = useState<{ run: Timed; at: number }>();
+  const runs = job.prove.timed.filter((run) => run.speed === speed);
+  if (runs.length === 0) return null;
+  return (
+    <>
+      <ul className="flex flex-wrap gap-1.5" aria-label={`Firings at ${speed}`}>
+        {runs.flatMap((run) =>
+          run.seconds.map((seconds, at) => {
+            const measured = run.firings[at];
+            const words = `${run.phase === "BEFORE" ? "before" : "after"}, ${timeWords(seconds)}`;
+            return (
+              <li key={`${run.id}-${at}`}>
+                {measured === undefined ? (
+                  <span className="num border-line text-soft inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px]">
+                    {timeWords(seconds)}
+                  </span>
+                ) : (
+                  <button
+                    type="button"
+                    aria-label={`${words}: look at its light`}
+                    onClick={() => setShown({ run, at })}
+                    className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
+                  >
+                    {timeWords(seconds)}
+                    {measured.flags.length > 0 && <span aria-hidden="true">{" *"}</span>}
+                  </button>
+                )}
+              </li>
+            );
+          }),
+        )}
+      </ul>
+      {shown !== undefined && (
+        <LightWindow job={job} run={shown.run} at={shown.at} close={() => setShown(undefined)} />
+      )}
+    </>
+  );
+}
+
+function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: number; close: () => void }) {
+  const { word } = useWords();
+  const append = useAppend(job.tag);
+  const firing = run.firings[at]!;
+  const light = useQuery(lightQuery(job.tag, run.id, 1)).data;
+  const strike = () =>
+    void append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
+      said: `Taken back: ${run.speed}, ${timeWords(firing.seconds)}.`,
+    }).then(close, (problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Window
+      wide
+      open
+      onOpenChange={(open) => !open && close()}
+      title={`${run.speed}: ${timeWords(firing.seconds)}`}
+      about={`${run.instrument || "the stand"}, uncertain by ${((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2)} %`}
+    >
+      <div className="flex flex-col gap-4">
+        {firing.flags.map((flag) => (
+          <p key={flag} className="text-mark">
+            * {word("firingFlag", flag)}
+          </p>
+        ))}
+        {light === undefined && <p className="text-soft">Measuring it again…</p>}
+        {light?.length === 0 && (
+          <p className="text-soft">Its recording is not kept here, so there is nothing to look at.</p>
+        )}
+        {light?.map((one) => (
+          <LightPlot key={one.channel} light={one} />
+        ))}
+        <p className="text-soft text-[14px]">
+          Light with the input&apos;s coupling undone; dashed: the lamp&apos;s full light. Brass: where an
+          edge was looked for. Petrol: when it counts as if it came at once.
+        </p>
+        <div className="flex items-center gap-3">
+          <Button kind="stop" onClick={strike}>
+            This is no firing: take it back
+          </Button>
+          {run.recording !== "" && (
+            <a className="underline" href={`/api/recordings/${run.recording}`}>
+              Recording as WAV
+            </a>
+          )}
+        </div>
+      </div>
+    </Window>
+  );
+}

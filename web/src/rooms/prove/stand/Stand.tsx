@@ -1,0 +1,305 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { useAppend } from "../../../api/append";
+import type { SpeedRow } from "../../../api/client";
+import { standsQuery, useWords } from "../../../api/queries";
+import { stopsWords, timeWords } from "../../../plots/ev";
+import { verdictWords } from "../../../plots/SpeedPlot";
+import { useKeys } from "../../../shell/keys";
+import { notify } from "../../../shell/notices";
+import { storedValue } from "../../../shell/stored";
+import { Button } from "../../../ui/Button";
+import { ChoiceField } from "../../../ui/Field";
+import { Empty, Panel } from "../../../ui/Panel";
+import { Pick } from "../../../ui/Pick";
+import { useJob } from "../../camera/useJob";
+import { cue, sayAloud } from "./cue";
+import { Dial, firedAt, runOf, type Phase } from "./Dial";
+import { Levels } from "./Levels";
+import { RunStrip } from "./RunStrip";
+import { soundInputs } from "./soundInput";
+import { StandInPanel } from "./StandInPanel";
+import { STAND_IN, useListening, type CaughtFiring, type StandIn } from "./useListening";
+
+const chosenStand = storedValue("ruvant.stand", "");
+const chosenInput = storedValue("ruvant.standInput", STAND_IN);
+const firingsEach = storedValue("ruvant.firingsEach", "5");
+const cues = storedValue("ruvant.cues", "tones");
+
+const NOMINAL_WHERE_NONE = 1 / 60;
+
+/** Takes a run with hands busy: one speed after the other, each firing measured as soon as it has ended. */
+export function Stand() {
+  const job = useJob();
+  const stands = useQuery(standsQuery).data;
+  const [search, setSearch] = useSearchParams();
+  const [phase, setPhase] = useState<Phase>(job.parts.length === 0 ? "BEFORE" : "AFTER");
+  const [attitude, setAttitude] = useState("LEVEL");
+  const [last, setLast] = useState<CaughtFiring & { speed: string }>();
+  const [shutter, setShutter] = useState<StandIn>();
+  const wanted = Number(firingsEach.use());
+  const cueKind = cues.use();
+  const inputId = chosenInput.use();
+  const standName = chosenStand.use();
+  const { choices } = useWords();
+  const append = useAppend(job.tag);
+
+  const fits = (kind: string) =>
+    job.intake.received?.camera.family.startsWith("FOCAL") ? kind === "FOCAL_PLANE" : kind === "LEAF";
+  const stand =
+    stands?.stands.find((one) => one.name === standName) ??
+    stands?.stands.find((one) => fits(one.setup.kind)) ??
+    stands?.stands[0];
+  const rows = job.speeds;
+  const speed = search.get("speed") ?? rows[0]?.speed ?? "";
+  const row = rows.find((one) => one.speed === speed);
+  const choose = (next: string) => {
+    setSearch({ speed: next }, { replace: true });
+    if (cueKind === "spoken") sayAloud(spoken(next));
+  };
+  const goOn = (after: SpeedRow[]) => {
+    const from = after.findIndex((one) => one.speed === speed);
+    const turn = [...after.slice(from + 1), ...after.slice(0, from)];
+    const next = turn.find((one) => firedAt(one, phase) < wanted) ?? after[from + 1];
+    if (next !== undefined) choose(next.speed);
+    if (cueKind === "tones") cue("next");
+  };
+
+  const take = async (caught: CaughtFiring) => {
+    setLast({ ...caught, speed });
+    if (caught.shot === undefined || stand === undefined || row === undefined) {
+      if (cueKind !== "off") cue("wrong");
+      return;
+    }
+    try {
+      const after = await append(
+        [
+          {
+            kind: "firingsMeasured",
+            speed,
+            phase,
+            attitude: attitude as "LEVEL",
+            instrument: stand.instrument,
+            setup: { ...stand.setup, nominalSeconds: row.nominalSeconds },
+            recording: caught.recording,
+            analysis: caught.analysis,
+            firings: [caught.shot],
+          },
+        ],
+        { said: `${speed}: ${timeWords(caught.shot.seconds)}.` },
+      );
+      const now = after?.speeds ?? rows;
+      const fired = firedAt(
+        now.find((one) => one.speed === speed),
+        phase,
+      );
+      if (fired >= wanted && attitude === "LEVEL") goOn(now);
+      else if (cueKind === "tones") cue("taken");
+    } catch (problem) {
+      notify({ kind: "problem", text: (problem as Error).message });
+    }
+  };
+  const { listening, open, close, fire } = useListening(
+    stand,
+    row?.nominalSeconds ?? NOMINAL_WHERE_NONE,
+    (caught) => void take(caught),
+  );
+  const standIn = shutter ?? stands?.standIn;
+  const fireStandIn = () => {
+    if (standIn === undefined || inputId !== STAND_IN) return;
+    if (listening.state !== "on") return;
+    void fire(standIn).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  };
+  const undo = async () => {
+    const line = job.prove.timed.filter((one) => one.firings.length > 0).at(-1);
+    if (line === undefined) {
+      notify({ kind: "problem", text: "Nothing was fired on the stand yet." });
+      return;
+    }
+    await append([{ kind: "struck", target: line.id, reason: "not a firing to count" }], {
+      said: `Taken back: ${line.speed}, ${timeWords(line.seconds[0]!)}.`,
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    setLast(undefined);
+    choose(line.speed);
+  };
+  useKeys({ " ": () => goOn(rows), Enter: () => goOn(rows), f: fireStandIn, u: () => void undo() });
+
+  if (rows.length === 0)
+    return (
+      <div className="p-6">
+        <Empty>
+          No speeds are on this camera&apos;s dial. <Link to="../intake">Enter them at Intake</Link>, then
+          come back.
+        </Empty>
+      </div>
+    );
+  const run = runOf(row, phase);
+  const shown = last?.speed === speed ? last : undefined;
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_312px]">
+      <div className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3">
+        <Dial rows={rows} chosen={speed} phase={phase} wanted={wanted} onChoose={choose} />
+        <div className="flex min-h-0 flex-1 items-center justify-around gap-6">
+          <div className="text-center">
+            <span className="text-soft block text-[20px]">set the dial to</span>
+            <span className="num block text-[112px] leading-none font-bold" aria-live="polite">
+              {speed}
+            </span>
+            <span className="text-soft num mt-2 block text-[20px]">
+              {firedAt(row, phase)} of {wanted} fired
+            </span>
+          </div>
+          <LastFiring caught={shown} open={listening.state === "on" && listening.lit} />
+        </div>
+        {row !== undefined && <RunStrip row={row} run={run} />}
+        <div className="flex items-center gap-3 pb-1">
+          <Button kind="primary" keyHint="Space" className="px-6!" onClick={() => goOn(rows)}>
+            Next speed
+          </Button>
+          <Button keyHint="U" onClick={() => void undo()}>
+            Take the last firing back
+          </Button>
+          <span className="text-[17px] font-bold" aria-live="polite">
+            {run === undefined ? "" : `${stopsWords(run.biasEv)} EV, ${verdictWords(run)}`}
+          </span>
+          <Link
+            to={`../prove?speed=${encodeURIComponent(speed)}`}
+            relative="path"
+            className="ml-auto underline"
+          >
+            All speeds
+          </Link>
+        </div>
+      </div>
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+        <Panel title="Listening">
+          <ChoiceField
+            label="Stand"
+            value={stand?.name ?? ""}
+            choices={(stands?.stands ?? []).map((one) => ({ value: one.name, label: one.name }))}
+            onChange={(event) => chosenStand.write(event.target.value)}
+          />
+          <InputChoice value={inputId} onChange={(id) => (close(), chosenInput.write(id))} />
+          {listening.state === "on" || listening.state === "opening" ? (
+            <Button onClick={close}>Stop listening</Button>
+          ) : (
+            <Button kind="primary" onClick={() => void open(inputId)}>
+              Start listening
+            </Button>
+          )}
+          <Levels listening={listening} standIn={inputId === STAND_IN} />
+        </Panel>
+        {inputId === STAND_IN && listening.state === "on" && standIn !== undefined && (
+          <StandInPanel shutter={standIn} onChange={setShutter} onFire={fireStandIn} />
+        )}
+        <Panel title="The run">
+          <Pick
+            label="Before or after the work"
+            choices={[
+              { value: "BEFORE", label: "before" },
+              { value: "AFTER", label: "after" },
+            ]}
+            value={phase}
+            onChange={(next) => setPhase(next as Phase)}
+          />
+          <ChoiceField
+            label="Camera held"
+            value={attitude}
+            choices={choices("attitude")}
+            onChange={(event) => setAttitude(event.target.value)}
+          />
+          <ChoiceField
+            label="Firings at each speed"
+            value={String(wanted)}
+            choices={["1", "3", "5", "8", "12", "20"].map((one) => ({ value: one, label: one }))}
+            onChange={(event) => firingsEach.write(event.target.value)}
+          />
+          <ChoiceField
+            label="Cue"
+            value={cueKind}
+            choices={[
+              { value: "tones", label: "tones" },
+              { value: "spoken", label: "next speed spoken" },
+              { value: "off", label: "none" },
+            ]}
+            onChange={(event) => cues.write(event.target.value)}
+          />
+        </Panel>
+      </aside>
+    </div>
+  );
+}
+
+function LastFiring({ caught, open }: { caught?: CaughtFiring; open: boolean }) {
+  if (open) return <Waiting words="open" />;
+  if (caught === undefined) return <Waiting words="fire" />;
+  if (caught.shot === undefined)
+    return (
+      <div className="text-stop max-w-[300px] text-center" role="status">
+        <span className="block text-[44px] leading-tight font-bold">not counted</span>
+        <span className="block text-[17px]">{caught.said.join("; ") || "it could not be timed"}</span>
+      </div>
+    );
+  return (
+    <div className="text-center" role="status">
+      <span className="text-soft block text-[20px]">the last one gave</span>
+      <span className="num text-ready block text-[112px] leading-none font-bold">
+        {timeWords(caught.shot.seconds)}
+      </span>
+      <span className="num mt-2 block text-[28px] leading-none font-bold">
+        {caught.errorEv === undefined ? "" : `${stopsWords(caught.errorEv)} EV`}
+        <span className="text-soft text-[17px] font-normal">
+          {" "}
+          ± {((caught.shot.uncertaintySeconds / caught.shot.seconds) * 100).toFixed(2)} %
+        </span>
+      </span>
+      {caught.said.length > 0 && (
+        <span className="text-mark mx-auto mt-2 block max-w-[360px] text-[15px]">
+          {caught.said.join("; ")}
+        </span>
+      )}
+    </div>
+  );
+}
+
+function Waiting({ words }: { words: string }) {
+  return (
+    <div className="border-line text-soft flex size-[210px] items-center justify-center rounded-full border-2 border-dashed text-[30px]">
+      {words}
+    </div>
+  );
+}
+
+function InputChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
+  const [inputs, setInputs] = useState<{ id: string; label: string }[]>([]);
+  useEffect(() => {
+    let gone = false;
+    const look = () => void soundInputs().then((found) => !gone && setInputs(found));
+    look();
+    navigator.mediaDevices?.addEventListener?.("devicechange", look);
+    return () => {
+      gone = true;
+      navigator.mediaDevices?.removeEventListener?.("devicechange", look);
+    };
+  }, []);
+  const listed = [
+    { value: STAND_IN, label: "The stand-in (simulated)" },
+    { value: "", label: "Sound input the browser chooses" },
+    ...inputs.map((one) => ({ value: one.id, label: one.label })),
+  ];
+  return (
+    <ChoiceField
+      label="Input"
+      value={listed.some((one) => one.value === value) ? value : STAND_IN}
+      choices={listed}
+      onChange={(event) => onChange(event.target.value)}
+    />
+  );
+}
+
+function spoken(speed: string): string {
+  return speed.startsWith("1/")
+    ? `one over ${speed.slice(2)}`
+    : `${speed} ${speed === "1" ? "second" : "seconds"}`;
+}
