@@ -82,7 +82,7 @@ export function FilmStrip({ run }: { run: CurtainRun }) {
         aria-label={`Exposure from start to end of the gate: ${shown.map((at) => ev(run.places[at]!.errorEv)).join(", ")} EV`}
       >
         {run.places.map((place, index) => (
-          <rect key={index} x={index * width} width={width + 0.5} height={34} fill={tone(place.errorEv)} />
+          <rect key={index} x={index * width} width={width + 1.5} height={34} fill={tone(place.errorEv)} />
         ))}
       </svg>
       <div className="num text-soft flex justify-between text-[13px]">
@@ -104,4 +104,4 @@ function tone(errorEv: number): string {
 
 const ev = (value: number) => `${value >= 0 ? "+" : "−"}${Math.abs(value).toFixed(2)}`;
 
-export const ms = (seconds: number) => `${(seconds * 1000).toFixed(seconds < 0.0995 ? 2 : 1)} ms`;
+export const ms = (seconds: number) => `${(seconds * 1000).toFixed(seconds < 0.00995 ? 2 : 1)} ms`;

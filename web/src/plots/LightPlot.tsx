@@ -1,16 +1,18 @@
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
-import { ms } from "./CurtainPlot";
 
 type FiringLight = Schemas["FiringLight"];
 type Stretch = FiringLight["stretches"][number];
 
-const HEIGHT = 250;
+/** Places within a recording are told finely: what matters are tenths of a millisecond. */
+const ms = (seconds: number) => `${(seconds * 1000).toFixed(2)} ms`;
+
+const HEIGHT = 180;
 const FEET = 26;
 
 /** The light of a firing as it was timed, with the windows and the edges found in them. */
 export function LightPlot({ light }: { light: FiringLight }) {
-  const width = 780 / light.stretches.length - 8;
+  const width = 810 / light.stretches.length - 8;
   return (
     <figure className="flex flex-col gap-1">
       <figcaption className="text-soft text-[14px]">

@@ -5,7 +5,7 @@ import { percentWords, stopsWords } from "./ev";
 const LEFT = 50;
 const RIGHT = 10;
 const TOP = 14;
-const PLOT = 352;
+const PLOT = 282;
 const FEET = 92;
 const WIDTH = 900;
 

@@ -31,7 +31,8 @@ export function CameraPage() {
 function Opened({ job }: { job: JobView }) {
   const navigate = useNavigate();
   const place = useLocation().pathname.split("/")[3] ?? "";
-  const shown = STOPS.find((stop) => placeOf(stop) === place);
+  // the stand is where one proves
+  const shown = STOPS.find((stop) => placeOf(stop) === (place === "stand" ? "prove" : place));
   const { sit } = useSitting(job, shown);
   const undo = useUndo(job.tag);
   useKeys({

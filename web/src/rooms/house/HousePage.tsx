@@ -9,6 +9,7 @@ import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
+import { Stands } from "./Stands";
 import { Trays } from "./Trays";
 import { WellLabels } from "./WellLabels";
 
@@ -81,6 +82,7 @@ function Practice({ house }: { house: House }) {
               />
             </Panel>
           </div>
+          <div className="flex flex-col gap-5">
           <Panel title="How we oil">
             <Pick
               label="School"
@@ -123,6 +125,8 @@ function Practice({ house }: { house: House }) {
               </tbody>
             </table>
           </Panel>
+          <Stands />
+          </div>
         </div>
         <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
           <Button kind="primary" type="submit" className="px-6!">

@@ -98,8 +98,8 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
     <Panel title={`The curtains at ${row.speed}`} note={row.after?.curtains ? "after" : "before"}>
       <CurtainPlot run={run} />
       <p className="num text-[14px]">
-        <span className="text-ready font-bold">leading {ms(run.leadingSeconds)}</span>,{" "}
-        <span className="text-mark font-bold">trailing {ms(run.trailingSeconds)}</span>
+        <span className="text-ready font-bold">leading {ms(run.leadingSeconds)}</span>
+        <span className="text-mark float-right font-bold">trailing {ms(run.trailingSeconds)}</span>
       </p>
       <FilmStrip run={run} />
       <p className="text-[14px]">

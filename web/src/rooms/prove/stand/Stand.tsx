@@ -149,8 +149,14 @@ export function Stand() {
             <span className="text-soft num mt-2 block text-[20px]">
               {firedAt(row, phase)} of {wanted} fired
             </span>
+            <span className="mt-1 block text-[20px] font-bold" aria-live="polite">
+              {run === undefined ? " " : `${stopsWords(run.biasEv)} EV, ${verdictWords(run)}`}
+            </span>
           </div>
-          <LastFiring caught={shown} open={listening.state === "on" && listening.lit} />
+          <LastFiring
+            caught={shown}
+            waitingFor={listening.state !== "on" ? "not listening" : listening.lit ? "open" : "fire"}
+          />
         </div>
         {row !== undefined && <RunStrip row={row} run={run} />}
         <div className="flex items-center gap-3 pb-1">
@@ -160,9 +166,6 @@ export function Stand() {
           <Button keyHint="U" onClick={() => void undo()}>
             Take the last firing back
           </Button>
-          <span className="text-[17px] font-bold" aria-live="polite">
-            {run === undefined ? "" : `${stopsWords(run.biasEv)} EV, ${verdictWords(run)}`}
-          </span>
           <Link
             to={`../prove?speed=${encodeURIComponent(speed)}`}
             relative="path"
@@ -231,9 +234,8 @@ export function Stand() {
   );
 }
 
-function LastFiring({ caught, open }: { caught?: CaughtFiring; open: boolean }) {
-  if (open) return <Waiting words="open" />;
-  if (caught === undefined) return <Waiting words="fire" />;
+function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; waitingFor: string }) {
+  if (caught === undefined || waitingFor === "open") return <Waiting words={waitingFor} />;
   if (caught.shot === undefined)
     return (
       <div className="text-stop max-w-[300px] text-center" role="status">
@@ -265,7 +267,7 @@ function LastFiring({ caught, open }: { caught?: CaughtFiring; open: boolean }) 
 
 function Waiting({ words }: { words: string }) {
   return (
-    <div className="border-line text-soft flex size-[210px] items-center justify-center rounded-full border-2 border-dashed text-[30px]">
+    <div className="border-line text-soft flex size-[210px] items-center justify-center rounded-full border-2 border-dashed px-6 text-center text-[28px] leading-8">
       {words}
     </div>
   );

@@ -45,7 +45,7 @@ export function StandInPanel({
           return (
             <label
               key={knob.name}
-              className="grid grid-cols-[1fr_84px_58px] items-center gap-2 text-[13.5px]"
+              className="grid grid-cols-[1fr_74px_70px] items-center gap-2 text-[13.5px]"
             >
               <span className="text-soft">{knob.label}</span>
               <input

@@ -14,6 +14,8 @@ import ruvant.core.job.StandSetup;
  * @param hum of the mains in the dark
  */
 record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, CoupledBy coupling, Optional<Hum> hum) {
+    private static final int FLICKERS = 3;
+
     /** Steps of this part of the main one are a shutter's even before the coupling is undone. */
     private static final double CERTAIN_PART = 0.6;
 
@@ -24,14 +26,29 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
     /** Finds the firings of a channel. */
     static ChannelTrace of(Coarse coarse, int channel, StandSetup setup, boolean clipped) {
         float[] blocks = coarse.means()[channel];
+        double noise = coarse.noise(channel);
+        Steps steps = Steps.of(blocks, coarse.blockSeconds(), noise);
+        if (steps.isLopsided()) {
+            ChannelTrace whole = of(coarse, channel, setup, clipped, steps.byLargest());
+            if (whole.lit().stream().anyMatch(Lit::isWhole) || !steps.areSure()) {
+                return whole;
+            }
+            ChannelTrace smaller = of(coarse, channel, setup, clipped, steps);
+            return smaller.lit().stream().anyMatch(Lit::isWhole) ? smaller : whole;
+        }
+        return of(coarse, channel, setup, clipped, steps);
+    }
+
+    private static ChannelTrace of(Coarse coarse, int channel, StandSetup setup, boolean clipped, Steps first) {
+        float[] blocks = coarse.means()[channel];
         double block = coarse.blockSeconds();
         double noise = coarse.noise(channel);
-        Steps steps = Steps.of(blocks, block, noise);
+        Steps steps = first;
         if (!steps.areSure()) {
             return new ChannelTrace(channel, List.of(), 0, noise, CoupledBy.DIRECT, Optional.empty());
         }
         CoupledBy coupling = CoupledBy.DIRECT;
-        List<Lit> lit = LitStretches.of(steps.above(CERTAIN_PART), blocks.length, block, setup.nominalSeconds());
+        List<Lit> lit = stretches(steps, CERTAIN_PART, blocks.length, block, setup);
         Optional<Hum> hum = Hum.in(blocks, block, lit, noise);
         List<Lit> before = List.of();
         for (int round = 0; round < 2 && !lit.equals(before); round++) {
@@ -44,9 +61,29 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
             // a coupling that sinks fast looks like steps of its own until it is undone
             steps = coupling.isDirect() ? steps : Steps.of(coupling.restoredBlocks(blocks, block), block, noise);
             before = lit;
-            lit = LitStretches.of(steps.above(Steps.LEAST_PART), blocks.length, block, setup.nominalSeconds());
+            lit = stretches(steps, Steps.LEAST_PART, blocks.length, block, setup);
         }
         return new ChannelTrace(channel, lit, steps.main(), noise, coupling, hum);
+    }
+
+    private static List<Lit> stretches(Steps steps, double part, int blocks, double blockSeconds, StandSetup setup) {
+        return LitStretches.of(steps.above(part), blocks, blockSeconds, setup.nominalSeconds()).stream()
+                .filter(one -> one.cut() || one.isWhole())
+                .toList();
+    }
+
+    /** Whether it goes on and off in step with the mains: the lamp flickers, or the blades do not move at all. */
+    boolean flickers(double blockSeconds) {
+        int inStep = 0;
+        for (int k = 1; k < lit.size(); k++) {
+            double apart = (lit.get(k).from() - lit.get(k - 1).from()) * blockSeconds;
+            boolean mains = Math.abs(apart * 100 - 1) < 0.12 || Math.abs(apart * 120 - 1) < 0.12;
+            inStep = mains ? inStep + 1 : 0;
+            if (inStep >= FLICKERS) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** A firing of this channel, timed. */
@@ -132,8 +169,12 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
             }
         }
         long reach = frames(coarse, Pulse.AROUND_SECONDS);
-        long from = Math.max(Math.max(darkFrom, piece.from()), (long) one.from() * block - reach);
-        long to = Math.min(Math.min(darkTo, piece.to()), (long) one.to() * block + reach);
+        // firings that follow one another too closely leave no dark between them; a few samples are taken for it
+        long least = frames(coarse, 0.001);
+        long opens = (long) one.from() * block;
+        long closes = (long) one.to() * block;
+        long from = Math.max(piece.from(), Math.max(Math.min(darkFrom, opens - least), opens - reach));
+        long to = Math.min(piece.to(), Math.min(Math.max(darkTo, closes + least), closes + reach));
         return new Pulse.Place(
                 recorded,
                 piece.from(),

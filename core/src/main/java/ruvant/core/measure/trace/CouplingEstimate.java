@@ -20,6 +20,7 @@ final class CouplingEstimate {
     private static final double LOOKED_AT_SINKS = 5;
     private static final double BLOCK_SECONDS = 0.001;
     private static final double SURE = 5;
+    private static final double CONTRADICTS = 5;
     private static final double FAR_OFF = 4;
     private static final double LEAST_CUTOFF = 2 * Math.PI * 0.1;
 
@@ -71,13 +72,27 @@ final class CouplingEstimate {
             return CoupledBy.DIRECT;
         }
         boolean sinks = found.first > SURE * found.firstError && found.gain(direct) > SURE * SURE;
-        if (!sinks || found.first < LEAST_CUTOFF) {
+        if (!sinks || found.first < LEAST_CUTOFF || darkContradicts(found)) {
             return CoupledBy.DIRECT;
         }
         CoupledBy single = new CoupledBy(found.first, 0, found.firstError);
         return new SecondStage(blocks, blockSeconds, lit, main, noise)
                 .beside(single)
                 .orElse(single);
+    }
+
+    /** Blades that stop on their way look like sinking while it is lit; the dark on both sides does not lie. */
+    private boolean darkContradicts(Found found) {
+        if (clipped) {
+            return false;
+        }
+        List<Stretch> dark = stretches(FIRST_LOOK_SECONDS, Double.POSITIVE_INFINITY).stream()
+                .filter(one -> !one.lit())
+                .toList();
+        Found alone = fit(dark, 1);
+        return alone != null
+                && alone.first + CONTRADICTS * alone.firstError < found.first / 2
+                && alone.first < CONTRADICTS * alone.firstError;
     }
 
     private record Found(double first, double firstError, double squares, double rows) {

@@ -49,6 +49,12 @@ final class LightAnalysis {
         if (speaking.isEmpty()) {
             throw noFiring();
         }
+        if (speaking.stream().anyMatch(trace -> trace.flickers(coarse.blockSeconds()))) {
+            throw new RecordingProblem(
+                    "rippleTooStrong",
+                    "The lamp goes on and off with the mains.",
+                    "Use a lamp that runs on a battery or on direct current.");
+        }
         List<Seen> seen = measured(speaking, source);
         if (seen.stream()
                 .anyMatch(one -> one.clipped() && !one.trace().coupling().isDirect())) {

@@ -49,13 +49,15 @@ final class LitStretches {
     private static List<Lit> sameWay(List<Step> steps, boolean upwards, int blocks) {
         List<Lit> lit = new ArrayList<>();
         if (steps.getFirst().rises() != upwards) {
-            lit.add(new Lit(0, steps.getFirst().at(), upwards, true));
+            lit.add(new Lit(0, steps.getFirst().at(), upwards, true, 1));
         }
         for (int i = 0; i < steps.size(); i++) {
             if (steps.get(i).rises() == upwards) {
                 boolean last = i + 1 == steps.size();
-                lit.add(new Lit(
-                        steps.get(i).at(), last ? blocks : steps.get(i + 1).at(), upwards, last));
+                lit.add(
+                        last
+                                ? new Lit(steps.get(i).at(), blocks, upwards, true, 1)
+                                : Lit.between(steps.get(i), steps.get(i + 1)));
             }
         }
         return lit;
@@ -71,7 +73,7 @@ final class LitStretches {
                 closes++;
             }
             boolean last = closes >= steps.size();
-            lit.add(new Lit(opens.at(), last ? blocks : steps.get(closes).at(), opens.rises(), last));
+            lit.add(last ? new Lit(opens.at(), blocks, opens.rises(), true, 1) : Lit.between(opens, steps.get(closes)));
             i = closes + 1;
         }
         return lit.stream().map(Lit::upwards).distinct().count() > 1 ? lit : List.of();

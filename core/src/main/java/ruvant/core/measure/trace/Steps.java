@@ -12,18 +12,33 @@ final class Steps {
     static final double LEAST_PART = 0.38;
     private static final double LEAST_SECONDS = 0.0002;
     private static final double[] BOX_SECONDS = {0.00025, 0.0005, 0.001, 0.002, 0.004};
+    private static final double LOPSIDED = 0.45;
     private static final double LONGEST_BOX_SECONDS = 0.004;
     /** So many times the noise of a box difference; ten minutes hold ten million of them. */
     private static final double SURE = 7;
 
     private final float[] seen;
+    private final double largest;
     private final double main;
     private final double noise;
 
-    private Steps(float[] seen, double main, double noise) {
+    private Steps(float[] seen, double largest, double main, double noise) {
         this.seen = seen;
+        this.largest = largest;
         this.main = main;
         this.noise = noise;
+    }
+
+    /**
+     * The same measured by the largest step of all. A firing steps both ways alike; where one way is much the larger, it
+     * may be a firing whose end is not there yet, or a knock beside smaller firings: who asks has to try both.
+     */
+    Steps byLargest() {
+        return new Steps(seen, largest, largest, noise);
+    }
+
+    boolean isLopsided() {
+        return main < LOPSIDED * largest;
     }
 
     /** @param blocks of a channel, as recorded or restored */
@@ -45,8 +60,7 @@ final class Steps {
             up = Math.max(up, one);
             down = Math.max(down, -one);
         }
-        // a firing steps both ways alike; what steps one way only is a knock or a plug
-        return new Steps(seen, Math.min(up, down), noise);
+        return new Steps(seen, Math.max(up, down), Math.min(up, down), noise);
     }
 
     /** Keeps the difference whose certain part is largest, so that noise does not prefer the narrow boxes. */

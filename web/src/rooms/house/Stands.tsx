@@ -1,0 +1,190 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, server, type Schemas } from "../../api/client";
+import { standsQuery, useWords } from "../../api/queries";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+type Stand = Schemas["Stand"];
+
+/** The shop's shutter stands: what measures with which sensors, lamp and input. */
+export function Stands() {
+  const stands = useQuery(standsQuery).data?.stands;
+  return stands === undefined ? null : <Editor key={JSON.stringify(stands)} stored={stands} />;
+}
+
+function Editor({ stored }: { stored: Stand[] }) {
+  const client = useQueryClient();
+  const { problem, field, submit } = useSubmit();
+  const [stands, setStands] = useState(stored);
+  const [at, setAt] = useState(0);
+  const stand = stands[Math.min(at, stands.length - 1)]!;
+  const change = (next: Stand) => setStands(stands.map((one, index) => (index === at ? next : one)));
+  const add = () => {
+    setStands([...stands, { ...stand, name: `${stand.name}, another` }]);
+    setAt(stands.length);
+  };
+  const remove = () => {
+    setStands(stands.filter((_, index) => index !== at));
+    setAt(0);
+  };
+  const save = () =>
+    submit(async () => {
+      client.setQueryData(standsQuery.queryKey, await answer(server.PUT("/api/stands", { body: stands })));
+      notify({ kind: "done", text: "The stands are set up so." });
+    });
+  return (
+    <FormProblem value={field}>
+      <Panel title="Shutter stands">
+        <ChoiceField
+          label="Stand"
+          value={String(at)}
+          choices={stands.map((one, index) => ({ value: String(index), label: one.name }))}
+          onChange={(event) => setAt(Number(event.target.value))}
+        />
+        <OneStand key={at} stand={stand} onChange={change} />
+        <div className="flex flex-wrap items-center gap-2">
+          <Button onClick={() => void save()}>
+            Keep the stands
+          </Button>
+          <Button onClick={add}>Another</Button>
+          {stands.length > 1 && <Button onClick={remove}>Remove this</Button>}
+        </div>
+        {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
+      </Panel>
+    </FormProblem>
+  );
+}
+
+function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) => void }) {
+  const { choices } = useWords();
+  const { setup } = stand;
+  const put = (part: Partial<Stand["setup"]>) => onChange({ ...stand, setup: { ...setup, ...part } });
+  return (
+    <>
+      <div className="wide:grid-cols-3 grid grid-cols-2 gap-3">
+        <TextField
+          label="Name"
+          name="stand"
+          value={stand.name}
+          onChange={(event) => onChange({ ...stand, name: event.target.value })}
+        />
+        <TextField
+          label="Written as instrument"
+          name="instrument"
+          value={stand.instrument}
+          onChange={(event) => onChange({ ...stand, instrument: event.target.value })}
+        />
+        <ChoiceField
+          label="Measures"
+          value={setup.kind}
+          choices={choices("kind")}
+          onChange={(event) => put({ kind: event.target.value as Stand["setup"]["kind"] })}
+        />
+        <ChoiceField
+          label="Lamp"
+          value={stand.lamp}
+          choices={choices("lamp")}
+          onChange={(event) => onChange({ ...stand, lamp: event.target.value as Stand["lamp"] })}
+        />
+        <ChoiceField
+          label="Input"
+          value={setup.coupling}
+          choices={choices("coupling")}
+          onChange={(event) => put({ coupling: event.target.value as Stand["setup"]["coupling"] })}
+        />
+        <NumberField
+          label="Its cut-off where known, Hz"
+          name="cutoffHz"
+          value={setup.cutoffHz}
+          onChange={(cutoffHz) => put({ cutoffHz })}
+        />
+      </div>
+      {setup.kind === "FOCAL_PLANE" && (
+        <>
+          <NumberField
+            label="Gate along the travel, mm"
+            name="gateMm"
+            value={setup.gateMm}
+            onChange={(gateMm) => put({ gateMm })}
+          />
+          <SensorsField sensors={setup.sensors} onChange={(sensors) => put({ sensors })} />
+        </>
+      )}
+    </>
+  );
+}
+
+const numberOf = (text: string) => Number(text.replace(",", "."));
+
+function NumberField({
+  label,
+  name,
+  value,
+  onChange,
+}: {
+  label: string;
+  name: string;
+  value?: number;
+  onChange: (value: number | undefined) => void;
+}) {
+  return (
+    <TextField
+      label={label}
+      name={name}
+      inputMode="decimal"
+      defaultValue={value === undefined ? "" : String(value)}
+      onChange={(event) => {
+        const text = event.target.value.trim();
+        const number = numberOf(text);
+        if (text === "" || Number.isFinite(number)) onChange(text === "" ? undefined : number);
+      }}
+    />
+  );
+}
+
+/** Sensors as place and width, in the order of the channels: "2 x 1, 18 x 1, 34 x 1". */
+function SensorsField({
+  sensors,
+  onChange,
+}: {
+  sensors: Stand["setup"]["sensors"];
+  onChange: (sensors: Stand["setup"]["sensors"]) => void;
+}) {
+  const [typed, setTyped] = useState(
+    sensors.map((sensor) => `${sensor.positionMm} x ${sensor.widthMm}`).join(", "),
+  );
+  const [wrong, setWrong] = useState(false);
+  return (
+    <TextField
+      label="Sensors in channel order: place x width, mm"
+      name="sensors"
+      className="num"
+      value={typed}
+      aria-invalid={wrong || undefined}
+      hint={
+        wrong
+          ? "Write each as place x width, such as 2 x 1, 18 x 1."
+          : "Counted from where the leading curtain comes"
+      }
+      onChange={(event) => {
+        setTyped(event.target.value);
+        const read = readSensors(event.target.value);
+        setWrong(read === undefined);
+        if (read !== undefined) onChange(read);
+      }}
+    />
+  );
+}
+
+/** Undefined where it cannot be read. */
+export function readSensors(text: string): Stand["setup"]["sensors"] | undefined {
+  const pieces = text.split(/[;,](?=\s|$)/).filter((piece) => piece.trim() !== "");
+  const read = pieces.map((piece) => /^\s*(-?[\d.,]+)\s*[x×]\s*([\d.,]+)\s*$/.exec(piece));
+  if (read.some((match) => match === null)) return undefined;
+  return read.map((match) => ({ positionMm: numberOf(match![1]!), widthMm: numberOf(match![2]!) }));
+}
