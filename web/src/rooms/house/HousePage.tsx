@@ -83,49 +83,49 @@ function Practice({ house }: { house: House }) {
             </Panel>
           </div>
           <div className="flex flex-col gap-5">
-          <Panel title="How we oil">
-            <Pick
-              label="School"
-              choices={schools}
-              value={practice.school}
-              onChange={(school) =>
-                setPractice({ ...practice, school: school as House["practice"]["school"] })
-              }
-            />
-            <table className="w-full text-[14.5px]">
-              <thead>
-                <tr className="text-soft text-left">
-                  <th className="py-1 pr-3 font-normal">Point</th>
-                  {schools.map((school) => (
-                    <th
-                      key={school.value}
-                      className={`py-1 pr-3 ${school.value === practice.school ? "text-ink" : "font-normal"}`}
-                    >
-                      {school.label}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {house.lubrication.points.map((point) => (
-                  <tr key={point.id} className="border-line/70 border-t align-top">
-                    <th scope="row" className="max-w-[220px] py-1 pr-3 text-left font-normal">
-                      {point.label}
-                    </th>
+            <Panel title="How we oil">
+              <Pick
+                label="School"
+                choices={schools}
+                value={practice.school}
+                onChange={(school) =>
+                  setPractice({ ...practice, school: school as House["practice"]["school"] })
+                }
+              />
+              <table className="w-full text-[14.5px]">
+                <thead>
+                  <tr className="text-soft text-left">
+                    <th className="py-1 pr-3 font-normal">Point</th>
                     {schools.map((school) => (
-                      <td
+                      <th
                         key={school.value}
-                        className={`py-1 pr-3 ${school.value === practice.school ? "bg-ready-wash px-2 font-bold" : "text-soft"}`}
+                        className={`py-1 pr-3 ${school.value === practice.school ? "text-ink" : "font-normal"}`}
                       >
-                        {point.bySchool[school.value as House["practice"]["school"]] || "–"}
-                      </td>
+                        {school.label}
+                      </th>
                     ))}
                   </tr>
-                ))}
-              </tbody>
-            </table>
-          </Panel>
-          <Stands />
+                </thead>
+                <tbody>
+                  {house.lubrication.points.map((point) => (
+                    <tr key={point.id} className="border-line/70 border-t align-top">
+                      <th scope="row" className="max-w-[220px] py-1 pr-3 text-left font-normal">
+                        {point.label}
+                      </th>
+                      {schools.map((school) => (
+                        <td
+                          key={school.value}
+                          className={`py-1 pr-3 ${school.value === practice.school ? "bg-ready-wash px-2 font-bold" : "text-soft"}`}
+                        >
+                          {point.bySchool[school.value as House["practice"]["school"]] || "–"}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </Panel>
+            <Stands />
           </div>
         </div>
         <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">

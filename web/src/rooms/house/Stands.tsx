@@ -48,9 +48,7 @@ function Editor({ stored }: { stored: Stand[] }) {
         />
         <OneStand key={at} stand={stand} onChange={change} />
         <div className="flex flex-wrap items-center gap-2">
-          <Button onClick={() => void save()}>
-            Keep the stands
-          </Button>
+          <Button onClick={() => void save()}>Keep the stands</Button>
           <Button onClick={add}>Another</Button>
           {stands.length > 1 && <Button onClick={remove}>Remove this</Button>}
         </div>

@@ -134,6 +134,7 @@ export function Stand() {
         </Empty>
       </div>
     );
+  if (stands === undefined) return <p className="text-soft p-6">Looking for the stands…</p>;
   const run = runOf(row, phase);
   const shown = last?.speed === speed ? last : undefined;
   return (
@@ -180,14 +181,21 @@ export function Stand() {
           <ChoiceField
             label="Stand"
             value={stand?.name ?? ""}
-            choices={(stands?.stands ?? []).map((one) => ({ value: one.name, label: one.name }))}
+            choices={stands.stands.map((one) => ({ value: one.name, label: one.name }))}
             onChange={(event) => chosenStand.write(event.target.value)}
           />
           <InputChoice value={inputId} onChange={(id) => (close(), chosenInput.write(id))} />
           {listening.state === "on" || listening.state === "opening" ? (
             <Button onClick={close}>Stop listening</Button>
           ) : (
-            <Button kind="primary" onClick={() => void open(inputId)}>
+            <Button
+              kind="primary"
+              onClick={(event) => {
+                // the keys of the run must not press what was pressed last
+                event.currentTarget.blur();
+                void open(inputId);
+              }}
+            >
               Start listening
             </Button>
           )}

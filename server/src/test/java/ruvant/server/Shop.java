@@ -76,6 +76,30 @@ public final class Shop {
                 .build());
     }
 
+    /** Puts a recording through the plain door; the setup as a plain field, as many libraries send it. */
+    public Answer measure(byte[] recording, String setup) {
+        String mark = "----ruvant-test";
+        byte[] head =
+                ("--%s\r\nContent-Disposition: form-data; name=\"setup\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"recording\"; filename=\"a\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                        .formatted(mark, setup, mark)
+                        .getBytes();
+        byte[] tail = ("\r\n--" + mark + "--\r\n").getBytes();
+        return send(HttpRequest.newBuilder(URI.create(base + "/api/measure"))
+                .header("Content-Type", "multipart/form-data; boundary=" + mark)
+                .POST(HttpRequest.BodyPublishers.concat(
+                        HttpRequest.BodyPublishers.ofByteArray(head),
+                        HttpRequest.BodyPublishers.ofByteArray(recording),
+                        HttpRequest.BodyPublishers.ofByteArray(tail)))
+                .build());
+    }
+
+    public Answer postBytes(String path, byte[] body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body))
+                .build());
+    }
+
     private Answer send(HttpRequest request) {
         try {
             HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());

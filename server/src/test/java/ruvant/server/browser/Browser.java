@@ -25,7 +25,8 @@ final class Browser implements AutoCloseable {
     private final String base;
     private final WebDriverWait wait;
 
-    Browser(int port) {
+    /** @param more arguments of the browser itself */
+    Browser(int port, String... more) {
         System.setProperty("webdriver.http.factory", "jdk-http-client");
         base = "http://localhost:" + port;
         ChromeOptions options = new ChromeOptions();
@@ -48,6 +49,7 @@ final class Browser implements AutoCloseable {
                 "--lang=en-GB",
                 "--window-size=1280,800",
                 "--user-data-dir=" + profile());
+        options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(onPath("chromedriver").toFile())
                 .usingAnyFreePort()

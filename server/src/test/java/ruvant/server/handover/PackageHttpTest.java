@@ -191,7 +191,7 @@ class PackageHttpTest extends OverHttp {
 
     @Test
     void aFileFarTooLargeIsRefusedInWords() {
-        Shop.Answer answer = shop.upload("/api/jobs/import", "film.mov", new byte[200 * 1024 * 1024]);
+        Shop.Answer answer = shop.upload("/api/jobs/import", "film.mov", new byte[270 * 1024 * 1024]);
         assertThat(answer.status()).isEqualTo(413);
         assertThat(answer.body().get("detail").asText()).contains("150 MB");
     }

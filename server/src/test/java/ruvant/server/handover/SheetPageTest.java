@@ -49,6 +49,7 @@ class SheetPageTest {
     private static SpeedRow.Run run(double bias, SpeedVerdict.Kind kind) {
         return new SpeedRow.Run(
                 List.of(1.0),
+                List.of(bias),
                 List.of(),
                 bias,
                 10,
@@ -56,7 +57,8 @@ class SheetPageTest {
                 Optional.of(bias - 0.1),
                 Optional.of(bias + 0.1),
                 false,
-                new SpeedVerdict(kind, 0, false));
+                new SpeedVerdict(kind, 0, false),
+                Optional.empty());
     }
 
     @Test

@@ -1,0 +1,64 @@
+package ruvant.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import ruvant.server.measure.StandRecordings;
+
+/** The stand in a browser: the stand-in, and the browser's own sound input with a recorded signal played into it. */
+class StandTest extends InBrowser {
+    private Browser withSound;
+
+    @BeforeEach
+    void playIntoTheInput() throws IOException {
+        Path file = Files.createTempFile("stand", ".wav");
+        Files.write(file, StandRecordings.wav(StandRecordings.leaf(1 / 60.0, 1 / 60.0)));
+        withSound = new Browser(port, "--use-file-for-fake-audio-capture=" + file);
+    }
+
+    @AfterEach
+    void stop() {
+        withSound.close();
+    }
+
+    private JsonNode timed(String tag) {
+        return shop.get("/api/jobs/" + tag).body().at("/prove/timed");
+    }
+
+    @Test
+    void aSimulatedCameraIsFiredTakenBackAndLookedAt() {
+        String tag = shop.camera("Stand-in");
+        browser.go("/camera/" + tag + "/stand?speed=1%2F60")
+                .see("set the dial to")
+                .button("Start listening");
+        browser.see("Fire it").press("f").see("the last one gave");
+        assertThat(timed(tag)).hasSize(1);
+        browser.press("f").see("2 of 5 fired").press("u").see("1 of 5 fired");
+        assertThat(timed(tag)).hasSize(1);
+        browser.press(" ").see("0 of 5 fired");
+        browser.go("/camera/" + tag + "/prove?speed=1%2F60")
+                .click("[aria-label$='look at its light']")
+                .see("between the edges");
+        assertThat(browser.driver.getPageSource()).contains("Recording as WAV");
+    }
+
+    @Test
+    void theSoundInputIsHeardMeasuredAndLogged() {
+        String tag = shop.camera("Sound input");
+        withSound.go("/camera/" + tag + "/stand?speed=1%2F60").see("set the dial to");
+        withSound
+                .field("Input", "Sound input the browser chooses")
+                .button("Start listening")
+                .see("the last one gave");
+        JsonNode run = timed(tag).get(0);
+        assertThat(run.at("/seconds/0").asDouble()).isCloseTo(1 / 60.0, within(0.0005));
+        assertThat(run.get("recording").asText()).endsWith(".wav");
+    }
+}
