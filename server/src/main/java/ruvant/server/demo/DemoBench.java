@@ -14,11 +14,14 @@ import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
+import ruvant.core.job.Stand;
 import ruvant.core.job.Stop;
 import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
+import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
+import ruvant.server.measure.StandRuns;
 import ruvant.server.record.JobService;
 import ruvant.server.record.NewLine;
 
@@ -129,6 +132,21 @@ final class DemoBench {
                 seconds.add(Double.parseDouble(String.format(java.util.Locale.ROOT, "%.3g", value)));
             }
             add(new ProveEntry.FiringsTimed(speed, phase, Attitude.LEVEL, "lamp-and-diode stand", seconds));
+        }
+        return pass(3);
+    }
+
+    /** Measures firings of the stand-in on the stand with three diodes. */
+    DemoBench measure(StandRuns stand, Phase phase, StandInShutter shutter, int firings, String... speeds) {
+        var series = jobs.picture(tag).received().series();
+        for (String speed : speeds) {
+            double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, series);
+            stand.run(
+                            new StandRuns.Wanted(speed, nominal, phase, firings),
+                            Stand.starting().get(1),
+                            shutter,
+                            random.nextLong())
+                    .forEach(this::add);
         }
         return pass(3);
     }

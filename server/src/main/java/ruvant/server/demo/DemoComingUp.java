@@ -21,16 +21,25 @@ import ruvant.core.job.SourceKind;
 import ruvant.core.job.Stop;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.job.VisitorSignKind;
+import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.measure.StandRuns;
 import ruvant.server.record.JobService;
 
 /** Cameras that are on their way up, or home: returned, proving, deep in the valley. */
 final class DemoComingUp extends DemoCounter {
-    DemoComingUp(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+    /** Tired at the fastest speed: the trailing curtain gains on the leading one. */
+    private static final StandInShutter TIRED = new StandInShutter(0.05, 0.1, 0.03, 0, 11.5, 1.03, 0, 36, 5, 0);
+
+    private final StandRuns stand;
+
+    DemoComingUp(
+            JobService jobs, ShopService shop, PictureStore pictures, StandRuns stand, Random random, Instant now) {
         super(jobs, shop, pictures, random, now);
+        this.stand = stand;
     }
 
     void tell() {
@@ -153,8 +162,8 @@ final class DemoComingUp extends DemoCounter {
                 .sit(Stop.PROVE)
                 .time(Phase.AFTER, 0.07, 0.03, 5, "1", "1/2", "1/4", "1/8")
                 .time(Phase.AFTER, 0.05, 0.03, 5, "1/15", "1/30", "1/60", "1/125")
-                .time(Phase.AFTER, 0.09, 0.04, 5, "1/250", "1/500")
-                .time(Phase.AFTER, 0.41, 0.10, 4, "1/1000")
+                .measure(stand, Phase.AFTER, TIRED, 5, "1/250", "1/500")
+                .measure(stand, Phase.AFTER, TIRED.with(0.36, 0.09), 4, "1/1000")
                 .at(now.minus(Duration.ofMinutes(25)))
                 .fire(23);
     }

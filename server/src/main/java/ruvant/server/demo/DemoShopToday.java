@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Random;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.measure.StandRuns;
 import ruvant.server.record.JobService;
 
 /** The cameras that lie in the demo shop now, each at another stop. Times are told backwards from now. */
@@ -11,8 +12,9 @@ final class DemoShopToday {
     private final DemoComingUp comingUp;
     private final DemoGoingDown goingDown;
 
-    DemoShopToday(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
-        this.comingUp = new DemoComingUp(jobs, shop, pictures, random, now);
+    DemoShopToday(
+            JobService jobs, ShopService shop, PictureStore pictures, StandRuns stand, Random random, Instant now) {
+        this.comingUp = new DemoComingUp(jobs, shop, pictures, stand, random, now);
         this.goingDown = new DemoGoingDown(jobs, shop, pictures, random, now);
     }
 

@@ -13,6 +13,7 @@ import ruvant.core.job.School;
 import ruvant.core.job.TrayShape;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.measure.StandRuns;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
 
@@ -29,14 +30,23 @@ class DemoStarter implements ApplicationRunner {
     private final DemoStore demo;
     private final Clock clock;
     private final PictureStore pictures;
+    private final StandRuns stand;
 
-    DemoStarter(JobService jobs, LogStore logs, ShopService shop, DemoStore demo, Clock clock, PictureStore pictures) {
+    DemoStarter(
+            JobService jobs,
+            LogStore logs,
+            ShopService shop,
+            DemoStore demo,
+            Clock clock,
+            PictureStore pictures,
+            StandRuns stand) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
         this.demo = demo;
         this.clock = clock;
         this.pictures = pictures;
+        this.stand = stand;
     }
 
     @Override
@@ -68,6 +78,6 @@ class DemoStarter implements ApplicationRunner {
                 true));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
-        new DemoShopToday(jobs, shop, pictures, random, now).tell();
+        new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();
     }
 }

@@ -54,6 +54,12 @@ public record StandInShutter(
         return new StandInShutter(0.4, 0.2, 0.05, 0, 10, 1.03, 0, 35, 5, 0);
     }
 
+    /** The same with another error and scatter of its fast speeds. */
+    public StandInShutter with(double fastEv, double scatter) {
+        return new StandInShutter(
+                slowErrorEv, fastEv, scatter, missPart, travelMs, trailingPart, reboundPart, snrDb, cutoffHz, rippleDepth);
+    }
+
     /** Fires once at a speed, before the diodes of a set-up. */
     public SimulatedStand.Recorded fire(double nominalSeconds, StandSetup setup, double rateHz, long seed) {
         Random random = new Random(seed);
