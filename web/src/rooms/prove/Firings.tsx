@@ -56,7 +56,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
   const { word } = useWords();
   const append = useAppend(job.tag);
   const firing = run.firings[at]!;
-  const light = useQuery(lightQuery(job.tag, run.id, 1)).data;
+  const light = useQuery(lightQuery(job.tag, run.id, firing.index)).data;
   const strike = () =>
     void append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
       said: `Taken back: ${run.speed}, ${timeWords(firing.seconds)}.`,
@@ -92,7 +92,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
           </Button>
           {run.recording !== "" && (
             <a className="underline" href={`/api/recordings/${run.recording}`}>
-              Recording as WAV
+              Its recording
             </a>
           )}
         </div>

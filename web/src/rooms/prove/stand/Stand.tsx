@@ -17,6 +17,7 @@ import { useJob } from "../../camera/useJob";
 import { cue, sayAloud } from "./cue";
 import { Dial, firedAt, runOf, type Phase } from "./Dial";
 import { Levels } from "./Levels";
+import { MeasureFile } from "./MeasureFile";
 import { RunStrip } from "./RunStrip";
 import { soundInputs } from "./soundInput";
 import { StandInPanel } from "./StandInPanel";
@@ -237,6 +238,16 @@ export function Stand() {
             onChange={(event) => cues.write(event.target.value)}
           />
         </Panel>
+        {stand !== undefined && (
+          <MeasureFile
+            tag={job.tag}
+            rows={rows}
+            stand={stand}
+            phase={phase}
+            attitude={attitude}
+            each={wanted}
+          />
+        )}
       </aside>
     </div>
   );

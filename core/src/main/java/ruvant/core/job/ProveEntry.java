@@ -51,7 +51,7 @@ public sealed interface ProveEntry extends Entry {
             int analysis,
             List<MeasuredFiring> firings)
             implements ProveEntry {
-        private static final String FINGERPRINT = "[0-9a-f]{64}\\.wav|";
+        private static final String FINGERPRINT = "[0-9a-f]{64}\\.(wav|csv)|";
 
         public FiringsMeasured {
             speed = Check.name("speed", speed);

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.files.BadPictureException;
 import ruvant.server.handover.BadPackageException;
@@ -73,6 +74,14 @@ class Problems {
     ProblemDetail badPackage(BadPackageException refused) {
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "badPackage", refused.getMessage());
         problem.setProperty("remedy", refused.remedy());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unmeasurable(RecordingProblem refused) {
+        ProblemDetail problem =
+                problem(HttpStatus.UNPROCESSABLE_ENTITY, refused.refusal().code(), refused.getMessage());
+        problem.setProperty("remedy", refused.refusal().remedy());
         return problem;
     }
 

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 /** Keeps recordings in the data folder, each as WAV under the fingerprint of its content; the same one is kept once. */
 @Component
 class RecordingStore {
-    private static final String NAME = "[0-9a-f]{64}\\.wav";
+    private static final String NAME = "[0-9a-f]{64}\\.(wav|csv)";
     private static final int HEADER = 44;
 
     private final Path folder;
@@ -34,7 +34,8 @@ class RecordingStore {
 
     /** Keeps a file as it came; says under which name. */
     String keep(byte[] file) {
-        String name = fingerprint(file) + ".wav";
+        boolean wav = file.length > 4 && file[0] == 'R' && file[1] == 'I' && file[2] == 'F' && file[3] == 'F';
+        String name = fingerprint(file) + (wav ? ".wav" : ".csv");
         Path target = path(name);
         try {
             if (!Files.exists(target)) {

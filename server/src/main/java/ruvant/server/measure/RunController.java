@@ -55,13 +55,13 @@ class RunController {
         }
     }
 
-    /** A recording as WAV. */
+    /** A recording as it is kept. */
     @GetMapping("/api/recordings/{name}")
     ResponseEntity<Resource> recording(@PathVariable String name) {
         return recordings
                 .file(name)
                 .map(file -> ResponseEntity.ok()
-                        .contentType(MediaType.parseMediaType("audio/wav"))
+                        .contentType(MediaType.parseMediaType(name.endsWith(".csv") ? "text/csv" : "audio/wav"))
                         .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
                         .body((Resource) new FileSystemResource(file)))
                 .orElseGet(() -> ResponseEntity.notFound().build());

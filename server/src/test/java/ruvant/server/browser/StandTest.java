@@ -46,7 +46,23 @@ class StandTest extends InBrowser {
         browser.go("/camera/" + tag + "/prove?speed=1%2F60")
                 .click("[aria-label$='look at its light']")
                 .see("between the edges");
-        assertThat(browser.driver.getPageSource()).contains("Recording as WAV");
+        assertThat(browser.driver.getPageSource()).contains("Its recording");
+    }
+
+    @Test
+    void aRecordingOfAWholeRunIsMatchedLookedOverAndLogged() throws IOException {
+        String tag = shop.camera("From a file");
+        Path file = Files.createTempFile("run", ".wav");
+        Files.write(file, StandRecordings.wav(StandRecordings.leaf(1.3, 1.28, 1 / 62.0, 1 / 60.0, 1 / 430.0)));
+        browser.go("/camera/" + tag + "/stand").see("Measure a recording");
+        browser.driver
+                .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
+                .sendKeys(file.toString());
+        browser.see("5 firings in the recording").button("Log 5 firings").see("5 firings logged");
+        JsonNode speeds = shop.get("/api/jobs/" + tag).body().get("speeds");
+        assertThat(speeds.at("/0/before/seconds")).hasSize(2);
+        assertThat(speeds.at("/1/before/seconds")).hasSize(2);
+        assertThat(speeds.at("/2/before/seconds")).hasSize(1);
     }
 
     @Test

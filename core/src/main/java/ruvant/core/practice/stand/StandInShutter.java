@@ -57,7 +57,16 @@ public record StandInShutter(
     /** The same with another error and scatter of its fast speeds. */
     public StandInShutter with(double fastEv, double scatter) {
         return new StandInShutter(
-                slowErrorEv, fastEv, scatter, missPart, travelMs, trailingPart, reboundPart, snrDb, cutoffHz, rippleDepth);
+                slowErrorEv,
+                fastEv,
+                scatter,
+                missPart,
+                travelMs,
+                trailingPart,
+                reboundPart,
+                snrDb,
+                cutoffHz,
+                rippleDepth);
     }
 
     /** Fires once at a speed, before the diodes of a set-up. */

@@ -1,0 +1,205 @@
+import { useState } from "react";
+import { useAppend } from "../../../api/append";
+import { Problem, type Schemas, type SpeedRow } from "../../../api/client";
+import { stopsWords, timeWords } from "../../../plots/ev";
+import { Button } from "../../../ui/Button";
+import { ChoiceField } from "../../../ui/Field";
+import { Panel } from "../../../ui/Panel";
+import { ProblemNote } from "../../../ui/ProblemNote";
+import { useSubmit } from "../../../ui/useSubmit";
+import { Window } from "../../../ui/Window";
+import type { Phase } from "./Dial";
+import type { Stand } from "./useListening";
+
+type Run = Schemas["FileRun"];
+
+const TURNED = [
+  { value: "SLOW_TO_FAST", label: "slow to fast" },
+  { value: "FAST_TO_SLOW", label: "fast to slow" },
+  { value: "IN_NO_ORDER", label: "in no order" },
+];
+
+/** A recording of a whole run, made elsewhere: measured, matched to the speeds, looked over, logged. */
+export function MeasureFile({
+  tag,
+  rows,
+  stand,
+  phase,
+  attitude,
+  each,
+}: {
+  tag: string;
+  rows: SpeedRow[];
+  stand: Stand;
+  phase: Phase;
+  attitude: string;
+  each: number;
+}) {
+  const { problem, busy, submit } = useSubmit();
+  const [turned, setTurned] = useState("SLOW_TO_FAST");
+  const [run, setRun] = useState<Run>();
+  const measure = (file: File) =>
+    submit(async () => {
+      const body = new FormData();
+      body.append("file", file);
+      body.append("setup", JSON.stringify(stand.setup));
+      body.append("turned", turned);
+      body.append("each", String(each));
+      const response = await fetch(`/api/jobs/${tag}/recordings`, { method: "POST", body });
+      const said: unknown = await response.json();
+      if (!response.ok)
+        throw new Problem(said as Record<string, unknown>, `The server answered ${response.status}.`);
+      setRun(said as Run);
+    });
+  return (
+    <Panel title="From a file" note="WAV or CSV">
+      <ChoiceField
+        label="The dial was turned"
+        value={turned}
+        choices={TURNED}
+        onChange={(event) => setTurned(event.target.value)}
+      />
+      <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border focus-within:outline-3">
+        {busy ? "Measuring…" : "Measure a recording"}
+        <input
+          type="file"
+          accept=".wav,.csv,audio/wav,text/csv"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file !== undefined) void measure(file);
+          }}
+        />
+      </label>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+      {run !== undefined && (
+        <Proposals
+          key={run.recording}
+          tag={tag}
+          run={run}
+          rows={rows}
+          stand={stand}
+          phase={phase}
+          attitude={attitude}
+          close={() => setRun(undefined)}
+        />
+      )}
+    </Panel>
+  );
+}
+
+const NONE = "";
+
+function Proposals({
+  tag,
+  run,
+  rows,
+  stand,
+  phase,
+  attitude,
+  close,
+}: {
+  tag: string;
+  run: Run;
+  rows: SpeedRow[];
+  stand: Stand;
+  phase: Phase;
+  attitude: string;
+  close: () => void;
+}) {
+  const append = useAppend(tag);
+  const { problem, submit } = useSubmit();
+  const [speeds, setSpeeds] = useState(run.proposals.map((one) => (one.firing ? one.speed : NONE)));
+  const taken = speeds.filter((speed) => speed !== NONE).length;
+  const log = () =>
+    submit(async () => {
+      const entries = rows.flatMap((row) => {
+        const firings = run.proposals.flatMap((one, index) =>
+          speeds[index] === row.speed && one.firing !== undefined ? [one.firing] : [],
+        );
+        return firings.length === 0
+          ? []
+          : [
+              {
+                kind: "firingsMeasured" as const,
+                speed: row.speed,
+                phase,
+                attitude: attitude as "LEVEL",
+                instrument: stand.instrument,
+                setup: stand.setup,
+                recording: run.recording,
+                analysis: run.analysis,
+                firings,
+              },
+            ];
+      });
+      await append(entries, { said: `${taken} firings logged.` });
+      close();
+    });
+  return (
+    <Window
+      wide
+      open
+      onOpenChange={(open) => !open && close()}
+      title={`${run.proposals.length} firings in the recording`}
+      about="A speed is proposed for each: arrow keys change it, the blank leaves a firing out."
+    >
+      <div className="flex flex-col gap-3">
+        {run.warnings.map((warning) => (
+          <p key={warning} className="text-mark">
+            {warning}
+          </p>
+        ))}
+        <table className="w-full text-[15px]">
+          <thead className="text-soft text-left">
+            <tr>
+              <th className="font-normal">No.</th>
+              <th className="font-normal">Exposure</th>
+              <th className="font-normal">Speed</th>
+              <th className="font-normal">Against it</th>
+              <th className="font-normal">To be known</th>
+            </tr>
+          </thead>
+          <tbody>
+            {run.proposals.map((one, index) => (
+              <tr key={one.index} className="border-line/70 border-t">
+                <td className="num py-1">{one.index}</td>
+                <td className="num">
+                  {one.firing === undefined ? "not counted" : timeWords(one.firing.seconds)}
+                </td>
+                <td>
+                  {one.firing !== undefined && (
+                    <select
+                      aria-label={`Speed of firing ${one.index}`}
+                      className="input num w-[120px]"
+                      value={speeds[index]}
+                      onChange={(event) =>
+                        setSpeeds(speeds.map((speed, at) => (at === index ? event.target.value : speed)))
+                      }
+                    >
+                      <option value={NONE}>leave out</option>
+                      {rows.map((row) => (
+                        <option key={row.speed}>{row.speed}</option>
+                      ))}
+                    </select>
+                  )}
+                </td>
+                <td className={`num ${one.sure ? "" : "text-mark font-bold"}`}>
+                  {one.errorEv !== undefined && speeds[index] === one.speed
+                    ? `${stopsWords(one.errorEv)} EV${one.sure ? "" : " ?"}`
+                    : ""}
+                </td>
+                <td className="text-soft text-[14px]">{one.said.join("; ")}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        <Button kind="primary" className="self-start" disabled={taken === 0} onClick={() => void log()}>
+          Log {taken} {taken === 1 ? "firing" : "firings"}
+        </Button>
+      </div>
+    </Window>
+  );
+}
