@@ -143,7 +143,7 @@ function Proposals({
       open
       onOpenChange={(open) => !open && close()}
       title={`${run.proposals.length} firings in the recording`}
-      about="A speed is proposed for each: arrow keys change it, the blank leaves a firing out."
+      about="A speed is proposed for each. Arrow keys change it; “leave out” drops a firing."
     >
       <div className="flex flex-col gap-3">
         {run.warnings.map((warning) => (
@@ -164,8 +164,8 @@ function Proposals({
           <tbody>
             {run.proposals.map((one, index) => (
               <tr key={one.index} className="border-line/70 border-t">
-                <td className="num py-1">{one.index}</td>
-                <td className="num">
+                <td className="num py-1 pr-3">{one.index}</td>
+                <td className="num pr-3">
                   {one.firing === undefined ? "not counted" : timeWords(one.firing.seconds)}
                 </td>
                 <td>

@@ -51,7 +51,8 @@ export function useListening(
     setListening({ state: "off" });
     if (open === undefined) return;
     open.input?.close();
-    void server.DELETE("/api/stand/sessions/{id}", { params: { path: { id: open.id } } });
+    // one that cannot be closed the server forgets by itself
+    server.DELETE("/api/stand/sessions/{id}", { params: { path: { id: open.id } } }).catch(() => undefined);
   }, []);
   useEffect(() => close, [close, stand?.name]);
 

@@ -22,10 +22,8 @@ public final class CsvSamples implements Samples {
     private static final Pattern RATE = Pattern.compile(
             "(?i)#? *(?:sample ?_?rate|rate|samples a second|fs)(?: *\\(?hz\\)?)? *[:=;,\t ] *([0-9]+(?:[.][0-9]+)?).*");
 
-    private final double rateHz;
     private final List<String> columns;
-    private final float[][] samples;
-    private int at;
+    private final HeldSamples held;
 
     /** @throws RecordingProblem if it is no such table */
     public CsvSamples(Bytes bytes) {
@@ -57,19 +55,20 @@ public final class CsvSamples implements Samples {
             read.add(row(cells(rows.get(row), separator), first.length, row + 1));
         }
         columns = columns(first, from, headed);
-        rateHz = timed ? rateOf(read) : stated.orElseThrow(CsvSamples::withoutRate);
+        double rateHz = timed ? rateOf(read) : stated.orElseThrow(CsvSamples::withoutRate);
         if (!(rateHz >= LOWEST_RATE && rateHz <= HIGHEST_RATE)) {
             throw new RecordingProblem(
                     "rateUnfit",
                     "The table has %.0f samples a second.".formatted(rateHz),
                     "Give it 1,000 or more; check that its time is in seconds.");
         }
-        samples = new float[columns.size()][read.size()];
+        float[][] samples = new float[columns.size()][read.size()];
         for (int i = 0; i < read.size(); i++) {
             for (int channel = 0; channel < columns.size(); channel++) {
                 samples[channel][i] = (float) read.get(i)[from + channel];
             }
         }
+        held = new HeldSamples(rateHz, samples);
     }
 
     private static List<String> columns(String[] first, int from, boolean headed) {
@@ -163,31 +162,26 @@ public final class CsvSamples implements Samples {
 
     @Override
     public double rateHz() {
-        return rateHz;
+        return held.rateHz();
     }
 
     @Override
     public int channels() {
-        return samples.length;
+        return held.channels();
     }
 
     @Override
     public int read(float[][] into) {
-        int count = Math.min(into[0].length, samples[0].length - at);
-        for (int channel = 0; channel < samples.length; channel++) {
-            System.arraycopy(samples[channel], at, into[channel], 0, count);
-        }
-        at += count;
-        return count;
+        return held.read(into);
     }
 
     @Override
     public void skip(long count) {
-        at = (int) Math.min(samples[0].length, at + count);
+        held.skip(count);
     }
 
     @Override
     public List<String> warnings() {
-        return List.of();
+        return held.warnings();
     }
 }
