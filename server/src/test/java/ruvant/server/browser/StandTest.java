@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -72,9 +74,12 @@ class StandTest extends InBrowser {
         withSound
                 .field("Input", "Sound input the browser chooses")
                 .button("Start listening")
-                .see("the last one gave");
-        JsonNode run = timed(tag).get(0);
-        assertThat(run.at("/seconds/0").asDouble()).isCloseTo(1 / 60.0, within(0.0005));
-        assertThat(run.get("recording").asText()).endsWith(".wav");
+                .see("3 of 5 fired");
+        // a busy machine's simulated sound device leaves out ten milliseconds now and then, also within a firing
+        List<Double> exposures = new ArrayList<>();
+        timed(tag).forEach(run -> exposures.add(run.at("/seconds/0").asDouble()));
+        exposures.sort(null);
+        assertThat(exposures.get(exposures.size() / 2)).isCloseTo(1 / 60.0, within(0.0005));
+        assertThat(timed(tag).at("/0/recording").asText()).endsWith(".wav");
     }
 }
