@@ -13,7 +13,6 @@ public enum FiringFlag implements Labelled {
     HUM("hum", "the mains' hum is in the signal"),
     RIPPLE("ripple", "the lamp ripples with the mains"),
     CAPPED("capped", "the curtains meet: part of the gate gets no light"),
-    HESITATES("hesitates", "the opening stops on its way"),
     BY_EAR("byEarTimed", "by ear, timed"),
     POLARITY_CHANGES("polarityChanges", "light goes the other way than in the other firings");
 

@@ -2,6 +2,7 @@ package ruvant.core.job;
 
 import java.util.List;
 import ruvant.core.units.Check;
+import ruvant.core.units.Labelled;
 
 /**
  * A shutter stand of the shop.
@@ -13,7 +14,7 @@ import ruvant.core.units.Check;
  */
 public record Stand(String name, String instrument, Lamp lamp, StandSetup setup) {
     /** What shines on a stand. */
-    public enum Lamp implements ruvant.core.units.Labelled {
+    public enum Lamp implements Labelled {
         STEADY("battery or direct current"),
         MAINS("on the mains");
 

@@ -1,6 +1,10 @@
 package ruvant.server.measure;
 
+import java.io.BufferedInputStream;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -8,17 +12,21 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.InputStreamSource;
 import org.springframework.stereotype.Component;
 
 /** Keeps recordings in the data folder, each as WAV under the fingerprint of its content; the same one is kept once. */
 @Component
 class RecordingStore {
     private static final String NAME = "[0-9a-f]{64}\\.(wav|csv)";
+    private static final byte[] RIFF = ascii("RIFF");
     private static final int HEADER = 44;
 
     private final Path folder;
@@ -29,25 +37,36 @@ class RecordingStore {
 
     /** Keeps samples of ±1 in 16 bits; says under which name. */
     String keep(double rateHz, float[][] samples) {
-        return keep(wav(rateHz, samples));
+        return keep(new ByteArrayInputStream(wav(rateHz, samples)), "wav");
     }
 
-    /** Keeps a file as it came; says under which name. */
-    String keep(byte[] file) {
-        boolean wav = file.length > 4 && file[0] == 'R' && file[1] == 'I' && file[2] == 'F' && file[3] == 'F';
-        String name = fingerprint(file) + (wav ? ".wav" : ".csv");
-        Path target = path(name);
+    /** Keeps a file as it came, however long; says under which name. */
+    String keep(InputStreamSource file) throws IOException {
+        try (InputStream in = new BufferedInputStream(file.getInputStream())) {
+            in.mark(RIFF.length);
+            boolean wav = Arrays.equals(in.readNBytes(RIFF.length), RIFF);
+            in.reset();
+            return keep(in, wav ? "wav" : "csv");
+        }
+    }
+
+    /** Written beside and moved into place, so that a half-written file never has a recording's name. */
+    private String keep(InputStream content, String ending) {
         try {
-            if (!Files.exists(target)) {
-                Files.createDirectories(target.getParent());
-                // written beside and moved into place, so that a half-written file never has a recording's name
-                Path half = Files.createTempFile(target.getParent(), "half", ".tmp");
-                Files.write(half, file);
-                Files.move(half, target, StandardCopyOption.REPLACE_EXISTING);
+            Files.createDirectories(folder);
+            Path half = Files.createTempFile(folder, "half", ".tmp");
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            try (OutputStream out = new DigestOutputStream(Files.newOutputStream(half), digest)) {
+                content.transferTo(out);
             }
+            String name = HexFormat.of().formatHex(digest.digest()) + "." + ending;
+            Files.createDirectories(path(name).getParent());
+            Files.move(half, path(name), StandardCopyOption.REPLACE_EXISTING);
             return name;
         } catch (IOException problem) {
             throw new UncheckedIOException("The recording cannot be written to " + folder, problem);
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
         }
     }
 
@@ -60,20 +79,12 @@ class RecordingStore {
         return folder.resolve(name.substring(0, 2)).resolve(name);
     }
 
-    private static String fingerprint(byte[] file) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
-    }
-
     private static byte[] wav(double rateHz, float[][] samples) {
         int channels = samples.length;
         int bytes = samples[0].length * channels * 2;
         int rate = (int) Math.round(rateHz);
         ByteBuffer wav = ByteBuffer.allocate(HEADER + bytes).order(ByteOrder.LITTLE_ENDIAN);
-        wav.put(ascii("RIFF")).putInt(HEADER - 8 + bytes).put(ascii("WAVEfmt ")).putInt(16);
+        wav.put(RIFF).putInt(HEADER - 8 + bytes).put(ascii("WAVEfmt ")).putInt(16);
         wav.putShort((short) 1).putShort((short) channels).putInt(rate).putInt(rate * channels * 2);
         wav.putShort((short) (channels * 2))
                 .putShort((short) 16)

@@ -3,6 +3,7 @@ package ruvant.server.measure;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -46,7 +47,7 @@ class StandSessions {
         sessions.values().removeIf(one -> one.usedAt.plus(FORGOTTEN_AFTER).isBefore(now));
         if (sessions.size() >= MOST) {
             sessions.entrySet().stream()
-                    .min(java.util.Comparator.comparing(one -> one.getValue().usedAt))
+                    .min(Comparator.comparing(one -> one.getValue().usedAt))
                     .ifPresent(oldest -> sessions.remove(oldest.getKey()));
         }
         UUID id = UUID.randomUUID();

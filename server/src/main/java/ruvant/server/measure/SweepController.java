@@ -108,6 +108,6 @@ class SweepController {
                     match.map(Sweep.Proposed::sure).orElse(false),
                     one.flags().stream().map(FiringFlag::label).toList()));
         }
-        return new FileRun(recordings.keep(file.getBytes()), measured.analysis(), proposals, measured.warnings());
+        return new FileRun(recordings.keep(file), measured.analysis(), proposals, measured.warnings());
     }
 }

@@ -3,7 +3,6 @@ package ruvant.server.measuring;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
@@ -168,11 +167,5 @@ public final class MeasureBench {
     private void say(String line) {
         System.out.println(line);
         page.append(line).append('\n');
-    }
-
-    static double[] sorted(double[] values) {
-        double[] copy = values.clone();
-        Arrays.sort(copy);
-        return copy;
     }
 }

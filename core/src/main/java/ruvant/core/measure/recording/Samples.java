@@ -1,6 +1,7 @@
 package ruvant.core.measure.recording;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Samples of a recording, read once from its beginning to its end. */
 public interface Samples {
@@ -42,7 +43,7 @@ public interface Samples {
 
     /** What the channels are called, one name for each. */
     default List<String> columns() {
-        return java.util.stream.IntStream.rangeClosed(1, channels())
+        return IntStream.rangeClosed(1, channels())
                 .mapToObj(channel -> "ch" + channel)
                 .toList();
     }

@@ -16,8 +16,15 @@ import ruvant.core.job.StandSetup;
 record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, CoupledBy coupling, Optional<Hum> hum) {
     private static final int FLICKERS = 3;
 
+    private static final double HUM_MATTERS = 0.03;
+
     /** Steps of this part of the main one are a shutter's even before the coupling is undone. */
     private static final double CERTAIN_PART = 0.6;
+
+    /** Whether the mains hum loud enough in it to be told. */
+    boolean hums() {
+        return hum.filter(one -> one.amplitude() > HUM_MATTERS * main).isPresent();
+    }
 
     boolean isSilent() {
         return lit.isEmpty();

@@ -28,10 +28,6 @@ record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
         return frames / rateHz;
     }
 
-    int blocks() {
-        return means[0].length;
-    }
-
     /** Reads a recording; a long one in two halves at once. */
     static Coarse of(RecordingSource source) {
         Samples samples = source.open();

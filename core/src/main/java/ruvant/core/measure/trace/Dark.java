@@ -74,8 +74,8 @@ final class Dark {
         return solved.at(row(sample));
     }
 
-    double variance(double sample, double noise, int group) {
-        return solved.variance(row(sample)) * noise * noise / group;
+    double variance(double sample, double noise) {
+        return solved.variance(row(sample)) * noise * noise;
     }
 
     /** Takes the level off a whole array. */

@@ -43,7 +43,7 @@ public record FiringFound(
             Optional<Rebound> bounce) {
         /** Total open time, from 10 to 10 % of the light, taking the ramps for straight. */
         public double totalSeconds() {
-            return exposureSeconds + 0.8 * (openRampSeconds + closeRampSeconds) / 2 / 0.8;
+            return exposureSeconds + (openRampSeconds + closeRampSeconds) / 2;
         }
 
         /** Effective over total time, 0 to 1. */

@@ -50,8 +50,8 @@ final class LampLevel {
      * @param turns solved for level, cosine and sine of the ripple and of its double, time counting from the recording's
      *     beginning
      */
-    static LampLevel inStep(Fit.Solved turns, double rippleHz, double noise, double rateHz, double fromSample) {
-        return new LampLevel(turns, new Shape(false, rippleHz, 2, rateHz), noise, -fromSample, 1);
+    static LampLevel inStep(Fit.Solved turns, double rippleHz, double noise, double rateHz) {
+        return new LampLevel(turns, new Shape(false, rippleHz, 2, rateHz), noise, 0, 1);
     }
 
     /** The same level for samples that begin later in the recording. */

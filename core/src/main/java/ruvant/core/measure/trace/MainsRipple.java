@@ -58,7 +58,7 @@ final class MainsRipple {
         }
         Side side = telling.getFirst().opening();
         double noise = Math.sqrt(best.squares / best.rows);
-        return Optional.of(LampLevel.inStep(best.solved, best.hz, noise, side.rateHz(), 0));
+        return Optional.of(LampLevel.inStep(best.solved, best.hz, noise, side.rateHz()));
     }
 
     private record Found(double hz, Fit.Solved solved, double squares, double rows) {

@@ -1,5 +1,6 @@
 package ruvant.core.measure.trace;
 
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -84,7 +85,7 @@ final class Pulse {
                 light, before, after, channel.humPerSample(), channel.coupling().second() > 0);
         dark.takeFrom(light);
         double noise = noise(light, before, after);
-        double variance = dark.variance((opens + closes) / 2.0, noise, 1);
+        double variance = dark.variance((opens + closes) / 2.0, noise);
         Side opening = new Side(light, from, opens, noise, variance, rate);
         Side closing = new Side(light, from, closes, noise, variance, rate);
         int room = Math.max(1, (closes - opens) / 8);
@@ -130,7 +131,7 @@ final class Pulse {
         darkBefore.takeFrom(first);
         double noise = noise(first, before, new Dark.Stretch(0, 0));
         Side opening = new Side(
-                first, opensAt.from() + opensAt.darkFrom(), opens, noise, darkBefore.variance(opens, noise, 1), rate);
+                first, opensAt.from() + opensAt.darkFrom(), opens, noise, darkBefore.variance(opens, noise), rate);
 
         int closeBegin = Math.max(0, closesAt.closes() - wide);
         double[] last = restored(closesAt, closeBegin, closesAt.darkTo(), channel);
@@ -144,7 +145,7 @@ final class Pulse {
                 channel.coupling().second() > 0);
         darkAfter.takeFrom(last);
         Side closing =
-                new Side(last, closesAt.from() + closeBegin, closes, noise, darkAfter.variance(closes, noise, 1), rate);
+                new Side(last, closesAt.from() + closeBegin, closes, noise, darkAfter.variance(closes, noise), rate);
 
         int room = wide / 8;
         Half open = Half.of(opening, first.length - room / 2, -1, room);
@@ -183,7 +184,7 @@ final class Pulse {
     }
 
     private static double[] restored(Place place, int from, int to, Channel channel) {
-        float[] part = java.util.Arrays.copyOfRange(place.recorded(), from, Math.max(from, to));
+        float[] part = Arrays.copyOfRange(place.recorded(), from, Math.max(from, to));
         return channel.coupling().restored(part, channel.rateHz());
     }
 

@@ -10,7 +10,6 @@ import java.util.List;
  */
 final class Steps {
     static final double LEAST_PART = 0.38;
-    private static final double LEAST_SECONDS = 0.0002;
     private static final double[] BOX_SECONDS = {0.00025, 0.0005, 0.001, 0.002, 0.004};
     private static final double LOPSIDED = 0.45;
     private static final double LONGEST_BOX_SECONDS = 0.004;
@@ -48,7 +47,7 @@ final class Steps {
         float[] lower = new float[blocks.length];
         for (Lively.Stretch stretch : Lively.in(blocks, (int) Math.ceil(LONGEST_BOX_SECONDS / blockSeconds))) {
             for (double seconds : BOX_SECONDS) {
-                int width = (int) Math.round(Math.max(seconds, LEAST_SECONDS) / blockSeconds);
+                int width = (int) Math.round(seconds / blockSeconds);
                 if (width >= 1 && 2 * width < stretch.to() - stretch.from()) {
                     look(blocks, stretch, width, 3 * noise * Math.sqrt(2.0 / width), seen, lower);
                 }
