@@ -1,15 +1,14 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, server, type Schemas } from "../../api/client";
+import { answer, server } from "../../api/client";
 import { standsQuery, useWords } from "../../api/queries";
+import type { Stand } from "../../api/stand";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-
-type Stand = Schemas["Stand"];
 
 /** The shop's shutter stands: what measures with which sensors, lamp and input. */
 export function Stands() {

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../../api/append";
-import { Problem, type Schemas, type SpeedRow } from "../../../api/client";
+import type { Schemas, SpeedRow } from "../../../api/client";
+import { measureRun, type Stand, type Turned } from "../../../api/stand";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { Button } from "../../../ui/Button";
 import { ChoiceField } from "../../../ui/Field";
@@ -9,11 +10,10 @@ import { ProblemNote } from "../../../ui/ProblemNote";
 import { useSubmit } from "../../../ui/useSubmit";
 import { Window } from "../../../ui/Window";
 import type { Phase } from "./Dial";
-import type { Stand } from "./useListening";
 
 type Run = Schemas["FileRun"];
 
-const TURNED = [
+const TURNED: { value: Turned; label: string }[] = [
   { value: "SLOW_TO_FAST", label: "slow to fast" },
   { value: "FAST_TO_SLOW", label: "fast to slow" },
   { value: "IN_NO_ORDER", label: "in no order" },
@@ -36,20 +36,11 @@ export function MeasureFile({
   each: number;
 }) {
   const { problem, busy, submit } = useSubmit();
-  const [turned, setTurned] = useState("SLOW_TO_FAST");
+  const [turned, setTurned] = useState<Turned>("SLOW_TO_FAST");
   const [run, setRun] = useState<Run>();
   const measure = (file: File) =>
     submit(async () => {
-      const body = new FormData();
-      body.append("file", file);
-      body.append("setup", JSON.stringify(stand.setup));
-      body.append("turned", turned);
-      body.append("each", String(each));
-      const response = await fetch(`/api/jobs/${tag}/recordings`, { method: "POST", body });
-      const said: unknown = await response.json();
-      if (!response.ok)
-        throw new Problem(said as Record<string, unknown>, `The server answered ${response.status}.`);
-      setRun(said as Run);
+      setRun(await measureRun(tag, file, { setup: stand.setup, turned, each }));
     });
   return (
     <Panel title="From a file" note="WAV or CSV">
@@ -57,7 +48,7 @@ export function MeasureFile({
         label="The dial was turned"
         value={turned}
         choices={TURNED}
-        onChange={(event) => setTurned(event.target.value)}
+        onChange={(event) => setTurned(event.target.value as Turned)}
       />
       <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border focus-within:outline-3">
         {busy ? "Measuring…" : "Measure a recording"}

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { useAppend } from "../../../api/append";
 import type { SpeedRow } from "../../../api/client";
+import type { CaughtFiring, StandIn } from "../../../api/stand";
 import { standsQuery, useWords } from "../../../api/queries";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { verdictWords } from "../../../plots/SpeedPlot";
@@ -16,12 +17,13 @@ import { Pick } from "../../../ui/Pick";
 import { useJob } from "../../camera/useJob";
 import { cue, sayAloud } from "./cue";
 import { Dial, firedAt, runOf, type Phase } from "./Dial";
+import { InputChoice } from "./InputChoice";
+import { LastFiring } from "./LastFiring";
 import { Levels } from "./Levels";
 import { MeasureFile } from "./MeasureFile";
 import { RunStrip } from "./RunStrip";
-import { soundInputs } from "./soundInput";
 import { StandInPanel } from "./StandInPanel";
-import { STAND_IN, useListening, type CaughtFiring, type StandIn } from "./useListening";
+import { STAND_IN, useListening } from "./useListening";
 
 const chosenStand = storedValue("ruvant.stand", "");
 const chosenInput = storedValue("ruvant.standInput", STAND_IN);
@@ -250,72 +252,6 @@ export function Stand() {
         )}
       </aside>
     </div>
-  );
-}
-
-function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; waitingFor: string }) {
-  if (caught === undefined || waitingFor === "open") return <Waiting words={waitingFor} />;
-  if (caught.shot === undefined)
-    return (
-      <div className="text-stop max-w-[300px] text-center" role="status">
-        <span className="block text-[44px] leading-tight font-bold">not counted</span>
-        <span className="block text-[17px]">{caught.said.join("; ") || "it could not be timed"}</span>
-      </div>
-    );
-  return (
-    <div className="text-center" role="status">
-      <span className="text-soft block text-[20px]">the last one gave</span>
-      <span className="num text-ready block text-[112px] leading-none font-bold">
-        {timeWords(caught.shot.seconds)}
-      </span>
-      <span className="num mt-2 block text-[28px] leading-none font-bold">
-        {caught.errorEv === undefined ? "" : `${stopsWords(caught.errorEv)} EV`}
-        <span className="text-soft text-[17px] font-normal">
-          {" "}
-          ± {((caught.shot.uncertaintySeconds / caught.shot.seconds) * 100).toFixed(2)} %
-        </span>
-      </span>
-      {caught.said.length > 0 && (
-        <span className="text-mark mx-auto mt-2 block max-w-[360px] text-[15px]">
-          {caught.said.join("; ")}
-        </span>
-      )}
-    </div>
-  );
-}
-
-function Waiting({ words }: { words: string }) {
-  return (
-    <div className="border-line text-soft flex size-[210px] items-center justify-center rounded-full border-2 border-dashed px-6 text-center text-[28px] leading-8">
-      {words}
-    </div>
-  );
-}
-
-function InputChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
-  const [inputs, setInputs] = useState<{ id: string; label: string }[]>([]);
-  useEffect(() => {
-    let gone = false;
-    const look = () => void soundInputs().then((found) => !gone && setInputs(found));
-    look();
-    navigator.mediaDevices?.addEventListener?.("devicechange", look);
-    return () => {
-      gone = true;
-      navigator.mediaDevices?.removeEventListener?.("devicechange", look);
-    };
-  }, []);
-  const listed = [
-    { value: STAND_IN, label: "The stand-in (simulated)" },
-    { value: "", label: "Sound input the browser chooses" },
-    ...inputs.map((one) => ({ value: one.id, label: one.label })),
-  ];
-  return (
-    <ChoiceField
-      label="Input"
-      value={listed.some((one) => one.value === value) ? value : STAND_IN}
-      choices={listed}
-      onChange={(event) => onChange(event.target.value)}
-    />
   );
 }
 

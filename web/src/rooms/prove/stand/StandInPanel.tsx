@@ -1,6 +1,6 @@
+import type { StandIn } from "../../../api/stand";
 import { Button } from "../../../ui/Button";
 import { Panel } from "../../../ui/Panel";
-import type { StandIn } from "./useListening";
 
 const KNOBS: {
   name: keyof StandIn;

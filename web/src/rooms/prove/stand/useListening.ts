@@ -1,11 +1,15 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, server, type Schemas } from "../../../api/client";
+import {
+  closeStand,
+  fireStandIn,
+  openStand,
+  sendSamples,
+  type CaughtFiring,
+  type Heard,
+  type Stand,
+  type StandIn,
+} from "../../../api/stand";
 import { openSoundInput, type OpenInput } from "./soundInput";
-
-export type Stand = Schemas["Stand"];
-export type Heard = Schemas["Heard"];
-export type CaughtFiring = Schemas["CaughtFiring"];
-export type StandIn = Schemas["StandInShutter"];
 
 /** What a stand listens to: a sound input by its id, or the stand-in. */
 export const STAND_IN = "stand-in";
@@ -51,8 +55,7 @@ export function useListening(
     setListening({ state: "off" });
     if (open === undefined) return;
     open.input?.close();
-    // one that cannot be closed the server forgets by itself
-    server.DELETE("/api/stand/sessions/{id}", { params: { path: { id: open.id } } }).catch(() => undefined);
+    closeStand(open.id);
   }, []);
   useEffect(() => close, [close, stand?.name]);
 
@@ -65,9 +68,7 @@ export function useListening(
       const waiting: Float32Array[] = [];
       let busy = false;
       const begin = async (rateHz: number, input?: OpenInput) => {
-        const { id } = await answer(
-          server.POST("/api/stand/sessions", { body: { setup: stand.setup, rateHz, channels } }),
-        );
+        const { id } = await openStand(stand.setup, rateHz, channels);
         session.current = { id, input };
         setListening({ state: "on", peaks: [], clipping: false, lit: false });
         return id;
@@ -78,7 +79,7 @@ export function useListening(
         busy = true;
         const batch = new Blob(waiting.splice(0) as BlobPart[], { type: "application/octet-stream" });
         try {
-          heard(await postSamples(id, latest.current.nominalSeconds, batch));
+          heard(await sendSamples(id, latest.current.nominalSeconds, batch));
         } catch (problem) {
           close();
           setListening({ state: "failed", why: (problem as Error).message });
@@ -109,30 +110,12 @@ export function useListening(
     async (shutter: StandIn) => {
       const id = session.current?.id;
       if (id === undefined) return;
-      heard(
-        await answer(
-          server.POST("/api/stand/sessions/{id}/stand-in", {
-            params: { path: { id } },
-            body: { nominalSeconds: latest.current.nominalSeconds, shutter },
-          }),
-        ),
-      );
+      heard(await fireStandIn(id, latest.current.nominalSeconds, shutter));
     },
     [heard],
   );
 
   return { listening, open, close, fire };
-}
-
-async function postSamples(id: string, nominalSeconds: number, batch: Blob): Promise<Heard> {
-  const response = await fetch(`/api/stand/sessions/${id}/samples?nominalSeconds=${nominalSeconds}`, {
-    method: "POST",
-    headers: { "Content-Type": "application/octet-stream" },
-    body: batch,
-  });
-  if (!response.ok)
-    throw new Error("The stand stopped: the server did not take its samples. Start it again.");
-  return (await response.json()) as Heard;
 }
 
 function inputWords(problem: Error): string {

@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -60,36 +61,38 @@ public final class Shop {
                 .build());
     }
 
-    public Answer upload(String path, String name, byte[] content) {
-        String mark = "----ruvant-test";
-        byte[] head =
-                ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/zip\r\n\r\n")
-                        .formatted(mark, name)
-                        .getBytes();
-        byte[] tail = ("\r\n--" + mark + "--\r\n").getBytes();
-        return send(HttpRequest.newBuilder(URI.create(base + path))
-                .header("Content-Type", "multipart/form-data; boundary=" + mark)
-                .POST(HttpRequest.BodyPublishers.concat(
-                        HttpRequest.BodyPublishers.ofByteArray(head),
-                        HttpRequest.BodyPublishers.ofByteArray(content),
-                        HttpRequest.BodyPublishers.ofByteArray(tail)))
-                .build());
+    public Answer upload(String path, byte[] content) {
+        return form(path, "file", content, Map.of());
     }
 
     /** Puts a recording through the plain door; the setup as a plain field, as many libraries send it. */
     public Answer measure(byte[] recording, String setup) {
+        return form("/api/measure", "recording", recording, Map.of("setup", setup));
+    }
+
+    /** Hands in a recording of a whole run. */
+    public Answer sweep(String tag, byte[] file, String setup, String turned, int each) {
+        return form(
+                "/api/jobs/" + tag + "/recordings",
+                "file",
+                file,
+                Map.of("setup", setup, "turned", turned, "each", String.valueOf(each)));
+    }
+
+    private Answer form(String path, String name, byte[] content, Map<String, String> fields) {
         String mark = "----ruvant-test";
-        byte[] head =
-                ("--%s\r\nContent-Disposition: form-data; name=\"setup\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"recording\"; filename=\"a\"\r\nContent-Type: application/octet-stream\r\n\r\n")
-                        .formatted(mark, setup, mark)
-                        .getBytes();
-        byte[] tail = ("\r\n--" + mark + "--\r\n").getBytes();
-        return send(HttpRequest.newBuilder(URI.create(base + "/api/measure"))
+        StringBuilder head = new StringBuilder();
+        fields.forEach((field, value) -> head.append(
+                "--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n".formatted(mark, field, value)));
+        head.append(
+                "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"a\"\r\nContent-Type: application/octet-stream\r\n\r\n"
+                        .formatted(mark, name));
+        return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "multipart/form-data; boundary=" + mark)
                 .POST(HttpRequest.BodyPublishers.concat(
-                        HttpRequest.BodyPublishers.ofByteArray(head),
-                        HttpRequest.BodyPublishers.ofByteArray(recording),
-                        HttpRequest.BodyPublishers.ofByteArray(tail)))
+                        HttpRequest.BodyPublishers.ofString(head.toString()),
+                        HttpRequest.BodyPublishers.ofByteArray(content),
+                        HttpRequest.BodyPublishers.ofString("\r\n--" + mark + "--\r\n")))
                 .build());
     }
 

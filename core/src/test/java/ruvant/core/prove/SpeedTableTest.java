@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.job.Attitude;
+import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
+import ruvant.core.job.StandSetup;
 import ruvant.core.measure.Attitudes;
 
 class SpeedTableTest {
@@ -74,5 +78,66 @@ class SpeedTableTest {
         assertThat(SpeedTable.of(Logs.received(), logs.picture().prove()))
                 .extracting(SpeedRow::speed)
                 .containsExactly("1", "1/60", "1/90", "1/125", "1/500");
+    }
+
+    private static MeasuredFiring shot(double seconds, double taperEv) {
+        double half = Math.pow(2, taperEv / 2);
+        return new MeasuredFiring(
+                1,
+                seconds,
+                1e-6,
+                Set.of(),
+                List.of(),
+                Optional.of(new MeasuredFiring.CurtainTimes(
+                        0.010,
+                        0.0104,
+                        0.2,
+                        0.2,
+                        taperEv,
+                        -0.008,
+                        36,
+                        List.of(0.0, 0.005, 0.010),
+                        List.of(seconds / half, seconds, seconds * half))));
+    }
+
+    private void measured(String speed, MeasuredFiring... firings) {
+        logs.add(new ProveEntry.FiringsMeasured(
+                speed, Phase.AFTER, Attitude.LEVEL, "stand", StandSetup.leaf(), "", 1, List.of(firings)));
+    }
+
+    @Test
+    void typedAndMeasuredFiringsCountTogether() {
+        timed("1/60", Phase.AFTER, Attitude.LEVEL, 0.0160);
+        measured("1/60", shot(0.0158, 0), shot(0.0162, 0));
+        SpeedRow.Run run = row("1/60").after().orElseThrow();
+        assertThat(run.seconds()).containsExactly(0.0160, 0.0158, 0.0162);
+        assertThat(run.errorsEv())
+                .hasSize(3)
+                .allSatisfy(error -> assertThat(error).isBetween(0.0, 0.1));
+    }
+
+    @Test
+    void theCurtainsOfASpeedAreTheMeanOfItsFirings() {
+        assertThat(row("1/125").after()).isEmpty();
+        measured("1/125", shot(0.0080, 0.2));
+        measured("1/125", shot(0.0082, 0.4));
+        CurtainRun curtains = row("1/125").after().orElseThrow().curtains().orElseThrow();
+        assertThat(curtains.firings()).isEqualTo(2);
+        assertThat(curtains.taperEv()).isCloseTo(0.3, within(1e-9));
+        assertThat(curtains.taperAllowedEv()).isEqualTo(0.33);
+        assertThat(curtains.capped()).isZero();
+        assertThat(curtains.places()).extracting(CurtainRun.AcrossGate::placeMm).containsExactly(0.0, 18.0, 36.0);
+        assertThat(curtains.places().getLast().errorEv())
+                .isGreaterThan(curtains.places().getFirst().errorEv() + 0.25);
+        assertThat(curtains.places().get(1).closeSeconds()).isCloseTo(0.005 + 0.0081, within(1e-9));
+    }
+
+    @Test
+    void aGatePartThatGotNoLightIsCountedAsCapped() {
+        MeasuredFiring.CurtainTimes meets = new MeasuredFiring.CurtainTimes(
+                0.010, 0.009, 0.2, 0.2, -3, -0.009, 36, List.of(0.0, 0.010), List.of(0.001, -0.0001));
+        measured("1/125", new MeasuredFiring(1, 0.0005, 1e-6, Set.of(), List.of(), Optional.of(meets)));
+        assertThat(row("1/125").after().orElseThrow().curtains().orElseThrow().capped())
+                .isEqualTo(1);
     }
 }

@@ -68,10 +68,8 @@ class PackageHttpTest extends OverHttp {
 
     /** Keeps a picture, shows it in the job's album, and gives the name of its file. */
     private String pictured(String tag, Color colour) throws IOException {
-        String name = shop.upload("/api/pictures", "top.png", picture(colour))
-                .body()
-                .get("name")
-                .asText();
+        String name =
+                shop.upload("/api/pictures", picture(colour)).body().get("name").asText();
         shop.add(
                 tag,
                 "{\"kind\":\"pictured\",\"name\":\"%s\",\"width\":60,\"height\":40,\"shows\":\"top\"}".formatted(name));
@@ -95,7 +93,7 @@ class PackageHttpTest extends OverHttp {
 
     private void refused(byte[] upload, String words) {
         int before = shop.get("/api/bench").body().get("open").size();
-        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", upload);
+        Shop.Answer answer = shop.upload("/api/jobs/import", upload);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().get("detail").asText()).contains(words);
         assertThat(answer.body().get("remedy").asText()).isNotEmpty();
@@ -119,7 +117,7 @@ class PackageHttpTest extends OverHttp {
     @Test
     void whatIsExportedComesInElsewhereAsTheSameJob() throws IOException {
         String tag = busyCamera();
-        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", foreign(tag, job -> {}));
+        Shop.Answer answer = shop.upload("/api/jobs/import", foreign(tag, job -> {}));
         assertThat(answer.status()).isEqualTo(200);
         String taken = answer.body().get("tag").asText();
         assertThat(taken).as("its own number is taken here").isNotEqualTo(tag);
@@ -139,7 +137,7 @@ class PackageHttpTest extends OverHttp {
         Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
         assertThat(files).containsKey("pictures/" + name);
         assertThat(files.get("pictures/" + name)).isEqualTo(shop.bytes("/api/pictures/" + name));
-        Shop.Answer answer = shop.upload("/api/jobs/import", "job.zip", foreign(tag, job -> {}));
+        Shop.Answer answer = shop.upload("/api/jobs/import", foreign(tag, job -> {}));
         assertThat(answer.status()).isEqualTo(200);
         JsonNode copy =
                 shop.get("/api/jobs/" + answer.body().get("tag").asText()).body();
@@ -191,7 +189,7 @@ class PackageHttpTest extends OverHttp {
 
     @Test
     void aFileFarTooLargeIsRefusedInWords() {
-        Shop.Answer answer = shop.upload("/api/jobs/import", "film.mov", new byte[270 * 1024 * 1024]);
+        Shop.Answer answer = shop.upload("/api/jobs/import", new byte[270 * 1024 * 1024]);
         assertThat(answer.status()).isEqualTo(413);
         assertThat(answer.body().get("detail").asText()).contains("150 MB");
     }

@@ -134,6 +134,27 @@ class StandHttpTest extends OverHttp {
     }
 
     @Test
+    void aWholeRunIsMatchedInTheOrderTheDialWasTurned() {
+        String tag = shop.camera("Sweep");
+        byte[] fastFirst =
+                StandRecordings.wav(StandRecordings.leaf(1 / 480.0, 1 / 490.0, 1 / 52.0, 1 / 53.0, 1.3, 1.31));
+        JsonNode run = shop.sweep(tag, fastFirst, LEAF, "FAST_TO_SLOW", 2).body();
+        List<String> speeds = new ArrayList<>();
+        run.get("proposals").forEach(one -> speeds.add(one.get("speed").asText()));
+        assertThat(speeds).containsExactly("1/500", "1/500", "1/60", "1/60", "1", "1");
+        assertThat(run.at("/proposals/4/errorEv").asDouble()).isCloseTo(0.38, within(0.02));
+        assertThat(shop.bytes("/api/recordings/" + run.get("recording").asText()))
+                .isEqualTo(fastFirst);
+        byte[] table = StandRecordings.csv(StandRecordings.leaf(1 / 60.0));
+        JsonNode nearest = shop.sweep(tag, table, LEAF, "IN_NO_ORDER", 1).body();
+        assertThat(nearest.at("/proposals/0/speed").asText()).isEqualTo("1/60");
+        assertThat(nearest.get("recording").asText()).endsWith(".csv");
+        Shop.Answer refused = shop.sweep(tag, StandRecordings.wav(StandRecordings.leaf()), LEAF, "SLOW_TO_FAST", 2);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("remedy").asText()).contains("lamp");
+    }
+
+    @Test
     void standsAreKeptAndTwoOfANameRefused() {
         JsonNode first = shop.get("/api/stands").body().get("stands");
         assertThat(first).hasSizeGreaterThanOrEqualTo(1);

@@ -121,16 +121,17 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
     /** Makes one firing ready, given the samples around it. */
     Ready ready(Coarse coarse, Pieces pieces, int k) {
         Lit one = lit.get(k);
-        Pulse.Channel known = new Pulse.Channel(coupling, hum.map(Hum::hz).orElse(0.0), coarse.rateHz());
-        Pulse.Place opens = place(coarse, pieces, k, one.from());
-        Pulse.Place closes = place(coarse, pieces, k, one.to());
+        PulseMaker.Channel known =
+                new PulseMaker.Channel(coupling, hum.map(Hum::hz).orElse(0.0), coarse.rateHz());
+        PulseMaker.Place opens = place(coarse, pieces, k, one.from());
+        PulseMaker.Place closes = place(coarse, pieces, k, one.to());
         boolean inOne =
-                opens.from() == closes.from() && Pulse.inOnePiece(one.blocks() * coarse.blockSeconds(), coupling);
-        Pulse pulse = inOne ? Pulse.whole(opens, known) : Pulse.byEdges(opens, closes, known);
+                opens.from() == closes.from() && PulseMaker.inOnePiece(one.blocks() * coarse.blockSeconds(), coupling);
+        Pulse pulse = inOne ? PulseMaker.whole(opens, known) : PulseMaker.byEdges(opens, closes, known);
         return new Ready(one, pulse, clips(opens, pulse) || clips(closes, pulse));
     }
 
-    private static boolean clips(Pulse.Place place, Pulse pulse) {
+    private static boolean clips(PulseMaker.Place place, Pulse pulse) {
         return Clipping.in(
                 place.recorded(),
                 place.darkFrom(),
@@ -161,7 +162,7 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
     }
 
     /** Samples around a firing with the light upwards, and how far the dark reaches to both sides. */
-    private Pulse.Place place(Coarse coarse, Pieces pieces, int k, int near) {
+    private PulseMaker.Place place(Coarse coarse, Pieces pieces, int k, int near) {
         Lit one = lit.get(k);
         int block = coarse.blockFrames();
         Pieces.Piece piece = pieces.holding(Math.min((long) near * block, coarse.frames() - 1));
@@ -175,14 +176,14 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
                 recorded[i] = -recorded[i];
             }
         }
-        long reach = frames(coarse, Pulse.AROUND_SECONDS);
+        long reach = frames(coarse, PulseMaker.AROUND_SECONDS);
         // firings that follow one another too closely leave no dark between them; a few samples are taken for it
         long least = frames(coarse, 0.001);
         long opens = (long) one.from() * block;
         long closes = (long) one.to() * block;
         long from = Math.max(piece.from(), Math.max(Math.min(darkFrom, opens - least), opens - reach));
         long to = Math.min(piece.to(), Math.min(Math.max(darkTo, closes + least), closes + reach));
-        return new Pulse.Place(
+        return new PulseMaker.Place(
                 recorded,
                 piece.from(),
                 (int) ((long) one.from() * block - piece.from()),
@@ -198,11 +199,11 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
     /** The samples that are needed to time the firings. */
     List<Pieces.Wanted> wanted(Coarse coarse) {
         List<Pieces.Wanted> wanted = new ArrayList<>();
-        long around = frames(coarse, Pulse.AROUND_SECONDS + 0.02);
+        long around = frames(coarse, PulseMaker.AROUND_SECONDS + 0.02);
         for (Lit one : lit) {
             long from = (long) one.from() * coarse.blockFrames();
             long to = (long) one.to() * coarse.blockFrames();
-            if (to - from < frames(coarse, Pulse.WHOLE_SECONDS)) {
+            if (to - from < frames(coarse, PulseMaker.WHOLE_SECONDS)) {
                 wanted.add(clipped(from - around, to + around, coarse.frames()));
             } else {
                 wanted.add(clipped(from - around, from + around, coarse.frames()));

@@ -26,13 +26,11 @@ final class Dark {
         }
     }
 
-    /**
-     * Fits the dark in one or two stretches of an array.
-     *
-     * @param humPerSample angle of the hum from one sample to the next, radians; 0 for none
-     * @param bent whether the level may bend, as it does when a double integral was added
-     */
-    static Dark of(double[] values, Stretch first, Stretch second, double humPerSample, boolean bent) {
+    /** Fits the dark in one or two stretches of an array, as it looks through a channel. */
+    static Dark of(double[] values, Stretch first, Stretch second, PulseMaker.Channel channel) {
+        double humPerSample = channel.humPerSample();
+        // a double integral bends the level
+        boolean bent = channel.coupling().second() > 0;
         int low = first.length() > 0 ? first.from() : second.from();
         int high = second.length() > 0 ? second.to() : first.to();
         // a hum can be told from a slope only over more than a turn of it

@@ -11,6 +11,9 @@ import java.util.Optional;
 final class MainsRipple {
     private static final double[] NOMINAL_HZ = {100, 120};
     private static final double STRAYS_HZ = 0.25;
+    /** The mains keep to their frequency: another must explain so much more, in noise variances. */
+    private static final double STRAYING_COSTS = 16;
+
     private static final int FEWEST_ROWS = 20;
     private static final int FEWEST_FIRINGS = 3;
     private static final double LEAST_SECONDS = 0.015;
@@ -40,12 +43,15 @@ final class MainsRipple {
             return Optional.empty();
         }
         Found best = null;
+        double least = Double.POSITIVE_INFINITY;
         for (double nominal : NOMINAL_HZ) {
             int steps = (int) Math.min(400, STRAYS_HZ / step);
             for (int k = -steps; k <= steps; k++) {
                 Found one = fit(telling, nominal + k * step);
-                if (best == null || one.squares < best.squares) {
+                double cost = one.squares + (k == 0 ? 0 : STRAYING_COSTS);
+                if (best == null || cost < least) {
                     best = one;
+                    least = cost;
                 }
             }
         }

@@ -26,7 +26,7 @@ public final class SimulatedStand {
     /** Runs the firings past the diodes and through the input. */
     public static Recorded record(
             List<Released> firings, int diodes, StandLamp lamp, StandInput input, double lengthSeconds, long seed) {
-        Random random = new Random(seed);
+        Random random = Seeds.random(seed);
         int length = (int) Math.ceil(lengthSeconds * input.rateHz());
         float[][] samples = new float[diodes][];
         for (int diode = 0; diode < diodes; diode++) {

@@ -62,7 +62,7 @@ public final class StandCases {
 
     /** Makes one. */
     public static Case of(Wanted wanted, long seed) {
-        Random random = new Random(seed);
+        Random random = Seeds.random(seed);
         double rate = wanted.rateHz() > 0 ? wanted.rateHz() : RATES[random.nextInt(RATES.length)];
         StandInput input = input(wanted, rate, random);
         StandLamp lamp = wanted.trouble() == Trouble.RIPPLE

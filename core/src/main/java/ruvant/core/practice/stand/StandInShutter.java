@@ -71,7 +71,7 @@ public record StandInShutter(
 
     /** Fires once at a speed, before the diodes of a set-up. */
     public SimulatedStand.Recorded fire(double nominalSeconds, StandSetup setup, double rateHz, long seed) {
-        Random random = new Random(seed);
+        Random random = Seeds.random(seed);
         double error = (nominalSeconds > SLOW_SECONDS ? slowErrorEv : fastErrorEv) + scatterEv * random.nextGaussian();
         boolean hangs = random.nextDouble() < missPart;
         double seconds = nominalSeconds * Math.pow(2, error + (hangs ? HANGS_EV : 0));

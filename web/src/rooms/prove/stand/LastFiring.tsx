@@ -1,0 +1,42 @@
+import type { CaughtFiring } from "../../../api/stand";
+import { stopsWords, timeWords } from "../../../plots/ev";
+
+/** What the last firing gave, to be read from a step away; or what the stand waits for. */
+export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; waitingFor: string }) {
+  if (caught === undefined || waitingFor === "open") return <Waiting words={waitingFor} />;
+  if (caught.shot === undefined)
+    return (
+      <div className="text-stop max-w-[300px] text-center" role="status">
+        <span className="block text-[44px] leading-tight font-bold">not counted</span>
+        <span className="block text-[17px]">{caught.said.join("; ") || "it could not be timed"}</span>
+      </div>
+    );
+  return (
+    <div className="text-center" role="status">
+      <span className="text-soft block text-[20px]">the last one gave</span>
+      <span className="num text-ready block text-[112px] leading-none font-bold">
+        {timeWords(caught.shot.seconds)}
+      </span>
+      <span className="num mt-2 block text-[28px] leading-none font-bold">
+        {caught.errorEv === undefined ? "" : `${stopsWords(caught.errorEv)} EV`}
+        <span className="text-soft text-[17px] font-normal">
+          {" "}
+          ± {((caught.shot.uncertaintySeconds / caught.shot.seconds) * 100).toFixed(2)} %
+        </span>
+      </span>
+      {caught.said.length > 0 && (
+        <span className="text-mark mx-auto mt-2 block max-w-[360px] text-[15px]">
+          {caught.said.join("; ")}
+        </span>
+      )}
+    </div>
+  );
+}
+
+function Waiting({ words }: { words: string }) {
+  return (
+    <div className="border-line text-soft flex size-[210px] items-center justify-center rounded-full border-2 border-dashed px-6 text-center text-[28px] leading-8">
+      {words}
+    </div>
+  );
+}
