@@ -1,0 +1,104 @@
+package ruvant.core.signature;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.hipparchus.stat.StatUtils;
+import org.hipparchus.stat.descriptive.rank.Median;
+import ruvant.core.measure.HangUps;
+
+/**
+ * What the firings of one speed come to.
+ *
+ * @param counted firings that neither hung up nor fell short, nor came first after a rest
+ * @param levelEv their mean over firings and sensors
+ * @param scatterEv their standard deviation; NaN for one
+ * @param contrastEv at each sensor, mean less the level
+ * @param contrastScatterEv standard deviation of that, over all sensors
+ * @param tried firings that could have hung up
+ * @param hung those that did
+ * @param dropped those that ran far too short
+ * @param downs firings with the lens down
+ * @param downEv by how much those run longer
+ * @param firstEv by how much the first after a rest ran longer than the others; NaN where not known
+ */
+record Seen(
+        double nominalSeconds,
+        double[] places,
+        int counted,
+        double levelEv,
+        double scatterEv,
+        double[] contrastEv,
+        double contrastScatterEv,
+        int tried,
+        int hung,
+        int dropped,
+        int downs,
+        double downEv,
+        double firstEv) {
+    /** Where a whole camera is scattered, no firing is far out. */
+    static List<Seen> of(List<SpeedFirings> speeds) {
+        List<double[]> later = new ArrayList<>();
+        for (SpeedFirings speed : speeds) {
+            double[] levels = speed.levels();
+            boolean apart = speed.firstAfterRest() && levels.length > 1;
+            later.add(apart ? Arrays.copyOfRange(levels, 1, levels.length) : levels);
+        }
+        List<boolean[]> hung = HangUps.among(later);
+        List<boolean[]> dropped = HangUps.among(later.stream()
+                .map(run -> Arrays.stream(run).map(one -> -one).toArray())
+                .toList());
+        return IntStream.range(0, speeds.size())
+                .mapToObj(i -> one(speeds.get(i), later.get(i), hung.get(i), dropped.get(i)))
+                .toList();
+    }
+
+    private static Seen one(SpeedFirings speed, double[] levels, boolean[] hung, boolean[] dropped) {
+        int skipped = speed.firings() - levels.length;
+        int[] good = IntStream.range(0, levels.length)
+                .filter(i -> !hung[i] && !dropped[i])
+                .toArray();
+        double[] counted = Arrays.stream(good).mapToDouble(i -> levels[i]).toArray();
+        double level = StatUtils.mean(counted);
+        int sensors = speed.places().size();
+        double[] contrast = new double[sensors];
+        double squares = 0;
+        for (int k = 0; k < sensors; k++) {
+            List<Double> errors = speed.errorsEv().get(k);
+            double[] own = Arrays.stream(good)
+                    .mapToDouble(i -> errors.get(i + skipped) - levels[i])
+                    .toArray();
+            contrast[k] = StatUtils.mean(own);
+            squares += own.length < 2 ? 0 : StatUtils.variance(own);
+        }
+        double[] down =
+                speed.lensDownEv().stream().mapToDouble(Double::doubleValue).toArray();
+        return new Seen(
+                speed.nominalSeconds(),
+                speed.places().stream().mapToDouble(Double::doubleValue).toArray(),
+                counted.length,
+                level,
+                counted.length < 2 ? Double.NaN : Math.sqrt(StatUtils.variance(counted)),
+                contrast,
+                Math.sqrt(squares / sensors),
+                levels.length,
+                count(hung),
+                count(dropped),
+                down.length,
+                down.length == 0 ? Double.NaN : middle(down) - level,
+                skipped == 0 ? Double.NaN : speed.levels()[0] - level);
+    }
+
+    private static int count(boolean[] marks) {
+        int marked = 0;
+        for (boolean mark : marks) {
+            marked += mark ? 1 : 0;
+        }
+        return marked;
+    }
+
+    private static double middle(double[] values) {
+        return values.length < 3 ? StatUtils.mean(values) : new Median().evaluate(values);
+    }
+}
