@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
-import { answer, Away, server, type JobView } from "./client";
+import { answer, Away, server, type JobView, type Schemas } from "./client";
 import { clockSaid, serverNow } from "./clock";
 
 export const queries = new QueryClient({
@@ -142,6 +142,39 @@ export const standsQuery = queryOptions({
   queryKey: ["stands"],
   queryFn: () => answer(server.GET("/api/stands")),
   staleTime: 60_000,
+});
+
+/** What the speeds of a phase say about the mechanism; null where too few were fired. */
+export const patternQuery = (tag: string, phase: "BEFORE" | "AFTER", lastSequence: number) =>
+  queryOptions({
+    queryKey: ["pattern", tag, phase, lastSequence],
+    queryFn: async () =>
+      (await answer(
+        server.GET("/api/jobs/{tag}/pattern", { params: { path: { tag }, query: { phase } } }),
+      )) as Schemas["PatternSaid"] | null,
+    placeholderData: keepPreviousData,
+  });
+
+/** Every firing by speed and in the order made, with what was done in between. */
+export const faultMapQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["faultMap", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/fault-map", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** What ears found at speeds that no instrument has timed since. */
+export const earFindingsQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["earFindings", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/ear-findings", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** How far each person's ear can be trusted. */
+export const earsQuery = queryOptions({
+  queryKey: ["ears"],
+  queryFn: () => answer(server.GET("/api/ears")),
 });
 
 /** The light of one measured firing with its edges; it never changes. */

@@ -157,16 +157,33 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       ranOut: [],
       looseIn: "",
     },
-    find: { symptoms: [], suspects: [], causes: [], found: [] },
+    find: { symptoms: [], suspects: [], causes: [], found: [], patterns: [] },
     treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
     needs: { needs: [], replacements: [] },
     speeds: [
-      { speed: "1", nominalSeconds: 1, toleranceEv: 0.3, attitudes: [] },
-      { speed: "1/30", nominalSeconds: 0.03125, toleranceEv: 0.3, attitudes: [] },
+      {
+        speed: "1",
+        nominalSeconds: 1,
+        nominalSource: "doubling",
+        toleranceEv: 0.3,
+        toleranceSource: "usual",
+        attitudes: [],
+        guesses: [],
+      },
+      {
+        speed: "1/30",
+        nominalSeconds: 0.03125,
+        nominalSource: "doubling",
+        toleranceEv: 0.3,
+        toleranceSource: "usual",
+        attitudes: [],
+        guesses: [],
+      },
     ],
     toTime: { before: ["1", "1/30"], after: ["1", "1/30"] },
     prove: {
       timed: [],
+      guesses: [],
       streak: { current: 0, wanted: 36, firingsSinceWork: 0, missesSinceWork: 0 },
       functions: [],
       triedSinceWork: [],
@@ -193,6 +210,8 @@ export function aHouse(): House {
       streakLength: 36,
       guaranteeMonths: 6,
       lookAlikeMm: 1,
+      limits: {},
+      sheets: [],
     },
     words: {
       bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({
@@ -262,6 +281,7 @@ export function aHouse(): House {
         irreversible: true,
       },
     ],
+    usualLimits: {},
     demo: false,
   };
 }

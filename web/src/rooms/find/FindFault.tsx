@@ -1,12 +1,14 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { Entry, JobView } from "../../api/client";
+import { day } from "../../ui/dates";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { Aside } from "../camera/Aside";
 import { useJob } from "../camera/useJob";
+import { oddsWords, SpeedsSay } from "../prove/SpeedsSay";
 
 type Suspect = JobView["find"]["suspects"][number];
 
@@ -34,7 +36,11 @@ export function FindFault() {
             make={(what) => ({ kind: "found", what })}
           />
         </div>
-        <Suspects job={job} />
+        <div className="flex flex-col gap-5">
+          <Suspects job={job} />
+          <SpeedsSay job={job} />
+          <PatternsKept job={job} />
+        </div>
       </div>
       <Aside job={job} />
     </div>
@@ -68,6 +74,31 @@ function Said({
         ))}
       </ul>
       <AddLine blanks={[{ label }]} onAdd={(what) => append([make(what)], { said: `${title}: ${what}.` })} />
+    </Panel>
+  );
+}
+
+/** What the speeds said at other times. */
+function PatternsKept({ job }: { job: JobView }) {
+  if (job.find.patterns.length === 0) return null;
+  return (
+    <Panel title="Kept: what the speeds said">
+      <ul>
+        {job.find.patterns.toReversed().map(({ id, at, read }) => (
+          <li key={id} className="border-line/70 border-b py-1.5">
+            <span className="text-soft">
+              {day(at)}, {read.phase === "BEFORE" ? "before" : "after"}, {read.firings} firings:
+            </span>{" "}
+            {read.sentence}{" "}
+            <span className="text-soft">
+              {read.likely
+                .slice(0, 2)
+                .map((one) => `${one.words} ${oddsWords(one.probability)}`)
+                .join(", ")}
+            </span>
+          </li>
+        ))}
+      </ul>
     </Panel>
   );
 }

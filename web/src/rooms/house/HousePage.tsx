@@ -9,6 +9,8 @@ import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
+import { Ears } from "./Ears";
+import { LimitsTable } from "./Limits";
 import { Stands } from "./Stands";
 import { Trays } from "./Trays";
 import { WellLabels } from "./WellLabels";
@@ -81,6 +83,7 @@ function Practice({ house }: { house: House }) {
                 onChange={(event) => setPractice({ ...practice, ownerAgreesFirst: event.target.checked })}
               />
             </Panel>
+            <Ears />
           </div>
           <div className="flex flex-col gap-5">
             <Panel title="How we oil">
@@ -124,6 +127,13 @@ function Practice({ house }: { house: House }) {
                   ))}
                 </tbody>
               </table>
+            </Panel>
+            <Panel title="How far off speeds may be">
+              <LimitsTable
+                house={house}
+                limits={practice.limits}
+                onChange={(limits) => setPractice({ ...practice, limits })}
+              />
             </Panel>
             <Stands />
           </div>

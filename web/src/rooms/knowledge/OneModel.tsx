@@ -5,6 +5,7 @@ import type { Schemas } from "../../api/client";
 import { modelQuery, useWords } from "../../api/queries";
 import { minutesWords, spanMinutes } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
+import { MakerSays } from "./MakerSays";
 import { fastenerWords } from "../strip/fastenerWords";
 
 type KnownPart = Schemas["KnownPart"];
@@ -16,7 +17,7 @@ export function OneModel() {
   const known = useQuery(modelQuery(maker, model)).data;
   const [target, setTarget] = useState<string>();
   if (known === undefined) return null;
-  const { knowledge, ways, signs } = known;
+  const { knowledge, ways, signs, sheet } = known;
   const way = ways.find((one) => one.target === target) ?? ways[0];
   return (
     <div className="flex min-h-0 flex-1 flex-col">
@@ -78,6 +79,7 @@ export function OneModel() {
               ))}
             </ul>
           </Panel>
+          <MakerSays maker={maker} model={model} sheet={sheet} />
           <Patterns signs={signs} />
           <Sayings title="Better left alone" said={knowledge.leaveAlone}>
             Say it in the log line of such a camera: “leave alone the two screws at the shaft, they hold the

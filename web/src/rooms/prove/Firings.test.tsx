@@ -14,6 +14,7 @@ const timed = (change: Partial<Schemas["Timed"]>): Schemas["Timed"] => ({
   instrument: "diode",
   seconds: [1.02],
   firings: [],
+  afterRest: false,
   recording: "",
   ...change,
 });

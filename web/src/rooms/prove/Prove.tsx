@@ -8,14 +8,17 @@ import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
 import { useKeys } from "../../shell/keys";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../camera/useJob";
+import { EarFound, EarLine } from "./EarLine";
+import { FaultMapPanel } from "./FaultMapPanel";
 import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
+import { SpeedsSay } from "./SpeedsSay";
 import { StreakBar } from "./StreakBar";
 
 type Phase = "BEFORE" | "AFTER";
@@ -47,6 +50,10 @@ export function Prove() {
             <Firings job={job} speed={chosen} />
             <TakeAway job={job} />
           </Panel>
+          <div className="mt-5 flex flex-col gap-5">
+            <SpeedsSay job={job} />
+            <FaultMapPanel job={job} />
+          </div>
         </div>
         <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
           <Link
@@ -111,9 +118,18 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
           : "Never wholly open: no flash at this speed."}
         {run.capped > 0 && <b className="text-stop"> Capped in {run.capped}.</b>}
       </p>
+      {Math.abs(run.taperEv) > 0.05 && (
+        <p className="text-soft text-[14px]">
+          Both ends would get the same with the leading curtain {travelWords(run.evenLeading)}, or the
+          trailing one {travelWords(run.evenTrailing)}.
+        </p>
+      )}
     </Panel>
   );
 }
+
+const travelWords = (part: number) =>
+  `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? "slower" : "quicker"}`;
 
 function headline(rows: SpeedRow[]): string {
   const after = rows.filter((row) => row.after !== undefined);
@@ -149,6 +165,7 @@ function TimeSpeed({
   const { problem, field, submit } = useSubmit();
   const [typed, setTyped] = useState("");
   const [attitude, setAttitude] = useState<Schemas["FiringsTimed"]["attitude"]>("LEVEL");
+  const [afterRest, setAfterRest] = useState(false);
   const { choices } = useWords();
   const [other, setOther] = useState({ beside: speed, typed: speed });
   // a speed chosen in the picture takes the place of one that was typed
@@ -158,12 +175,13 @@ function TimeSpeed({
     submit(async () => {
       const { seconds } = await readTimes(typed);
       const after = await append(
-        [{ kind: "firingsTimed", speed: own, phase, attitude, instrument: "", seconds }],
+        [{ kind: "firingsTimed", speed: own, phase, attitude, instrument: "", seconds, afterRest }],
         {
           said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
         },
       );
       setTyped("");
+      setAfterRest(false);
       onChoose((phase === "AFTER" ? after?.toTime.after : after?.toTime.before)?.[0] ?? own);
     });
   return (
@@ -209,6 +227,11 @@ function TimeSpeed({
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
+          <Tick
+            label="The first came after a rest"
+            checked={afterRest}
+            onChange={(event) => setAfterRest(event.target.checked)}
+          />
           <Button
             kind="primary"
             type="submit"
@@ -219,6 +242,8 @@ function TimeSpeed({
           </Button>
           {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
         </form>
+        {own !== "" && <EarLine job={job} speed={own} phase={phase} />}
+        <EarFound job={job} speed={own} />
         {row !== undefined && <RunFacts row={row} />}
       </Panel>
     </FormProblem>
@@ -234,7 +259,8 @@ function RunFacts({ row }: { row: SpeedRow }) {
   return (
     <table className="w-full text-[14px]">
       <caption className="text-soft pb-1 text-left">
-        Marked {row.speed} means {timeWords(row.nominalSeconds)}; allowed ±{row.toleranceEv.toFixed(2)} EV.
+        Marked {row.speed} means {timeWords(row.nominalSeconds)} ({row.nominalSource.split(" (")[0]}); allowed
+        ±{row.toleranceEv.toFixed(2)} EV ({row.toleranceSource}).
       </caption>
       <tbody>
         {runs.map(
@@ -276,6 +302,36 @@ function RunFacts({ row }: { row: SpeedRow }) {
             </td>
           </tr>
         )}
+        {row.firstAfterRest !== undefined && (
+          <tr className="border-line/70 border-t align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-bold">
+              after a rest
+            </th>
+            <td className="py-1">
+              <span className="num">{stopsWords(row.firstAfterRest.effectEv)} EV at the first firing</span>
+              <span
+                className={`block ${row.firstAfterRest.chance < 0.05 ? "text-stop font-bold" : "text-soft"}`}
+              >
+                {row.firstAfterRest.chance < 0.05
+                  ? "it minds the rest"
+                  : `no more than chance so far; ${row.firstAfterRest.rests < 5 ? "five rests tell more" : "five rests told"}`}
+              </span>
+            </td>
+          </tr>
+        )}
+        {row.guesses
+          .filter((guess) => guess.measuredEv !== undefined)
+          .map((guess) => (
+            <tr key={guess.at} className="border-line/70 border-t align-top">
+              <th scope="row" className="py-1 pr-2 text-left font-bold">
+                by ear
+              </th>
+              <td className="py-1">
+                {guess.by} said “{guess.said}”;{" "}
+                <span className="num">measured {stopsWords(guess.measuredEv!)} EV</span>
+              </td>
+            </tr>
+          ))}
         {row.attitudes.map((effect) => (
           <tr key={effect.attitude} className="border-line/70 border-t align-top">
             <th scope="row" className="py-1 pr-2 text-left font-bold">

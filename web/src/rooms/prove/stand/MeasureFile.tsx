@@ -114,6 +114,7 @@ function Proposals({
           : [
               {
                 kind: "firingsMeasured" as const,
+                afterRest: false,
                 speed: row.speed,
                 phase,
                 attitude: attitude as "LEVEL",

@@ -39,7 +39,16 @@ const listen = async () => {
 
 it("logs each firing at the speed that is set, with its set-up and recording", async () => {
   atTheBench(<Stand />, aJob());
-  standing([{ shot, errorEv: 0.03, recording: `${"a".repeat(64)}.wav`, analysis: 1, said: [] }]);
+  standing([
+    {
+      shot,
+      errorEv: 0.03,
+      recording: `${"a".repeat(64)}.wav`,
+      analysis: 1,
+      said: [],
+      input: { coupled: false },
+    },
+  ]);
   await listen();
   fireEvent.keyDown(document.body, { key: "f" });
   await waitFor(() => expect(logged()).toHaveLength(1));
@@ -56,7 +65,7 @@ it("logs each firing at the speed that is set, with its set-up and recording", a
 
 it("says why a firing is not counted, and logs nothing", async () => {
   atTheBench(<Stand />, aJob());
-  standing([{ recording: "", analysis: 1, said: ["the curtains meet"] }]);
+  standing([{ recording: "", analysis: 1, said: ["the curtains meet"], input: { coupled: false } }]);
   await listen();
   fireEvent.keyDown(document.body, { key: "f" });
   expect((await screen.findByRole("status")).textContent).toContain("not counted");

@@ -11,18 +11,21 @@ import { useKeys } from "../../../shell/keys";
 import { notify } from "../../../shell/notices";
 import { storedValue } from "../../../shell/stored";
 import { Button } from "../../../ui/Button";
-import { ChoiceField } from "../../../ui/Field";
+import { ChoiceField, Tick } from "../../../ui/Field";
 import { Empty, Panel } from "../../../ui/Panel";
 import { Pick } from "../../../ui/Pick";
 import { useJob } from "../../camera/useJob";
 import { cue, sayAloud } from "./cue";
 import { Dial, firedAt, runOf, type Phase } from "./Dial";
+import { EarLine } from "../EarLine";
 import { InputChoice } from "./InputChoice";
+import { KeepCutoff } from "./KeepCutoff";
 import { LastFiring } from "./LastFiring";
 import { Levels } from "./Levels";
 import { MeasureFile } from "./MeasureFile";
 import { RunStrip } from "./RunStrip";
 import { StandInPanel } from "./StandInPanel";
+import { useCountdown } from "./useCountdown";
 import { STAND_IN, useListening } from "./useListening";
 
 const chosenStand = storedValue("ruvant.stand", "");
@@ -41,6 +44,7 @@ export function Stand() {
   const [attitude, setAttitude] = useState("LEVEL");
   const [last, setLast] = useState<CaughtFiring & { speed: string }>();
   const [shutter, setShutter] = useState<StandIn>();
+  const [afterRest, setAfterRest] = useState(false);
   const wanted = Number(firingsEach.use());
   const cueKind = cues.use();
   const inputId = chosenInput.use();
@@ -88,10 +92,12 @@ export function Stand() {
             recording: caught.recording,
             analysis: caught.analysis,
             firings: [caught.shot],
+            afterRest,
           },
         ],
         { said: `${speed}: ${timeWords(caught.shot.seconds)}.` },
       );
+      setAfterRest(false);
       const now = after?.speeds ?? rows;
       const fired = firedAt(
         now.find((one) => one.speed === speed),
@@ -108,6 +114,7 @@ export function Stand() {
     row?.nominalSeconds ?? NOMINAL_WHERE_NONE,
     (caught) => void take(caught),
   );
+  const countdown = useCountdown(listening.state === "on" && inputId !== STAND_IN);
   const standIn = shutter ?? stands?.standIn;
   const fireStandIn = () => {
     if (standIn === undefined || inputId !== STAND_IN) return;
@@ -159,9 +166,22 @@ export function Stand() {
           </div>
           <LastFiring
             caught={shown}
-            waitingFor={listening.state !== "on" ? "not listening" : listening.lit ? "open" : "fire"}
+            waitingFor={
+              listening.state !== "on"
+                ? "not listening"
+                : countdown > 0
+                  ? `hold still ${countdown}`
+                  : listening.lit
+                    ? "open"
+                    : "fire"
+            }
           />
         </div>
+        {row !== undefined && firedAt(row, phase) === 0 && last === undefined && (
+          <div className="mx-auto w-[420px]">
+            <EarLine job={job} speed={speed} phase={phase} />
+          </div>
+        )}
         {row !== undefined && <RunStrip row={row} run={run} />}
         <div className="flex items-center gap-3 pb-1">
           <Button kind="primary" keyHint="Space" className="px-6!" onClick={() => goOn(rows)}>
@@ -203,6 +223,9 @@ export function Stand() {
             </Button>
           )}
           <Levels listening={listening} standIn={inputId === STAND_IN} />
+          {stand !== undefined && last !== undefined && (
+            <KeepCutoff stands={stands.stands} stand={stand} input={last.input} />
+          )}
         </Panel>
         {inputId === STAND_IN && listening.state === "on" && standIn !== undefined && (
           <StandInPanel shutter={standIn} onChange={setShutter} onFire={fireStandIn} />
@@ -222,6 +245,11 @@ export function Stand() {
             value={attitude}
             choices={choices("attitude")}
             onChange={(event) => setAttitude(event.target.value)}
+          />
+          <Tick
+            label="It has rested: the next is its first"
+            checked={afterRest}
+            onChange={(event) => setAfterRest(event.target.checked)}
           />
           <ChoiceField
             label="Firings at each speed"

@@ -29,7 +29,16 @@ public final class Logs {
     public static final Instant START = Instant.parse("2031-03-04T09:00:00Z");
     public static final Shop SHOP = new Shop(
             new HousePractice(
-                    School.OIL, List.of(new TrayShape("", 4, 6)), 36, 1.0, List.of("Ada"), "Test bench", 6, true),
+                    School.OIL,
+                    List.of(new TrayShape("", 4, 6)),
+                    36,
+                    1.0,
+                    List.of("Ada"),
+                    "Test bench",
+                    6,
+                    true,
+                    java.util.Map.of(),
+                    java.util.List.of()),
             new Materials(
                     1,
                     List.of(

@@ -17,6 +17,7 @@ public final class FindFold implements Fold<FindEntry> {
     private final Map<String, FindPicture.Suspect> suspects = new LinkedHashMap<>();
     private final List<FindPicture.Said> causes = new ArrayList<>();
     private final List<FindPicture.Said> found = new ArrayList<>();
+    private final List<FindPicture.Pattern> patterns = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, FindEntry entry) {
@@ -26,6 +27,7 @@ public final class FindFold implements Fold<FindEntry> {
             case FindEntry.SymptomSeen seen -> Optional.empty();
             case FindEntry.CauseConfirmed cause -> Optional.empty();
             case FindEntry.Found thing -> Optional.empty();
+            case FindEntry.PatternRead read -> Optional.empty();
         };
     }
 
@@ -58,6 +60,7 @@ public final class FindFold implements Fold<FindEntry> {
     public void take(Line line, FindEntry entry) {
         switch (entry) {
             case FindEntry.SymptomSeen seen -> symptoms.add(new FindPicture.Said(line.id(), seen.what(), ""));
+            case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
             case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), thing.what(), ""));
             case FindEntry.SuspectRaised raised ->
                 suspects.put(
@@ -87,7 +90,11 @@ public final class FindFold implements Fold<FindEntry> {
     /** The picture so far. */
     public FindPicture picture() {
         return new FindPicture(
-                List.copyOf(symptoms), List.copyOf(suspects.values()), List.copyOf(causes), List.copyOf(found));
+                List.copyOf(symptoms),
+                List.copyOf(suspects.values()),
+                List.copyOf(causes),
+                List.copyOf(found),
+                List.copyOf(patterns));
     }
 
     private static String key(String text) {

@@ -1,13 +1,19 @@
 package ruvant.core.find;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import ruvant.core.job.FindEntry;
 
 /** Where the search for the fault stands. */
-public record FindPicture(List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found) {
+public record FindPicture(
+        List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found, List<Pattern> patterns) {
 
     /** A thing said, with more about it; the line that carries it. */
     public record Said(UUID id, String what, String more) {}
+
+    /** What the speeds said at a time. */
+    public record Pattern(UUID id, Instant at, FindEntry.PatternRead read) {}
 
     /**
      * One possible cause.

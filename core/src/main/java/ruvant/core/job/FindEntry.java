@@ -1,5 +1,6 @@
 package ruvant.core.job;
 
+import java.util.List;
 import ruvant.core.units.Check;
 
 /** What is wrong, and how one got to know. */
@@ -37,6 +38,41 @@ public sealed interface FindEntry extends Entry {
         public CauseConfirmed {
             cause = Check.name("cause", cause);
             evidence = Check.remark("evidence", evidence);
+        }
+    }
+
+    /**
+     * What the speeds said about the mechanism: evidence, not a diagnosis.
+     *
+     * @param phase of the work in which they were fired
+     * @param firings on how many it rests
+     * @param sentence what was seen
+     * @param likely causes, the likeliest first, at most 12
+     * @param toTellApart what would tell the first two apart; may be empty
+     */
+    record PatternRead(Phase phase, int firings, String sentence, List<Likely> likely, String toTellApart)
+            implements FindEntry {
+        public PatternRead {
+            Check.chosen("phase", phase);
+            Check.count("firings", firings, 1, 100_000);
+            sentence = Check.remark("sentence", sentence);
+            likely = Check.some("causes", likely, 12);
+            toTellApart = Check.optionalRemark("toTellApart", toTellApart);
+        }
+
+        /**
+         * A cause that the speeds speak for or against.
+         *
+         * @param cause its fixed name
+         * @param words its name for people
+         * @param probability by the speeds alone, 0 to 1
+         */
+        public record Likely(String cause, String words, double probability) {
+            public Likely {
+                cause = Check.name("cause", cause);
+                words = Check.name("words", words);
+                Check.within("probability", probability, 0, 1, "of 1");
+            }
         }
     }
 

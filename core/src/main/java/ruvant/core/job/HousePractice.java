@@ -1,6 +1,9 @@
 package ruvant.core.job;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -15,6 +18,8 @@ import ruvant.core.units.FieldProblem;
  * @param shopName printed at the head of the return sheet
  * @param guaranteeMonths printed on the return sheet, 0 to 120
  * @param ownerAgreesFirst whether what cannot be undone waits until the owner has agreed to it
+ * @param limits what the house allows of speeds, for families where it differs from the trade
+ * @param sheets what makers say of their models' speeds, one for each model
  */
 public record HousePractice(
         School school,
@@ -24,8 +29,11 @@ public record HousePractice(
         List<String> people,
         String shopName,
         int guaranteeMonths,
-        boolean ownerAgreesFirst) {
+        boolean ownerAgreesFirst,
+        Map<Family, SpeedLimits> limits,
+        List<ModelSheet> sheets) {
     private static final int MOST_TRAYS = 9;
+    private static final int MOST_SHEETS = 5_000;
 
     public HousePractice {
         Check.chosen("school", school);
@@ -44,6 +52,49 @@ public record HousePractice(
         }
         shopName = Check.name("shopName", shopName);
         Check.count("guaranteeMonths", guaranteeMonths, 0, 120);
+        limits = limits == null ? Map.of() : Map.copyOf(limits);
+        sheets = Check.some("sheets", sheets, MOST_SHEETS);
+    }
+
+    /** What the maker says of a camera's speeds; empty where nobody has entered it. */
+    public Optional<ModelSheet> sheetOf(IntakeEntry.Camera camera) {
+        return sheetOf(camera.maker(), camera.model());
+    }
+
+    /** What the maker says of a model's speeds; empty where nobody has entered it. */
+    public Optional<ModelSheet> sheetOf(String maker, String model) {
+        return sheets.stream().filter(sheet -> sheet.isOf(maker, model)).findFirst();
+    }
+
+    /** The same with a sheet in place of the one of its model. */
+    public HousePractice with(ModelSheet sheet) {
+        return withSheets(Stream.concat(others(sheet.maker(), sheet.model()), Stream.of(sheet))
+                .toList());
+    }
+
+    /** The same without the sheet of a model. */
+    public HousePractice withoutSheet(String maker, String model) {
+        return withSheets(others(maker, model).toList());
+    }
+
+    private Stream<ModelSheet> others(String maker, String model) {
+        return sheets.stream()
+                .filter(one ->
+                        !(one.maker().equalsIgnoreCase(maker) && one.model().equalsIgnoreCase(model)));
+    }
+
+    private HousePractice withSheets(List<ModelSheet> others) {
+        return new HousePractice(
+                school,
+                trays,
+                streakLength,
+                lookAlikeMm,
+                people,
+                shopName,
+                guaranteeMonths,
+                ownerAgreesFirst,
+                limits,
+                others);
     }
 
     /** Whether this owner is to agree before what cannot be undone: the shop need not ask itself. */
@@ -54,6 +105,15 @@ public record HousePractice(
     /** What a new shop starts with. */
     public static HousePractice starting() {
         return new HousePractice(
-                School.OIL, List.of(new TrayShape("", 4, 6)), 36, 1.0, List.of("Me"), "Our repair room", 6, true);
+                School.OIL,
+                List.of(new TrayShape("", 4, 6)),
+                36,
+                1.0,
+                List.of("Me"),
+                "Our repair room",
+                6,
+                true,
+                Map.of(),
+                List.of());
     }
 }

@@ -16,8 +16,10 @@ public sealed interface ProveEntry extends Entry {
      *
      * @param speed as engraved, such as "1/125"
      * @param seconds measured exposures, each above 0 and at most 120 s
+     * @param afterRest whether the first of them was the first after a rest
      */
-    record FiringsTimed(String speed, Phase phase, Attitude attitude, String instrument, List<Double> seconds)
+    record FiringsTimed(
+            String speed, Phase phase, Attitude attitude, String instrument, List<Double> seconds, boolean afterRest)
             implements ProveEntry {
         public FiringsTimed {
             speed = Check.name("speed", speed);
@@ -40,6 +42,7 @@ public sealed interface ProveEntry extends Entry {
      * @param recording fingerprint under which the recording is kept, empty where it was not
      * @param analysis version of the analysis that measured them, at least 1
      * @param firings in the order fired, at least one
+     * @param afterRest whether the first of them was the first after a rest
      */
     record FiringsMeasured(
             String speed,
@@ -49,7 +52,8 @@ public sealed interface ProveEntry extends Entry {
             StandSetup setup,
             String recording,
             int analysis,
-            List<MeasuredFiring> firings)
+            List<MeasuredFiring> firings,
+            boolean afterRest)
             implements ProveEntry {
         private static final String FINGERPRINT = "[0-9a-f]{64}\\.(wav|csv)|";
 
@@ -69,6 +73,21 @@ public sealed interface ProveEntry extends Entry {
             if (firings.isEmpty()) {
                 throw new FieldProblem("firings", "No firing is given.", "Fire at least once.");
             }
+        }
+    }
+
+    /**
+     * What an ear makes of a speed, said before it is measured.
+     *
+     * @param said in the person's own words
+     * @param errorEv what that means, stops, positive for slow, -6 to 6
+     */
+    record SpeedGuessed(String speed, Phase phase, String said, double errorEv) implements ProveEntry {
+        public SpeedGuessed {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            said = Check.name("guess", said);
+            Check.within("errorEv", errorEv, -6, 6, "EV");
         }
     }
 

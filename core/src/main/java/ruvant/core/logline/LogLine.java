@@ -11,12 +11,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
@@ -24,7 +22,6 @@ import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
-import ruvant.core.measure.TypedTimes;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
@@ -78,6 +75,7 @@ public final class LogLine {
             "slip: slip slipped mistake",
             "tool: tool",
             "time: time timed",
+            "ear: ear guess sounds",
             "sit: sit sat",
             "up: got up",
             "good: good",
@@ -98,6 +96,7 @@ public final class LogLine {
     private final FindReader find;
     private final PartsReader repairs;
     private final LyingReader lying;
+    private final SpeedReader speeds;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
@@ -116,6 +115,7 @@ public final class LogLine {
         this.find = new FindReader(picture);
         this.repairs = new PartsReader(parts);
         this.lying = new LyingReader(parts);
+        this.speeds = new SpeedReader(picture);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -208,7 +208,8 @@ public final class LogLine {
             case "slip" -> bench.slip(rest, tail);
             case "tool" -> bench.tool(rest, tail);
             case "state" -> mechanism.nearState(text).orElseGet(() -> note(text));
-            case "time" -> timed(Replies.said(rest, tail));
+            case "time" -> speeds.timed(Replies.said(rest, tail));
+            case "ear" -> speeds.guessed(Replies.said(rest, tail));
             case "note" -> note(Replies.said(rest, tail));
             default -> mechanism.nearState(text).orElseGet(() -> note(text));
         };
@@ -284,23 +285,6 @@ public final class LogLine {
         }
         return new Reading(
                 chips, List.of(new RefitEntry.Refitted(part.get().name(), all, "", tail)), Optional.empty(), List.of());
-    }
-
-    /** "time 1/60: 1/58 1/61": before the work while nothing is off, after it from then on, unless it is said. */
-    private Reading timed(String said) {
-        Matcher matcher = Pattern.compile("(?i)(?:(before|after) )?(\\S+?):?(?: (before|after):?)? +(.+)")
-                .matcher(said);
-        if (!matcher.matches()) {
-            return Replies.asking(
-                    "Which speed, and how long? Say, for example, “time 1/60 1/58 1/61 17ms”.", List.of());
-        }
-        String when = matcher.group(1) != null ? matcher.group(1) : matcher.group(3);
-        boolean before = when == null ? picture.valley().parts().isEmpty() : when.equalsIgnoreCase("before");
-        Phase phase = before ? Phase.BEFORE : Phase.AFTER;
-        List<Double> seconds = TypedTimes.seconds(matcher.group(4));
-        return Replies.logged(
-                matcher.group(2) + ", " + phase.label() + ": " + seconds.size() + " timed",
-                new ProveEntry.FiringsTimed(matcher.group(2), phase, Attitude.LEVEL, "", seconds));
     }
 
     private Reading returned(String to, String tail) {

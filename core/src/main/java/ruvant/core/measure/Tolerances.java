@@ -1,33 +1,55 @@
 package ruvant.core.measure;
 
 import ruvant.core.job.Family;
+import ruvant.core.job.HousePractice;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.ModelSheet;
+import ruvant.core.job.SpeedLimits;
 
-/** What this trade usually allows where no maker's manual says otherwise. */
-public final class Tolerances {
-    /** Allowed scatter (standard deviation), in stops. */
-    public static final double SCATTER_EV = 0.10;
-
+/**
+ * What is allowed of a camera's speeds, and who says so: the maker before the house, the house before the trade.
+ *
+ * @param source in words
+ */
+public record Tolerances(SpeedLimits limits, String source) {
     private static final double FAST_STARTS_ABOVE = 1.0 / 128 * 0.95;
 
     private static final double TAPER_FAST_ABOVE = 1.0 / 256 * 0.95;
 
-    private Tolerances() {}
+    /** What counts for a camera in a shop. */
+    public static Tolerances of(IntakeEntry.Camera camera, HousePractice practice) {
+        var sheet = practice.sheetOf(camera);
+        if (sheet.flatMap(ModelSheet::limits).isPresent()) {
+            return new Tolerances(
+                    sheet.get().limits().get(), "maker, " + sheet.get().source());
+        }
+        SpeedLimits house = practice.limits().get(camera.family());
+        return house != null
+                ? new Tolerances(house, "this house, " + camera.family().label())
+                : usual(camera.family());
+    }
 
-    /** Allowed difference of exposure between the ends of the gate: 0.33 EV up to 1/250, 0.50 EV faster. */
-    public static double taperEv(double nominalSeconds) {
-        return nominalSeconds >= TAPER_FAST_ABOVE ? 0.33 : 0.50;
+    /** What the trade usually allows. */
+    public static Tolerances usual(Family family) {
+        return new Tolerances(SpeedLimits.usual(family), "usual, " + family.label());
+    }
+
+    /** Allowed difference of exposure between the ends of the gate, stops. */
+    public double taperEv(double nominalSeconds) {
+        return nominalSeconds >= TAPER_FAST_ABOVE ? limits.taperSlowEv() : limits.taperFastEv();
     }
 
     /**
-     * Allowed |bias|: 0.30 EV up to 1/125 and 0.45 EV faster; 0.20 EV where electronics time it.
+     * Allowed |bias|, stops.
      *
      * @param nominalSeconds above 0
-     * @return stops
      */
-    public static double biasEv(Family family, double nominalSeconds) {
-        if (family == Family.FOCAL_ELECTRONIC) {
-            return 0.20;
-        }
-        return nominalSeconds >= FAST_STARTS_ABOVE ? 0.30 : 0.45;
+    public double biasEv(double nominalSeconds) {
+        return nominalSeconds >= FAST_STARTS_ABOVE ? limits.slowEv() : limits.fastEv();
+    }
+
+    /** Allowed standard deviation from firing to firing, stops. */
+    public double scatterEv() {
+        return limits.scatterEv();
     }
 }

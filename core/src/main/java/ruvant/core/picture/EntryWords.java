@@ -155,6 +155,12 @@ public final class EntryWords {
             case FindEntry.SuspectCleared cleared -> "cleared " + cleared.suspect() + ": " + cleared.look();
             case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
             case FindEntry.Found found -> "found " + found.what();
+            case FindEntry.PatternRead read ->
+                "the speeds say: " + read.sentence() + " "
+                        + read.likely().stream()
+                                .limit(3)
+                                .map(one -> one.words() + " %.0f %%".formatted(100 * one.probability()))
+                                .collect(Collectors.joining(", "));
         };
     }
 
@@ -239,6 +245,8 @@ public final class EntryWords {
                                 measured.firings().size() == 1
                                         ? exposure(measured.firings().getFirst().seconds())
                                         : measured.firings().size() + " firings");
+            case ProveEntry.SpeedGuessed guess ->
+                "%s, %s, by ear: %s".formatted(guess.speed(), guess.phase().label(), guess.said());
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
             case ProveEntry.FunctionProved proved ->
                 proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());

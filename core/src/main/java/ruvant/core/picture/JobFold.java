@@ -12,6 +12,7 @@ import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
@@ -143,7 +144,7 @@ final class JobFold {
         }
     }
 
-    JobPicture picture(long lastSequence, int streakWanted) {
+    JobPicture picture(long lastSequence, HousePractice practice) {
         return new JobPicture(
                 tag,
                 lastSequence,
@@ -154,11 +155,12 @@ final class JobFold {
                 find.picture(),
                 treat.picture(),
                 parts.picture(),
-                prove.picture(streakWanted),
+                prove.picture(practice.streakLength()),
                 handover.picture(),
                 bench.picture(),
                 Optional.ofNullable(last),
                 List.copyOf(lately),
-                lastStop);
+                lastStop,
+                practice);
     }
 }

@@ -31,6 +31,7 @@ import ruvant.core.units.TagNumber;
  * @param last the last line that counts
  * @param lately the last few things done, oldest first; sitting down and getting up left aside
  * @param lastStop where the last thing was done, sitting down and notes left aside
+ * @param practice of the house in which it stands
  */
 public record JobPicture(
         TagNumber tag,
@@ -47,11 +48,12 @@ public record JobPicture(
         BenchTime bench,
         Optional<Line> last,
         List<Line> lately,
-        Stop lastStop) {
+        Stop lastStop,
+        HousePractice practice) {
 
     /** Folds a log. */
     public static JobPicture of(JobLog log, HousePractice practice) {
-        return JobFold.of(log).picture(log.lastSequence(), practice.streakLength());
+        return JobFold.of(log).picture(log.lastSequence(), practice);
     }
 
     /** What came in. */
@@ -71,7 +73,7 @@ public record JobPicture(
 
     /** All speeds, before against after. */
     public List<SpeedRow> speeds() {
-        return intake.received().map(in -> SpeedTable.of(in, prove)).orElse(List.of());
+        return intake.received().map(in -> SpeedTable.of(in, prove, practice)).orElse(List.of());
     }
 
     /** Whether the camera left the shop. */

@@ -102,7 +102,7 @@ public final class JobRules {
         if (refused.isPresent()) {
             return new Outcome(refused, log, Optional.empty(), Optional.empty());
         }
-        JobPicture picture = fold.picture(after.lastSequence(), shop.practice().streakLength());
+        JobPicture picture = fold.picture(after.lastSequence(), shop.practice());
         return new Outcome(
                 Optional.empty(), after, Optional.of(picture), Optional.of(new Folded(fold, after.lastSequence())));
     }
@@ -232,6 +232,7 @@ public final class JobRules {
             case ruvant.core.job.IntakeEntry.Received in -> readable(in);
             case ProveEntry.FiringsTimed timed -> isMarked(timed.speed());
             case ProveEntry.FiringsMeasured measured -> isMarked(measured.speed());
+            case ProveEntry.SpeedGuessed guess -> isMarked(guess.speed());
             default -> Optional.empty();
         };
     }
@@ -304,6 +305,6 @@ public final class JobRules {
     }
 
     private JobPicture picture(JobFold fold) {
-        return fold.picture(0, shop.practice().streakLength());
+        return fold.picture(0, shop.practice());
     }
 }

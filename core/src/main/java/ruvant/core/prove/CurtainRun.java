@@ -16,6 +16,9 @@ import ruvant.core.units.ExposureEv;
  * @param trailingSeconds of the trailing one
  * @param taperEv exposure at the end of the gate over that at its start, stops
  * @param taperAllowedEv what is allowed of it
+ * @param evenLeading by which part the leading curtain's travel would have to change for both ends to get the same,
+ *     the trailing one left as it is
+ * @param evenTrailing likewise the trailing one's, the leading one left as it is
  * @param syncMarginSeconds from the leading curtain's arrival to the trailing one's start
  * @param places at even steps over the gate
  * @param capped firings in which part of the gate got no light
@@ -27,6 +30,8 @@ public record CurtainRun(
         double trailingSeconds,
         double taperEv,
         double taperAllowedEv,
+        double evenLeading,
+        double evenTrailing,
         double syncMarginSeconds,
         List<AcrossGate> places,
         int capped) {
@@ -63,13 +68,20 @@ public record CurtainRun(
                     open + across,
                     ExposureEv.of(Math.max(least, across), nominalSeconds).value()));
         }
+        double leading = mean(seen, MeasuredFiring.CurtainTimes::leadingSeconds);
+        double trailing = mean(seen, MeasuredFiring.CurtainTimes::trailingSeconds);
+        // a curtain that takes a part p longer reaches the end p·T later, the start as before
+        double unevenSeconds = mean(seen, one -> one.acrossSeconds().get(steps - 1))
+                - mean(seen, one -> one.acrossSeconds().getFirst());
         return Optional.of(new CurtainRun(
                 seen.size(),
                 gate,
-                mean(seen, MeasuredFiring.CurtainTimes::leadingSeconds),
-                mean(seen, MeasuredFiring.CurtainTimes::trailingSeconds),
+                leading,
+                trailing,
                 mean(seen, MeasuredFiring.CurtainTimes::taperEv),
                 taperAllowedEv,
+                unevenSeconds / leading,
+                -unevenSeconds / trailing,
                 mean(seen, MeasuredFiring.CurtainTimes::syncMarginSeconds),
                 places,
                 (int) seen.stream()

@@ -10,6 +10,7 @@ import ruvant.core.job.Attitude;
 import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.FirstAfterRest;
 import ruvant.core.measure.HangUps;
 import ruvant.core.measure.RunStatistics;
 import ruvant.core.measure.SpeedVerdict;
@@ -24,6 +25,9 @@ final class PhaseRuns {
     private final Map<String, Map<Attitude, List<Double>>> counted = new HashMap<>();
     private final Map<String, List<MeasuredFiring>> shots = new HashMap<>();
     private final Map<String, List<Double>> hung = new HashMap<>();
+
+    /** First firings after a rest, which are kept apart. */
+    private final Map<String, List<Double>> rested = new HashMap<>();
 
     private PhaseRuns() {}
 
@@ -47,9 +51,16 @@ final class PhaseRuns {
         }
         proofs.timed().stream()
                 .filter(run -> run.phase() == phase && run.attitude() == Attitude.LEVEL)
-                .forEach(run -> runs.shots
-                        .computeIfAbsent(run.speed(), name -> new ArrayList<>())
-                        .addAll(run.firings()));
+                .forEach(run -> {
+                    runs.shots
+                            .computeIfAbsent(run.speed(), name -> new ArrayList<>())
+                            .addAll(run.firings());
+                    if (run.afterRest()) {
+                        runs.rested
+                                .computeIfAbsent(run.speed(), name -> new ArrayList<>())
+                                .add(run.seconds().getFirst());
+                    }
+                });
         return runs;
     }
 
@@ -57,7 +68,7 @@ final class PhaseRuns {
             ProvePicture proofs, SpeedTable.MarkedOn speed, Phase phase, Attitude attitude) {
         return proofs.timed().stream()
                 .filter(run -> run.speed().equals(speed.words()) && run.phase() == phase && run.attitude() == attitude)
-                .flatMap(run -> run.seconds().stream())
+                .flatMap(run -> run.seconds().stream().skip(run.afterRest() ? 1 : 0))
                 .toList();
     }
 
@@ -89,7 +100,21 @@ final class PhaseRuns {
         return Attitudes.effects(runs);
     }
 
-    Optional<SpeedRow.Run> run(SpeedTable.MarkedOn speed, double toleranceEv) {
+    /** What a rest does to the next firing; empty until one after a rest and two others are known. */
+    Optional<FirstAfterRest> firstAfterRest(SpeedTable.MarkedOn speed) {
+        double[] first = errors(rested.getOrDefault(speed.words(), List.of()), speed);
+        double[] others =
+                errors(counted.getOrDefault(speed.words(), Map.of()).getOrDefault(Attitude.LEVEL, List.of()), speed);
+        return first.length < 1 || others.length < 2 ? Optional.empty() : Optional.of(FirstAfterRest.of(first, others));
+    }
+
+    private static double[] errors(List<Double> seconds, SpeedTable.MarkedOn speed) {
+        return seconds.stream()
+                .mapToDouble(one -> ExposureEv.of(one, speed.nominalSeconds()).value())
+                .toArray();
+    }
+
+    Optional<SpeedRow.Run> run(SpeedTable.MarkedOn speed, Tolerances tolerances) {
         return level(speed).map(statistics -> {
             double bias = statistics.biasEv();
             boolean several = statistics.firings() > 1;
@@ -107,12 +132,12 @@ final class PhaseRuns {
                     several ? Optional.of(statistics.scatterEv()) : Optional.empty(),
                     several ? Optional.of(bias - half) : Optional.empty(),
                     several ? Optional.of(bias + half) : Optional.empty(),
-                    several && statistics.scatterEv() > Tolerances.SCATTER_EV,
-                    SpeedVerdict.of(statistics, toleranceEv),
+                    several && statistics.scatterEv() > tolerances.scatterEv(),
+                    SpeedVerdict.of(statistics, tolerances.biasEv(speed.nominalSeconds())),
                     CurtainRun.of(
                             shots.getOrDefault(speed.words(), List.of()),
                             speed.nominalSeconds(),
-                            Tolerances.taperEv(speed.nominalSeconds())));
+                            tolerances.taperEv(speed.nominalSeconds())));
         });
     }
 }

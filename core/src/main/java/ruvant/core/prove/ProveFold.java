@@ -16,6 +16,7 @@ import ruvant.core.units.Refusal;
 /** Folds proofs. */
 public final class ProveFold implements Fold<ProveEntry> {
     private final List<ProvePicture.Timed> timed = new ArrayList<>();
+    private final List<ProvePicture.EarGuess> guesses = new ArrayList<>();
     private final Map<String, ProvePicture.Function> functions = new LinkedHashMap<>();
     private final Set<String> triedSinceWork = new LinkedHashSet<>();
     private int current;
@@ -38,6 +39,16 @@ public final class ProveFold implements Fold<ProveEntry> {
                 timed.add(ProvePicture.Timed.measured(line, run));
                 triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
             }
+            case ProveEntry.SpeedGuessed guess ->
+                guesses.add(new ProvePicture.EarGuess(
+                        line.id(),
+                        line.at(),
+                        line.by(),
+                        guess.speed(),
+                        guess.phase(),
+                        guess.said(),
+                        guess.errorEv(),
+                        timed.size()));
             case ProveEntry.Fired fired -> {
                 firings++;
                 misses += fired.good() ? 0 : 1;
@@ -64,6 +75,7 @@ public final class ProveFold implements Fold<ProveEntry> {
     public ProvePicture picture(int wanted) {
         return new ProvePicture(
                 List.copyOf(timed),
+                List.copyOf(guesses),
                 new Streak(current, wanted, firings, misses),
                 List.copyOf(functions.values()),
                 List.copyOf(triedSinceWork));

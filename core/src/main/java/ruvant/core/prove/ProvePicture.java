@@ -2,6 +2,7 @@ package ruvant.core.prove;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.job.Attitude;
 import ruvant.core.job.FunctionResult;
@@ -9,21 +10,30 @@ import ruvant.core.job.Line;
 import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
+import ruvant.core.job.StandSetup;
 
 /**
  * What was tried and timed.
  *
  * @param timed every set of firings, in the order made
+ * @param guesses what ears made of speeds, in the order said
  * @param functions last result of each function tried after the work
  * @param triedSinceWork functions tried, and speeds timed, since the mechanism was last worked on; in small letters
  */
-public record ProvePicture(List<Timed> timed, Streak streak, List<Function> functions, List<String> triedSinceWork) {
+public record ProvePicture(
+        List<Timed> timed,
+        List<EarGuess> guesses,
+        Streak streak,
+        List<Function> functions,
+        List<String> triedSinceWork) {
     /**
      * A set of firings and its line.
      *
      * @param seconds exposures, in the order fired
      * @param firings the same with all that the stand saw; empty for typed ones
      * @param recording under which it is kept, empty for none
+     * @param setup of the stand; empty for typed ones
+     * @param afterRest whether the first firing was the first after a rest
      */
     public record Timed(
             UUID id,
@@ -34,7 +44,9 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
             String instrument,
             List<Double> seconds,
             List<MeasuredFiring> firings,
-            String recording) {
+            String recording,
+            Optional<StandSetup> setup,
+            boolean afterRest) {
         static Timed typed(Line line, ProveEntry.FiringsTimed run) {
             return new Timed(
                     line.id(),
@@ -45,7 +57,9 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
                     run.instrument(),
                     run.seconds(),
                     List.of(),
-                    "");
+                    "",
+                    Optional.empty(),
+                    run.afterRest());
         }
 
         static Timed measured(Line line, ProveEntry.FiringsMeasured run) {
@@ -58,9 +72,19 @@ public record ProvePicture(List<Timed> timed, Streak streak, List<Function> func
                     run.instrument(),
                     run.firings().stream().map(MeasuredFiring::seconds).toList(),
                     run.firings(),
-                    run.recording());
+                    run.recording(),
+                    Optional.of(run.setup()),
+                    run.afterRest());
         }
     }
+
+    /**
+     * What an ear made of a speed.
+     *
+     * @param runsBefore how many sets of firings there were already when it was said
+     */
+    public record EarGuess(
+            UUID id, Instant at, String by, String speed, Phase phase, String said, double errorEv, int runsBefore) {}
 
     /** A function after the work. */
     public record Function(UUID id, String function, FunctionResult result, String remark) {}

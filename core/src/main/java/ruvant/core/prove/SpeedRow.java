@@ -1,26 +1,45 @@
 package ruvant.core.prove;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.FirstAfterRest;
 import ruvant.core.measure.SpeedVerdict;
 
 /**
  * One marked speed, before and after the work.
  *
  * @param nominalSeconds what the engraving means
+ * @param nominalSource by what that is known
  * @param toleranceEv allowed |bias|
+ * @param toleranceSource who says so
  * @param change from before to after; empty until both have two firings
+ * @param firstAfterRest what a rest does to the next firing, after the work where that was tried, else before
+ * @param guesses what ears made of it, the newest first
  * @param attitudes what holding it otherwise does, after the work where that was tried, else before
  */
 public record SpeedRow(
         String speed,
         double nominalSeconds,
+        String nominalSource,
         double toleranceEv,
+        String toleranceSource,
         Optional<Run> before,
         Optional<Run> after,
         Optional<Change> change,
-        List<Attitudes.Effect> attitudes) {
+        List<Attitudes.Effect> attitudes,
+        Optional<FirstAfterRest> firstAfterRest,
+        List<Guessed> guesses) {
+    /**
+     * What an ear made of it.
+     *
+     * @param measuredEv mean of what was fired after it was said; empty for nothing yet
+     */
+    public record Guessed(
+            Instant at, String by, Phase phase, String said, double errorEv, Optional<Double> measuredEv) {}
+
     /** By how much the mean error changed, stops, with the ends of its 95 % interval. */
     public record Change(double byEv, double lowEv, double highEv) {}
 

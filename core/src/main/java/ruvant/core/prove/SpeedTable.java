@@ -5,9 +5,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.Family;
+import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.ModelSheet;
 import ruvant.core.job.Phase;
+import ruvant.core.job.SpeedSeries;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.Difference;
 import ruvant.core.measure.MarkedSpeed;
@@ -18,35 +20,49 @@ import ruvant.core.measure.Tolerances;
 public final class SpeedTable {
     private SpeedTable() {}
 
-    /** A speed as it is engraved and what that means. */
-    record MarkedOn(String words, double nominalSeconds) {}
+    /** A speed as it is engraved, what that means, and by what that is known. */
+    record MarkedOn(String words, double nominalSeconds, String source) {}
 
     /** One row for each speed on the dial and each other speed that was timed, slowest first. */
-    public static List<SpeedRow> of(IntakeEntry.Received received, ProvePicture proofs) {
+    public static List<SpeedRow> of(IntakeEntry.Received received, ProvePicture proofs, HousePractice practice) {
         Set<String> speeds = new LinkedHashSet<>(received.speeds());
         proofs.timed().forEach(timed -> speeds.add(timed.speed()));
+        proofs.guesses().forEach(guess -> speeds.add(guess.speed()));
+        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
         List<MarkedOn> dial = speeds.stream()
-                .map(speed -> new MarkedOn(speed, MarkedSpeed.nominalSeconds(speed, received.series())))
+                .map(speed -> marked(speed, received.series(), sheet))
                 .sorted(Comparator.comparingDouble(MarkedOn::nominalSeconds).reversed())
                 .toList();
+        Tolerances tolerances = Tolerances.of(received.camera(), practice);
         PhaseRuns before = PhaseRuns.of(dial, proofs, Phase.BEFORE);
         PhaseRuns after = PhaseRuns.of(dial, proofs, Phase.AFTER);
         return dial.stream()
-                .map(speed -> row(speed, received.camera().family(), before, after))
+                .map(speed -> row(speed, tolerances, before, after, Guesses.of(speed, proofs)))
                 .toList();
     }
 
-    private static SpeedRow row(MarkedOn speed, Family family, PhaseRuns before, PhaseRuns after) {
-        double tolerance = Tolerances.biasEv(family, speed.nominalSeconds());
+    private static MarkedOn marked(String speed, SpeedSeries series, Optional<ModelSheet> sheet) {
+        Double own = sheet.map(one -> one.meansSeconds().get(speed)).orElse(null);
+        return own != null
+                ? new MarkedOn(speed, own, "maker, " + sheet.orElseThrow().source())
+                : new MarkedOn(speed, MarkedSpeed.nominalSeconds(speed, series), series.label());
+    }
+
+    private static SpeedRow row(
+            MarkedOn speed, Tolerances tolerances, PhaseRuns before, PhaseRuns after, List<SpeedRow.Guessed> guesses) {
         List<Attitudes.Effect> held = after.attitudes(speed);
         return new SpeedRow(
                 speed.words(),
                 speed.nominalSeconds(),
-                tolerance,
-                before.run(speed, tolerance),
-                after.run(speed, tolerance),
+                speed.source(),
+                tolerances.biasEv(speed.nominalSeconds()),
+                tolerances.source(),
+                before.run(speed, tolerances),
+                after.run(speed, tolerances),
                 change(before.level(speed), after.level(speed)),
-                held.isEmpty() ? before.attitudes(speed) : held);
+                held.isEmpty() ? before.attitudes(speed) : held,
+                after.firstAfterRest(speed).or(() -> before.firstAfterRest(speed)),
+                guesses);
     }
 
     private static Optional<SpeedRow.Change> change(Optional<RunStatistics> from, Optional<RunStatistics> to) {

@@ -168,10 +168,10 @@ class MeasureTest {
 
     @Test
     void tolerancesByFamilyAndSpeed() {
-        assertThat(Tolerances.biasEv(Family.LEAF_UNIT, 1 / 128.0)).isEqualTo(0.30);
-        assertThat(Tolerances.biasEv(Family.LEAF_UNIT, 1 / 125.0)).isEqualTo(0.30);
-        assertThat(Tolerances.biasEv(Family.FOCAL_CLOTH, 1 / 200.0)).isEqualTo(0.45);
-        assertThat(Tolerances.biasEv(Family.FOCAL_ELECTRONIC, 1 / 1024.0)).isEqualTo(0.20);
+        assertThat(Tolerances.usual(Family.LEAF_UNIT).biasEv(1 / 128.0)).isEqualTo(0.30);
+        assertThat(Tolerances.usual(Family.LEAF_UNIT).biasEv(1 / 125.0)).isEqualTo(0.30);
+        assertThat(Tolerances.usual(Family.FOCAL_CLOTH).biasEv(1 / 200.0)).isEqualTo(0.45);
+        assertThat(Tolerances.usual(Family.FOCAL_ELECTRONIC).biasEv(1 / 1024.0)).isEqualTo(0.20);
     }
 
     private static RunStatistics fired(Random random, double truthEv, double scatterEv, int firings) {

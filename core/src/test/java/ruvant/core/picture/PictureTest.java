@@ -103,11 +103,13 @@ class PictureTest {
     @Test
     void speedsStandBeforeAgainstAfterOnTheDialsOwnTerms() {
         logs.add(
-                new ProveEntry.FiringsTimed("1/60", Phase.BEFORE, Attitude.LEVEL, "", List.of(1 / 32.0, 1 / 32.0)),
-                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0)),
-                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0, 1 / 64.0)),
-                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LENS_DOWN, "", List.of(1 / 8.0)),
-                new ProveEntry.FiringsTimed("1/2", Phase.AFTER, Attitude.LEVEL, "", List.of(0.5)));
+                new ProveEntry.FiringsTimed(
+                        "1/60", Phase.BEFORE, Attitude.LEVEL, "", List.of(1 / 32.0, 1 / 32.0), false),
+                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0), false),
+                new ProveEntry.FiringsTimed(
+                        "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(1 / 64.0, 1 / 64.0), false),
+                new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LENS_DOWN, "", List.of(1 / 8.0), false),
+                new ProveEntry.FiringsTimed("1/2", Phase.AFTER, Attitude.LEVEL, "", List.of(0.5), false));
         List<SpeedRow> rows = logs.picture().speeds();
         assertThat(rows)
                 .extracting(SpeedRow::speed)

@@ -19,11 +19,11 @@ class SpeedTableTest {
     private final Logs logs = Logs.camera();
 
     private void timed(String speed, Phase phase, Attitude attitude, Double... seconds) {
-        logs.add(new ProveEntry.FiringsTimed(speed, phase, attitude, "", List.of(seconds)));
+        logs.add(new ProveEntry.FiringsTimed(speed, phase, attitude, "", List.of(seconds), false));
     }
 
     private SpeedRow row(String speed) {
-        return SpeedTable.of(Logs.received(), logs.picture().prove()).stream()
+        return SpeedTable.of(Logs.received(), logs.picture().prove(), Logs.SHOP.practice()).stream()
                 .filter(row -> row.speed().equals(speed))
                 .findFirst()
                 .orElseThrow();
@@ -75,7 +75,7 @@ class SpeedTableTest {
     @Test
     void aSpeedThatIsNotOnTheDialStandsAmongTheOthers() {
         timed("1/90", Phase.AFTER, Attitude.LEVEL, 0.011);
-        assertThat(SpeedTable.of(Logs.received(), logs.picture().prove()))
+        assertThat(SpeedTable.of(Logs.received(), logs.picture().prove(), Logs.SHOP.practice()))
                 .extracting(SpeedRow::speed)
                 .containsExactly("1", "1/60", "1/90", "1/125", "1/500");
     }
@@ -102,7 +102,7 @@ class SpeedTableTest {
 
     private void measured(String speed, MeasuredFiring... firings) {
         logs.add(new ProveEntry.FiringsMeasured(
-                speed, Phase.AFTER, Attitude.LEVEL, "stand", StandSetup.leaf(), "", 1, List.of(firings)));
+                speed, Phase.AFTER, Attitude.LEVEL, "stand", StandSetup.leaf(), "", 1, List.of(firings), false));
     }
 
     @Test

@@ -84,7 +84,7 @@ class RefitHintsTest {
                         .checks(logs.picture().valley().part(PLATE).orElseThrow()))
                 .extracting(GateCheck::text)
                 .contains("What worked at intake tried again, while it can be reached");
-        logs.add(new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.017)));
+        logs.add(new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.017), false));
         assertThat(hints()).containsExactly("Not tried again yet: Self-timer.");
         logs.add(new ProveEntry.FunctionProved("Self-timer", FunctionResult.WORKS, ""));
         assertThat(hints()).isEmpty();

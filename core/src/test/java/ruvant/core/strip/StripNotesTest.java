@@ -244,7 +244,9 @@ class StripNotesTest {
                 asks.people(),
                 asks.shopName(),
                 asks.guaranteeMonths(),
-                false);
+                false,
+                java.util.Map.of(),
+                java.util.List.of());
         assertThat(asks.asksFirst(customer)).isTrue();
         assertThat(asks.asksFirst(own)).isFalse();
         assertThat(doesNot.asksFirst(customer)).isFalse();

@@ -22,7 +22,17 @@ class TraysTest {
     private Trays trays(TrayShape... shapes) {
         return Trays.of(
                 logs.picture().valley(),
-                new HousePractice(School.OIL, List.of(shapes), 36, 1.0, List.of("Ada"), "Bench", 6, true));
+                new HousePractice(
+                        School.OIL,
+                        List.of(shapes),
+                        36,
+                        1.0,
+                        List.of("Ada"),
+                        "Bench",
+                        6,
+                        true,
+                        java.util.Map.of(),
+                        java.util.List.of()));
     }
 
     private static StripEntry.Removed in(String part, String... wells) {

@@ -131,9 +131,27 @@ final class DemoBench {
                 double value = nominal * Math.pow(2, errorEv + random.nextGaussian() * scatterEv);
                 seconds.add(Double.parseDouble(String.format(java.util.Locale.ROOT, "%.3g", value)));
             }
-            add(new ProveEntry.FiringsTimed(speed, phase, Attitude.LEVEL, "lamp-and-diode stand", seconds));
+            add(new ProveEntry.FiringsTimed(speed, phase, Attitude.LEVEL, "lamp-and-diode stand", seconds, false));
         }
         return pass(3);
+    }
+
+    /** Times firings of one speed with the camera held so, each with its error in stops. */
+    DemoBench fireAt(Phase phase, Attitude attitude, boolean afterRest, String speed, double... errorsEv) {
+        double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(
+                speed, jobs.picture(tag).received().series());
+        List<Double> seconds = new ArrayList<>();
+        for (double error : errorsEv) {
+            seconds.add(Double.parseDouble(String.format(java.util.Locale.ROOT, "%.3g", nominal * Math.pow(2, error))));
+        }
+        add(new ProveEntry.FiringsTimed(speed, phase, attitude, "lamp-and-diode stand", seconds, afterRest));
+        return pass(2);
+    }
+
+    /** Says how a speed sounds, before it is timed. */
+    DemoBench hear(Phase phase, String speed, String said) {
+        add(new ProveEntry.SpeedGuessed(speed, phase, said, ruvant.core.measure.GuessedError.ev(said)));
+        return pass(1);
     }
 
     /** Measures firings of the stand-in on the stand with three diodes. */

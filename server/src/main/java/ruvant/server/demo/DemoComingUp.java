@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
+import ruvant.core.job.Attitude;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.BodySide;
 import ruvant.core.job.ConditionKind;
@@ -221,9 +222,13 @@ final class DemoComingUp extends DemoCounter {
                 .functions(FunctionResult.DOUBTFUL, "Speed 1/2", "Speed 1/8", "Focus")
                 .pass(60 * 20)
                 .sit(Stop.PROVE)
-                .time(Phase.BEFORE, 0.62, 0.12, 4, "1", "1/2")
+                .hear(Phase.BEFORE, "1/2", "a stop slow")
+                .fireAt(Phase.BEFORE, Attitude.LEVEL, true, "1", 1.31, 0.71, 0.52, 0.66, 0.58)
+                .fireAt(Phase.BEFORE, Attitude.LEVEL, false, "1/2", 0.6, 0.72, 2.1, 0.55, 0.49)
                 .time(Phase.BEFORE, 0.5, 0.10, 3, "1/4", "1/8", "1/15")
                 .time(Phase.BEFORE, 0.15, 0.04, 3, "1/30", "1/60", "1/125", "1/250")
+                .fireAt(Phase.BEFORE, Attitude.LENS_DOWN, false, "1", 0.95, 2.4, 1.02)
+                .fireAt(Phase.BEFORE, Attitude.LENS_DOWN, false, "1/2", 0.9, 1.04, 0.93)
                 .up()
                 .pass(60 * 22)
                 .sit(Stop.STRIP)

@@ -102,9 +102,18 @@ final class DemoHistory {
         return names;
     }
 
+    /** By thirds of a stop. */
+    private static final List<String> HEARD = List.of(
+            "right", "a third of a stop slow", "two thirds of a stop slow", "a stop slow", "a stop and a third slow");
+
     private void speeds(DemoBench bench, DemoCameras.Model model, Phase phase, double slowErrorEv, int firings) {
         for (String speed : model.speeds()) {
             boolean slow = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, model.series()) > 1.0 / 45;
+            if (phase == Phase.BEFORE && slow && random.nextInt(3) == 0) {
+                // an ear calls slow ones slower than they are
+                bench.hear(phase, speed, HEARD.get((int) Math.round(
+                        Math.clamp(3 * (slowErrorEv + 0.15 + 0.2 * random.nextGaussian()), 0, HEARD.size() - 1))));
+            }
             double scatter = phase == Phase.BEFORE && slow ? 0.09 : 0.03;
             bench.time(phase, slow ? slowErrorEv : 0.06, scatter, firings, speed);
         }

@@ -3,13 +3,17 @@ package ruvant.server.demo;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.HousePractice;
+import ruvant.core.job.ModelSheet;
 import ruvant.core.job.School;
+import ruvant.core.job.SpeedLimits;
 import ruvant.core.job.TrayShape;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
@@ -75,7 +79,16 @@ class DemoStarter implements ApplicationRunner {
                 List.of("Ines K.", "Teo B."),
                 "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth",
                 6,
-                true));
+                true,
+                Map.of(),
+                List.of(new ModelSheet(
+                        "Osterby",
+                        "M",
+                        "works manual, page 31",
+                        Optional.of(new SpeedLimits(0.25, 0.40, 0.08, 0.25, 0.45)),
+                        Map.of(),
+                        Optional.of(11.6),
+                        Optional.of(11.6)))));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();

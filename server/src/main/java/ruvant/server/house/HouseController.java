@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,6 +80,7 @@ class HouseController {
             List<Materials.Material> materials,
             Lubrication lubrication,
             List<Rung> stuckLadder,
+            Map<Family, SpeedLimits> usualLimits,
             boolean demo) {}
 
     /** A rung of what is tried on a stuck fastener. */
@@ -119,6 +122,7 @@ class HouseController {
                         .map(one -> new Rung(
                                 one.name(), one.label(), one.how(), one.risk(), one.waitMinutes(), one.irreversible()))
                         .toList(),
+                Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
                 demo);
     }
 

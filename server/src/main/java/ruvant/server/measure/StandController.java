@@ -54,13 +54,18 @@ class StandController {
      * @param errorEv against the speed that is set, stops
      * @param recording under which its samples are kept
      * @param said what is to be known about it, in words
+     * @param input how the signal came in, as this firing tells it
      */
     record CaughtFiring(
             Optional<MeasuredFiring> shot,
             Optional<Double> errorEv,
             String recording,
             int analysis,
-            List<String> said) {}
+            List<String> said,
+            HeardInput input) {}
+
+    /** Whether the input lets only changes through, and from where on; a cut-off only where it does. */
+    record HeardInput(boolean coupled, Optional<Double> cutoffHz) {}
 
     /** One firing of the stand-in. */
     record Simulated(double nominalSeconds, StandInShutter shutter) {}
@@ -138,7 +143,9 @@ class StandController {
                         ExposureEv.of(firing.seconds(), nominalSeconds).value()),
                 recordings.keep(one.rateHz(), one.samples()),
                 one.measured().analysis(),
-                one.firing().flags().stream().map(FiringFlag::label).toList());
+                one.firing().flags().stream().map(FiringFlag::label).toList(),
+                new HeardInput(
+                        one.measured().input().coupled(), one.measured().input().cutoffHz()));
     }
 
     private StandSessions.Session session(UUID id) {

@@ -44,7 +44,8 @@ public class StandRuns {
                             stand.setup().at(wanted.nominalSeconds()),
                             recordings.keep(RATE_HZ, recorded.samples()),
                             measured.analysis(),
-                            List.of(firing))));
+                            List.of(firing),
+                            false)));
         }
         return run;
     }

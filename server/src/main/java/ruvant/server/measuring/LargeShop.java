@@ -114,7 +114,12 @@ final class LargeShop {
         }
         for (int i = 0; i < 6; i++) {
             entries.add(new ProveEntry.FiringsTimed(
-                    "1/" + (2 << i), Phase.AFTER, Attitude.LEVEL, "stand", List.of(0.5 / (1 << i), 0.51 / (1 << i))));
+                    "1/" + (2 << i),
+                    Phase.AFTER,
+                    Attitude.LEVEL,
+                    "stand",
+                    List.of(0.5 / (1 << i), 0.51 / (1 << i)),
+                    false));
         }
         int total = (isLong ? LONG : number <= JOBS - OPEN ? 74 + number % 2 * 2 : SHORT) - 2;
         while (entries.size() < total) {

@@ -97,6 +97,7 @@ public final class MeasureBench {
                                 "focal plane, direct",
                                 true,
                                 wanted -> noisy(trouble(wanted, Trouble.BOUNCE), 0, 25, 25))));
+        SignatureTables.into(this::say, 11 * cases);
         MeasureTimes.into(this::say);
     }
 

@@ -18,6 +18,7 @@ import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
+import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.picture.EntryWords;
@@ -42,6 +43,7 @@ public class JobService {
     private final Database database;
     private final LogStore logs;
     private final SummaryStore summaries;
+    private final EarStore ears;
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
@@ -56,6 +58,7 @@ public class JobService {
             Database database,
             LogStore logs,
             SummaryStore summaries,
+            EarStore ears,
             ShopService shop,
             Events events,
             Clock clock,
@@ -66,6 +69,7 @@ public class JobService {
         this.database = database;
         this.logs = logs;
         this.summaries = summaries;
+        this.ears = ears;
         this.shop = shop;
         this.events = events;
         this.clock = clock;
@@ -255,11 +259,18 @@ public class JobService {
         JobPicture picture = outcome.picture().orElseThrow();
         lines.forEach(line -> logs.add(picture.tag(), line));
         summaries.put(picture);
+        if (lines.stream().anyMatch(JobService::tellsOfEars)) {
+            ears.put(picture);
+        }
         boolean wordsChanged = lines.stream()
                 .anyMatch(line -> line.entry() instanceof IntakeEntry.Received || line.entry() instanceof RecordEntry);
         if (wordsChanged) {
             summaries.putWords(picture);
         }
+    }
+
+    private static boolean tellsOfEars(Line line) {
+        return line.entry() instanceof ProveEntry || line.entry() instanceof RecordEntry;
     }
 
     /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
@@ -290,6 +301,7 @@ public class JobService {
                 JobPicture picture = JobPicture.of(logs.read(tag), shop.shop().practice());
                 summaries.put(picture);
                 summaries.putWords(picture);
+                ears.put(picture);
             }
         });
     }

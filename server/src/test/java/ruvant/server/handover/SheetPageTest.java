@@ -86,9 +86,13 @@ class SheetPageTest {
         SpeedRow row = new SpeedRow(
                 "1/60",
                 1 / 64.0,
+                "doubling",
                 0.3,
+                "usual",
                 Optional.of(run(5, SpeedVerdict.Kind.OUT)),
                 Optional.of(run(0.1, SpeedVerdict.Kind.IN)),
+                Optional.empty(),
+                List.of(),
                 Optional.empty(),
                 List.of());
         String page = SheetPage.html(

@@ -45,7 +45,8 @@ class JobServiceTest {
             ShopService shop = mock(ShopService.class);
             when(shop.shop()).thenReturn(new Shop(HousePractice.starting(), null, null));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
-            JobService jobs = new JobService(database, logs, summaries, shop, events, clock, mock());
+            JobService jobs =
+                    new JobService(database, logs, summaries, new EarStore(database), shop, events, clock, mock());
             TagNumber tag = jobs.open(UUID.randomUUID(), "Ada", received());
             verify(events).changed(tag, 1);
 
@@ -126,6 +127,7 @@ class JobServiceTest {
                 database,
                 new LogStore(database, HardKillTest.json()),
                 new SummaryStore(database),
+                new EarStore(database),
                 shop,
                 mock(Events.class),
                 clock,

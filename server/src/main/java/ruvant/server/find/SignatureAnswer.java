@@ -1,0 +1,36 @@
+package ruvant.server.find;
+
+import java.util.List;
+import ruvant.core.signature.Ranking;
+
+/**
+ * What speeds say about the mechanism: evidence, not a diagnosis by itself.
+ *
+ * @param sentence what was seen
+ * @param causes the likeliest first
+ * @param toTellApart what would tell the first two apart
+ */
+record SignatureAnswer(String sentence, List<Cause> causes, String toTellApart) {
+    /**
+     * A possible cause.
+     *
+     * @param probability by the speeds alone, 0 to 1
+     * @param shows how it usually shows
+     * @param why what speaks for it and against it here
+     */
+    record Cause(String id, String name, double probability, String shows, String why) {}
+
+    static SignatureAnswer of(Ranking ranking) {
+        return new SignatureAnswer(
+                ranking.sentence(),
+                ranking.causes().stream()
+                        .map(one -> new Cause(
+                                one.cause().id(),
+                                one.cause().words(),
+                                one.probability(),
+                                one.cause().shows(),
+                                one.why()))
+                        .toList(),
+                ranking.toTellApart());
+    }
+}

@@ -1,0 +1,2 @@
+/** The search for the fault over HTTP. */
+package ruvant.server.find;

@@ -1,0 +1,59 @@
+import { useQuery } from "@tanstack/react-query";
+import { useAppend } from "../../api/append";
+import { answer, server, type JobView } from "../../api/client";
+import { earFindingsQuery, earsQuery } from "../../api/queries";
+import { stopsWords } from "../../plots/ev";
+import { useSigner } from "../../shell/signer";
+import { AddLine } from "../../ui/AddLine";
+
+/** What it sounds like, said before it is measured: it trains the ear, and tells how far to trust it. */
+export function EarLine({ job, speed, phase }: { job: JobView; speed: string; phase: "BEFORE" | "AFTER" }) {
+  const append = useAppend(job.tag);
+  const { signer } = useSigner();
+  const ear = useQuery(earsQuery).data?.find((one) => one.person === signer)?.ear;
+  const guess = async (said: string) => {
+    const { errorEv } = await answer(server.GET("/api/guess-by-ear", { params: { query: { typed: said } } }));
+    await append([{ kind: "speedGuessed", speed, phase, said, errorEv }], {
+      said: `${speed} by ear: ${said}.`,
+    });
+  };
+  return (
+    <div className="flex flex-col gap-1">
+      <AddLine
+        blanks={[{ label: `${speed} by ear`, hint: "by ear first: a third slow" }]}
+        action="Say"
+        onAdd={guess}
+      />
+      {ear !== undefined && ear.compared > 0 && (
+        <p className="text-soft text-[13.5px]">
+          {signer}&apos;s ear: {ear.compared} compared,{" "}
+          {Math.abs(ear.biasEv) < 0.05
+            ? "no bias"
+            : `calls them ${Math.abs(ear.biasEv).toFixed(2)} EV too ${ear.biasEv > 0 ? "slow" : "fast"}`}
+          , right within ±{ear.widthEv.toFixed(1)} EV.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What an ear found at a speed that no instrument has timed since. */
+export function EarFound({ job, speed }: { job: JobView; speed: string }) {
+  const found = useQuery(earFindingsQuery(job.tag, job.lastSequence)).data?.find(
+    (one) => one.speed === speed,
+  );
+  if (found === undefined) return null;
+  return (
+    <p className="text-[14px]">
+      <b>By ear, not timed since:</b> {found.by} said “{found.said}”:{" "}
+      <span className="num">
+        {stopsWords(found.errorEv)} EV ± {found.widthEv.toFixed(1)}
+      </span>
+      <span className="text-soft">
+        {found.compared < 3
+          ? " (too few guesses of this ear were measured to trust it further)"
+          : ` (bias of ${found.compared} measured guesses taken off)`}
+      </span>
+    </p>
+  );
+}

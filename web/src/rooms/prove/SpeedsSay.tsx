@@ -1,0 +1,130 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { patternQuery } from "../../api/queries";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { Empty, Panel } from "../../ui/Panel";
+
+type Said = Schemas["PatternSaid"];
+type Phase = Said["phase"];
+
+const WORTH_NAMING = 3;
+const LEAST = 0.03;
+const KEPT = 12;
+const SETTLED = 0.9;
+
+/** The phase that has enough to say: the newer one where it has. */
+export function phaseThatTells(job: JobView): Phase {
+  return job.speeds.filter((row) => row.after !== undefined).length >= LEAST_SPEEDS ? "AFTER" : "BEFORE";
+}
+
+const LEAST_SPEEDS = 3;
+
+/** What all speeds together say about the mechanism: likely causes, what speaks for them, what would tell them apart. */
+export function SpeedsSay({ job }: { job: JobView }) {
+  const phase = phaseThatTells(job);
+  const said = useQuery(patternQuery(job.tag, phase, job.lastSequence)).data;
+  if (said === undefined) return null;
+  if (said === null || said.says.causes.length === 0)
+    return job.prove.timed.length === 0 ? null : (
+      <Panel title="What the speeds say">
+        <Empty>
+          Time three speeds or more, a slow and a fast one among them: together they tell the train from the
+          curtains.
+        </Empty>
+      </Panel>
+    );
+  return (
+    <Panel
+      title="What the speeds say"
+      note={`${phase === "BEFORE" ? "before the work" : "after the work"}, ${said.firings} firings · evidence, not a diagnosis`}
+    >
+      <p className="max-w-[80ch]">{said.says.sentence}</p>
+      <Causes causes={said.says.causes} />
+      <p className="max-w-[80ch] text-[14.5px]">
+        {said.says.causes[0]!.probability < SETTLED && <b>To tell them apart: </b>}
+        {said.says.toTellApart}
+      </p>
+      <Keep job={job} said={said} />
+    </Panel>
+  );
+}
+
+function Causes({ causes }: { causes: Said["says"]["causes"] }) {
+  const [open, setOpen] = useState<string>();
+  const named = causes.filter((one, index) => index === 0 || one.probability >= LEAST);
+  return (
+    <ol className="flex flex-col">
+      {named.slice(0, WORTH_NAMING).map((cause) => (
+        <li key={cause.id} className="border-line/70 border-b">
+          <button
+            type="button"
+            aria-expanded={open === cause.id}
+            onClick={() => setOpen(open === cause.id ? undefined : cause.id)}
+            className="flex min-h-11 w-full items-center gap-3 text-left"
+          >
+            <Odds probability={cause.probability} />
+            <span className="min-w-0 flex-1">
+              <b>{cause.name}</b>
+              <span className="text-soft"> · {cause.shows}</span>
+            </span>
+          </button>
+          {open === cause.id && <p className="text-soft pb-2 pl-[148px] text-[14.5px]">{cause.why}</p>}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** A probability as a bar and a number. */
+export function Odds({ probability }: { probability: number }) {
+  return (
+    <span className="flex w-[136px] flex-none items-center gap-2">
+      <span aria-hidden="true" className="bg-sunk h-3 w-20 overflow-hidden rounded-[2px]">
+        <span className="bg-ready block h-3" style={{ width: `${100 * probability}%` }} />
+      </span>
+      <span className="num w-12 text-right font-bold">{oddsWords(probability)}</span>
+    </span>
+  );
+}
+
+/** Percent, never quite none and never quite all. */
+export function oddsWords(probability: number): string {
+  if (probability > 0.99) return "> 99 %";
+  if (probability < 0.01) return "< 1 %";
+  return `${Math.round(100 * probability)} %`;
+}
+
+function Keep({ job, said }: { job: JobView; said: Said }) {
+  const append = useAppend(job.tag);
+  const kept = job.find.patterns.find(
+    (one) =>
+      one.read.phase === said.phase &&
+      one.read.firings === said.firings &&
+      one.read.sentence === said.says.sentence,
+  );
+  if (kept !== undefined) return <p className="text-done text-[14.5px]">● Kept as evidence on this job.</p>;
+  const keep = () =>
+    void append(
+      [
+        {
+          kind: "patternRead",
+          phase: said.phase,
+          firings: said.firings,
+          sentence: said.says.sentence,
+          likely: said.says.causes
+            .slice(0, KEPT)
+            .map((one) => ({ cause: one.id, words: one.name, probability: one.probability })),
+          toTellApart: said.says.toTellApart,
+        },
+      ],
+      { said: "Kept: what the speeds say." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Button className="self-start" onClick={keep}>
+      Keep as evidence
+    </Button>
+  );
+}

@@ -1,0 +1,61 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { answer, server } from "../../../api/client";
+import { standsQuery } from "../../../api/queries";
+import type { CaughtFiring, Stand } from "../../../api/stand";
+import { notify } from "../../../shell/notices";
+import { Button } from "../../../ui/Button";
+
+const AS_KNOWN = 0.05;
+
+/** What the last firing told of the input, to be kept for the stand: a long firing tells it best. */
+export function KeepCutoff({
+  stands,
+  stand,
+  input,
+}: {
+  stands: Stand[];
+  stand: Stand;
+  input: CaughtFiring["input"];
+}) {
+  const client = useQueryClient();
+  const { cutoffHz } = input;
+  if (!input.coupled)
+    return <p className="text-soft text-[13.5px]">The input lets everything through, as it seems.</p>;
+  if (cutoffHz === undefined) return null;
+  const known = stand.setup.cutoffHz;
+  if (known !== undefined && Math.abs(known / cutoffHz - 1) < AS_KNOWN)
+    return <p className="text-soft num text-[13.5px]">Cut-off as known: {known.toFixed(1)} Hz.</p>;
+  const keep = async () => {
+    const kept = Math.round(cutoffHz * 100) / 100;
+    const body = stands.map((one) =>
+      one.name === stand.name
+        ? { ...one, setup: { ...one.setup, coupling: "AC" as const, cutoffHz: kept } }
+        : one,
+    );
+    client.setQueryData(standsQuery.queryKey, await answer(server.PUT("/api/stands", { body })));
+    notify({ kind: "done", text: `${stand.name}: the input cuts off at ${kept.toFixed(1)} Hz.` });
+  };
+  return (
+    <div className="flex flex-col gap-1.5">
+      <p className="text-soft text-[13.5px]">
+        The input lets only changes through, from <span className="num">{cutoffHz.toFixed(1)} Hz</span> on
+        {known !== undefined && (
+          <>
+            {" "}
+            (known: <span className="num">{known.toFixed(1)} Hz</span>)
+          </>
+        )}
+        . A firing of half a second or more tells it best.
+      </p>
+      <Button
+        className="self-start"
+        onClick={(event) => {
+          event.currentTarget.blur();
+          void keep().catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+        }}
+      >
+        Keep this for the stand
+      </Button>
+    </div>
+  );
+}
