@@ -2,7 +2,7 @@ import { cleanup, createEvent, fireEvent, render, screen } from "@testing-librar
 import { useState } from "react";
 import { afterEach, expect, it, vi } from "vitest";
 import { useKeys } from "./keys";
-import { readCode, useScanner } from "./scanner";
+import { readCode, useForeignCode, useScanner } from "./scanner";
 
 afterEach(cleanup);
 
@@ -57,4 +57,29 @@ it("does not mistake a hand for a scanner", () => {
   keys(field, "RV-W-B3", 140);
   expect(onScan).not.toHaveBeenCalled();
   expect(field.value).toBe("half a lineRV-W-B3");
+});
+
+function StandPage({ onCode, onKey, onScan }: Record<"onCode" | "onKey" | "onScan", () => void>) {
+  useScanner(onScan);
+  useForeignCode(onCode);
+  useKeys({ "4": onKey, f: onKey });
+  return <input aria-label="field" />;
+}
+
+it("takes anybody's code to go on where that is wanted, and lets a hand's key through", () => {
+  vi.useFakeTimers();
+  const page = { onCode: vi.fn(), onKey: vi.fn(), onScan: vi.fn() };
+  render(<StandPage {...page} />);
+  keys(document.body, "4006381333931", 8);
+  vi.runAllTimers();
+  expect(page.onCode).toHaveBeenCalledTimes(1);
+  expect(page.onKey).not.toHaveBeenCalled();
+  fireEvent.keyDown(document.body, { key: "f" });
+  vi.runAllTimers();
+  expect(page.onKey).toHaveBeenCalledTimes(1);
+  keys(document.body, "RV-R-0063", 8);
+  vi.runAllTimers();
+  expect(page.onScan).toHaveBeenCalledTimes(1);
+  expect(page.onCode).toHaveBeenCalledTimes(1);
+  vi.useRealTimers();
 });

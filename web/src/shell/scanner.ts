@@ -15,10 +15,30 @@ export function readCode(text: string): Scanned | undefined {
   return well === undefined ? undefined : { kind: "well", well };
 }
 
+/** Who wants to know of codes that are not ours: on the stand any of them means "go on". */
+const foreignListeners = new Set<() => void>();
+
+const LEAST_FOREIGN = 4;
+
+/** Hears any code that is not one of ours, scanned with no field in focus. */
+export function useForeignCode(onCode: () => void): void {
+  const latest = useRef(onCode);
+  useEffect(() => {
+    latest.current = onCode;
+  });
+  useEffect(() => {
+    const heard = () => latest.current();
+    foreignListeners.add(heard);
+    return () => void foreignListeners.delete(heard);
+  }, []);
+}
+
 type Field = HTMLInputElement | HTMLTextAreaElement;
 
 const fieldOf = (target: EventTarget | null): Field | undefined =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement ? target : undefined;
+
+const inWindow = () => document.querySelector("[role=dialog]") !== null;
 
 /** Puts back what stood in a field before a scanner typed into it. */
 function restore(field: Field, value: string): void {
@@ -42,13 +62,40 @@ export function useScanner(onScan: (scanned: Scanned) => void): void {
     let lastAt = 0;
     let field: Field | undefined;
     let before = "";
+    let held: { key: string; target: EventTarget | null }[] = [];
+    let release: ReturnType<typeof setTimeout> | undefined;
+    const replayed = new WeakSet<Event>();
+    // a key that no other follows at once was a hand's
+    const letGo = () => {
+      held.splice(0).forEach(({ key, target }) => {
+        const again = new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true });
+        replayed.add(again);
+        (target ?? document.body).dispatchEvent(again);
+      });
+    };
+    const hold = (event: KeyboardEvent) => {
+      held.push({ key: event.key, target: event.target });
+      clearTimeout(release);
+      release = setTimeout(letGo, BURST_MS);
+    };
     const listen = (event: KeyboardEvent) => {
+      if (replayed.has(event)) return;
       if (event.key === "Shift" || event.altKey || event.ctrlKey || event.metaKey) return;
       const goesOn = event.timeStamp - lastAt <= BURST_MS;
       lastAt = event.timeStamp;
       if (event.key === "Enter") {
         const scanned = goesOn ? readCode(typed) : undefined;
+        const foreign = goesOn && scanned === undefined && held.length >= LEAST_FOREIGN;
         typed = "";
+        if (scanned !== undefined || foreign) {
+          held = [];
+          clearTimeout(release);
+        }
+        if (foreign) {
+          event.preventDefault();
+          event.stopImmediatePropagation();
+          foreignListeners.forEach((heard) => heard());
+        }
         if (scanned === undefined) return;
         event.preventDefault();
         event.stopImmediatePropagation();
@@ -68,12 +115,17 @@ export function useScanner(onScan: (scanned: Scanned) => void): void {
       typed += event.key;
       const burst = typed.length > 2 && typed.startsWith(PREFIX);
       // figures of a scanned tag must not press the keys of the screen
-      if (burst && field === undefined) {
+      const awaited = foreignListeners.size > 0 && event.key !== " " && !inWindow();
+      if (field === undefined && (burst || awaited)) {
         event.preventDefault();
         event.stopImmediatePropagation();
+        if (awaited) hold(event);
       }
     };
     window.addEventListener("keydown", listen, true);
-    return () => window.removeEventListener("keydown", listen, true);
+    return () => {
+      clearTimeout(release);
+      window.removeEventListener("keydown", listen, true);
+    };
   }, []);
 }

@@ -64,6 +64,7 @@ export function Prove() {
             Measure on the stand
           </Link>
           <CurtainsRan row={row} />
+          <BladesMoved row={row} />
           <TimeSpeed job={job} row={row} speed={chosen} phase={phase} setPhase={setPhase} onChoose={choose} />
           <FunctionProofs job={job} />
         </aside>
@@ -124,6 +125,39 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
           trailing one {travelWords(run.evenTrailing)}.
         </p>
       )}
+    </Panel>
+  );
+}
+
+/** How the blades of a leaf shutter moved at the chosen speed, and what that gives stopped down. */
+function BladesMoved({ row }: { row?: SpeedRow }) {
+  const run = row?.after?.blades ?? row?.before?.blades;
+  if (row === undefined || run === undefined) return null;
+  return (
+    <Panel title={`The blades at ${row.speed}`} note={row.after?.blades ? "after" : "before"}>
+      <p className="text-[14px]">
+        Open in <b className="num">{ms(run.openRampSeconds)}</b>, close in{" "}
+        <b className="num">{ms(run.closeRampSeconds)}</b>,{" "}
+        {run.wideOpenSeconds > 0 ? (
+          <>
+            wide open for <b className="num">{ms(run.wideOpenSeconds)}</b>
+          </>
+        ) : (
+          <b className="text-mark">never wide open</b>
+        )}
+        . Efficiency <b className="num">{Math.round(100 * run.efficiency)} %</b>.
+      </p>
+      <p className="text-soft text-[14px]">
+        Stopped down it gives more:{" "}
+        <span className="num">
+          {run.stopped
+            .filter((one) => one.stops % 2 === 1)
+            .map((one) => `${one.stops} ${one.stops === 1 ? "stop" : "stops"} ${stopsWords(one.longerEv)}`)
+            .join(", ")}{" "}
+          EV
+        </span>
+        .
+      </p>
     </Panel>
   );
 }

@@ -21,7 +21,7 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
         {caught.errorEv === undefined ? "" : `${stopsWords(caught.errorEv)} EV`}
         <span className="text-soft text-[17px] font-normal">
           {" "}
-          ± {((caught.shot.uncertaintySeconds / caught.shot.seconds) * 100).toFixed(2)} %
+          ± {partWords(caught.shot.uncertaintySeconds / caught.shot.seconds)}
         </span>
       </span>
       {caught.said.length > 0 && (
@@ -32,6 +32,11 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
     </div>
   );
 }
+
+const LEAST_SHOWN = 0.0001;
+
+const partWords = (part: number) =>
+  part < LEAST_SHOWN ? "less than 0.01 %" : `${(100 * part).toFixed(2)} %`;
 
 function Waiting({ words }: { words: string }) {
   return (

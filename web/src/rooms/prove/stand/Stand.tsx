@@ -9,6 +9,7 @@ import { stopsWords, timeWords } from "../../../plots/ev";
 import { verdictWords } from "../../../plots/SpeedPlot";
 import { useKeys } from "../../../shell/keys";
 import { notify } from "../../../shell/notices";
+import { useForeignCode } from "../../../shell/scanner";
 import { storedValue } from "../../../shell/stored";
 import { Button } from "../../../ui/Button";
 import { ChoiceField, Tick } from "../../../ui/Field";
@@ -133,6 +134,7 @@ export function Stand() {
     setLast(undefined);
     choose(line.speed);
   };
+  useForeignCode(() => goOn(rows));
   useKeys({ " ": () => goOn(rows), Enter: () => goOn(rows), f: fireStandIn, u: () => void undo() });
 
   if (rows.length === 0)

@@ -13,6 +13,7 @@ import ruvant.core.units.Check;
  * @param uncertaintySeconds one standard deviation of that
  * @param sensorSeconds exposure at each sensor, in the order of the set-up; empty for one sensor
  * @param curtains how the curtains ran, where two sensors or more saw them
+ * @param blades how the blades of a leaf shutter moved, where light was seen
  */
 public record MeasuredFiring(
         int index,
@@ -20,7 +21,8 @@ public record MeasuredFiring(
         double uncertaintySeconds,
         Set<FiringFlag> flags,
         List<Double> sensorSeconds,
-        Optional<CurtainTimes> curtains) {
+        Optional<CurtainTimes> curtains,
+        Optional<BladeTimes> blades) {
     public MeasuredFiring {
         Check.count("index", index, 1, 100_000);
         Check.within("exposure", seconds, 1e-5, 120, "s");
@@ -28,6 +30,20 @@ public record MeasuredFiring(
         flags = Check.set(flags);
         sensorSeconds = Check.some("sensorSeconds", sensorSeconds, 3);
         curtains = Check.or(curtains, Optional.<CurtainTimes>empty());
+        blades = Check.or(blades, Optional.<BladeTimes>empty());
+    }
+
+    /**
+     * How the blades moved.
+     *
+     * @param openRampSeconds from 10 to 90 % of the light, 0 to 1
+     * @param closeRampSeconds from 90 to 10 %, 0 to 1
+     */
+    public record BladeTimes(double openRampSeconds, double closeRampSeconds) {
+        public BladeTimes {
+            Check.within("openRamp", openRampSeconds, 0, 1, "s");
+            Check.within("closeRamp", closeRampSeconds, 0, 1, "s");
+        }
     }
 
     /**

@@ -137,7 +137,8 @@ final class PhaseRuns {
                     CurtainRun.of(
                             shots.getOrDefault(speed.words(), List.of()),
                             speed.nominalSeconds(),
-                            tolerances.taperEv(speed.nominalSeconds())));
+                            tolerances.taperEv(speed.nominalSeconds())),
+                    BladeRun.of(shots.getOrDefault(speed.words(), List.of())));
         });
     }
 }

@@ -53,6 +53,7 @@ public record SpeedRow(
      * @param lowEv lower end of the 95 % interval of the mean; empty for one firing
      * @param highEv upper end of it
      * @param curtains how they ran, where the stand saw it
+     * @param blades how they moved, likewise
      * @param percent mean error as measured ÷ nominal − 1, in percent
      */
     public record Run(
@@ -66,5 +67,6 @@ public record SpeedRow(
             Optional<Double> highEv,
             boolean scatterTooWide,
             SpeedVerdict verdict,
-            Optional<CurtainRun> curtains) {}
+            Optional<CurtainRun> curtains,
+            Optional<BladeRun> blades) {}
 }

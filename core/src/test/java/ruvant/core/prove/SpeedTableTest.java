@@ -97,7 +97,8 @@ class SpeedTableTest {
                         -0.008,
                         36,
                         List.of(0.0, 0.005, 0.010),
-                        List.of(seconds / half, seconds, seconds * half))));
+                        List.of(seconds / half, seconds, seconds * half))),
+                Optional.empty());
     }
 
     private void measured(String speed, MeasuredFiring... firings) {
@@ -136,8 +137,36 @@ class SpeedTableTest {
     void aGatePartThatGotNoLightIsCountedAsCapped() {
         MeasuredFiring.CurtainTimes meets = new MeasuredFiring.CurtainTimes(
                 0.010, 0.009, 0.2, 0.2, -3, -0.009, 36, List.of(0.0, 0.010), List.of(0.001, -0.0001));
-        measured("1/125", new MeasuredFiring(1, 0.0005, 1e-6, Set.of(), List.of(), Optional.of(meets)));
+        measured(
+                "1/125",
+                new MeasuredFiring(1, 0.0005, 1e-6, Set.of(), List.of(), Optional.of(meets), Optional.empty()));
         assertThat(row("1/125").after().orElseThrow().curtains().orElseThrow().capped())
                 .isEqualTo(1);
+    }
+
+    @Test
+    void aLeafShuttersBladesAreSlowAtTheFastestSpeedsAndGiveMoreWhenStoppedDown() {
+        for (double seconds : new double[] {0.0020, 0.0022}) {
+            measured(
+                    "1/500",
+                    new MeasuredFiring(
+                            1,
+                            seconds,
+                            1e-6,
+                            Set.of(),
+                            List.of(),
+                            Optional.empty(),
+                            Optional.of(new MeasuredFiring.BladeTimes(0.0008, 0.0012))));
+        }
+        BladeRun blades = row("1/500").after().orElseThrow().blades().orElseThrow();
+        assertThat(blades.firings()).isEqualTo(2);
+        assertThat(blades.totalSeconds()).isCloseTo(0.0031, within(1e-9));
+        assertThat(blades.efficiency()).isCloseTo(0.0021 / 0.0031, within(1e-9));
+        assertThat(blades.wideOpenSeconds()).isCloseTo(0.0021 - 0.00125, within(1e-9));
+        // one stop down: the ramps of 2.5 ms together count for 3/4 instead of 1/2 of their length
+        assertThat(blades.stopped().getFirst().seconds()).isCloseTo(0.0021 + 0.000625, within(1e-9));
+        assertThat(blades.stopped().getLast().longerEv())
+                .isGreaterThan(blades.stopped().getFirst().longerEv())
+                .isLessThan(1);
     }
 }

@@ -1,6 +1,7 @@
 package ruvant.server.handover;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -22,6 +23,7 @@ import ruvant.core.picture.ReturnSheets;
 import ruvant.core.units.TagNumber;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.measure.RecordingStore;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
 
@@ -36,6 +38,7 @@ class HandoverController {
     private final PackageWriter writer;
     private final PackageReader reader;
     private final PictureStore pictures;
+    private final RecordingStore recordings;
 
     HandoverController(
             JobService jobs,
@@ -44,7 +47,9 @@ class HandoverController {
             SheetPrinter printer,
             PackageWriter writer,
             PackageReader reader,
-            PictureStore pictures) {
+            PictureStore pictures,
+            RecordingStore recordings) {
+        this.recordings = recordings;
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
@@ -93,6 +98,9 @@ class HandoverController {
             });
         }
         content.pictures().values().forEach(pictures::keep);
+        for (byte[] recording : content.recordings()) {
+            recordings.keep(() -> new ByteArrayInputStream(recording));
+        }
         boolean ownTag = !logs.exists(foreign.tag());
         return new Imported(jobs.take(foreign, ownTag), ownTag);
     }

@@ -17,6 +17,12 @@ record JobPackage(String format, int version, TagNumber tag, String camera, List
     static final String FORMAT = "ruvant-job";
     static final int VERSION = 1;
     static final String PICTURES = "pictures/";
+    static final String RECORDINGS = "recordings/";
+
+    /** Bytes; a longer recording stays behind. */
+    static final long LONGEST_RECORDING = 48L * 1024 * 1024;
+
+    static final long RECORDINGS_IN_ALL = 200L * 1024 * 1024;
 
     /** One line of the log. */
     record PackedLine(

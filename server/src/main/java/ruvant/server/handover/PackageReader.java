@@ -18,15 +18,17 @@ import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
+import ruvant.core.job.ProveEntry;
 import ruvant.core.picture.EntryWords;
 import ruvant.core.picture.JobRules;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.files.PictureStore;
+import ruvant.server.measure.RecordingStore;
 
 /** Reads a job's package and refuses it whole when anything in it is wrong. */
 @Component
 class PackageReader {
-    private static final int MOST_FILES = 400;
+    private static final int MOST_FILES = 3_000;
     private static final int MOST_BYTES = 64 * 1024 * 1024;
     private static final long MOST_IN_ALL = 300L * 1024 * 1024;
     private static final String ASK_AGAIN = "Ask for the package to be exported once more.";
@@ -37,8 +39,8 @@ class PackageReader {
         this.json = json;
     }
 
-    /** A package's content: its log, and its pictures by name. */
-    record Content(JobLog log, Map<String, byte[]> pictures) {}
+    /** A package's content: its log, its pictures by name, and the recordings of its firings that came along. */
+    record Content(JobLog log, Map<String, byte[]> pictures, List<byte[]> recordings) {}
 
     Content read(InputStream upload) throws IOException {
         Map<String, byte[]> files = files(upload);
@@ -61,7 +63,7 @@ class PackageReader {
         }
         JobLog log = log(packed);
         checked(log);
-        return new Content(log, pictures(log, files));
+        return new Content(log, pictures(log, files), recordings(log, files));
     }
 
     /** Every picture that the log names must have come along. */
@@ -81,6 +83,25 @@ class PackageReader {
             }
         }
         return pictures;
+    }
+
+    /** Those that the log names; very long ones may have stayed behind. */
+    private static List<byte[]> recordings(JobLog log, Map<String, byte[]> files) {
+        Map<String, byte[]> recordings = new LinkedHashMap<>();
+        for (Line line : log.lines()) {
+            if (line.entry() instanceof ProveEntry.FiringsMeasured run) {
+                byte[] content = files.get(JobPackage.RECORDINGS + run.recording());
+                if (content != null && !RecordingStore.nameOf(content).equals(run.recording())) {
+                    throw new BadPackageException(
+                            "The recording of line " + line.sequence() + " is not the one it is said to be.",
+                            ASK_AGAIN);
+                }
+                if (content != null) {
+                    recordings.put(run.recording(), content);
+                }
+            }
+        }
+        return List.copyOf(recordings.values());
     }
 
     private static Map<String, byte[]> files(InputStream upload) throws IOException {

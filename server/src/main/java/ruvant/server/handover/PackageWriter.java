@@ -8,9 +8,11 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
@@ -24,15 +26,18 @@ import ruvant.core.picture.Shop;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.ExposureEv;
 import ruvant.server.files.PictureStore;
+import ruvant.server.measure.RecordingStore;
 
-/** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures. */
+/** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures and recordings. */
 @Component
 class PackageWriter {
     private final ObjectMapper json;
     private final SheetPrinter printer;
     private final PictureStore pictures;
+    private final RecordingStore recordings;
 
-    PackageWriter(ObjectMapper json, SheetPrinter printer, PictureStore pictures) {
+    PackageWriter(ObjectMapper json, SheetPrinter printer, PictureStore pictures, RecordingStore recordings) {
+        this.recordings = recordings;
         this.json = json;
         this.printer = printer;
         this.pictures = pictures;
@@ -55,6 +60,24 @@ class PackageWriter {
                     Files.copy(file.get(), zip);
                     zip.closeEntry();
                 }
+            }
+            recordings(zip, picture);
+        }
+    }
+
+    /** As many as a package may hold; very long ones stay behind, the firings measured from them are in the log. */
+    private void recordings(ZipOutputStream zip, JobPicture picture) throws IOException {
+        Set<String> names = new LinkedHashSet<>();
+        picture.prove().timed().forEach(run -> names.add(run.recording()));
+        long all = 0;
+        for (String name : names) {
+            Optional<Path> file = recordings.file(name);
+            long size = file.isPresent() ? Files.size(file.get()) : 0;
+            if (size > 0 && size <= JobPackage.LONGEST_RECORDING && all + size <= JobPackage.RECORDINGS_IN_ALL) {
+                zip.putNextEntry(new ZipEntry(JobPackage.RECORDINGS + name));
+                Files.copy(file.get(), zip);
+                zip.closeEntry();
+                all += size;
             }
         }
     }

@@ -24,14 +24,14 @@ import org.springframework.stereotype.Component;
 
 /** Keeps recordings in the data folder, each as WAV under the fingerprint of its content; the same one is kept once. */
 @Component
-class RecordingStore {
+public class RecordingStore {
     private static final String NAME = "[0-9a-f]{64}\\.(wav|csv)";
     private static final byte[] RIFF = ascii("RIFF");
     private static final int HEADER = 44;
 
     private final Path folder;
 
-    RecordingStore(@Value("${ruvant.data}") Path data) {
+    public RecordingStore(@Value("${ruvant.data}") Path data) {
         this.folder = data.resolve("recordings");
     }
 
@@ -41,7 +41,7 @@ class RecordingStore {
     }
 
     /** Keeps a file as it came, however long; says under which name. */
-    String keep(InputStreamSource file) throws IOException {
+    public String keep(InputStreamSource file) throws IOException {
         try (InputStream in = new BufferedInputStream(file.getInputStream())) {
             in.mark(RIFF.length);
             boolean wav = Arrays.equals(in.readNBytes(RIFF.length), RIFF);
@@ -55,7 +55,7 @@ class RecordingStore {
         try {
             Files.createDirectories(folder);
             Path half = Files.createTempFile(folder, "half", ".tmp");
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            MessageDigest digest = sha256();
             try (OutputStream out = new DigestOutputStream(Files.newOutputStream(half), digest)) {
                 content.transferTo(out);
             }
@@ -65,13 +65,25 @@ class RecordingStore {
             return name;
         } catch (IOException problem) {
             throw new UncheckedIOException("The recording cannot be written to " + folder, problem);
+        }
+    }
+
+    /** Under which name a content would be kept. */
+    public static String nameOf(byte[] content) {
+        boolean wav = content.length >= RIFF.length && Arrays.equals(Arrays.copyOf(content, RIFF.length), RIFF);
+        return HexFormat.of().formatHex(sha256().digest(content)) + (wav ? ".wav" : ".csv");
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException impossible) {
             throw new IllegalStateException(impossible);
         }
     }
 
     /** The file of a kept recording; empty when there is none of that name. */
-    Optional<Path> file(String name) {
+    public Optional<Path> file(String name) {
         return name.matches(NAME) ? Optional.of(path(name)).filter(Files::exists) : Optional.empty();
     }
 

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
 import ruvant.server.files.PictureStore;
+import ruvant.server.measure.StandRecordings;
 
 class PackageHttpTest extends OverHttp {
     private String busyCamera() {
@@ -142,6 +143,29 @@ class PackageHttpTest extends OverHttp {
         JsonNode copy =
                 shop.get("/api/jobs/" + answer.body().get("tag").asText()).body();
         assertThat(copy.at("/album/shots").findValuesAsText("name")).containsExactly(name);
+    }
+
+    @Test
+    void recordingsComeAlongAndMustBeTheOnesTheyAreSaidToBe() throws IOException {
+        String tag = shop.camera("Recorded " + UUID.randomUUID());
+        byte[] wav = StandRecordings.wav(StandRecordings.leaf(1 / 60.0));
+        String name = shop.sweep(tag, wav, "{\"kind\":\"LEAF\",\"coupling\":\"AUTO\"}", "IN_NO_ORDER", 1)
+                .body()
+                .get("recording")
+                .asText();
+        shop.add(
+                tag,
+                "{\"kind\":\"firingsMeasured\",\"speed\":\"1/60\",\"phase\":\"BEFORE\",\"instrument\":\"stand\",\"recording\":\""
+                        + name
+                        + "\",\"analysis\":1,\"setup\":{\"kind\":\"LEAF\",\"coupling\":\"AUTO\"},"
+                        + "\"firings\":[{\"index\":1,\"seconds\":0.0167,\"uncertaintySeconds\":0.00001}]}");
+        Map<String, byte[]> files = unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"));
+        assertThat(files.get("recordings/" + name)).isEqualTo(wav);
+        assertThat(shop.upload("/api/jobs/import", foreign(tag, job -> {})).status())
+                .isEqualTo(200);
+        Map<String, byte[]> forged = unzip(foreign(tag, job -> {}));
+        forged.put("recordings/" + name, StandRecordings.wav(StandRecordings.leaf(1 / 30.0)));
+        refused(zip(forged), "recording of line 2 is not the one");
     }
 
     @Test

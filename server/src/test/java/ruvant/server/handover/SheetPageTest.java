@@ -58,6 +58,7 @@ class SheetPageTest {
                 Optional.of(bias + 0.1),
                 false,
                 new SpeedVerdict(kind, 0, false),
+                Optional.empty(),
                 Optional.empty());
     }
 

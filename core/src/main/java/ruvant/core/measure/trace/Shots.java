@@ -25,8 +25,23 @@ public final class Shots {
                 found.uncertaintySeconds().orElse(0.0),
                 found.flags(),
                 sensors,
-                found.curtains().map(Shots::times)));
+                found.curtains().map(Shots::times),
+                blades(found)));
     }
+
+    /** Sound has no ramps, and of a curtain's one sensor they say only how wide it is. */
+    private static Optional<MeasuredFiring.BladeTimes> blades(FiringFound found) {
+        FiringFound.OnChannel seen = found.channels().getFirst();
+        boolean moved = seen.openRampSeconds() > 0 && seen.closeRampSeconds() > 0;
+        return found.curtains().isEmpty() && found.channels().size() == 1 && moved
+                ? Optional.of(new MeasuredFiring.BladeTimes(
+                        Math.min(LONGEST_RAMP, seen.openRampSeconds()),
+                        Math.min(LONGEST_RAMP, seen.closeRampSeconds())))
+                : Optional.empty();
+    }
+
+    /** Seconds; blades that take longer do not move, they stick. */
+    private static final double LONGEST_RAMP = 1;
 
     private static MeasuredFiring.CurtainTimes times(Curtains curtains) {
         return new MeasuredFiring.CurtainTimes(
