@@ -107,6 +107,10 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
             return shared.or(pulse::level);
         }
 
+        Measured under(double unrest) {
+            return new Measured(lit, pulse, timed.under(unrest), shared, level, clipped, bounce);
+        }
+
         /** Whether the light stayed below a level that other firings reached. */
         boolean staysLow() {
             return pulse.isOnePiece()
@@ -144,8 +148,10 @@ record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, 
         List<Pulse> pulses = ready.stream().map(Ready::pulse).toList();
         Optional<LampLevel> common = SharedLevel.of(pulses);
         Optional<LampLevel> inStep = common.isPresent() ? Optional.empty() : MainsRipple.inStep(pulses);
+        double unrest = common.isPresent() || inStep.isPresent() ? 0 : SharedLevel.unrest(pulses);
         return ready.stream()
                 .map(one -> measured(one.lit(), one.pulse(), common, inStep, one.clipped()))
+                .map(one -> one.pulse().hasSteadyLevel() ? one.under(unrest) : one)
                 .toList();
     }
 

@@ -16,6 +16,11 @@ final class LampLevel {
     private static final double RIPPLE_GAIN = 40;
     private static final double LEAST_RIPPLE_PERIODS = 0.35;
 
+    /** A ripple of which so many turns were seen, or that many firings show together, goes on as it was seen. */
+    private static final double WELL_KNOWN_TURNS = 1.5;
+
+    private static final double KNOWN = 0.15;
+
     private final Fit.Solved solved;
     private final Shape shape;
     private final double noise;
@@ -168,6 +173,17 @@ final class LampLevel {
     /** How well the mean is known, as a part of it. */
     double relativeUncertainty() {
         return noise * Math.sqrt(solved.inverse().getEntry(0, 0)) / Math.abs(mean());
+    }
+
+    /** By how much the level at a place, and the ripple round it, differ from the mean, as a part of it. */
+    double unevenness(double sample) {
+        if (isSteady()) {
+            return 0;
+        }
+        double differs = Math.abs(at(sample) / mean() - 1) + rippleDepth();
+        double turns = 2 * half / shape.rateHz() * shape.rippleHz();
+        boolean known = shape.harmonics() > 0 && (turns > WELL_KNOWN_TURNS || half == 1);
+        return known ? KNOWN * differs : differs;
     }
 
     boolean isSteady() {

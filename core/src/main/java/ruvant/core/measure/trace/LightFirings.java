@@ -15,6 +15,9 @@ final class LightFirings {
     /** Sensors see one firing within the travel of the curtains, and no hand fires twice within it. */
     static final double SAME_FIRING_SECONDS = 0.08;
 
+    /** Undoing a second stage of coupling leaves so much more than noise. */
+    private static final double TWICE_COUPLED = 1.5;
+
     private final StandSetup setup;
     private final double blockSeconds;
     private final List<SeenChannel> seen;
@@ -184,7 +187,7 @@ final class LightFirings {
         double uncertainty = one.clipped()
                 ? Math.hypot(
                         timed.uncertaintySeconds(), 0.15 * (timed.openRampSeconds() + timed.closeRampSeconds()) / 2)
-                : timed.uncertaintySeconds();
+                : timed.uncertaintySeconds() * (trace.coupling().second() == 0 ? 1 : TWICE_COUPLED);
         return new FiringFound.OnChannel(
                 channel + 1,
                 timed.exposureSeconds(),

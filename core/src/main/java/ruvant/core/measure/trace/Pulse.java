@@ -10,6 +10,12 @@ final class Pulse {
     /** Blades may rebound for so long behind a closing. */
     static final double BOUNCING_SECONDS = 0.030;
 
+    /**
+     * On the edges a lamp that is not steady goes on as its fit does, not quite as it did: part of its unevenness, over
+     * the ramps.
+     */
+    private static final double UNSEEN = 0.05;
+
     /** Kept around each edge beyond its window. */
     private static final double KEPT_SECONDS = 0.008;
 
@@ -168,11 +174,13 @@ final class Pulse {
                         + close.variance(closeWindow.from())
                                 / square(close.at(closeWindow.from()))
                                 * square(last.levelSlope());
+        double ramps = first.rampSeconds() + last.rampSeconds();
+        double unseen = UNSEEN * ramps * (open.unevenness(openWindow.to()) + close.unevenness(closeWindow.from()));
         return new Timed(
                 first.seconds(),
                 last.seconds(),
                 last.seconds() - first.seconds(),
-                Math.sqrt(first.variance() + last.variance() + fromLevel),
+                Math.sqrt(first.variance() + last.variance() + fromLevel + square(unseen)),
                 first.rampSeconds(),
                 last.rampSeconds(),
                 Math.sqrt(first.variance() + relative * square(first.levelSlope())),
@@ -226,5 +234,23 @@ final class Pulse {
             double openRampSeconds,
             double closeRampSeconds,
             double edgeUncertaintySeconds,
-            boolean touching) {}
+            boolean touching) {
+        /**
+         * The same, less certain, where the lamp's level is not: firings show levels that differ by more than their noise.
+         *
+         * @param levels standard deviation of the level, as a part of it
+         */
+        Timed under(double levels) {
+            double byLevel = levels * (touching ? exposureSeconds : (openRampSeconds + closeRampSeconds) / 2);
+            return new Timed(
+                    openSeconds,
+                    closeSeconds,
+                    exposureSeconds,
+                    Math.hypot(uncertaintySeconds, byLevel),
+                    openRampSeconds,
+                    closeRampSeconds,
+                    Math.hypot(edgeUncertaintySeconds, byLevel / 2),
+                    touching);
+        }
+    }
 }

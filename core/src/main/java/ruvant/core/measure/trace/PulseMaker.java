@@ -18,6 +18,9 @@ final class PulseMaker {
     private static final double BEFORE_SECONDS = 0.006;
     private static final double LEAST_PLATEAU_SAMPLES = 4;
 
+    /** A plateau shorter than this part of the firing is looked for by its edges. */
+    private static final double SHORT_PLATEAU = 0.3;
+
     private PulseMaker() {}
 
     /**
@@ -69,6 +72,16 @@ final class PulseMaker {
             level = Optional.of(LampLevel.of(opening, open.to(), close.from()));
             open = EdgeWindow.of(opening, level.get(), inside, -1, room);
             close = EdgeWindow.of(closing, level.get(), inside, 1, room);
+        }
+        if (close.from() - open.to() < Math.max(LEAST_PLATEAU_SAMPLES, SHORT_PLATEAU * (closes - opens))) {
+            Optional<SteepEdges> between = SteepEdges.of(light, opens, closes, inside, rate);
+            if (between.isPresent()) {
+                SteepEdges flat = between.get();
+                int middle = (flat.from() + flat.to()) / 2;
+                level = Optional.of(LampLevel.of(opening, flat.from(), flat.to()));
+                open = EdgeWindow.of(opening, level.get(), middle, -1, room);
+                close = EdgeWindow.of(closing, level.get(), middle, 1, room);
+            }
         }
         if (close.from() - open.to() < LEAST_PLATEAU_SAMPLES) {
             level = Optional.empty();

@@ -2,6 +2,7 @@ package ruvant.core.measure.trace;
 
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.stat.StatUtils;
 import org.hipparchus.stat.descriptive.rank.Median;
 
 /**
@@ -9,6 +10,8 @@ import org.hipparchus.stat.descriptive.rank.Median;
  * if the lamp is the same for all, the others tell the level better.
  */
 final class SharedLevel {
+    private static final double UNREST = 9;
+
     private SharedLevel() {}
 
     /** The common level; empty where the firings contradict each other by more than their noise, or there are too few. */
@@ -46,6 +49,25 @@ final class SharedLevel {
                 && agreeing >= 0.7 * telling.size()
                 && chiSquare < agreeing + 4 * Math.sqrt(2.0 * agreeing);
         return agree ? Optional.of(LampLevel.steady(level, 1 / weights)) : Optional.empty();
+    }
+
+    /**
+     * By how much the levels of firings differ that each show a steady lamp, as a part of it; 0 where that is their
+     * noise. It tells a lamp on the mains that no firing is long enough to show.
+     */
+    static double unrest(List<Pulse> pulses) {
+        List<Pulse> telling = pulses.stream()
+                .filter(pulse -> pulse.isOnePiece() && pulse.levelSeen().isPresent())
+                .toList();
+        if (telling.size() < 2) {
+            return 0;
+        }
+        double[] levels = telling.stream().mapToDouble(SharedLevel::seen).toArray();
+        double mean = StatUtils.mean(levels);
+        double noise =
+                telling.stream().mapToDouble(Pulse::levelVariance).average().orElse(0);
+        double variance = StatUtils.variance(levels);
+        return variance > UNREST * noise ? Math.sqrt(variance) / mean : 0;
     }
 
     private static double seen(Pulse pulse) {
