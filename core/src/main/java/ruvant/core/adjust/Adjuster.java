@@ -1,0 +1,48 @@
+package ruvant.core.adjust;
+
+import java.util.List;
+import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+
+/**
+ * Something that can be turned. Turns count from where it was found first, positive for clockwise or inward.
+ *
+ * @param stepTurns the smallest turn it allows, 0.001 to 5
+ * @param minTurns as far as it goes the one way, at most 0
+ * @param maxTurns as far as it goes the other way, at least 0
+ * @param priorSign 1 where turning it in makes results longer, -1 where shorter, 0 where nothing is known
+ * @param relativeEffect how much it moves each result against the others, one for each; empty where nothing is known
+ */
+public record Adjuster(
+        String name, double stepTurns, double minTurns, double maxTurns, int priorSign, List<Double> relativeEffect) {
+    private static final int MOST_STEPS = 400;
+
+    public Adjuster {
+        name = Check.name("adjuster", name);
+        Check.within("stepTurns", stepTurns, 0.001, 5, "turns");
+        Check.within("minTurns", minTurns, -50, 0, "turns");
+        Check.within("maxTurns", maxTurns, 0, 50, "turns");
+        Check.count("priorSign", priorSign, -1, 1);
+        relativeEffect = Check.some("relativeEffect", relativeEffect, 20);
+        relativeEffect.forEach(one -> Check.within("relativeEffect", one, -100, 100, "times"));
+        if ((maxTurns - minTurns) / stepTurns > MOST_STEPS || maxTurns - minTurns < stepTurns) {
+            throw new FieldProblem(
+                    "stepTurns",
+                    "“" + name + "” has no step to turn by, or more than " + MOST_STEPS + " of them.",
+                    "Give a step that fits its range.");
+        }
+    }
+
+    /** From end to end. */
+    double range() {
+        return maxTurns - minTurns;
+    }
+
+    /** The allowed setting nearest to a wish. */
+    public double nearest(double turns) {
+        double stepped = Math.rint(turns / stepTurns) * stepTurns;
+        double low = Math.ceil(minTurns / stepTurns - 1e-9) * stepTurns;
+        double high = Math.floor(maxTurns / stepTurns + 1e-9) * stepTurns;
+        return Math.clamp(stepped, low, high);
+    }
+}
