@@ -35,7 +35,8 @@ public record AdjustCase(List<Adjuster> adjusters, List<WantedResult> results, L
             if (one.turns().size() != adjusters.size() || one.measured().size() != results.size()) {
                 throw new FieldProblem(
                         "trials",
-                        "A trial has " + one.turns().size() + " settings and " + one.measured().size() + " results.",
+                        "A trial has " + one.turns().size() + " settings and "
+                                + one.measured().size() + " results.",
                         "Give " + adjusters.size() + " settings and " + results.size() + " results in each.");
             }
         }

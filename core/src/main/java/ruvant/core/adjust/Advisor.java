@@ -82,7 +82,8 @@ public final class Advisor {
         Settings.Costing best = settings.best(this::cost, now, middle());
         double reachable = reachable();
         double worstNow = worst(now);
-        if (reachable < UNREACHABLE && wanted.trials().size() > wanted.adjusters().size()) {
+        if (reachable < UNREACHABLE
+                && wanted.trials().size() > wanted.adjusters().size()) {
             // with nothing within tolerance, the least worst is looked for, however far it is
             best = settings.best(turns -> worst(turns) + 0.2 * moving(turns), now, best.turns());
         }
@@ -127,19 +128,22 @@ public final class Advisor {
             double by = to[i] - now[i];
             if (Math.abs(by) > 1e-9) {
                 turned.add(String.format(
-                        Locale.ROOT, "“%s” %+.3f turns", wanted.adjusters().get(i).name(), by));
+                        Locale.ROOT,
+                        "“%s” %+.3f turns",
+                        wanted.adjusters().get(i).name(),
+                        by));
             }
         }
         return said(
                 Advice.Verdict.TURN,
                 to,
                 String.format(
-                                Locale.ROOT,
-                                "Turn %s: the worst result should go from %.1f to %.1f of its tolerance.",
-                                String.join(" and ", turned),
-                                worst(now),
-                                worst(to))
-                        .replace("-", "−")
+                                        Locale.ROOT,
+                                        "Turn %s: the worst result should go from %.1f to %.1f of its tolerance.",
+                                        String.join(" and ", turned),
+                                        worst(now),
+                                        worst(to))
+                                .replace("-", "−")
                         + more);
     }
 
@@ -205,7 +209,9 @@ public final class Advisor {
         double cost = 0;
         for (int i = 0; i < turns.length; i++) {
             double by = Math.abs(turns[i] - now[i]);
-            cost += by > 1e-9 ? PER_ADJUSTER + PER_RANGE * by / wanted.adjusters().get(i).range() : 0;
+            cost += by > 1e-9
+                    ? PER_ADJUSTER + PER_RANGE * by / wanted.adjusters().get(i).range()
+                    : 0;
         }
         return cost;
     }
@@ -266,7 +272,8 @@ public final class Advisor {
             }
             for (int j = 0; j < wanted.results().size(); j++) {
                 double most = Math.abs(belief.response(i, j)) + 1.6 * belief.responseDoubt(i, j);
-                double matters = Math.min(0.12 * belief.supposed(i, j), 0.5 * wanted.results().get(j).tolerance() / range);
+                double matters = Math.min(
+                        0.15 * belief.supposed(i, j), wanted.results().get(j).tolerance() / range);
                 moves |= belief.supposed(i, j) > 0 && most > matters;
             }
             if (!moves && high - low > 0.1 * range) {

@@ -41,7 +41,8 @@ final class Belief {
     }
 
     static Belief of(AdjustCase wanted) {
-        double[][] scale = new double[wanted.adjusters().size()][wanted.results().size()];
+        double[][] scale =
+                new double[wanted.adjusters().size()][wanted.results().size()];
         RealMatrix prior = prior(wanted, scale);
         RealVector mean = priorMean(wanted, scale);
         Belief belief = new Belief(wanted, scale, mean, prior);
@@ -77,7 +78,10 @@ final class Belief {
             Adjuster one = wanted.adjusters().get(i);
             double size = likelyScale(wanted, one);
             for (int j = 0; j < results; j++) {
-                scale[i][j] = size * (one.relativeEffect().isEmpty() ? 1 : one.relativeEffect().get(j));
+                scale[i][j] = size
+                        * (one.relativeEffect().isEmpty()
+                                ? 1
+                                : one.relativeEffect().get(j));
             }
             double largest = 0;
             for (int j = 0; j < results; j++) {
@@ -86,7 +90,8 @@ final class Belief {
             double spread = one.priorSign() == 0 ? 1.3 : SCALE_SPREAD;
             for (int j = 0; j < results; j++) {
                 for (int k = 0; k < results; k++) {
-                    double common = one.relativeEffect().isEmpty() && j != k ? 0 : spread * spread * scale[i][j] * scale[i][k];
+                    double common =
+                            one.relativeEffect().isEmpty() && j != k ? 0 : spread * spread * scale[i][j] * scale[i][k];
                     double own = j == k ? square(OWN_SPREAD) * square(Math.abs(scale[i][j]) + 0.3 * largest) : 0;
                     prior.setEntry(each * j + 1 + i, each * k + 1 + i, common + own);
                 }
@@ -95,7 +100,8 @@ final class Belief {
             }
         }
         for (int j = 0; j < results; j++) {
-            prior.setEntry(each * j, each * j, square(100 * wanted.results().get(j).tolerance()));
+            prior.setEntry(
+                    each * j, each * j, square(100 * wanted.results().get(j).tolerance()));
         }
         return prior;
     }
@@ -125,10 +131,8 @@ final class Belief {
             worst = Math.max(worst, Double.isFinite(first) ? Math.abs(first) : 0);
             tolerance += wanted.results().get(j).tolerance() / wanted.results().size();
         }
-        double strongest = one.relativeEffect().stream()
-                .mapToDouble(Math::abs)
-                .max()
-                .orElse(1);
+        double strongest =
+                one.relativeEffect().stream().mapToDouble(Math::abs).max().orElse(1);
         double byRange = Math.max(worst, 2 * tolerance) / (0.25 * one.range()) / Math.max(1e-9, strongest);
         return one.relativeEffect().isEmpty() ? byRange : Math.sqrt(byRange);
     }
@@ -137,7 +141,9 @@ final class Belief {
         double[] row = row(result, turns, turnedBack);
         RealVector seen = new ArrayRealVector(row, false);
         RealVector gain = covariance.operate(seen);
-        double noise = square(Math.max(wanted.results().get(result).measureSd(), 1e-4 * wanted.results().get(result).tolerance()))
+        double noise = square(Math.max(
+                        wanted.results().get(result).measureSd(),
+                        1e-4 * wanted.results().get(result).tolerance()))
                 + bent(result, turns);
         double total = gain.dotProduct(seen) + noise;
         double surprise = measured - mean.dotProduct(seen);

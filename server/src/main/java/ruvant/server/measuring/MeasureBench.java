@@ -1,7 +1,6 @@
 package ruvant.server.measuring;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -15,30 +14,23 @@ import ruvant.core.practice.stand.StandCases.Wanted;
  * other. Writes the tables into the page about measurement, between its marks.
  */
 public final class MeasureBench {
-    private static final String BEGIN = "<!-- measured -->";
-    private static final String END = "<!-- /measured -->";
     private static final double[] LEAF = {1, 2, 4, 8, 15, 30, 60, 125, 250, 500};
     private static final double[] FOCAL = {1, 2, 4, 8, 15, 30, 60, 125, 250, 500, 1000};
 
-    private final StringBuilder page = new StringBuilder();
+    private final MeasuredPage page;
     private final int cases;
 
-    private MeasureBench(int cases) {
+    private MeasureBench(MeasuredPage page, int cases) {
+        this.page = page;
         this.cases = cases;
     }
 
     public static void main(String[] arguments) throws IOException {
         Locale.setDefault(Locale.ROOT);
-        Path target = Path.of(arguments[0]);
-        MeasureBench bench = new MeasureBench(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 40);
+        int cases = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 40;
+        MeasureBench bench = new MeasureBench(new MeasuredPage(Path.of(arguments[0])), cases);
         bench.all();
-        String text = Files.readString(target);
-        int from = text.indexOf(BEGIN);
-        int to = text.indexOf(END);
-        if (from < 0 || to < from) {
-            throw new IOException(target + " has no place for the tables");
-        }
-        Files.writeString(target, text.substring(0, from + BEGIN.length()) + "\n" + bench.page + text.substring(to));
+        bench.page.write();
     }
 
     private void all() throws IOException {
@@ -166,7 +158,6 @@ public final class MeasureBench {
     }
 
     private void say(String line) {
-        System.out.println(line);
-        page.append(line).append('\n');
+        page.say(line);
     }
 }

@@ -1,0 +1,2 @@
+/** The next turn of an adjuster over HTTP. */
+package ruvant.server.adjust;
