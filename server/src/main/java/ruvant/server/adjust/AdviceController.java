@@ -26,15 +26,15 @@ class AdviceController {
      * @param next setting of each adjuster, turns from first found
      * @param verdict turn, stopInTolerance, stopBestCompromise, fireMore or responseNotAsExpected
      */
-    record Advised(
+    record NextTurn(
             List<Double> next,
             List<Double> predictedEv,
             List<Double> predictedSdEv,
             double probabilityInTolerance,
             String verdict,
             String why) {
-        private static Advised of(Advice advice) {
-            return new Advised(
+        private static NextTurn of(Advice advice) {
+            return new NextTurn(
                     advice.next(),
                     advice.predicted(),
                     advice.predictedSd(),
@@ -57,7 +57,7 @@ class AdviceController {
             path = "/api/adjust/advise",
             consumes = MediaType.APPLICATION_JSON_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
-    Advised advise(@RequestBody AdviceRequest request) {
-        return Advised.of(Advisor.advise(request.asCase()));
+    NextTurn advise(@RequestBody AdviceRequest request) {
+        return NextTurn.of(Advisor.advise(request.asCase()));
     }
 }
