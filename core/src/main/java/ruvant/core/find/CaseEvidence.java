@@ -1,0 +1,39 @@
+package ruvant.core.find;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What is known of one camera's fault.
+ *
+ * @param symptoms ids of what is seen
+ * @param absent ids of what was tried and is not so
+ * @param looks results, the last of each look counts
+ * @param cleared causes that a look cleared, by their words in small letters
+ * @param confirmed causes that are confirmed, likewise
+ * @param speeds what the speeds say: chance by the fixed names of causes; empty for nothing
+ * @param counts how often each cause was confirmed in the shop's jobs of this model, by their words in small letters
+ * @param jobs how many such jobs there were
+ */
+public record CaseEvidence(
+        Set<String> symptoms,
+        Set<String> absent,
+        List<Result> looks,
+        Set<String> cleared,
+        Set<String> confirmed,
+        Map<String, Double> speeds,
+        Map<String, Integer> counts,
+        int jobs) {
+    /** Nothing known yet. */
+    public static final CaseEvidence NONE =
+            new CaseEvidence(Set.of(), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);
+
+    /**
+     * A look and what came of it.
+     *
+     * @param seen whether it was as the look says
+     * @param sure false where it only leans that way
+     */
+    public record Result(String look, boolean seen, boolean sure) {}
+}

@@ -1,0 +1,169 @@
+package ruvant.core.find;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruvant.core.job.Family;
+
+/**
+ * What is known of faults before any camera of a shop was mended: causes with how common each is, what each does to each
+ * symptom, and what each look would show.
+ *
+ * @param version of the format
+ * @param none pseudo-count of a cause that is not on the list
+ * @param symptoms with how often each is said though no cause on the list makes it
+ */
+public record FaultKnowledge(
+        int version, double none, List<Area> areas, List<Symptom> symptoms, List<Cause> causes, List<Look> looks) {
+    /**
+     * A mechanism with its own causes.
+     *
+     * @param families that have it; empty for all
+     */
+    public record Area(String id, String words, List<Family> families) {
+        /** Whether a camera of that family has it. */
+        public boolean isIn(Family family) {
+            return families.isEmpty() || families.contains(family);
+        }
+    }
+
+    /** What is seen; {@code otherwise} is its chance where no cause on the list makes it, 0 to 1. */
+    public record Symptom(String id, String words, double otherwise) {}
+
+    /**
+     * A possible cause.
+     *
+     * @param prior pseudo-count among the causes of its area, above 0
+     * @param why one line in the trade's words
+     * @param symptoms chance of each with this cause, by id
+     * @param calls what it calls for: clean, mend, adjust, part, leave
+     * @param signature the cause of the shutter's speeds that it is; empty for none
+     */
+    public record Cause(
+            String id,
+            String area,
+            String words,
+            double prior,
+            String why,
+            Map<String, Double> symptoms,
+            String calls,
+            String signature) {
+        public Cause {
+            symptoms = Map.copyOf(symptoms);
+            signature = signature == null ? "" : signature;
+        }
+    }
+
+    /**
+     * A test that can raise or clear suspects.
+     *
+     * @param seen what is seen when it speaks for a cause
+     * @param minutes attended, once the place is reached
+     * @param reach what has to be off: outside, top, bottom, front, lens front, inside
+     * @param risk what can be harmed; empty for nothing
+     * @param finds chance that it is seen, by cause
+     * @param otherwise chance that it is seen with any other cause
+     */
+    public record Look(
+            String id,
+            String area,
+            String words,
+            String seen,
+            double minutes,
+            String reach,
+            String risk,
+            Map<String, Double> finds,
+            double otherwise) {
+        public Look {
+            finds = Map.copyOf(finds);
+        }
+    }
+
+    /** Causes that a camera of that family can have. */
+    public List<Cause> causesOf(Family family) {
+        Set<String> here = areasOf(family);
+        return causes.stream().filter(one -> here.contains(one.area())).toList();
+    }
+
+    /** Looks that make sense on a camera of that family. */
+    public List<Look> looksOf(Family family) {
+        Set<String> here = areasOf(family);
+        return looks.stream().filter(one -> here.contains(one.area())).toList();
+    }
+
+    private Set<String> areasOf(Family family) {
+        return areas.stream().filter(one -> one.isIn(family)).map(Area::id).collect(Collectors.toSet());
+    }
+
+    /** The look of that name; empty for none. */
+    public Optional<Look> look(String id) {
+        return looks.stream().filter(one -> one.id().equals(id)).findFirst();
+    }
+
+    /** The symptom said in these words; empty where it is not known. */
+    public Optional<Symptom> symptomSaid(String words) {
+        return symptoms.stream()
+                .filter(one -> one.words().equalsIgnoreCase(words.strip()))
+                .findFirst();
+    }
+
+    /** What is wrong with it, in words; empty where it can be used. */
+    public List<String> problems() {
+        List<String> problems = new ArrayList<>();
+        Set<String> known = new HashSet<>();
+        areas.forEach(one -> twice(known, "area", one.id(), problems));
+        symptoms.forEach(one -> twice(known, "symptom", one.id(), problems));
+        causes.forEach(one -> twice(known, "cause", one.id(), problems));
+        looks.forEach(one -> twice(known, "look", one.id(), problems));
+        for (Cause cause : causes) {
+            require(known, "area", cause.area(), cause.id(), problems);
+            cause.symptoms().forEach((symptom, chance) -> {
+                require(known, "symptom", symptom, cause.id(), problems);
+                chance(cause.id() + ", " + symptom, chance, problems);
+            });
+            boolean told = looks.stream()
+                    .anyMatch(look -> look.finds().getOrDefault(cause.id(), 0.0) - look.otherwise() >= 0.5);
+            if (!told) {
+                problems.add("No look tells “" + cause.words() + "” from the others.");
+            }
+            if (cause.symptoms().isEmpty() || cause.prior() <= 0 || cause.why().isBlank()) {
+                problems.add("“" + cause.words() + "” has no symptom, no count or no reason.");
+            }
+        }
+        for (Look look : looks) {
+            require(known, "area", look.area(), look.id(), problems);
+            chance(look.id() + ", otherwise", look.otherwise(), problems);
+            look.finds().forEach((cause, chance) -> {
+                require(known, "cause", cause, look.id(), problems);
+                chance(look.id() + ", " + cause, chance, problems);
+            });
+            if (look.minutes() <= 0 || look.finds().isEmpty()) {
+                problems.add("Look “" + look.words() + "” takes no time or tells nothing.");
+            }
+        }
+        return problems;
+    }
+
+    private static void twice(Set<String> known, String kind, String id, List<String> problems) {
+        if (!known.add(kind + " " + id)) {
+            problems.add("There are two " + kind + "s called " + id + ".");
+        }
+    }
+
+    private static void require(Set<String> known, String kind, String id, String by, List<String> problems) {
+        if (!known.contains(kind + " " + id)) {
+            problems.add(by + " names the " + kind + " " + id + ", which is not there.");
+        }
+    }
+
+    /** Never and always are not chances: a single slip of the eye could not be made good any more. */
+    private static void chance(String what, double chance, List<String> problems) {
+        if (!(chance > 0 && chance < 1)) {
+            problems.add(what + ": " + chance + " is no chance between never and always.");
+        }
+    }
+}

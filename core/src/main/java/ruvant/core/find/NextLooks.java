@@ -1,0 +1,52 @@
+package ruvant.core.find;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruvant.core.job.Family;
+
+/** Which look to take next: the most that can be found out for a minute, the way there and back counted in. */
+public final class NextLooks {
+    /** Minutes there and back where nothing is known of the model's ways in. */
+    private static final Map<String, Double> USUAL_REACH =
+            Map.of("outside", 0.0, "bottom", 8.0, "top", 20.0, "front", 22.0, "lens front", 18.0, "inside", 60.0);
+
+    private static final double LEAST_BITS = 0.02;
+
+    private NextLooks() {}
+
+    /**
+     * A look worth taking.
+     *
+     * @param minutes all told, what is still to be taken off and put back counted in
+     * @param reachMinutes of these, for the way
+     */
+    public record Ranked(FaultKnowledge.Look look, Diagnosis.Told told, double minutes, double reachMinutes) {
+        /** Bits a minute. */
+        public double worth() {
+            return told.bits() / minutes;
+        }
+    }
+
+    /**
+     * All looks that were not taken yet and tell something, the most worth first.
+     *
+     * @param reached places that are open already: what is reached there costs no way
+     */
+    public static List<Ranked> of(
+            FaultKnowledge knowledge, Family family, Diagnosis diagnosis, CaseEvidence evidence, Set<String> reached) {
+        Set<String> taken =
+                evidence.looks().stream().map(CaseEvidence.Result::look).collect(Collectors.toSet());
+        return knowledge.looksOf(family).stream()
+                .filter(look -> !taken.contains(look.id()))
+                .map(look -> {
+                    double way = reached.contains(look.reach()) ? 0 : USUAL_REACH.getOrDefault(look.reach(), 60.0);
+                    return new Ranked(look, diagnosis.told(look, evidence), look.minutes() + way, way);
+                })
+                .filter(one -> one.told().bits() > LEAST_BITS)
+                .sorted(Comparator.comparingDouble(Ranked::worth).reversed())
+                .toList();
+    }
+}
