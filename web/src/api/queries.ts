@@ -163,6 +163,14 @@ export const faultMapQuery = (tag: string, lastSequence: number) =>
     placeholderData: keepPreviousData,
   });
 
+/** Suspects with their odds, looks taken and looks worth taking. */
+export const diagnosisQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["diagnosis", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/diagnosis", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+  });
+
 /** What ears found at speeds that no instrument has timed since. */
 export const earFindingsQuery = (tag: string, lastSequence: number) =>
   queryOptions({

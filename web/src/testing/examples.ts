@@ -157,7 +157,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       ranOut: [],
       looseIn: "",
     },
-    find: { symptoms: [], suspects: [], causes: [], found: [], patterns: [] },
+    find: { symptoms: [], suspects: [], causes: [], found: [], patterns: [], looks: [] },
     treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
     needs: { needs: [], replacements: [] },
     speeds: [

@@ -1,13 +1,19 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { Entry, JobView } from "../../api/client";
 import { day } from "../../ui/dates";
+import { diagnosisQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
+import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { Aside } from "../camera/Aside";
 import { useJob } from "../camera/useJob";
+import { Ledger } from "./Ledger";
+import { Likely, type Diagnosis } from "./Likely";
+import { NextLooks } from "./NextLooks";
 import { oddsWords, SpeedsSay } from "../prove/SpeedsSay";
 
 type Suspect = JobView["find"]["suspects"][number];
@@ -15,6 +21,7 @@ type Suspect = JobView["find"]["suspects"][number];
 /** The fault: what is seen, who is suspected, what cleared whom, what it was. */
 export function FindFault() {
   const job = useJob();
+  const diagnosis = useQuery(diagnosisQuery(job.tag, job.lastSequence)).data;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="grid min-h-0 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] content-start gap-x-6 gap-y-5 overflow-y-auto px-5 py-3">
@@ -27,6 +34,7 @@ export function FindFault() {
             lines={job.find.symptoms.map((symptom) => symptom.what)}
             make={(what) => ({ kind: "symptomSeen", what })}
           />
+          {diagnosis !== undefined && <KnownSymptoms job={job} diagnosis={diagnosis} />}
           <Said
             job={job}
             title="Found on the way"
@@ -35,14 +43,47 @@ export function FindFault() {
             lines={job.find.found.map((thing) => thing.what)}
             make={(what) => ({ kind: "found", what })}
           />
+          {diagnosis !== undefined && <Ledger job={job} diagnosis={diagnosis} />}
         </div>
         <div className="flex flex-col gap-5">
+          {diagnosis !== undefined && <Likely job={job} diagnosis={diagnosis} />}
+          {diagnosis !== undefined && <NextLooks job={job} diagnosis={diagnosis} />}
           <Suspects job={job} />
           <SpeedsSay job={job} />
           <PatternsKept job={job} />
         </div>
       </div>
       <Aside job={job} />
+    </div>
+  );
+}
+
+/** What of the symptoms was understood, and the words in which they can be said so that it is. */
+function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
+  const append = useAppend(job.tag);
+  const left = diagnosis.known.filter((one) => !diagnosis.understood.includes(one));
+  const say = (what: string) =>
+    void append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what}.` }).catch((problem: Error) =>
+      notify({ kind: "problem", text: problem.message }),
+    );
+  return (
+    <div className="flex flex-col gap-1.5 text-[14px]">
+      {diagnosis.understood.length > 0 && (
+        <p className="text-soft">
+          Understood: <b className="text-ink">{diagnosis.understood.join(" · ")}</b>
+        </p>
+      )}
+      <label className="flex flex-col gap-1">
+        <span className="text-soft">Say it in words that count toward the suspects</span>
+        <select className="input text-[15px]" value="" onChange={(event) => say(event.target.value)}>
+          <option value="" disabled>
+            choose a symptom…
+          </option>
+          {left.map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </select>
+      </label>
     </div>
   );
 }

@@ -71,7 +71,7 @@ function Causes({ causes }: { causes: Said["says"]["causes"] }) {
               <span className="text-soft"> · {cause.shows}</span>
             </span>
           </button>
-          {open === cause.id && <p className="text-soft pb-2 pl-[148px] text-[14.5px]">{cause.why}</p>}
+          {open === cause.id && <p className="text-soft pb-2 pl-[160px] text-[14.5px]">{cause.why}</p>}
         </li>
       ))}
     </ol>
@@ -81,11 +81,11 @@ function Causes({ causes }: { causes: Said["says"]["causes"] }) {
 /** A probability as a bar and a number. */
 export function Odds({ probability }: { probability: number }) {
   return (
-    <span className="flex w-[136px] flex-none items-center gap-2">
+    <span className="flex w-[148px] flex-none items-center gap-2">
       <span aria-hidden="true" className="bg-sunk h-3 w-20 overflow-hidden rounded-[2px]">
         <span className="bg-ready block h-3" style={{ width: `${100 * probability}%` }} />
       </span>
-      <span className="num w-12 text-right font-bold">{oddsWords(probability)}</span>
+      <span className="num w-15 text-right font-bold whitespace-nowrap">{oddsWords(probability)}</span>
     </span>
   );
 }

@@ -10,10 +10,10 @@ import java.util.Set;
  * @param symptoms ids of what is seen
  * @param absent ids of what was tried and is not so
  * @param looks results, the last of each look counts
- * @param cleared causes that a look cleared, by their words in small letters
+ * @param cleared causes that a look cleared, by the key of their words
  * @param confirmed causes that are confirmed, likewise
  * @param speeds what the speeds say: chance by the fixed names of causes; empty for nothing
- * @param counts how often each cause was confirmed in the shop's jobs of this model, by their words in small letters
+ * @param counts how often each cause was confirmed in the shop's jobs of this model, by the key of their words
  * @param jobs how many such jobs there were
  */
 public record CaseEvidence(
@@ -28,6 +28,19 @@ public record CaseEvidence(
     /** Nothing known yet. */
     public static final CaseEvidence NONE =
             new CaseEvidence(Set.of(), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);
+
+    /** The same as if a look had not been taken. */
+    public CaseEvidence without(String look) {
+        return new CaseEvidence(
+                symptoms,
+                absent,
+                looks.stream().filter(one -> !one.look().equals(look)).toList(),
+                cleared,
+                confirmed,
+                speeds,
+                counts,
+                jobs);
+    }
 
     /**
      * A look and what came of it.

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import ruvant.core.job.Family;
@@ -30,6 +29,9 @@ public final class Diagnosis {
     /** A result that only leans counts for half. */
     private static final double LEANS = 0.5;
 
+    /** A cause that makes a symptom by this chance explains it. */
+    private static final double EXPLAINS = 0.1;
+
     private static final double SPEEDS_WEIGH = 0.7;
     private static final double LEAST_BY_SPEEDS = 0.02;
 
@@ -37,6 +39,11 @@ public final class Diagnosis {
     private final Map<String, Integer> places = new HashMap<>();
     private final int[][] pairs;
     private final double[] weights;
+
+    /** Hypotheses that differ only in what is not asked for are one. */
+    private final int[] group;
+
+    private int groupCount;
 
     /** A suspect with its probability, 0 to 1, and the number of jobs in which it was the cause here. */
     public record Suspected(FaultKnowledge.Cause cause, double probability, int jobsHere) {}
@@ -59,6 +66,7 @@ public final class Diagnosis {
             }
         }
         weights = new double[pairs.length];
+        group = new int[pairs.length];
     }
 
     /** Works it out. */
@@ -81,10 +89,42 @@ public final class Diagnosis {
                             result.seen(),
                             result.sure() ? 1 : LEANS));
         }
+        diagnosis.ask(knowledge, evidence);
         diagnosis.bySpeeds(evidence.speeds());
         diagnosis.bySuspicion(evidence);
         diagnosis.normalise();
         return diagnosis;
+    }
+
+    /**
+     * What is asked for is what explains the evidence. That the seals may be perished besides is true of any camera, and no
+     * reason to look at them while it will not fire.
+     */
+    private void ask(FaultKnowledge knowledge, CaseEvidence evidence) {
+        boolean[] asked = new boolean[causes.size()];
+        boolean any = false;
+        for (int i = 0; i < asked.length; i++) {
+            FaultKnowledge.Cause cause = causes.get(i);
+            asked[i] = evidence.symptoms().stream()
+                            .anyMatch(symptom -> cause.symptoms().getOrDefault(symptom, 0.0) >= EXPLAINS)
+                    || evidence.looks().stream()
+                            .filter(CaseEvidence.Result::seen)
+                            .flatMap(one -> knowledge.look(one.look()).stream())
+                            .anyMatch(look -> look.finds().getOrDefault(cause.id(), 0.0) >= EXPLAINS)
+                    || evidence.speeds().getOrDefault(cause.signature(), 0.0) >= EXPLAINS;
+            any |= asked[i];
+        }
+        Map<List<Integer>, Integer> groups = new HashMap<>();
+        for (int h = 0; h < pairs.length; h++) {
+            List<Integer> explaining = new ArrayList<>();
+            for (int cause : pairs[h]) {
+                if (!any || asked[cause]) {
+                    explaining.add(cause);
+                }
+            }
+            group[h] = groups.computeIfAbsent(explaining, one -> groups.size());
+        }
+        groupCount = groups.size();
     }
 
     private void begin(FaultKnowledge knowledge, CaseEvidence evidence) {
@@ -108,7 +148,7 @@ public final class Diagnosis {
     }
 
     private static int here(FaultKnowledge.Cause cause, CaseEvidence evidence) {
-        return evidence.counts().getOrDefault(cause.words().toLowerCase(Locale.ROOT), 0);
+        return evidence.counts().getOrDefault(SameWords.key(cause.words()), 0);
     }
 
     private void observe(ToDoubleFunction<FaultKnowledge.Cause> chance, double otherwise, boolean seen, double counts) {
@@ -157,21 +197,18 @@ public final class Diagnosis {
     }
 
     private void bySuspicion(CaseEvidence evidence) {
+        List<String> keys =
+                causes.stream().map(cause -> SameWords.key(cause.words())).toList();
+        int known = (int) keys.stream().filter(evidence.confirmed()::contains).count();
         for (int h = 0; h < pairs.length; h++) {
             int confirmed = 0;
             for (int cause : pairs[h]) {
-                String words = causes.get(cause).words().toLowerCase(Locale.ROOT);
+                String words = keys.get(cause);
                 weights[h] *= evidence.cleared().contains(words) ? CLEARED : 1;
                 confirmed += evidence.confirmed().contains(words) ? 1 : 0;
             }
-            weights[h] *= Math.pow(UNCONFIRMED, known(evidence) - confirmed);
+            weights[h] *= Math.pow(UNCONFIRMED, known - confirmed);
         }
-    }
-
-    private int known(CaseEvidence evidence) {
-        return (int) causes.stream()
-                .filter(cause -> evidence.confirmed().contains(cause.words().toLowerCase(Locale.ROOT)))
-                .count();
     }
 
     private void normalise() {
@@ -215,9 +252,13 @@ public final class Diagnosis {
         return bits(weights);
     }
 
-    private static double bits(double[] of) {
+    private double bits(double[] of) {
+        double[] together = new double[groupCount];
+        for (int h = 0; h < of.length; h++) {
+            together[group[h]] += of[h];
+        }
         double bits = 0;
-        for (double weight : of) {
+        for (double weight : together) {
             bits -= weight > 0 ? weight * Math.log(weight) / Math.log(2) : 0;
         }
         return bits;

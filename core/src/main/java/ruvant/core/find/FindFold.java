@@ -18,6 +18,7 @@ public final class FindFold implements Fold<FindEntry> {
     private final List<FindPicture.Said> causes = new ArrayList<>();
     private final List<FindPicture.Said> found = new ArrayList<>();
     private final List<FindPicture.Pattern> patterns = new ArrayList<>();
+    private final List<FindPicture.Look> looks = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, FindEntry entry) {
@@ -28,6 +29,7 @@ public final class FindFold implements Fold<FindEntry> {
             case FindEntry.CauseConfirmed cause -> Optional.empty();
             case FindEntry.Found thing -> Optional.empty();
             case FindEntry.PatternRead read -> Optional.empty();
+            case FindEntry.Looked looked -> Optional.empty();
         };
     }
 
@@ -60,6 +62,7 @@ public final class FindFold implements Fold<FindEntry> {
     public void take(Line line, FindEntry entry) {
         switch (entry) {
             case FindEntry.SymptomSeen seen -> symptoms.add(new FindPicture.Said(line.id(), seen.what(), ""));
+            case FindEntry.Looked looked -> looks.add(new FindPicture.Look(line.id(), line.at(), line.by(), looked));
             case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
             case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), thing.what(), ""));
             case FindEntry.SuspectRaised raised ->
@@ -94,7 +97,8 @@ public final class FindFold implements Fold<FindEntry> {
                 List.copyOf(suspects.values()),
                 List.copyOf(causes),
                 List.copyOf(found),
-                List.copyOf(patterns));
+                List.copyOf(patterns),
+                List.copyOf(looks));
     }
 
     private static String key(String text) {

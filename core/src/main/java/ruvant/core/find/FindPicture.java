@@ -7,10 +7,18 @@ import ruvant.core.job.FindEntry;
 
 /** Where the search for the fault stands. */
 public record FindPicture(
-        List<Said> symptoms, List<Suspect> suspects, List<Said> causes, List<Said> found, List<Pattern> patterns) {
+        List<Said> symptoms,
+        List<Suspect> suspects,
+        List<Said> causes,
+        List<Said> found,
+        List<Pattern> patterns,
+        List<Look> looks) {
 
     /** A thing said, with more about it; the line that carries it. */
     public record Said(UUID id, String what, String more) {}
+
+    /** A look that was taken, the last of each counts. */
+    public record Look(UUID id, Instant at, String by, FindEntry.Looked looked) {}
 
     /** What the speeds said at a time. */
     public record Pattern(UUID id, Instant at, FindEntry.PatternRead read) {}

@@ -13,7 +13,7 @@ public final class NextLooks {
     private static final Map<String, Double> USUAL_REACH =
             Map.of("outside", 0.0, "bottom", 8.0, "top", 20.0, "front", 22.0, "lens front", 18.0, "inside", 60.0);
 
-    private static final double LEAST_BITS = 0.02;
+    private static final double LEAST_BITS = 0.04;
 
     private NextLooks() {}
 

@@ -76,6 +76,23 @@ public sealed interface FindEntry extends Entry {
         }
     }
 
+    /**
+     * A look was taken.
+     *
+     * @param look its fixed name
+     * @param words what was looked at, and what speaks for a cause
+     * @param seen whether that was seen
+     * @param sure false where it only leans that way
+     * @param remark may be empty
+     */
+    record Looked(String look, String words, boolean seen, boolean sure, String remark) implements FindEntry {
+        public Looked {
+            look = Check.name("look", look);
+            words = Check.remark("words", words);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
     /** Something found inside on the way: a torn seal, a bent lever. */
     record Found(String what) implements FindEntry {
         public Found {

@@ -155,6 +155,9 @@ public final class EntryWords {
             case FindEntry.SuspectCleared cleared -> "cleared " + cleared.suspect() + ": " + cleared.look();
             case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
             case FindEntry.Found found -> "found " + found.what();
+            case FindEntry.Looked looked ->
+                "look: " + looked.words() + (looked.seen() ? ", so it is" : ", not so")
+                        + (looked.sure() ? "" : ", as far as can be seen") + with(", ", looked.remark());
             case FindEntry.PatternRead read ->
                 "the speeds say: " + read.sentence() + " "
                         + read.likely().stream()

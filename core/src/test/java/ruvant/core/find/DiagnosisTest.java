@@ -136,9 +136,23 @@ class DiagnosisTest {
     void cleared_confirmed_and_counted_causes_count() {
         CaseEvidence late = seen("slowLate");
         CaseEvidence cleared = new CaseEvidence(
-                late.symptoms(), Set.of(), List.of(), Set.of("retard train gummed"), Set.of(), Map.of(), Map.of(), 0);
+                late.symptoms(),
+                Set.of(),
+                List.of(),
+                Set.of(SameWords.key("gummed retard train")),
+                Set.of(),
+                Map.of(),
+                Map.of(),
+                0);
         CaseEvidence confirmed = new CaseEvidence(
-                late.symptoms(), Set.of(), List.of(), Set.of(), Set.of("blade ring drags"), Map.of(), Map.of(), 0);
+                late.symptoms(),
+                Set.of(),
+                List.of(),
+                Set.of(),
+                Set.of(SameWords.key("blade ring drags")),
+                Map.of(),
+                Map.of(),
+                0);
         CaseEvidence common = new CaseEvidence(
                 late.symptoms(),
                 Set.of(),
@@ -146,7 +160,7 @@ class DiagnosisTest {
                 Set.of(),
                 Set.of(),
                 Map.of(),
-                Map.of("retard train engages too deep", 14),
+                Map.of(SameWords.key("retard train engages too deep"), 14),
                 21);
 
         assertThat(chance(Family.LEAF_UNIT, cleared, "trainGummed")).isLessThan(0.2);
@@ -175,6 +189,15 @@ class DiagnosisTest {
                 0);
 
         assertThat(suspects(Family.LEAF_UNIT, speeds).getFirst().cause().id()).isEqualTo("trainDeep");
+    }
+
+    @Test
+    void what_explains_nothing_seen_is_not_looked_at_first() {
+        CaseEvidence dead = seen("releasesNot");
+        List<NextLooks.Ranked> next =
+                NextLooks.of(KNOWN, Family.FOCAL_CLOTH, Diagnosis.of(KNOWN, Family.FOCAL_CLOTH, dead), dead, Set.of());
+
+        assertThat(next.stream().limit(3).map(one -> one.look().area())).doesNotContain("meter", "seals", "range");
     }
 
     @ParameterizedTest

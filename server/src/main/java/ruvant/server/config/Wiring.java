@@ -9,6 +9,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 
@@ -38,6 +39,18 @@ class Wiring {
     @Bean
     Lubrication lubrication(ObjectMapper json) throws IOException {
         return resource(json, "lubrication.json", Lubrication.class);
+    }
+
+    /** What is known of faults; a slip in it stops the start, since every advice would carry it. */
+    @Bean
+    FaultKnowledge faults(ObjectMapper json) throws IOException {
+        try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
+            FaultKnowledge faults = json.readValue(in, FaultKnowledge.class);
+            if (!faults.problems().isEmpty()) {
+                throw new IllegalStateException("What is known of faults has gaps: " + faults.problems());
+            }
+            return faults;
+        }
     }
 
     private static <T> T resource(ObjectMapper json, String name, Class<T> type) throws IOException {

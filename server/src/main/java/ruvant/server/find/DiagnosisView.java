@@ -1,0 +1,94 @@
+package ruvant.server.find;
+
+import java.util.List;
+import java.util.UUID;
+import ruvant.core.find.Diagnosis;
+import ruvant.core.find.NextLooks;
+
+/**
+ * Where the search for a camera's fault stands, and what to look at next.
+ *
+ * @param jobs closed jobs of this model, or of its family, that were counted in
+ * @param none chance that it is none of those on the list
+ * @param openBits what is left to be found out, bits
+ * @param understood words of the symptoms that were understood
+ * @param known words of all symptoms that it could be told
+ * @param looks what was looked at, the newest first
+ * @param next looks, the most worth first
+ */
+record DiagnosisView(
+        int jobs,
+        boolean ofFamily,
+        List<SuspectView> suspects,
+        double none,
+        double openBits,
+        List<String> understood,
+        List<String> known,
+        List<TakenView> looks,
+        List<LookView> next) {
+    /**
+     * A suspect.
+     *
+     * @param jobsHere jobs in which it was the cause
+     * @param calls what it calls for
+     */
+    record SuspectView(
+            String id, String words, String area, String why, String calls, double probability, int jobsHere) {
+        static SuspectView of(Diagnosis.Suspected one, String area) {
+            return new SuspectView(
+                    one.cause().id(),
+                    one.cause().words(),
+                    area,
+                    one.cause().why(),
+                    one.cause().calls(),
+                    one.probability(),
+                    one.jobsHere());
+        }
+    }
+
+    /** A look that was taken, and the suspect it moved most. */
+    record TakenView(UUID line, String words, boolean seen, boolean sure, String moved, double from, double to) {}
+
+    /**
+     * A look that could be taken.
+     *
+     * @param seen what is seen when it speaks for a cause
+     * @param minutes all told
+     * @param reachMinutes of these, to get there and back
+     * @param bits expected to be found out
+     */
+    record LookView(
+            String id,
+            String words,
+            String seen,
+            double minutes,
+            double reachMinutes,
+            String reach,
+            String risk,
+            double bits,
+            double chanceSeen,
+            Then ifSeen,
+            Then ifNot) {
+        static LookView of(NextLooks.Ranked one) {
+            return new LookView(
+                    one.look().id(),
+                    one.look().words(),
+                    one.look().seen(),
+                    one.minutes(),
+                    one.reachMinutes(),
+                    one.look().reach(),
+                    one.look().risk(),
+                    one.told().bits(),
+                    one.told().chanceSeen(),
+                    Then.of(one.told().ifSeen()),
+                    Then.of(one.told().ifNot()));
+        }
+    }
+
+    /** The likeliest suspect after a result. */
+    record Then(String words, double probability) {
+        static Then of(Diagnosis.Suspected one) {
+            return new Then(one.cause().words(), one.probability());
+        }
+    }
+}

@@ -1,0 +1,44 @@
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Panel } from "../../ui/Panel";
+import { oddsWords } from "../prove/SpeedsSay";
+import type { Diagnosis } from "./Likely";
+
+/** Every look that was taken, with what it moved; what cleared a suspect is a result as well. */
+export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
+  const append = useAppend(job.tag);
+  if (diagnosis.looks.length === 0) return null;
+  const strike = (line: string) =>
+    void append([{ kind: "struck", target: line, reason: "looked again" }], { said: "Taken back." }).catch(
+      (problem: Error) => notify({ kind: "problem", text: problem.message }),
+    );
+  return (
+    <Panel title="Looked at" note={`${diagnosis.openBits.toFixed(1)} bit still open`}>
+      <ul>
+        {diagnosis.looks.map((look) => (
+          <li key={look.line} className="border-line/70 flex items-start gap-2 border-b py-1.5">
+            <span aria-hidden="true" className={look.seen ? "text-done" : "text-soft"}>
+              {look.seen ? "●" : "○"}
+            </span>
+            <span className="min-w-0 flex-1">
+              {look.words}: <b>{look.seen ? "so it is" : "not so"}</b>
+              {!look.sure && ", leaning"}
+              <span className="text-soft num block text-[14px]">
+                {look.moved} {oddsWords(look.from)} → {oddsWords(look.to)}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="text-soft min-h-11 underline"
+              aria-label={`Take back: ${look.words}`}
+              onClick={() => strike(look.line)}
+            >
+              back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}

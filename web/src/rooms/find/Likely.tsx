@@ -1,0 +1,78 @@
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { Odds, oddsWords } from "../prove/SpeedsSay";
+
+export type Diagnosis = Schemas["DiagnosisView"];
+
+const SHOWN = 5;
+const LEAST = 0.05;
+
+const CALLS: Record<string, string> = {
+  clean: "clean it",
+  mend: "mend it",
+  adjust: "adjust it",
+  part: "a part is needed",
+  leave: "nothing to mend",
+};
+
+/** "gummed retard train" is "retard train gummed". */
+const sameWords = (words: string) => words.toLowerCase().split(/\W+/).sort().join(" ");
+
+/** Who it could be, by all that is known so far. */
+export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
+  const append = useAppend(job.tag);
+  const told = diagnosis.understood.length > 0 || diagnosis.looks.length > 0;
+  const shown = diagnosis.suspects.filter(
+    (one, index) => index < SHOWN && (index === 0 || one.probability >= (told ? LEAST : 0)),
+  );
+  const raised = new Set(job.find.suspects.map((one) => sameWords(one.name)));
+  const raise = (suspect: Diagnosis["suspects"][number]) =>
+    void append(
+      [
+        {
+          kind: "suspectRaised",
+          suspect: suspect.words,
+          why: `${oddsWords(suspect.probability)} by what is seen`,
+        },
+      ],
+      { said: `Suspect: ${suspect.words}.` },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Panel
+      title={told ? "Likely" : "Commonest, before anything is seen"}
+      note={
+        diagnosis.jobs > 0
+          ? `with ${diagnosis.jobs} jobs of this ${diagnosis.ofFamily ? "family" : "model"} here`
+          : "by what is known of the family"
+      }
+    >
+      <ol>
+        {shown.map((one) => (
+          <li key={one.id} className="border-line/70 flex items-center gap-3 border-b py-1">
+            <Odds probability={one.probability} />
+            <span className="min-w-0 flex-1">
+              <b>{one.words}</b>
+              <span className="text-soft block text-[14px]">
+                {one.why}
+                {one.jobsHere > 0 && <b className="text-mark"> · {one.jobsHere} here</b>} ·{" "}
+                {CALLS[one.calls] ?? one.calls}
+              </span>
+            </span>
+            {!raised.has(sameWords(one.words)) && (
+              <Button onClick={() => raise(one)} aria-label={`Raise ${one.words}`}>
+                Raise
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+      <p className="text-soft text-[14px]">
+        None of those on the list: <span className="num">{oddsWords(diagnosis.none)}</span>. Several may be
+        true at once.
+      </p>
+    </Panel>
+  );
+}

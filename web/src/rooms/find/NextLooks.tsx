@@ -1,0 +1,90 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { Tick } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { oddsWords } from "../prove/SpeedsSay";
+import type { Diagnosis } from "./Likely";
+
+type Look = Diagnosis["next"][number];
+
+const BEST = 3;
+
+/** What to look at next: the most that can be found out for a minute. */
+export function NextLooks({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
+  const [all, setAll] = useState(false);
+  const shown = all ? diagnosis.next : diagnosis.next.slice(0, BEST);
+  return (
+    <Panel title="Look next" note="most found out for a minute first">
+      {diagnosis.next.length === 0 && (
+        <Empty>No look on the list tells anything more: confirm the cause, or say what else is seen.</Empty>
+      )}
+      <ol>
+        {shown.map((look, index) => (
+          <OneLook key={look.id} job={job} look={look} first={index === 0} />
+        ))}
+      </ol>
+      {diagnosis.next.length > BEST && (
+        <Button className="self-start" onClick={() => setAll(!all)}>
+          {all ? "Only the best" : `Why not another? All ${diagnosis.next.length}`}
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolean }) {
+  const append = useAppend(job.tag);
+  const [leans, setLeans] = useState(false);
+  const log = (seen: boolean) =>
+    void append(
+      [
+        {
+          kind: "looked",
+          look: look.id,
+          words: `${look.words}: ${look.seen}`,
+          seen,
+          sure: !leans,
+          remark: "",
+        },
+      ],
+      { said: `${look.words}: ${seen ? look.seen : "not so"}.` },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <li
+      className={`border-line/70 border-b py-2 pl-3 ${first ? "border-l-ready border-l-4" : "border-l-4 border-l-transparent"}`}
+    >
+      <div className="flex items-baseline gap-3">
+        <b className={`min-w-0 flex-1 ${first ? "text-[17px]" : ""}`}>{look.words}</b>
+        <span className="num text-[14px] whitespace-nowrap">
+          {Math.round(look.minutes)} min · {look.bits.toFixed(2)} bit
+        </span>
+      </div>
+      <p className="text-soft text-[14px]">
+        {look.reachMinutes > 0 && (
+          <>
+            {Math.round(look.reachMinutes)} of them to reach it ({look.reach}) and close again.{" "}
+          </>
+        )}
+        {look.risk !== "" && <b className="text-stop">Beware: {look.risk}. </b>}
+        {look.seen} ({oddsWords(look.chanceSeen)}): {look.ifSeen.words} {oddsWords(look.ifSeen.probability)};
+        if not: {look.ifNot.words} {oddsWords(look.ifNot.probability)}.
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <Button
+          kind={first ? "primary" : "plain"}
+          onClick={() => log(true)}
+          aria-label={`${look.words}: so it is`}
+        >
+          So: {look.seen}
+        </Button>
+        <Button onClick={() => log(false)} aria-label={`${look.words}: not so`}>
+          Not so
+        </Button>
+        <Tick label="only leans" checked={leans} onChange={(event) => setLeans(event.target.checked)} />
+      </div>
+    </li>
+  );
+}
