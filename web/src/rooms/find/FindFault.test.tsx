@@ -63,7 +63,7 @@ it("ranks who it could be and raises a suspect with its odds", async () => {
   expect(await screen.findByText("62 %")).toBeTruthy();
   expect(screen.queryByText("light seals perished")).toBeNull();
   expect(screen.getByText(/with 9 jobs of this model here/)).toBeTruthy();
-  fireEvent.click(named("button", "Raise retard train gummed"));
+  fireEvent.click(named("button", "Suspect it: retard train gummed"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "suspectRaised", suspect: "retard train gummed" });
 });

@@ -22,6 +22,8 @@ type Suspect = JobView["find"]["suspects"][number];
 export function FindFault() {
   const job = useJob();
   const diagnosis = useQuery(diagnosisQuery(job.tag, job.lastSequence)).data;
+  // whoever is named is what the hands are about; before that, who it could be
+  const named = job.find.suspects.length > 0;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="grid min-h-0 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] content-start gap-x-6 gap-y-5 overflow-y-auto px-5 py-3">
@@ -46,9 +48,10 @@ export function FindFault() {
           {diagnosis !== undefined && <Ledger job={job} diagnosis={diagnosis} />}
         </div>
         <div className="flex flex-col gap-5">
+          {named && <Suspects job={job} />}
           {diagnosis !== undefined && <Likely job={job} diagnosis={diagnosis} />}
           {diagnosis !== undefined && <NextLooks job={job} diagnosis={diagnosis} />}
-          <Suspects job={job} />
+          {!named && <Suspects job={job} />}
           <SpeedsSay job={job} />
           <PatternsKept job={job} />
         </div>

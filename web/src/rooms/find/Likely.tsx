@@ -62,8 +62,8 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               </span>
             </span>
             {!raised.has(sameWords(one.words)) && (
-              <Button onClick={() => raise(one)} aria-label={`Raise ${one.words}`}>
-                Raise
+              <Button onClick={() => raise(one)} aria-label={`Suspect it: ${one.words}`}>
+                Suspect it
               </Button>
             )}
           </li>

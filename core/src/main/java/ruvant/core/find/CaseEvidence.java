@@ -1,5 +1,7 @@
 package ruvant.core.find;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,6 +30,20 @@ public record CaseEvidence(
     /** Nothing known yet. */
     public static final CaseEvidence NONE =
             new CaseEvidence(Set.of(), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);
+
+    /** The same with one more look. */
+    public CaseEvidence with(Result result) {
+        List<Result> all = new ArrayList<>(looks);
+        all.add(result);
+        return new CaseEvidence(symptoms, absent, all, cleared, confirmed, speeds, counts, jobs);
+    }
+
+    /** The same with a cause that turned out not to be it. */
+    public CaseEvidence cleared(FaultKnowledge.Cause cause) {
+        Set<String> all = new HashSet<>(cleared);
+        all.add(SameWords.key(cause.words()));
+        return new CaseEvidence(symptoms, absent, looks, all, confirmed, speeds, counts, jobs);
+    }
 
     /** The same as if a look had not been taken. */
     public CaseEvidence without(String look) {

@@ -13,6 +13,8 @@ public final class NextLooks {
     private static final Map<String, Double> USUAL_REACH =
             Map.of("outside", 0.0, "bottom", 8.0, "top", 20.0, "front", 22.0, "lens front", 18.0, "inside", 60.0);
 
+    private static final double FARTHEST = 60;
+
     private static final double LEAST_BITS = 0.04;
 
     private NextLooks() {}
@@ -42,11 +44,20 @@ public final class NextLooks {
         return knowledge.looksOf(family).stream()
                 .filter(look -> !taken.contains(look.id()))
                 .map(look -> {
-                    double way = reached.contains(look.reach()) ? 0 : USUAL_REACH.getOrDefault(look.reach(), 60.0);
+                    double way = way(look, reached);
                     return new Ranked(look, diagnosis.told(look, evidence), look.minutes() + way, way);
                 })
                 .filter(one -> one.told().bits() > LEAST_BITS)
                 .sorted(Comparator.comparingDouble(Ranked::worth).reversed())
                 .toList();
+    }
+
+    /** A look with its minutes, what it would tell left open. */
+    public static Ranked untold(FaultKnowledge.Look look, Set<String> reached) {
+        return new Ranked(look, null, look.minutes() + way(look, reached), way(look, reached));
+    }
+
+    private static double way(FaultKnowledge.Look look, Set<String> reached) {
+        return reached.contains(look.reach()) ? 0 : USUAL_REACH.getOrDefault(look.reach(), FARTHEST);
     }
 }

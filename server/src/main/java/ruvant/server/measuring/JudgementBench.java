@@ -14,6 +14,7 @@ public final class JudgementBench {
         MeasuredPage page = new MeasuredPage(Path.of(arguments[0]));
         page.say("Made by `./ruvant bench judgement`.");
         page.say("");
+        FindTables.into(page::say, Math.max(1, cameras / 2));
         AdjustTables.into(page::say, cameras);
         SignatureTables.into(page::say, 22 * Math.max(1, cameras / 44));
         page.write();
