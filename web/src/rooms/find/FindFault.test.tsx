@@ -4,7 +4,7 @@ import { beforeEach, expect, it } from "vitest";
 import { aJob } from "../../testing/examples";
 import { FindFault } from "./FindFault";
 
-const SUSPECT = { area: "leaf shutter", why: "old oil", calls: "clean", jobsHere: 3 };
+const SUSPECT = { area: "leaf shutter", why: "old oil", calls: "clean", jobsHere: 3, raised: false };
 const LOOK = {
   id: "whirr",
   words: "listen to 1 s",

@@ -18,9 +18,6 @@ const CALLS: Record<string, string> = {
   leave: "nothing to mend",
 };
 
-/** "gummed retard train" is "retard train gummed". */
-const sameWords = (words: string) => words.toLowerCase().split(/\W+/).sort().join(" ");
-
 /** Who it could be, by all that is known so far. */
 export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
   const append = useAppend(job.tag);
@@ -28,7 +25,6 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const shown = diagnosis.suspects.filter(
     (one, index) => index < SHOWN && (index === 0 || one.probability >= (told ? LEAST : 0)),
   );
-  const raised = new Set(job.find.suspects.map((one) => sameWords(one.name)));
   const raise = (suspect: Diagnosis["suspects"][number]) =>
     void append(
       [
@@ -61,7 +57,7 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
                 {CALLS[one.calls] ?? one.calls}
               </span>
             </span>
-            {!raised.has(sameWords(one.words)) && (
+            {!one.raised && (
               <Button onClick={() => raise(one)} aria-label={`Suspect it: ${one.words}`}>
                 Suspect it
               </Button>

@@ -140,27 +140,31 @@ function BladesMoved({ row }: { row?: SpeedRow }) {
         <b className="num">{ms(run.closeRampSeconds)}</b>,{" "}
         {run.wideOpenSeconds > 0 ? (
           <>
-            wide open for <b className="num">{ms(run.wideOpenSeconds)}</b>
+            wide open for <b className="num">{timeWords(run.wideOpenSeconds)}</b>
           </>
         ) : (
           <b className="text-mark">never wide open</b>
         )}
         . Efficiency <b className="num">{Math.round(100 * run.efficiency)} %</b>.
       </p>
-      <p className="text-soft text-[14px]">
-        Stopped down it gives more:{" "}
-        <span className="num">
-          {run.stopped
-            .filter((one) => one.stops % 2 === 1)
-            .map((one) => `${one.stops} ${one.stops === 1 ? "stop" : "stops"} ${stopsWords(one.longerEv)}`)
-            .join(", ")}{" "}
-          EV
-        </span>
-        .
-      </p>
+      {run.stopped.some((one) => one.longerEv > WORTH_SAYING_EV) && (
+        <p className="text-soft text-[14px]">
+          Stopped down it gives more:{" "}
+          <span className="num">
+            {run.stopped
+              .filter((one) => one.stops % 2 === 1)
+              .map((one) => `${one.stops} ${one.stops === 1 ? "stop" : "stops"} ${stopsWords(one.longerEv)}`)
+              .join(", ")}{" "}
+            EV
+          </span>
+          .
+        </p>
+      )}
     </Panel>
   );
 }
+
+const WORTH_SAYING_EV = 0.02;
 
 const travelWords = (part: number) =>
   `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? "slower" : "quicker"}`;

@@ -31,6 +31,8 @@ const PATTERN = {
       },
       { id: "healthy", name: "healthy", probability: 0.004, shows: "near", why: "" },
     ],
+    worthNaming: 2,
+    settled: false,
     toTellApart: "Fire 1/8 five times with the lens down.",
   },
 };

@@ -10,10 +10,7 @@ import { Empty, Panel } from "../../ui/Panel";
 type Said = Schemas["PatternSaid"];
 type Phase = Said["phase"];
 
-const WORTH_NAMING = 3;
-const LEAST = 0.03;
 const KEPT = 12;
-const SETTLED = 0.9;
 
 /** The phase that has enough to say: the newer one where it has. */
 export function phaseThatTells(job: JobView): Phase {
@@ -42,9 +39,9 @@ export function SpeedsSay({ job }: { job: JobView }) {
       note={`${phase === "BEFORE" ? "before the work" : "after the work"}, ${said.firings} firings · evidence, not a diagnosis`}
     >
       <p className="max-w-[80ch]">{said.says.sentence}</p>
-      <Causes causes={said.says.causes} />
+      <Causes causes={said.says.causes.slice(0, said.says.worthNaming)} />
       <p className="max-w-[80ch] text-[14.5px]">
-        {said.says.causes[0]!.probability < SETTLED && <b>To tell them apart: </b>}
+        {!said.says.settled && <b>To tell them apart: </b>}
         {said.says.toTellApart}
       </p>
       <Keep job={job} said={said} />
@@ -54,10 +51,9 @@ export function SpeedsSay({ job }: { job: JobView }) {
 
 function Causes({ causes }: { causes: Said["says"]["causes"] }) {
   const [open, setOpen] = useState<string>();
-  const named = causes.filter((one, index) => index === 0 || one.probability >= LEAST);
   return (
     <ol className="flex flex-col">
-      {named.slice(0, WORTH_NAMING).map((cause) => (
+      {causes.map((cause) => (
         <li key={cause.id} className="border-line/70 border-b">
           <button
             type="button"

@@ -95,6 +95,14 @@ public record FaultKnowledge(
         return looks.stream().filter(one -> here.contains(one.area())).toList();
     }
 
+    /** Symptoms that some cause of a camera of that family makes. */
+    public List<Symptom> symptomsOf(Family family) {
+        Set<String> here = causesOf(family).stream()
+                .flatMap(cause -> cause.symptoms().keySet().stream())
+                .collect(Collectors.toSet());
+        return symptoms.stream().filter(one -> here.contains(one.id())).toList();
+    }
+
     private Set<String> areasOf(Family family) {
         return areas.stream().filter(one -> one.isIn(family)).map(Area::id).collect(Collectors.toSet());
     }

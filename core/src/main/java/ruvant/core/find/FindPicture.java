@@ -17,6 +17,11 @@ public record FindPicture(
     /** A thing said, with more about it; the line that carries it. */
     public record Said(UUID id, String what, String more) {}
 
+    /** Whether that is a suspect here already, in whatever order of words. */
+    public boolean suspects(String cause) {
+        return suspects.stream().anyMatch(one -> SameWords.key(one.name()).equals(SameWords.key(cause)));
+    }
+
     /** A look that was taken, the last of each counts. */
     public record Look(UUID id, Instant at, String by, FindEntry.Looked looked) {}
 

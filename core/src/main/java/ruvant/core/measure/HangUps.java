@@ -45,6 +45,13 @@ public final class HangUps {
         return hung;
     }
 
+    /** Which firings fell short as far as others hang: the pallet skipped, the contact broke. */
+    public static List<boolean[]> fallenShort(List<double[]> runs) {
+        return among(runs.stream()
+                .map(run -> Arrays.stream(run).map(error -> -error).toArray())
+                .toList());
+    }
+
     /** The camera's scatter from all runs of three firings and more, resistant to a quarter of hang-ups; 0 for none. */
     static double pooledScatter(List<double[]> runs) {
         double[] distances = runs.stream()

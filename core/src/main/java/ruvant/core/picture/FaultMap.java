@@ -2,7 +2,6 @@ package ruvant.core.picture;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,9 +118,7 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
                         .toArray());
             }
             List<boolean[]> hung = HangUps.among(errors);
-            List<boolean[]> dropped = HangUps.among(errors.stream()
-                    .map(run -> Arrays.stream(run).map(one -> -one).toArray())
-                    .toList());
+            List<boolean[]> dropped = HangUps.fallenShort(errors);
             int[] next = new int[speeds.size()];
             for (ProvePicture.Timed run : runs) {
                 int s = speeds.indexOf(run.speed());

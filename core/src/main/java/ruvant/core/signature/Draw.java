@@ -114,6 +114,17 @@ final class Draw {
         }
     }
 
+    /** Every speed late by about the same time: what drags, sticks or lets go late. */
+    void lag(double late, double scatter, double down, double first, double hang) {
+        for (int s = 0; s < nominal.length; s++) {
+            longerSeconds[s] += late;
+            scatterSeconds2[s] += scatter * scatter;
+            downSeconds[s] += down;
+            firstSeconds[s] += first;
+            hangs[s] += hang;
+        }
+    }
+
     /** What is to be expected at one speed. */
     Expected at(int s, double[] places) {
         double base = nominal[s] * Math.exp(LN2 * longerEv[s]) + longerSeconds[s];

@@ -92,11 +92,7 @@ final class FocalFaults implements Faults {
         shutter.curtains = leading
                 ? shutter.curtains.withLeading(longer, power, jitter)
                 : shutter.curtains.withTrailing(longer, power, jitter);
-        for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.downSeconds[s] += down;
-            shutter.firstSeconds[s] += first;
-            shutter.hangs[s] += hang;
-        }
+        shutter.lag(0, 0, down, first, hang);
     }
 
     private static void latch(Draw shutter, double part, Chance chance) {
@@ -105,13 +101,7 @@ final class FocalFaults implements Faults {
         double down = late * chance.about(0.05, 0.15);
         double first = late * Math.abs(chance.about(0.4, 0.5));
         double hang = part * chance.factor(0.04, 3);
-        for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.longerSeconds[s] += late;
-            shutter.scatterSeconds2[s] += scatter * scatter;
-            shutter.downSeconds[s] += down;
-            shutter.firstSeconds[s] += first;
-            shutter.hangs[s] += hang;
-        }
+        shutter.lag(late, scatter, down, first, hang);
     }
 
     private static void contact(Draw shutter, double part, Chance chance) {
@@ -140,11 +130,7 @@ final class FocalFaults implements Faults {
     private static void residual(Draw shutter, double part, Chance chance) {
         double late = part * chance.factor(0.001, 2.2) * (chance.once(0.12) ? -0.6 : 1);
         double scatter = Math.abs(late) * chance.factor(0.1, 1.8);
-        for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.longerSeconds[s] += late;
-            shutter.scatterSeconds2[s] += scatter * scatter;
-            shutter.firstSeconds[s] += 0.1 * late;
-        }
+        shutter.lag(late, scatter, 0, 0.1 * late, 0);
     }
 
     private static void drift(Draw shutter, double part, Chance chance) {

@@ -105,13 +105,7 @@ final class LeafFaults implements Faults {
         double hang = part * chance.factor(0.015, 3);
         double common = part * Math.abs(chance.about(0, 0.08));
         shutter.addCommon(common);
-        for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.longerSeconds[s] += late;
-            shutter.scatterSeconds2[s] += scatter * scatter;
-            shutter.downSeconds[s] += down;
-            shutter.firstSeconds[s] += first;
-            shutter.hangs[s] += hang;
-        }
+        shutter.lag(late, scatter, down, first, hang);
     }
 
     private static void oil(Draw shutter, double part, Chance chance) {
@@ -120,12 +114,9 @@ final class LeafFaults implements Faults {
         double first = late * chance.factor(2.5, 2) + 0.001 * part;
         double firstEv = part * Math.abs(chance.about(0.1, 0.3));
         double hang = part * chance.factor(0.06, 2.5);
+        shutter.lag(late, scatter, 0, first, hang);
         for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.longerSeconds[s] += late;
-            shutter.scatterSeconds2[s] += scatter * scatter;
-            shutter.firstSeconds[s] += first;
             shutter.firstEv[s] += firstEv;
-            shutter.hangs[s] += hang;
         }
     }
 }

@@ -58,6 +58,11 @@ public record Ranking(List<Ranked> causes, String sentence, String toTellApart) 
         return Math.exp(COUNTS_FOR * (one.evidence() - first.evidence()));
     }
 
+    /** Whether the likeliest cause is so likely that more firings would hardly change it. */
+    public boolean settled() {
+        return causes.getFirst().probability() >= SETTLED;
+    }
+
     /** The causes that are worth naming: until four in five of the odds are told, at most three. */
     public List<Ranked> worthNaming() {
         List<Ranked> named = new ArrayList<>();

@@ -46,9 +46,7 @@ record Seen(
             later.add(apart ? Arrays.copyOfRange(levels, 1, levels.length) : levels);
         }
         List<boolean[]> hung = HangUps.among(later);
-        List<boolean[]> dropped = HangUps.among(later.stream()
-                .map(run -> Arrays.stream(run).map(one -> -one).toArray())
-                .toList());
+        List<boolean[]> dropped = HangUps.fallenShort(later);
         return IntStream.range(0, speeds.size())
                 .mapToObj(i -> one(speeds.get(i), later.get(i), hung.get(i), dropped.get(i)))
                 .toList();

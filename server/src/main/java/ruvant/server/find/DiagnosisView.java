@@ -3,6 +3,7 @@ package ruvant.server.find;
 import java.util.List;
 import java.util.UUID;
 import ruvant.core.find.Diagnosis;
+import ruvant.core.find.LookMoved;
 import ruvant.core.find.NextLooks;
 
 /**
@@ -31,10 +32,18 @@ record DiagnosisView(
      *
      * @param jobsHere jobs in which it was the cause
      * @param calls what it calls for
+     * @param raised whether it is a suspect of this job already
      */
     record SuspectView(
-            String id, String words, String area, String why, String calls, double probability, int jobsHere) {
-        static SuspectView of(Diagnosis.Suspected one, String area) {
+            String id,
+            String words,
+            String area,
+            String why,
+            String calls,
+            double probability,
+            int jobsHere,
+            boolean raised) {
+        static SuspectView of(Diagnosis.Suspected one, String area, boolean raised) {
             return new SuspectView(
                     one.cause().id(),
                     one.cause().words(),
@@ -42,12 +51,24 @@ record DiagnosisView(
                     one.cause().why(),
                     one.cause().calls(),
                     one.probability(),
-                    one.jobsHere());
+                    one.jobsHere(),
+                    raised);
         }
     }
 
     /** A look that was taken, and the suspect it moved most. */
-    record TakenView(UUID line, String words, boolean seen, boolean sure, String moved, double from, double to) {}
+    record TakenView(UUID line, String words, boolean seen, boolean sure, String moved, double from, double to) {
+        static TakenView of(LookMoved one) {
+            return new TakenView(
+                    one.look().id(),
+                    one.look().looked().words(),
+                    one.look().looked().seen(),
+                    one.look().looked().sure(),
+                    one.cause().words(),
+                    one.from(),
+                    one.to());
+        }
+    }
 
     /**
      * A look that could be taken.

@@ -8,9 +8,11 @@ import ruvant.core.signature.Ranking;
  *
  * @param sentence what was seen
  * @param causes the likeliest first
+ * @param worthNaming how many of them tell most of the odds
+ * @param settled whether more firings would hardly change it
  * @param toTellApart what would tell the first two apart
  */
-record SignatureAnswer(String sentence, List<Cause> causes, String toTellApart) {
+record SignatureAnswer(String sentence, List<Cause> causes, int worthNaming, boolean settled, String toTellApart) {
     /**
      * A possible cause.
      *
@@ -31,6 +33,8 @@ record SignatureAnswer(String sentence, List<Cause> causes, String toTellApart) 
                                 one.cause().shows(),
                                 one.why()))
                         .toList(),
+                ranking.worthNaming().size(),
+                ranking.settled(),
                 ranking.toTellApart());
     }
 }

@@ -28,7 +28,11 @@ final class LampLevel {
     private final double half;
 
     /** What the level is made of. */
-    private record Shape(boolean sloping, double rippleHz, int harmonics, double rateHz) {
+    private record Shape(boolean sloping, double rippleHz, int harmonics, double rateHz, boolean inStep) {
+        Shape(boolean sloping, double rippleHz, int harmonics, double rateHz) {
+            this(sloping, rippleHz, harmonics, rateHz, false);
+        }
+
         int columns() {
             return 1 + (sloping ? 1 : 0) + 2 * harmonics;
         }
@@ -56,7 +60,7 @@ final class LampLevel {
      *     beginning
      */
     static LampLevel inStep(Fit.Solved turns, double rippleHz, double noise, double rateHz) {
-        return new LampLevel(turns, new Shape(false, rippleHz, 2, rateHz), noise, 0, 1);
+        return new LampLevel(turns, new Shape(false, rippleHz, 2, rateHz, true), noise, 0, 1);
     }
 
     /** The same level for samples that begin later in the recording. */
@@ -182,7 +186,7 @@ final class LampLevel {
         }
         double differs = Math.abs(at(sample) / mean() - 1) + rippleDepth();
         double turns = 2 * half / shape.rateHz() * shape.rippleHz();
-        boolean known = shape.harmonics() > 0 && (turns > WELL_KNOWN_TURNS || half == 1);
+        boolean known = shape.harmonics() > 0 && (shape.inStep() || turns > WELL_KNOWN_TURNS);
         return known ? KNOWN * differs : differs;
     }
 

@@ -10,7 +10,7 @@ import ruvant.core.measure.recording.Samples;
 /** From a recording to exposures. */
 public final class TraceAnalysis {
     /** Goes up whenever the same recording may be answered otherwise. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private TraceAnalysis() {}
 

@@ -1,0 +1,28 @@
+package ruvant.core.picture;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
+
+/** Places that lie open, so that a look there costs no way. */
+public final class OpenPlaces {
+    /** So many parts out, and the works lie open. */
+    private static final int WORKS_OPEN = 4;
+
+    private OpenPlaces() {}
+
+    /** By the words in which looks say where they are taken. */
+    public static Set<String> of(Valley valley) {
+        List<ValleyPart> out = valley.out();
+        Set<String> open = new HashSet<>();
+        out.stream()
+                .filter(part -> part.removed().covers())
+                .forEach(part -> open.add(part.removed().side().label()));
+        if (out.size() >= WORKS_OPEN) {
+            open.add("inside");
+        }
+        return open;
+    }
+}
