@@ -64,7 +64,9 @@ public final class Logs {
                             "they stick",
                             List.of("blade"))),
                     List.of(new Lubrication.Lubricant("none", "Left dry"), new Lubrication.Lubricant("oil", "Oil")),
-                    List.of()));
+                    List.of()),
+            ruvant.core.adjust.AdjusterBook.EMPTY,
+            ruvant.core.find.FaultKnowledge.EMPTY);
 
     private final List<Line> lines = new ArrayList<>();
     private Instant now = START;

@@ -9,6 +9,8 @@ import java.util.List;
  * @param predicted expected error of each result there
  * @param predictedSd how sure that is, one standard deviation, measuring left aside
  * @param probabilityInTolerance chance that all results are within tolerance there
+ * @param worstNow expected worst error as it stands, as a part of its tolerance
+ * @param worstThere the same there
  * @param why in words, with the numbers it came from
  */
 public record Advice(
@@ -17,6 +19,8 @@ public record Advice(
         List<Double> predicted,
         List<Double> predictedSd,
         double probabilityInTolerance,
+        double worstNow,
+        double worstThere,
         String why) {
     /** The kinds of advice. */
     public enum Verdict {

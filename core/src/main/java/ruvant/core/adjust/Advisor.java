@@ -53,6 +53,33 @@ public final class Advisor {
         return new Advisor(wanted).advice();
     }
 
+    /** An advisor that can be asked more than once about a case. */
+    static Advisor of(AdjustCase wanted) {
+        return new Advisor(wanted);
+    }
+
+    /** Expected error of a result at a setting, and how sure that is, one standard deviation. */
+    double[] expected(int result, double[] turns) {
+        boolean[] back = back(turns);
+        return new double[] {belief.expected(result, turns, back), belief.doubt(result, turns, back)};
+    }
+
+    /** Worst expected error at a setting, as a part of its tolerance. */
+    double worstExpected(double[] turns) {
+        double worst = 0;
+        for (int j = 0; j < wanted.results().size(); j++) {
+            worst = Math.max(
+                    worst,
+                    Math.abs(expected(j, turns)[0]) / wanted.results().get(j).tolerance());
+        }
+        return worst;
+    }
+
+    /** Response of a result to a turn as the trials tell it, and how sure that is, one standard deviation. */
+    double[] response(int adjuster, int result) {
+        return new double[] {belief.response(adjuster, result), belief.responseDoubt(adjuster, result)};
+    }
+
     private static boolean[] backNow(AdjustCase wanted) {
         boolean[] back = new boolean[wanted.adjusters().size()];
         List<Trial> trials = wanted.trials();
@@ -66,7 +93,7 @@ public final class Advisor {
         return back;
     }
 
-    private Advice advice() {
+    Advice advice() {
         double in = chance(now);
         if (in >= STOP) {
             return said(Advice.Verdict.STOP_IN_TOLERANCE, now, "All results are within tolerance as it stands.");
@@ -160,6 +187,8 @@ public final class Advisor {
                         .mapToObj(j -> belief.doubt(j, turns, back))
                         .toList(),
                 chance(turns),
+                worst(now),
+                worst(turns),
                 why);
     }
 

@@ -1,5 +1,6 @@
 package ruvant.core.adjust;
 
+import java.util.Optional;
 import java.util.Random;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -16,10 +17,16 @@ final class Belief {
     /** How much a scale may be off: with a deviation of 0.78 of itself its sign is wrong one time in ten. */
     private static final double SCALE_SPREAD = 0.78;
 
+    /** Where not even the sign is supposed. */
+    static final double UNSUPPOSED = 1.3;
+
     private static final double OWN_SPREAD = 0.28;
 
     /** Backlash is supposed to be of about this part of the range. */
     private static final double BACKLASH_PART = 0.015;
+
+    /** How much the responses to one adjuster stray together from what other cameras taught. */
+    private static final double TOGETHER = 0.5;
 
     /** Responses bend: a trial far from here says less about here. */
     private static final double BENDS = 0.15;
@@ -55,8 +62,11 @@ final class Belief {
                 turnedBack[i] = turns[i] == before[i] ? turnedBack[i] : turns[i] < before[i];
             }
             for (int j = 0; j < belief.results; j++) {
+                if (trial.afterWork()) {
+                    belief.forgetError(j);
+                }
                 if (Double.isFinite(trial.measured().get(j))) {
-                    belief = belief.after(j, turns, turnedBack, trial.measured().get(j));
+                    belief = belief.after(j, turns, turnedBack, trial.measured().get(j), wanted.sd(trial, j));
                 }
             }
             before = turns;
@@ -77,27 +87,28 @@ final class Belief {
         for (int i = 0; i < adjusters; i++) {
             Adjuster one = wanted.adjusters().get(i);
             double size = likelyScale(wanted, one);
+            double largest = 0;
             for (int j = 0; j < results; j++) {
                 scale[i][j] = size
                         * (one.relativeEffect().isEmpty()
-                                ? 1
+                                ? wanted.results().get(j).tolerance() / meanTolerance(wanted)
                                 : one.relativeEffect().get(j));
+                largest = Math.max(
+                        largest, Math.abs(scale[i][j]) / wanted.results().get(j).tolerance());
             }
-            double largest = 0;
+            double spread = one.priorSign() == 0 ? UNSUPPOSED : SCALE_SPREAD;
             for (int j = 0; j < results; j++) {
-                largest = Math.max(largest, Math.abs(scale[i][j]));
-            }
-            double spread = one.priorSign() == 0 ? 1.3 : SCALE_SPREAD;
-            for (int j = 0; j < results; j++) {
+                double largestHere = largest * wanted.results().get(j).tolerance();
                 for (int k = 0; k < results; k++) {
                     double common =
                             one.relativeEffect().isEmpty() && j != k ? 0 : spread * spread * scale[i][j] * scale[i][k];
-                    double own = j == k ? square(OWN_SPREAD) * square(Math.abs(scale[i][j]) + 0.3 * largest) : 0;
+                    double own = j == k ? square(OWN_SPREAD) * square(Math.abs(scale[i][j]) + 0.3 * largestHere) : 0;
                     prior.setEntry(each * j + 1 + i, each * k + 1 + i, common + own);
                 }
-                double backlash = BACKLASH_PART * one.range() * largest;
+                double backlash = BACKLASH_PART * one.range() * largestHere;
                 prior.setEntry(each * j + 1 + adjusters + i, each * j + 1 + adjusters + i, square(backlash));
             }
+            taught(one, i, each, prior, scale[i]);
         }
         for (int j = 0; j < results; j++) {
             prior.setEntry(
@@ -113,7 +124,9 @@ final class Belief {
         for (int i = 0; i < adjusters; i++) {
             int sign = wanted.adjusters().get(i).priorSign();
             for (int j = 0; j < wanted.results().size(); j++) {
-                mean.setEntry(each * j + 1 + i, sign * scale[i][j]);
+                Optional<Adjuster.Learned> learned = wanted.adjusters().get(i).learned(j);
+                mean.setEntry(
+                        each * j + 1 + i, learned.map(Adjuster.Learned::perTurn).orElse(sign * scale[i][j]));
             }
         }
         return mean;
@@ -124,32 +137,66 @@ final class Belief {
      * turn, meet half way.
      */
     private static double likelyScale(AdjustCase wanted, Adjuster one) {
-        double worst = 0;
-        double tolerance = 0;
+        double worst = 2;
+        double strongest = 0;
         for (int j = 0; j < wanted.results().size(); j++) {
-            Double first = wanted.trials().getFirst().measured().get(j);
-            worst = Math.max(worst, Double.isFinite(first) ? Math.abs(first) : 0);
-            tolerance += wanted.results().get(j).tolerance() / wanted.results().size();
+            double tolerance = wanted.results().get(j).tolerance();
+            worst = Math.max(worst, wanted.first(j) / tolerance);
+            double effect = one.relativeEffect().isEmpty()
+                    ? tolerance / meanTolerance(wanted)
+                    : Math.abs(one.relativeEffect().get(j));
+            strongest = Math.max(strongest, effect / tolerance);
         }
-        double strongest =
-                one.relativeEffect().stream().mapToDouble(Math::abs).max().orElse(1);
-        double byRange = Math.max(worst, 2 * tolerance) / (0.25 * one.range()) / Math.max(1e-9, strongest);
+        double byRange = worst / (0.25 * one.range()) / Math.max(1e-9, strongest);
         return one.relativeEffect().isEmpty() ? byRange : Math.sqrt(byRange);
     }
 
-    private Belief after(int result, double[] turns, boolean[] turnedBack, double measured) {
+    private static double meanTolerance(AdjustCase wanted) {
+        return wanted.results().stream()
+                .mapToDouble(WantedResult::tolerance)
+                .average()
+                .orElseThrow();
+    }
+
+    /** What other cameras taught takes the place of what is supposed; one that answers strongly does so all over. */
+    private static void taught(Adjuster one, int i, int each, RealMatrix prior, double[] scale) {
+        for (int j = 0; j < scale.length; j++) {
+            Optional<Adjuster.Learned> here = one.learned(j);
+            if (here.isEmpty()) {
+                continue;
+            }
+            for (int k = 0; k < scale.length; k++) {
+                Optional<Adjuster.Learned> there = one.learned(k);
+                double together = j == k
+                        ? square(here.get().sd())
+                        : there.map(other -> TOGETHER
+                                        * here.get().sd()
+                                        * other.sd()
+                                        * Math.signum(here.get().perTurn() * other.perTurn()))
+                                .orElse(0.0);
+                prior.setEntry(each * j + 1 + i, each * k + 1 + i, together);
+                prior.setEntry(each * k + 1 + i, each * j + 1 + i, together);
+            }
+            scale[j] = here.get().perTurn();
+        }
+    }
+
+    private Belief after(int result, double[] turns, boolean[] turnedBack, double measured, double sd) {
         double[] row = row(result, turns, turnedBack);
         RealVector seen = new ArrayRealVector(row, false);
         RealVector gain = covariance.operate(seen);
-        double noise = square(Math.max(
-                        wanted.results().get(result).measureSd(),
-                        1e-4 * wanted.results().get(result).tolerance()))
-                + bent(result, turns);
+        double noise = square(Math.max(sd, 1e-4 * wanted.results().get(result).tolerance())) + bent(result, turns);
         double total = gain.dotProduct(seen) + noise;
         double surprise = measured - mean.dotProduct(seen);
         RealVector better = mean.add(gain.mapMultiply(surprise / total));
         RealMatrix surer = covariance.subtract(gain.outerProduct(gain).scalarMultiply(1 / total));
         return new Belief(wanted, scale, better, surer);
+    }
+
+    /** Other work moved the results by nobody knows how much. */
+    private void forgetError(int result) {
+        int at = each() * result;
+        covariance.addToEntry(at, at, square(100 * wanted.results().get(result).tolerance()));
     }
 
     private double bent(int result, double[] turns) {

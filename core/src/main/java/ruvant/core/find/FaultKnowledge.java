@@ -19,6 +19,9 @@ import ruvant.core.job.Family;
  */
 public record FaultKnowledge(
         int version, double none, List<Area> areas, List<Symptom> symptoms, List<Cause> causes, List<Look> looks) {
+    /** Nothing known. */
+    public static final FaultKnowledge EMPTY = new FaultKnowledge(1, 1, List.of(), List.of(), List.of(), List.of());
+
     /**
      * A mechanism with its own causes.
      *

@@ -13,6 +13,7 @@ public sealed interface Entry
                 FindEntry,
                 TreatEntry,
                 PartsEntry,
+                AdjustEntry,
                 RefitEntry,
                 ProveEntry,
                 HandoverEntry {

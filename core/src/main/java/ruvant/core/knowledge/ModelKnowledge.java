@@ -14,6 +14,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.adjust.Adjusting;
+import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
@@ -29,9 +31,15 @@ import ruvant.core.units.PartName;
  * @param causes confirmed causes with their counts, the commonest first
  * @param batteries cells that were found in them, with their counts, the commonest first
  * @param leaveAlone what is better left alone, the most often said first
+ * @param adjusters what was turned on them, and how it answered
  */
 public record ModelKnowledge(
-        int jobs, List<KnownPart> parts, List<Tally> causes, List<Tally> batteries, List<Tally> leaveAlone) {
+        int jobs,
+        List<KnownPart> parts,
+        List<Tally> causes,
+        List<Tally> batteries,
+        List<Tally> leaveAlone,
+        List<LearnedResponses.MetAdjuster> adjusters) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
 
@@ -53,7 +61,10 @@ public record ModelKnowledge(
                 counted(
                         jobs,
                         job -> job.notes().leaveAlone().stream()
-                                .map(alone -> alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why()))));
+                                .map(alone -> alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why()))),
+                LearnedResponses.together(jobs.stream()
+                        .flatMap(job -> Adjusting.taughtBy(job.adjust(), job.received(), job.practice()).stream())
+                        .toList()));
     }
 
     /** Learns from jobs of other models of one family: which parts there are and what to beware of, no measures. */
@@ -67,7 +78,8 @@ public record ModelKnowledge(
                         .toList(),
                 all.causes,
                 List.of(),
-                List.of());
+                List.of(),
+                all.adjusters);
     }
 
     private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<String>> said) {

@@ -74,6 +74,8 @@ public final class LogLine {
             "done: done",
             "slip: slip slipped mistake",
             "tool: tool",
+            "turn: turn turned turns",
+            "result: result reads",
             "time: time timed",
             "ear: ear guess sounds",
             "sit: sit sat",
@@ -97,6 +99,7 @@ public final class LogLine {
     private final PartsReader repairs;
     private final LyingReader lying;
     private final SpeedReader speeds;
+    private final AdjustReader adjusters;
 
     /** @param picture the job the line is about: its parts are known words */
     public LogLine(JobPicture picture, Shop shop) {
@@ -116,6 +119,7 @@ public final class LogLine {
         this.repairs = new PartsReader(parts);
         this.lying = new LyingReader(parts);
         this.speeds = new SpeedReader(picture);
+        this.adjusters = new AdjustReader(picture, shop, earlier);
     }
 
     /** Reads a line; never throws: what cannot be is asked about. */
@@ -208,6 +212,8 @@ public final class LogLine {
             case "slip" -> bench.slip(rest, tail);
             case "tool" -> bench.tool(rest, tail);
             case "state" -> mechanism.nearState(text).orElseGet(() -> note(text));
+            case "turn" -> adjusters.turn(rest, tail).orElseGet(() -> note(text));
+            case "result" -> adjusters.result(Replies.said(rest, tail)).orElseGet(() -> note(text));
             case "time" -> speeds.timed(Replies.said(rest, tail));
             case "ear" -> speeds.guessed(Replies.said(rest, tail));
             case "note" -> note(Replies.said(rest, tail));

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
 import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.Entry;
@@ -18,6 +20,7 @@ import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.units.Labelled;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Turns;
 import ruvant.core.units.WellName;
@@ -37,6 +40,7 @@ public final class EntryWords {
             case FindEntry one -> find(one);
             case TreatEntry one -> treat(one);
             case PartsEntry one -> parts(one);
+            case AdjustEntry one -> adjust(one);
             case RefitEntry one -> refit(one);
             case ProveEntry one -> prove(one);
             case HandoverEntry one -> handover(one);
@@ -206,6 +210,36 @@ public final class EntryWords {
     private static String source(PartsEntry.Replaced replaced) {
         String kind = replaced.source().label();
         return replaced.from().equalsIgnoreCase(kind) ? kind : kind + " " + replaced.from();
+    }
+
+    private static String adjust(AdjustEntry entry) {
+        return switch (entry) {
+            case AdjustEntry.AdjusterDescribed one ->
+                "can be adjusted: " + one.name() + ", in " + one.unit().label() + with(", held by ", held(one))
+                        + with(", ", one.caution());
+            case AdjustEntry.ResultDescribed one ->
+                "to come right: " + one.name()
+                        + (one.judged()
+                                ? ", judged"
+                                : ", " + figure(one.wanted()) + " ± " + figure(one.tolerance())
+                                        + with(" ", one.unit()));
+            case AdjustEntry.Turned one ->
+                "turned " + one.adjuster() + " " + one.unit().signed(one.by()) + with(", ", one.remark());
+            case AdjustEntry.ResultRead one ->
+                one.result() + " reads " + figure(one.value()) + with(", ", one.remark());
+            case AdjustEntry.ResultJudged one ->
+                one.result() + ": " + Labelled.wordsOf(one.came()) + with(", ", one.remark());
+        };
+    }
+
+    private static String held(AdjustEntry.AdjusterDescribed one) {
+        return one.lock() == AdjusterLock.NONE ? "" : one.lock().label();
+    }
+
+    private static String figure(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e9
+                ? Long.toString(Math.round(value))
+                : Double.toString(value);
     }
 
     private static String refit(RefitEntry entry) {

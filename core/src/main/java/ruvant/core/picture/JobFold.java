@@ -4,10 +4,12 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.adjust.AdjustFold;
 import ruvant.core.album.AlbumFold;
 import ruvant.core.find.FindFold;
 import ruvant.core.handover.HandoverFold;
 import ruvant.core.intake.IntakeFold;
+import ruvant.core.job.AdjustEntry;
 import ruvant.core.job.AlbumEntry;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
@@ -43,6 +45,7 @@ final class JobFold {
     private final FindFold find = new FindFold();
     private final TreatFold treat = new TreatFold();
     private final PartsFold parts = new PartsFold();
+    private final AdjustFold adjust = new AdjustFold();
     private final ProveFold prove = new ProveFold();
     private final HandoverFold handover = new HandoverFold();
     private final BenchTime.Fold bench = new BenchTime.Fold();
@@ -79,6 +82,7 @@ final class JobFold {
             case FindEntry entry -> find.objection(line, entry);
             case TreatEntry entry -> treat.objection(line, entry);
             case PartsEntry entry -> parts.objection(line, entry);
+            case AdjustEntry entry -> adjust.objection(line, entry);
             case RefitEntry entry -> valley.objection(entry).or(() -> notes.objection(entry));
             case ProveEntry entry -> prove.objection(line, entry);
             case HandoverEntry entry -> handover.objection(line, entry);
@@ -105,25 +109,34 @@ final class JobFold {
             case StripEntry entry -> {
                 valley.take(line, entry);
                 notes.take(line, entry);
-                workedOn(entry instanceof StripEntry.Removed);
+                workedOn(line, entry instanceof StripEntry.Removed);
             }
             case FindEntry entry -> find.take(line, entry);
             case TreatEntry entry -> {
                 treat.take(line, entry);
-                workedOn(!(entry instanceof TreatEntry.WaitStarted || entry instanceof TreatEntry.WaitEnded));
+                workedOn(line, !(entry instanceof TreatEntry.WaitStarted || entry instanceof TreatEntry.WaitEnded));
             }
             case PartsEntry entry -> {
                 parts.take(line, entry);
                 if (entry instanceof PartsEntry.Replaced replaced) {
                     valley.take(replaced);
                 }
-                workedOn(entry instanceof PartsEntry.Replaced);
+                workedOn(line, entry instanceof PartsEntry.Replaced);
             }
             case RefitEntry entry -> {
                 valley.take(line, entry);
                 notes.take(line, entry);
             }
-            case ProveEntry entry -> prove.take(line, entry);
+            case AdjustEntry entry -> {
+                adjust.take(line, entry);
+                if (entry instanceof AdjustEntry.Turned) {
+                    prove.workedOn();
+                }
+            }
+            case ProveEntry entry -> {
+                prove.take(line, entry);
+                adjust.fired(line, entry);
+            }
             case HandoverEntry entry -> handover.take(line, entry);
         }
         last = line;
@@ -138,9 +151,12 @@ final class JobFold {
                 : line.entry().stop();
     }
 
-    private void workedOn(boolean mechanismTouched) {
+    private void workedOn(Line line, boolean mechanismTouched) {
         if (mechanismTouched) {
             prove.workedOn();
+            if (!(line.entry() instanceof StripEntry)) {
+                adjust.workedOn(line);
+            }
         }
     }
 
@@ -155,6 +171,7 @@ final class JobFold {
                 find.picture(),
                 treat.picture(),
                 parts.picture(),
+                adjust.picture(),
                 prove.picture(practice.streakLength()),
                 handover.picture(),
                 bench.picture(),

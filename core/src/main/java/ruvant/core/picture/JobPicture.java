@@ -3,6 +3,7 @@ package ruvant.core.picture;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.album.Album;
 import ruvant.core.find.FindPicture;
 import ruvant.core.handover.HandoverPicture;
@@ -43,6 +44,7 @@ public record JobPicture(
         FindPicture find,
         TreatPicture treat,
         PartsPicture parts,
+        AdjustPicture adjust,
         ProvePicture prove,
         HandoverPicture handover,
         BenchTime bench,

@@ -1,8 +1,20 @@
 package ruvant.core.picture;
 
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.job.HousePractice;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 
-/** What a shop brings to each job: its practice and its tables. */
-public record Shop(HousePractice practice, Materials materials, Lubrication lubrication) {}
+/** What a shop brings to each job: its practice, its tables, and what it knows of adjusters and faults. */
+public record Shop(
+        HousePractice practice,
+        Materials materials,
+        Lubrication lubrication,
+        AdjusterBook adjusters,
+        FaultKnowledge faults) {
+    /** The same with another practice. */
+    public Shop with(HousePractice other) {
+        return new Shop(other, materials, lubrication, adjusters, faults);
+    }
+}

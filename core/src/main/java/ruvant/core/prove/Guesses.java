@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.stat.StatUtils;
 import ruvant.core.job.Attitude;
+import ruvant.core.measure.DialSpeed;
 import ruvant.core.units.ExposureEv;
 
 /** What ears made of a speed, beside what was measured after that. */
 final class Guesses {
     private Guesses() {}
 
-    static List<SpeedRow.Guessed> of(SpeedTable.MarkedOn speed, ProvePicture proofs) {
+    static List<SpeedRow.Guessed> of(DialSpeed speed, ProvePicture proofs) {
         List<ProvePicture.EarGuess> said = proofs.guesses().stream()
                 .filter(guess -> guess.speed().equals(speed.words()))
                 .toList();
@@ -38,7 +39,7 @@ final class Guesses {
     }
 
     private static Optional<Double> measured(
-            SpeedTable.MarkedOn speed, ProvePicture.EarGuess guess, List<ProvePicture.Timed> runs) {
+            DialSpeed speed, ProvePicture.EarGuess guess, List<ProvePicture.Timed> runs) {
         double[] errors = runs.stream()
                 .filter(run -> run.speed().equals(guess.speed())
                         && run.phase() == guess.phase()

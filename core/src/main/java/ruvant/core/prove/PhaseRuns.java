@@ -10,6 +10,7 @@ import ruvant.core.job.Attitude;
 import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.FirstAfterRest;
 import ruvant.core.measure.HangUps;
 import ruvant.core.measure.RunStatistics;
@@ -31,7 +32,7 @@ final class PhaseRuns {
 
     private PhaseRuns() {}
 
-    static PhaseRuns of(List<SpeedTable.MarkedOn> dial, ProvePicture proofs, Phase phase) {
+    static PhaseRuns of(List<DialSpeed> dial, ProvePicture proofs, Phase phase) {
         PhaseRuns runs = new PhaseRuns();
         for (Attitude attitude : Attitude.values()) {
             List<List<Double>> seconds = dial.stream()
@@ -64,8 +65,7 @@ final class PhaseRuns {
         return runs;
     }
 
-    private static List<Double> seconds(
-            ProvePicture proofs, SpeedTable.MarkedOn speed, Phase phase, Attitude attitude) {
+    private static List<Double> seconds(ProvePicture proofs, DialSpeed speed, Phase phase, Attitude attitude) {
         return proofs.timed().stream()
                 .filter(run -> run.speed().equals(speed.words()) && run.phase() == phase && run.attitude() == attitude)
                 .flatMap(run -> run.seconds().stream().skip(run.afterRest() ? 1 : 0))
@@ -88,12 +88,12 @@ final class PhaseRuns {
     }
 
     /** What the firings of a speed say, camera level; empty for none. */
-    Optional<RunStatistics> level(SpeedTable.MarkedOn speed) {
+    Optional<RunStatistics> level(DialSpeed speed) {
         return Optional.ofNullable(counted.getOrDefault(speed.words(), Map.of()).get(Attitude.LEVEL))
                 .map(seconds -> RunStatistics.of(seconds, speed.nominalSeconds()));
     }
 
-    List<Attitudes.Effect> attitudes(SpeedTable.MarkedOn speed) {
+    List<Attitudes.Effect> attitudes(DialSpeed speed) {
         Map<Attitude, RunStatistics> runs = new EnumMap<>(Attitude.class);
         counted.getOrDefault(speed.words(), Map.of())
                 .forEach((attitude, seconds) -> runs.put(attitude, RunStatistics.of(seconds, speed.nominalSeconds())));
@@ -101,20 +101,20 @@ final class PhaseRuns {
     }
 
     /** What a rest does to the next firing; empty until one after a rest and two others are known. */
-    Optional<FirstAfterRest> firstAfterRest(SpeedTable.MarkedOn speed) {
+    Optional<FirstAfterRest> firstAfterRest(DialSpeed speed) {
         double[] first = errors(rested.getOrDefault(speed.words(), List.of()), speed);
         double[] others =
                 errors(counted.getOrDefault(speed.words(), Map.of()).getOrDefault(Attitude.LEVEL, List.of()), speed);
         return first.length < 1 || others.length < 2 ? Optional.empty() : Optional.of(FirstAfterRest.of(first, others));
     }
 
-    private static double[] errors(List<Double> seconds, SpeedTable.MarkedOn speed) {
+    private static double[] errors(List<Double> seconds, DialSpeed speed) {
         return seconds.stream()
                 .mapToDouble(one -> ExposureEv.of(one, speed.nominalSeconds()).value())
                 .toArray();
     }
 
-    Optional<SpeedRow.Run> run(SpeedTable.MarkedOn speed, Tolerances tolerances) {
+    Optional<SpeedRow.Run> run(DialSpeed speed, Tolerances tolerances) {
         return level(speed).map(statistics -> {
             double bias = statistics.biasEv();
             boolean several = statistics.firings() > 1;

@@ -9,10 +9,9 @@ import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.ModelSheet;
 import ruvant.core.job.Phase;
-import ruvant.core.job.SpeedSeries;
 import ruvant.core.measure.Attitudes;
+import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.Difference;
-import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.measure.RunStatistics;
 import ruvant.core.measure.Tolerances;
 
@@ -20,18 +19,15 @@ import ruvant.core.measure.Tolerances;
 public final class SpeedTable {
     private SpeedTable() {}
 
-    /** A speed as it is engraved, what that means, and by what that is known. */
-    record MarkedOn(String words, double nominalSeconds, String source) {}
-
     /** One row for each speed on the dial and each other speed that was timed, slowest first. */
     public static List<SpeedRow> of(IntakeEntry.Received received, ProvePicture proofs, HousePractice practice) {
         Set<String> speeds = new LinkedHashSet<>(received.speeds());
         proofs.timed().forEach(timed -> speeds.add(timed.speed()));
         proofs.guesses().forEach(guess -> speeds.add(guess.speed()));
         Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
-        List<MarkedOn> dial = speeds.stream()
-                .map(speed -> marked(speed, received.series(), sheet))
-                .sorted(Comparator.comparingDouble(MarkedOn::nominalSeconds).reversed())
+        List<DialSpeed> dial = speeds.stream()
+                .map(speed -> DialSpeed.of(speed, received, sheet))
+                .sorted(Comparator.comparingDouble(DialSpeed::nominalSeconds).reversed())
                 .toList();
         Tolerances tolerances = Tolerances.of(received.camera(), practice);
         PhaseRuns before = PhaseRuns.of(dial, proofs, Phase.BEFORE);
@@ -41,15 +37,8 @@ public final class SpeedTable {
                 .toList();
     }
 
-    private static MarkedOn marked(String speed, SpeedSeries series, Optional<ModelSheet> sheet) {
-        Double own = sheet.map(one -> one.meansSeconds().get(speed)).orElse(null);
-        return own != null
-                ? new MarkedOn(speed, own, "maker, " + sheet.orElseThrow().source())
-                : new MarkedOn(speed, MarkedSpeed.nominalSeconds(speed, series), series.label());
-    }
-
     private static SpeedRow row(
-            MarkedOn speed, Tolerances tolerances, PhaseRuns before, PhaseRuns after, List<SpeedRow.Guessed> guesses) {
+            DialSpeed speed, Tolerances tolerances, PhaseRuns before, PhaseRuns after, List<SpeedRow.Guessed> guesses) {
         List<Attitudes.Effect> held = after.attitudes(speed);
         return new SpeedRow(
                 speed.words(),

@@ -44,7 +44,9 @@ class RealLinesTest {
                             new Lubrication.Lubricant("thinOil", "Thin oil"),
                             new Lubrication.Lubricant("moly", "Moly grease"),
                             new Lubrication.Lubricant("helicoid", "Helicoid grease")),
-                    List.of()));
+                    List.of()),
+            Logs.SHOP.adjusters(),
+            Logs.SHOP.faults());
 
     private final Logs logs = bench();
 

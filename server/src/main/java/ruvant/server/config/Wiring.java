@@ -5,10 +5,12 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -44,17 +46,30 @@ class Wiring {
     /** What is known of faults; a slip in it stops the start, since every advice would carry it. */
     @Bean
     FaultKnowledge faults(ObjectMapper json) throws IOException {
-        try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
-            FaultKnowledge faults = json.readValue(in, FaultKnowledge.class);
-            if (!faults.problems().isEmpty()) {
-                throw new IllegalStateException("What is known of faults has gaps: " + faults.problems());
-            }
-            return faults;
+        FaultKnowledge faults = resource(json, "faults.json", FaultKnowledge.class, FaultKnowledge.class);
+        return sound("faults", faults, faults.problems());
+    }
+
+    /** What each family has to adjust; likewise. */
+    @Bean
+    AdjusterBook adjusters(ObjectMapper json) throws IOException {
+        AdjusterBook book = resource(json, "adjusters.json", AdjusterBook.class, AdjusterBook.class);
+        return sound("adjusters", book, book.problems());
+    }
+
+    private static <T> T sound(String what, T knowledge, List<String> problems) {
+        if (!problems.isEmpty()) {
+            throw new IllegalStateException("What is known of " + what + " has gaps: " + problems);
         }
+        return knowledge;
     }
 
     private static <T> T resource(ObjectMapper json, String name, Class<T> type) throws IOException {
-        try (InputStream in = Materials.class.getResourceAsStream(name)) {
+        return resource(json, name, type, Materials.class);
+    }
+
+    private static <T> T resource(ObjectMapper json, String name, Class<T> type, Class<?> beside) throws IOException {
+        try (InputStream in = beside.getResourceAsStream(name)) {
             return json.readValue(in, type);
         }
     }

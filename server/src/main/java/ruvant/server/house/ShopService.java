@@ -3,6 +3,8 @@ package ruvant.server.house;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import org.springframework.stereotype.Service;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.job.HousePractice;
 import ruvant.core.picture.Shop;
 import ruvant.core.treat.Lubrication;
@@ -17,14 +19,20 @@ public class ShopService {
     private final ObjectMapper json;
     private volatile Shop shop;
 
-    public ShopService(SettingStore settings, ObjectMapper json, Materials materials, Lubrication lubrication)
+    public ShopService(
+            SettingStore settings,
+            ObjectMapper json,
+            Materials materials,
+            Lubrication lubrication,
+            AdjusterBook adjusters,
+            FaultKnowledge faults)
             throws JsonProcessingException {
         this.settings = settings;
         this.json = json;
         var stored = settings.get(PRACTICE);
         HousePractice practice =
                 stored.isPresent() ? json.readValue(stored.get(), HousePractice.class) : HousePractice.starting();
-        this.shop = new Shop(practice, materials, lubrication);
+        this.shop = new Shop(practice, materials, lubrication, adjusters, faults);
     }
 
     /** The shop as it works now. */
@@ -39,6 +47,6 @@ public class ShopService {
         } catch (JsonProcessingException problem) {
             throw new IllegalStateException("The practice cannot be written", problem);
         }
-        shop = new Shop(practice, shop.materials(), shop.lubrication());
+        shop = shop.with(practice);
     }
 }

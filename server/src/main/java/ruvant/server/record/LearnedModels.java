@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.job.Family;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.knowledge.ModelKnowledge;
@@ -79,6 +80,14 @@ public class LearnedModels {
                 : new Beside(families.get(new Kin(job.received().camera().family(), model)), true);
     }
 
+    /** How adjusters answered on the other cameras of its model, and behind them on other models of its family. */
+    public LearnedResponses responses(JobPicture job) {
+        Model model = Model.of(job);
+        return new LearnedResponses(
+                besides.get(new Others(model, job.tag())).adjusters(),
+                families.get(new Kin(job.received().camera().family(), model)).adjusters());
+    }
+
     /**
      * What all jobs of its very model taught, this one among them: it is asked for whenever a job is shown, and one
      * answer serves them all.
@@ -113,8 +122,12 @@ public class LearnedModels {
     }
 
     private List<JobPicture> taught(Stream<TagNumber> tags) {
-        return tags.map(jobs::picture)
-                .filter(picture -> !picture.valley().parts().isEmpty())
-                .toList();
+        return tags.map(jobs::picture).filter(LearnedModels::teaches).toList();
+    }
+
+    private static boolean teaches(JobPicture picture) {
+        return !picture.valley().parts().isEmpty()
+                || !picture.find().causes().isEmpty()
+                || !picture.adjust().turned().isEmpty();
     }
 }

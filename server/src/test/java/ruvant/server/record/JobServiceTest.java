@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.job.BenchEntry;
 import ruvant.core.job.BodyType;
 import ruvant.core.job.Entry;
@@ -43,7 +45,9 @@ class JobServiceTest {
             SummaryStore summaries = mock(SummaryStore.class);
             Events events = mock(Events.class);
             ShopService shop = mock(ShopService.class);
-            when(shop.shop()).thenReturn(new Shop(HousePractice.starting(), null, null));
+            when(shop.shop())
+                    .thenReturn(
+                            new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
             JobService jobs =
                     new JobService(database, logs, summaries, new EarStore(database), shop, events, clock, mock());
@@ -121,7 +125,8 @@ class JobServiceTest {
 
     private JobService service(Database database) {
         ShopService shop = mock(ShopService.class);
-        when(shop.shop()).thenReturn(new Shop(HousePractice.starting(), null, null));
+        when(shop.shop())
+                .thenReturn(new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
         Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
         return new JobService(
                 database,

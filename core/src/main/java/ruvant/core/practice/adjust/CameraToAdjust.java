@@ -2,12 +2,17 @@ package ruvant.core.practice.adjust;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.SplittableRandom;
 import ruvant.core.adjust.AdjustCase;
 import ruvant.core.adjust.Adjuster;
+import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.adjust.Trial;
 import ruvant.core.adjust.WantedResult;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
+import ruvant.core.job.TurnUnit;
 
 /**
  * A camera whose adjusters answer with bends, backlash and noise; how they are supposed to answer is told only roughly,
@@ -16,6 +21,7 @@ import ruvant.core.adjust.WantedResult;
 public final class CameraToAdjust {
     private static final double WRONG_SIGN = 0.1;
     private static final double UNREACHABLE = 0.15;
+    private static final double CAMERAS_DIFFER = 0.12;
 
     private final List<Adjuster> adjusters = new ArrayList<>();
     private final List<WantedResult> results = new ArrayList<>();
@@ -31,7 +37,24 @@ public final class CameraToAdjust {
 
     /** @param adjusterCount 1 to 3 */
     public CameraToAdjust(int adjusterCount, long seed) {
-        Random random = new Random(new SplittableRandom(seed * 7 + adjusterCount).nextLong());
+        this(adjusterCount, new Random(new SplittableRandom(seed * 7 + adjusterCount).nextLong()), Optional.empty());
+    }
+
+    /**
+     * A camera of a model: all of that model answer alike, but for a tenth or so.
+     *
+     * @param model the same number for cameras of one model
+     */
+    public static CameraToAdjust ofModel(int adjusterCount, long model, long seed) {
+        return new CameraToAdjust(
+                adjusterCount,
+                new Random(new SplittableRandom(model * 17 + adjusterCount).nextLong()),
+                Optional.of(new Random(new SplittableRandom(seed * 1_000_003 + model).nextLong())));
+    }
+
+    /** @param own what tells this camera from others of its model; empty for one of a model of its own */
+    private CameraToAdjust(int adjusterCount, Random model, Optional<Random> own) {
+        Random random = model;
         int resultCount = adjusterCount + 1 + random.nextInt(3);
         response = new double[adjusterCount][resultCount];
         bend = new double[adjusterCount];
@@ -59,6 +82,16 @@ public final class CameraToAdjust {
             bend[i] = 0.25 * random.nextGaussian();
             backlash[i] = 0.06 * random.nextDouble();
             cure[i] = 1.4 * (random.nextDouble() - 0.5);
+        }
+        if (own.isPresent()) {
+            random = own.get();
+            for (int i = 0; i < adjusterCount; i++) {
+                cure[i] = 1.4 * (random.nextDouble() - 0.5);
+                for (int j = 0; j < resultCount; j++) {
+                    response[i][j] *= 1 + CAMERAS_DIFFER * random.nextGaussian();
+                }
+            }
+            noise.setSeed(random.nextLong());
         }
         double apart = random.nextDouble() < UNREACHABLE ? 1.6 : 0.3;
         for (int j = 0; j < resultCount; j++) {
@@ -127,6 +160,45 @@ public final class CameraToAdjust {
     /** The case as it stands after all trials. */
     public AdjustCase asCase() {
         return new AdjustCase(adjusters, results, trials);
+    }
+
+    /** The same with what other cameras of the model taught, by the adjuster's number. */
+    public AdjustCase asCase(LearnedResponses learned) {
+        List<Adjuster> taught = adjusters.stream()
+                .map(one -> new Adjuster(
+                        one.name(),
+                        one.stepTurns(),
+                        one.minTurns(),
+                        one.maxTurns(),
+                        one.priorSign(),
+                        one.relativeEffect(),
+                        results.stream()
+                                .map(result -> learned.of(one.name(), result.name())
+                                        .map(all -> new Adjuster.Learned(all.perTurn(), all.sd())))
+                                .toList()))
+                .toList();
+        return new AdjustCase(taught, results, trials);
+    }
+
+    /** What this camera taught of its adjusters. */
+    public List<LearnedResponses.MetAdjuster> taught() {
+        List<LearnedResponses.MetAdjuster> met = new ArrayList<>();
+        for (int i = 0; i < adjusters.size(); i++) {
+            Adjuster one = adjusters.get(i);
+            met.add(new LearnedResponses.MetAdjuster(
+                    new AdjustEntry.AdjusterDescribed(
+                            one.name(),
+                            TurnUnit.EIGHTHS,
+                            one.minTurns(),
+                            one.maxTurns(),
+                            AdjusterLock.NONE,
+                            "",
+                            "",
+                            0,
+                            List.of()),
+                    LearnedResponses.answers(asCase(), i)));
+        }
+        return met;
     }
 
     /** Cycles so far; the first measurement is none. */

@@ -1,0 +1,168 @@
+package ruvant.core.adjust;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
+import ruvant.core.job.Family;
+import ruvant.core.job.HousePractice;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.ModelSheet;
+import ruvant.core.job.TurnUnit;
+import ruvant.core.measure.DialSpeed;
+
+/**
+ * Adjusters that each family has, before any camera of a shop taught more: what each moves, how it is held, and what to
+ * mind.
+ *
+ * @param version of the format
+ */
+public record AdjusterBook(int version, List<Result> results, List<Kind> adjusters) {
+    /** A result that is not a marked speed; components as in {@link AdjustEntry.ResultDescribed}. */
+    public record Result(
+            String name,
+            String unit,
+            double wanted,
+            double tolerance,
+            double measureSd,
+            String tooLow,
+            String tooHigh,
+            String why) {
+        /** As it is entered on a job. */
+        public AdjustEntry.ResultDescribed described() {
+            return new AdjustEntry.ResultDescribed(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh);
+        }
+    }
+
+    /**
+     * Speeds that are moved alike.
+     *
+     * @param fromSeconds nominal exposure from which on, at least 0
+     * @param toSeconds up to but not including
+     */
+    public record OverSpeeds(double fromSeconds, double toSeconds, double effect) {}
+
+    /** A kind of adjuster; other components as in {@link AdjustEntry.AdjusterDescribed}. */
+    public record Kind(
+            String name,
+            List<Family> families,
+            TurnUnit unit,
+            double least,
+            double most,
+            AdjusterLock lock,
+            String caution,
+            String triedWith,
+            int coverMinutes,
+            String why,
+            List<OverSpeeds> speeds,
+            List<AdjustEntry.Moves> moves) {
+        /** Whether a camera of that family may have it. */
+        public boolean isIn(Family family) {
+            return families.isEmpty() || families.contains(family);
+        }
+
+        AdjustEntry.AdjusterDescribed described(List<DialSpeed> dial) {
+            Stream<AdjustEntry.Moves> overSpeeds = dial.stream()
+                    .flatMap(speed -> speeds.stream()
+                            .filter(one -> speed.nominalSeconds() >= one.fromSeconds()
+                                    && speed.nominalSeconds() < one.toSeconds())
+                            .limit(1)
+                            .map(one -> new AdjustEntry.Moves(speed.words(), one.effect())));
+            return new AdjustEntry.AdjusterDescribed(
+                    name,
+                    unit,
+                    least,
+                    most,
+                    lock,
+                    caution,
+                    triedWith,
+                    coverMinutes,
+                    Stream.concat(overSpeeds, moves.stream()).limit(MOST_MOVED).toList());
+        }
+    }
+
+    /** One in which nothing stands. */
+    public static final AdjusterBook EMPTY = new AdjusterBook(1, List.of(), List.of());
+
+    private static final int MOST_MOVED = 16;
+
+    /** Adjusters that a camera may have, each with the speeds of its own dial. */
+    public List<AdjustEntry.AdjusterDescribed> of(IntakeEntry.Received received, HousePractice practice) {
+        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
+        List<DialSpeed> dial = received.speeds().stream()
+                .map(speed -> DialSpeed.of(speed, received, sheet))
+                .toList();
+        return adjusters.stream()
+                .filter(kind -> kind.isIn(received.camera().family()))
+                .map(kind -> kind.described(dial))
+                .toList();
+    }
+
+    /** A result by its name. */
+    public Optional<Result> result(String name) {
+        return results.stream()
+                .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
+                .findFirst();
+    }
+
+    /** A result as it is entered on a job of a camera: its curtains' travel as the maker wants it. */
+    public Optional<AdjustEntry.ResultDescribed> resultFor(
+            String name, IntakeEntry.Received received, HousePractice practice) {
+        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
+        return result(name).map(one -> {
+            Optional<Double> maker = switch (AdjustPicture.key(name)) {
+                case "leading curtain travel" -> sheet.flatMap(ModelSheet::leadingTravelMs);
+                case "trailing curtain travel" -> sheet.flatMap(ModelSheet::trailingTravelMs);
+                default -> Optional.empty();
+            };
+            return maker.map(ms -> new AdjustEntry.ResultDescribed(
+                            one.name(), one.unit(), ms, one.tolerance(), one.measureSd(), "", ""))
+                    .orElse(one.described());
+        });
+    }
+
+    /** What is wrong with it, in words; empty where it can be used. */
+    public List<String> problems() {
+        List<String> problems = new ArrayList<>();
+        Set<String> known = new HashSet<>();
+        for (Result result : results) {
+            if (!known.add(AdjustPicture.key(result.name()))) {
+                problems.add("There are two results called “" + result.name() + "”.");
+            }
+            if (result.why().isBlank() || !(result.tolerance() > 0)) {
+                problems.add("“" + result.name() + "” has no reason, or allows nothing.");
+            }
+        }
+        for (Family family : Family.values()) {
+            Set<String> names = new HashSet<>();
+            adjusters.stream()
+                    .filter(kind -> kind.isIn(family) && !names.add(AdjustPicture.key(kind.name())))
+                    .forEach(kind ->
+                            problems.add("A " + family.label() + " has two adjusters called “" + kind.name() + "”."));
+        }
+        adjusters.forEach(kind -> problems.addAll(problems(kind, known)));
+        return problems;
+    }
+
+    private static List<String> problems(Kind kind, Set<String> known) {
+        List<String> problems = new ArrayList<>();
+        kind.moves().stream()
+                .filter(moves -> !known.contains(AdjustPicture.key(moves.result())))
+                .forEach(moves ->
+                        problems.add("“" + kind.name() + "” moves “" + moves.result() + "”, which is not there."));
+        if (kind.moves().isEmpty() && kind.speeds().isEmpty()) {
+            problems.add("“" + kind.name() + "” moves nothing.");
+        }
+        if (kind.why().isBlank()) {
+            problems.add("“" + kind.name() + "” has no reason.");
+        }
+        if (kind.lock() == AdjusterLock.RATCHET && kind.caution().isBlank()) {
+            problems.add("“" + kind.name() + "” drops its tension when it is let go, and nothing warns of it.");
+        }
+        return problems;
+    }
+}

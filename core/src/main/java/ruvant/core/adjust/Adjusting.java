@@ -1,0 +1,289 @@
+package ruvant.core.adjust;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.HousePractice;
+import ruvant.core.job.IntakeEntry;
+
+/** All that concerns the adjusters of one camera: which there are, what each does, what to turn next. */
+public final class Adjusting {
+    /** As many as the advisor can hold apart. */
+    private static final int MOST_CHOSEN = 4;
+
+    private final AdjustPicture picture;
+    private final IntakeEntry.Received received;
+    private final HousePractice practice;
+    private final AdjusterBook book;
+    private final LearnedResponses learned;
+    private final Readings readings;
+
+    /**
+     * @param picture what was turned and measured
+     * @param learned what other cameras taught
+     */
+    public Adjusting(
+            AdjustPicture picture,
+            IntakeEntry.Received received,
+            HousePractice practice,
+            AdjusterBook book,
+            LearnedResponses learned) {
+        this.picture = picture;
+        this.received = received;
+        this.practice = practice;
+        this.book = book;
+        this.learned = learned;
+        this.readings = new Readings(picture, received, practice);
+    }
+
+    /** Where an adjuster is known from. */
+    public enum KnownFrom {
+        THIS_CAMERA,
+        MODEL,
+        FAMILY
+    }
+
+    /**
+     * An adjuster that this camera has or may have.
+     *
+     * @param turns where it stands from first found
+     * @param off results it moves that are outside their tolerance as measured now
+     * @param measured results it moves that are measured now
+     * @param cameras of the model that taught how it answers
+     * @param why what it is; empty where nobody said
+     */
+    public record Offer(
+            AdjustEntry.AdjusterDescribed what,
+            KnownFrom from,
+            double turns,
+            int timesTurned,
+            List<String> off,
+            int measured,
+            int cameras,
+            String why) {}
+
+    /** All adjusters, those of use now first: turned here, then those that move what is off. */
+    public List<Offer> offers() {
+        Map<String, Offer> offers = new LinkedHashMap<>();
+        picture.adjusters().forEach(known -> offers.put(known.key(), offer(known)));
+        learned.model()
+                .forEach(met -> offers.computeIfAbsent(
+                        AdjustPicture.key(met.what().name()), key -> offer(met.what(), KnownFrom.MODEL)));
+        book.of(received, practice)
+                .forEach(what ->
+                        offers.computeIfAbsent(AdjustPicture.key(what.name()), key -> offer(what, KnownFrom.FAMILY)));
+        return offers.values().stream()
+                .sorted(Comparator.comparing((Offer one) -> one.timesTurned() == 0)
+                        .thenComparing(one -> -one.off().size())
+                        .thenComparing(Offer::from))
+                .toList();
+    }
+
+    /** One that was turned before anybody said what it is is what the book says under its name. */
+    private Offer offer(AdjustPicture.Known known) {
+        AdjustEntry.AdjusterDescribed what = known.described()
+                ? known.what()
+                : learned.described(known.what().name())
+                        .or(() -> inTheBook(known.what().name()))
+                        .filter(one ->
+                                one.unit().isPlaces() == known.what().unit().isPlaces())
+                        .orElse(known.what());
+        return offer(what, KnownFrom.THIS_CAMERA, known.turns(), known.timesTurned());
+    }
+
+    private Optional<AdjustEntry.AdjusterDescribed> inTheBook(String name) {
+        return book.of(received, practice).stream()
+                .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
+                .findFirst();
+    }
+
+    private Offer offer(AdjustEntry.AdjusterDescribed what, KnownFrom from) {
+        return offer(what, from, 0, 0);
+    }
+
+    private Offer offer(AdjustEntry.AdjusterDescribed what, KnownFrom from, double turns, int timesTurned) {
+        List<String> off = new ArrayList<>();
+        int measured = 0;
+        int cameras = 0;
+        for (WantedResult result : FiguresCase.results(List.of(what), readings)) {
+            Optional<Readings.Reading> now = readings.now(result);
+            measured += now.isPresent() ? 1 : 0;
+            if (now.isPresent() && Math.abs(now.get().error()) > result.tolerance()) {
+                off.add(result.name());
+            }
+        }
+        for (AdjustEntry.Moves moves : what.moves()) {
+            cameras = Math.max(
+                    cameras,
+                    learned.of(what.name(), moves.result())
+                            .filter(LearnedResponses.Expected::ofModel)
+                            .map(LearnedResponses.Expected::cameras)
+                            .orElse(0));
+        }
+        String why = book.adjusters().stream()
+                .filter(kind -> kind.isIn(received.camera().family())
+                        && AdjustPicture.key(kind.name()).equals(AdjustPicture.key(what.name())))
+                .map(AdjusterBook.Kind::why)
+                .findFirst()
+                .orElse("");
+        return new Offer(what, from, turns, timesTurned, off, measured, cameras, why);
+    }
+
+    /**
+     * Entries to be made before an adjuster is first turned or tried here, so that the log says by itself what it is: its
+     * description, and that of the results it moves.
+     *
+     * @return empty where all is said already
+     */
+    public List<AdjustEntry> introduction(String adjuster) {
+        List<AdjustEntry> entries = new ArrayList<>();
+        Optional<AdjustPicture.Known> known = picture.adjuster(adjuster);
+        Optional<AdjustEntry.AdjusterDescribed> what = offers().stream()
+                .map(Offer::what)
+                .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(adjuster)))
+                .findFirst();
+        if (known.filter(AdjustPicture.Known::described).isEmpty()) {
+            what.ifPresent(entries::add);
+        }
+        what.ifPresent(one -> one.moves().forEach(moves -> {
+            if (picture.result(moves.result()).isEmpty()) {
+                book.resultFor(moves.result(), received, practice).ifPresent(entries::add);
+            }
+        }));
+        return entries;
+    }
+
+    /** Adjusters chosen where nobody chose: those turned since other work was done, else the one that moves most of what is off. */
+    public List<String> usualChoice() {
+        List<Offer> offers = offers();
+        List<String> turned = offers.stream()
+                .filter(one -> one.timesTurned() > 0)
+                .map(one -> one.what().name())
+                .limit(MOST_CHOSEN)
+                .toList();
+        return turned.isEmpty()
+                ? offers.stream()
+                        .filter(one -> !one.off().isEmpty())
+                        .limit(1)
+                        .map(one -> one.what().name())
+                        .toList()
+                : turned;
+    }
+
+    /** What to do next. Names that no adjuster bears are left aside. */
+    public AdjustPlan plan(List<String> names) {
+        List<AdjustEntry.AdjusterDescribed> chosen = new ArrayList<>();
+        List<Offer> offers = offers();
+        for (String name : names.stream().distinct().limit(MOST_CHOSEN).toList()) {
+            offers.stream()
+                    .map(Offer::what)
+                    .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
+                    .findFirst()
+                    .ifPresent(chosen::add);
+        }
+        if (chosen.isEmpty()) {
+            return Plans.nothing();
+        }
+        List<JudgedSide> sides = new ArrayList<>();
+        Map<String, double[]> accepted = new HashMap<>();
+        List<AdjustEntry.AdjusterDescribed> free = new ArrayList<>();
+        AdjustPicture introduced = introduced(chosen);
+        for (AdjustEntry.AdjusterDescribed one : chosen) {
+            Optional<JudgedSide> side = JudgedSide.of(introduced, one);
+            side.ifPresent(sides::add);
+            Optional<double[]> range = side.flatMap(JudgedSide::accepted);
+            range.ifPresent(stretch -> accepted.put(AdjustPicture.key(one.name()), stretch));
+            if (range.isEmpty() || range.get()[1] - range.get()[0] >= one.unit().size()) {
+                free.add(one);
+            }
+        }
+        Optional<AdjustCase> figures = FiguresCase.of(introduced, free, readings, learned, accepted);
+        return new Plans(introduced, chosen, readings, sides, figures).plan();
+    }
+
+    /** The picture as it would be with the chosen adjusters' results said, so that advice does not wait for a turn. */
+    private AdjustPicture introduced(List<AdjustEntry.AdjusterDescribed> chosen) {
+        List<AdjustEntry.ResultDescribed> results = new ArrayList<>(picture.results());
+        for (AdjustEntry.AdjusterDescribed one : chosen) {
+            for (AdjustEntry.Moves moves : one.moves()) {
+                boolean said = results.stream()
+                        .anyMatch(result -> AdjustPicture.key(result.name()).equals(AdjustPicture.key(moves.result())));
+                if (!said) {
+                    book.resultFor(moves.result(), received, practice).ifPresent(results::add);
+                }
+            }
+        }
+        return new AdjustPicture(picture.adjusters(), List.copyOf(results), picture.settings());
+    }
+
+    /** Every setting that was tried, the newest first. */
+    public List<AdjustPlan.TriedSetting> history() {
+        List<AdjustPlan.TriedSetting> history = new ArrayList<>();
+        AdjustPicture.Setting before = null;
+        for (int s = 0; s < picture.settings().size(); s++) {
+            AdjustPicture.Setting setting = picture.settings().get(s);
+            history.addFirst(new AdjustPlan.TriedSetting(
+                    setting.at(),
+                    setting.afterWork(),
+                    turned(before, setting),
+                    seen(s),
+                    java.util.stream.Stream.concat(
+                                    setting.turned().stream(),
+                                    setting.shots().stream().map(AdjustPicture.Shot::line))
+                            .distinct()
+                            .toList()));
+            before = setting;
+        }
+        return history;
+    }
+
+    private List<String> turned(AdjustPicture.Setting before, AdjustPicture.Setting setting) {
+        List<String> turned = new ArrayList<>();
+        for (AdjustPicture.Known known : picture.turned()) {
+            double by = setting.of(known.what().name())
+                    - (before == null ? 0 : before.of(known.what().name()));
+            if (Math.abs(by) > 1e-9) {
+                turned.add(known.what().name() + " " + known.what().unit().signed(by));
+            }
+        }
+        return turned;
+    }
+
+    private List<String> seen(int setting) {
+        List<String> seen = new ArrayList<>();
+        for (WantedResult result : readings.measured()) {
+            readings.at(setting, result)
+                    .ifPresent(reading -> seen.add(result.name() + " " + signed(reading.error()) + " " + unit(result)));
+        }
+        for (AdjustPicture.Shot shot : picture.settings().get(setting).shots()) {
+            if (shot instanceof AdjustPicture.Judged judged) {
+                picture.result(judged.result())
+                        .ifPresent(result -> seen.add(result.name() + ": " + AdjustFold.words(result, judged.came())));
+            }
+        }
+        return seen;
+    }
+
+    private static String signed(double error) {
+        return String.format(java.util.Locale.ROOT, "%+.2f", error).replace('-', '−');
+    }
+
+    private String unit(WantedResult result) {
+        return picture.result(result.name())
+                .map(AdjustEntry.ResultDescribed::unit)
+                .orElse("EV");
+    }
+
+    /** What this camera teaches the next one of its model. */
+    public static List<LearnedResponses.MetAdjuster> taughtBy(
+            AdjustPicture picture, IntakeEntry.Received received, HousePractice practice) {
+        return picture.turned().isEmpty()
+                ? List.of()
+                : FiguresCase.taughtBy(picture, new Readings(picture, received, practice));
+    }
+}

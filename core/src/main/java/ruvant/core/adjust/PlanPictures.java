@@ -1,0 +1,147 @@
+package ruvant.core.adjust;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.job.AdjustEntry;
+
+/** What is drawn of a plan: each result over the turns of each adjuster, and the worst of all over two. */
+final class PlanPictures {
+    /** More settings than this are not told apart on a screen. */
+    private static final int MOST_DRAWN = 33;
+
+    private final AdjustPicture picture;
+    private final Readings readings;
+    private final Optional<AdjustCase> figures;
+    private final Optional<Advisor> advisor;
+
+    PlanPictures(AdjustPicture picture, Readings readings, Optional<AdjustCase> figures, Optional<Advisor> advisor) {
+        this.picture = picture;
+        this.readings = readings;
+        this.figures = figures;
+        this.advisor = advisor;
+    }
+
+    List<AdjustPlan.Outlook> outlooks(List<AdjustPlan.Turn> turns) {
+        if (figures.isEmpty()) {
+            return List.of();
+        }
+        AdjustCase wanted = figures.get();
+        double[] now = wanted.turnsNow();
+        double[] then = now.clone();
+        for (int i = 0; i < then.length; i++) {
+            String name = wanted.adjusters().get(i).name();
+            for (AdjustPlan.Turn turn : turns) {
+                then[i] = turn.adjuster().equals(name) ? turn.to() : then[i];
+            }
+        }
+        List<AdjustPlan.Outlook> outlooks = new ArrayList<>();
+        for (int j = 0; j < wanted.results().size(); j++) {
+            WantedResult result = wanted.results().get(j);
+            double[] stands = advisor.orElseThrow().expected(j, now);
+            double[] will = advisor.get().expected(j, then);
+            outlooks.add(new AdjustPlan.Outlook(
+                    result.name(),
+                    picture.result(result.name())
+                            .map(AdjustEntry.ResultDescribed::unit)
+                            .orElse("EV"),
+                    result.tolerance(),
+                    stands[0],
+                    stands[1],
+                    will[0],
+                    will[1],
+                    readings.now(result).isPresent()));
+        }
+        return outlooks;
+    }
+
+    List<AdjustPlan.Slice> slices() {
+        List<AdjustPlan.Slice> slices = new ArrayList<>();
+        for (int i = 0; i < figures.map(one -> one.adjusters().size()).orElse(0); i++) {
+            slices.add(slice(i));
+        }
+        return slices;
+    }
+
+    private AdjustPlan.Slice slice(int adjuster) {
+        AdjustCase wanted = figures.orElseThrow();
+        double[] drawn = drawn(wanted.adjusters().get(adjuster));
+        List<AdjustPlan.Course> courses = new ArrayList<>();
+        for (int j = 0; j < wanted.results().size(); j++) {
+            double tolerance = wanted.results().get(j).tolerance();
+            List<Double> expected = new ArrayList<>();
+            List<Double> sd = new ArrayList<>();
+            for (double at : drawn) {
+                double[] turns = wanted.turnsNow();
+                turns[adjuster] = at;
+                double[] there = advisor.orElseThrow().expected(j, turns);
+                expected.add(there[0] / tolerance);
+                sd.add(there[1] / tolerance);
+            }
+            courses.add(
+                    new AdjustPlan.Course(wanted.results().get(j).name(), expected, sd, points(wanted, adjuster, j)));
+        }
+        return new AdjustPlan.Slice(wanted.adjusters().get(adjuster).name(), boxed(drawn), courses);
+    }
+
+    /** Trials since other work was done, moved to where the other adjusters stand now. */
+    private List<AdjustPlan.Point> points(AdjustCase wanted, int adjuster, int result) {
+        List<AdjustPlan.Point> points = new ArrayList<>();
+        double tolerance = wanted.results().get(result).tolerance();
+        for (Trial trial : wanted.trials()) {
+            if (trial.afterWork()) {
+                points.clear();
+            }
+            double error = trial.measured().get(result);
+            if (Double.isFinite(error)) {
+                for (int k = 0; k < wanted.adjusters().size(); k++) {
+                    double moved = wanted.turnsNow()[k] - trial.turns().get(k);
+                    error += k == adjuster ? 0 : moved * advisor.orElseThrow().response(k, result)[0];
+                }
+                points.add(new AdjustPlan.Point(
+                        trial.turns().get(adjuster), error / tolerance, wanted.sd(trial, result) / tolerance));
+            }
+        }
+        return points;
+    }
+
+    Optional<AdjustPlan.Field> map() {
+        if (figures.map(one -> one.adjusters().size()).orElse(0) != 2) {
+            return Optional.empty();
+        }
+        AdjustCase wanted = figures.get();
+        double[] across = drawn(wanted.adjusters().get(0));
+        double[] up = drawn(wanted.adjusters().get(1));
+        List<List<Double>> worst = new ArrayList<>();
+        for (double second : up) {
+            List<Double> row = new ArrayList<>();
+            for (double first : across) {
+                row.add(advisor.orElseThrow().worstExpected(new double[] {first, second}));
+            }
+            worst.add(row);
+        }
+        return Optional.of(new AdjustPlan.Field(
+                wanted.adjusters().get(0).name(),
+                wanted.adjusters().get(1).name(),
+                boxed(across),
+                boxed(up),
+                worst,
+                wanted.trials().stream().map(Trial::turns).toList()));
+    }
+
+    /** Allowed settings, thinned where there are too many. */
+    private static double[] drawn(Adjuster adjuster) {
+        double low = adjuster.nearest(adjuster.minTurns());
+        int steps = (int) Math.round((adjuster.nearest(adjuster.maxTurns()) - low) / adjuster.stepTurns());
+        int each = Math.max(1, (int) Math.ceil(steps / (MOST_DRAWN - 1.0)));
+        double[] drawn = new double[steps / each + 1];
+        for (int k = 0; k < drawn.length; k++) {
+            drawn[k] = low + k * each * adjuster.stepTurns();
+        }
+        return drawn;
+    }
+
+    private static List<Double> boxed(double[] values) {
+        return java.util.Arrays.stream(values).boxed().toList();
+    }
+}

@@ -1,0 +1,216 @@
+package ruvant.core.adjust;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
+
+/** Makes one plan of what the judged results and the figures ask for: what is judged comes right first. */
+final class Plans {
+    private final AdjustPicture picture;
+    private final List<AdjustEntry.AdjusterDescribed> chosen;
+    private final Readings readings;
+    private final List<JudgedSide> sides;
+    private final Optional<AdjustCase> figures;
+    private final Optional<Advisor> advisor;
+
+    Plans(
+            AdjustPicture picture,
+            List<AdjustEntry.AdjusterDescribed> chosen,
+            Readings readings,
+            List<JudgedSide> sides,
+            Optional<AdjustCase> figures) {
+        this.picture = picture;
+        this.chosen = chosen;
+        this.readings = readings;
+        this.sides = sides;
+        this.figures = figures;
+        this.advisor = figures.map(Advisor::of);
+    }
+
+    static AdjustPlan nothing() {
+        return new AdjustPlan(
+                List.of(),
+                AdjustPlan.Verdict.NOTHING_CHOSEN,
+                List.of(),
+                "Choose what you are about to turn.",
+                0,
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                0);
+    }
+
+    AdjustPlan plan() {
+        List<String> toJudge =
+                sides.stream().flatMap(side -> side.notJudged().stream()).toList();
+        if (figures.isEmpty() && sides.isEmpty()) {
+            return measureFirst("Measure what “" + chosen.getFirst().name() + "” moves as it stands: "
+                    + movedBy(chosen.getFirst()) + ".");
+        }
+        if (!toJudge.isEmpty()) {
+            return measureFirst("Say how it comes as it stands: " + String.join("; ", toJudge) + ".");
+        }
+        for (int i = 0; i < sides.size(); i++) {
+            if (!sides.get(i).settled()) {
+                return judged(sides.get(i));
+            }
+        }
+        if (figures.isEmpty()) {
+            return made(
+                    AdjustPlan.Verdict.IN_TOLERANCE,
+                    List.of(),
+                    "All comes right as it stands.",
+                    sides.stream().mapToDouble(JudgedSide::rightNow).min().orElse(1));
+        }
+        boolean measured = figures.get().results().stream()
+                .anyMatch(result -> readings.now(result).isPresent());
+        return measured
+                ? byFigures()
+                : measureFirst("Measure again since the last turn: "
+                        + figures.get().results().stream()
+                                .map(WantedResult::name)
+                                .collect(Collectors.joining(", "))
+                        + ".");
+    }
+
+    private static String movedBy(AdjustEntry.AdjusterDescribed adjuster) {
+        return adjuster.moves().isEmpty()
+                ? "nobody said yet what that is"
+                : adjuster.moves().stream()
+                        .map(AdjustEntry.Moves::result)
+                        .limit(6)
+                        .collect(Collectors.joining(", "));
+    }
+
+    private AdjustPlan measureFirst(String why) {
+        return made(AdjustPlan.Verdict.MEASURE_FIRST, List.of(), why, 0);
+    }
+
+    private AdjustPlan judged(JudgedSide side) {
+        AdjustEntry.AdjusterDescribed adjuster = side.adjuster();
+        List<String> nowhere = side.nowhere();
+        if (!nowhere.isEmpty()) {
+            return made(
+                    AdjustPlan.Verdict.NOT_AS_EXPECTED,
+                    List.of(),
+                    "No setting of “" + adjuster.name() + "” seems right for " + String.join(" and ", nowhere)
+                            + ": the wrong sides meet. A finer step, a worn edge, or another adjuster.",
+                    0);
+        }
+        JudgedSide.Best best = side.best();
+        double by = best.at() - side.now();
+        if (Math.abs(by) < adjuster.unit().size() / 2) {
+            return made(
+                    AdjustPlan.Verdict.FIRE_MORE,
+                    List.of(),
+                    side.cameBothWays()
+                            ? "It came out both ways at this setting: try it again as it stands."
+                            : "Try it again as it stands: once more and it is settled.",
+                    side.rightNow());
+        }
+        AdjustPlan.Turn turn = TurnSteps.of(adjuster, side.now(), by);
+        return made(
+                AdjustPlan.Verdict.TURN,
+                List.of(turn),
+                String.format(
+                        Locale.ROOT,
+                        "Turn “%s” %s: the middle of what the trials leave open (right there with %.0f %%).",
+                        adjuster.name(),
+                        turn.words(),
+                        100 * best.right()),
+                best.right());
+    }
+
+    private AdjustPlan byFigures() {
+        Advice advice = advisor.orElseThrow().advice();
+        List<Adjuster> adjusters = figures.orElseThrow().adjusters();
+        List<AdjustPlan.Turn> turns = new ArrayList<>();
+        for (int i = 0; i < adjusters.size(); i++) {
+            double now = figures.get().turnsNow()[i];
+            double by = advice.next().get(i) - now;
+            if (advice.verdict() == Advice.Verdict.TURN && Math.abs(by) > 1e-9) {
+                turns.add(TurnSteps.of(chosen(adjusters.get(i).name()), now, by));
+            }
+        }
+        return switch (advice.verdict()) {
+            case TURN -> made(AdjustPlan.Verdict.TURN, turns, turning(turns, advice), advice);
+            case STOP_IN_TOLERANCE -> made(AdjustPlan.Verdict.IN_TOLERANCE, turns, inTolerance(advice), advice);
+            case STOP_BEST_COMPROMISE -> made(AdjustPlan.Verdict.BEST_COMPROMISE, turns, advice.why(), advice);
+            case FIRE_MORE -> made(AdjustPlan.Verdict.FIRE_MORE, turns, advice.why(), advice);
+            case RESPONSE_NOT_AS_EXPECTED ->
+                made(AdjustPlan.Verdict.NOT_AS_EXPECTED, turns, advice.why() + reasons(), advice);
+        };
+    }
+
+    private static String turning(List<AdjustPlan.Turn> turns, Advice advice) {
+        String what = turns.stream()
+                .map(turn -> "“" + turn.adjuster() + "” " + turn.words())
+                .collect(Collectors.joining(" and "));
+        return String.format(
+                        Locale.ROOT,
+                        "Turn %s: the worst result should go from %.1f to %.1f of its tolerance.",
+                        what,
+                        advice.worstNow(),
+                        advice.worstThere())
+                + (advice.worstThere() < advice.worstNow()
+                        ? ""
+                        : " Nothing is sure to be better yet; this tells the most.");
+    }
+
+    private static String inTolerance(Advice advice) {
+        return String.format(
+                Locale.ROOT,
+                "All it moves is within tolerance as it stands, with %.0f %%; the worst stands at %.1f of its tolerance.",
+                100 * advice.probabilityInTolerance(),
+                advice.worstNow());
+    }
+
+    /** What else may be behind it that turning changes nothing. */
+    private String reasons() {
+        StringBuilder more = new StringBuilder();
+        for (AdjustEntry.AdjusterDescribed one : chosen) {
+            double now = picture.settings().getLast().of(one.name());
+            if (now <= one.least() + 1e-9 || now >= one.most() - 1e-9) {
+                more.append(" “").append(one.name()).append("” stands at the end of its range.");
+            }
+            if (one.lock() == AdjusterLock.SCREW) {
+                more.append(" Its lock screw may still hold the part it is to move.");
+            }
+        }
+        return more.toString();
+    }
+
+    private AdjustEntry.AdjusterDescribed chosen(String name) {
+        return chosen.stream()
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private AdjustPlan made(AdjustPlan.Verdict verdict, List<AdjustPlan.Turn> turns, String why, Advice advice) {
+        return made(verdict, turns, why, advice.probabilityInTolerance());
+    }
+
+    private AdjustPlan made(AdjustPlan.Verdict verdict, List<AdjustPlan.Turn> turns, String why, double probability) {
+        PlanPictures pictures = new PlanPictures(picture, readings, figures, advisor);
+        return new AdjustPlan(
+                chosen,
+                verdict,
+                turns,
+                why,
+                probability,
+                pictures.outlooks(turns),
+                sides.stream().flatMap(side -> side.shown().stream()).toList(),
+                pictures.slices(),
+                pictures.map(),
+                chosen.stream()
+                        .mapToInt(AdjustEntry.AdjusterDescribed::coverMinutes)
+                        .max()
+                        .orElse(0));
+    }
+}

@@ -1,0 +1,357 @@
+package ruvant.core.adjust;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
+import ruvant.core.job.Attitude;
+import ruvant.core.job.Family;
+import ruvant.core.job.Phase;
+import ruvant.core.job.ProveEntry;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.job.TurnUnit;
+import ruvant.core.job.Verdict;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.PartName;
+
+class AdjustingTest {
+    private static final String HOLD = "Hold the shaft before the pawl is lifted.";
+    private static final AdjusterBook BOOK = new AdjusterBook(
+            1,
+            List.of(
+                    new AdjusterBook.Result("height", "arc-min", 0, 1, 0.3, "", "", "one image above the other"),
+                    new AdjusterBook.Result("film freed first", "", 0, 1, 0, "too late", "too early", "two clicks")),
+            List.of(
+                    kind(
+                            "engagement",
+                            TurnUnit.EIGHTHS,
+                            AdjusterLock.SCREW,
+                            "",
+                            List.of(over(0.012, 10, 1)),
+                            List.of()),
+                    kind(
+                            "curtain",
+                            TurnUnit.EIGHTHS,
+                            AdjusterLock.RATCHET,
+                            HOLD,
+                            List.of(over(0, 0.012, 1)),
+                            List.of()),
+                    kind(
+                            "film release",
+                            TurnUnit.SIXTEENTHS,
+                            AdjusterLock.PAINT,
+                            "",
+                            List.of(),
+                            List.of(new AdjustEntry.Moves("film freed first", 1)))));
+
+    private final Logs logs = Logs.camera();
+
+    private static AdjusterBook.OverSpeeds over(double from, double to, double effect) {
+        return new AdjusterBook.OverSpeeds(from, to, effect);
+    }
+
+    private static AdjusterBook.Kind kind(
+            String name,
+            TurnUnit unit,
+            AdjusterLock lock,
+            String caution,
+            List<AdjusterBook.OverSpeeds> speeds,
+            List<AdjustEntry.Moves> moves) {
+        return new AdjusterBook.Kind(
+                name,
+                List.of(),
+                unit,
+                -1,
+                1,
+                lock,
+                caution,
+                moves.isEmpty() ? "" : "top cover",
+                12,
+                "why",
+                speeds,
+                moves);
+    }
+
+    private Adjusting adjusting() {
+        return adjusting(LearnedResponses.NONE);
+    }
+
+    private Adjusting adjusting(LearnedResponses learned) {
+        JobPicture job = logs.picture();
+        return new Adjusting(job.adjust(), job.received(), job.practice(), BOOK, learned);
+    }
+
+    private void fired(String speed, double nominal, double errorEv) {
+        List<Double> seconds = Stream.of(-0.02, 0.0, 0.02)
+                .map(off -> nominal * Math.pow(2, errorEv + off))
+                .toList();
+        logs.add(new ProveEntry.FiringsTimed(speed, Phase.AFTER, Attitude.LEVEL, "", seconds, false));
+    }
+
+    private void turned(String adjuster, double by) {
+        logs.add(new AdjustEntry.Turned(adjuster, TurnUnit.EIGHTHS, by, ""));
+    }
+
+    @Test
+    void firings_and_turns_make_trials_by_themselves() {
+        fired("1/60", 1.0 / 64, 0.8);
+        turned("engagement", -0.125);
+        turned("engagement", -0.125);
+        fired("1/60", 1.0 / 64, 0.3);
+
+        List<AdjustPlan.TriedSetting> history = adjusting().history();
+
+        assertThat(history).hasSize(2);
+        assertThat(history.getFirst().turned()).containsExactly("engagement 2/8 turn out");
+        assertThat(history.getFirst().seen()).containsExactly("1/60 +0.30 EV");
+        assertThat(history.getFirst().lines()).hasSize(3);
+        assertThat(history.getLast().seen()).containsExactly("1/60 +0.80 EV");
+    }
+
+    @Test
+    void it_asks_for_a_measurement_then_for_a_turn_then_stops() {
+        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
+
+        fired("1", 1, 0.8);
+        fired("1/60", 1.0 / 64, 0.7);
+        AdjustPlan turn = adjusting().plan(List.of("engagement"));
+
+        assertThat(turn.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
+        assertThat(turn.turns().getFirst().by()).isNegative();
+        assertThat(turn.turns().getFirst().line()).matches("turn engagement \\d/8 out");
+        assertThat(turn.why()).contains("of its tolerance", "out");
+
+        logs.add(new AdjustEntry.Turned(
+                "engagement", TurnUnit.EIGHTHS, turn.turns().getFirst().by(), ""));
+        AdjustPlan measure = adjusting().plan(List.of("engagement"));
+        assertThat(measure.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
+        assertThat(measure.why()).contains("since the last turn", "1/60");
+
+        fired("1", 1, 0.05);
+        fired("1/60", 1.0 / 64, -0.02);
+        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.IN_TOLERANCE);
+    }
+
+    @Test
+    void what_moves_most_of_what_is_off_is_chosen_where_nobody_chose() {
+        fired("1/500", 1.0 / 512, 0.9);
+        fired("1/60", 1.0 / 64, 0.0);
+
+        assertThat(adjusting().usualChoice()).containsExactly("curtain");
+        assertThat(adjusting().offers().getFirst().off()).containsExactly("1/500");
+
+        turned("engagement", 0.125);
+        assertThat(adjusting().usualChoice()).containsExactly("engagement");
+    }
+
+    @Test
+    void what_drops_the_tension_is_held_before_it_is_let_go() {
+        for (double error : new double[] {0.9, -0.9}) {
+            Logs fresh = Logs.camera();
+            fresh.add(new ProveEntry.FiringsTimed(
+                    "1/500",
+                    Phase.AFTER,
+                    Attitude.LEVEL,
+                    "",
+                    List.of(Math.pow(2, error) / 512, Math.pow(2, error) / 512),
+                    false));
+            JobPicture job = fresh.picture();
+            AdjustPlan plan = new Adjusting(job.adjust(), job.received(), job.practice(), BOOK, LearnedResponses.NONE)
+                    .plan(List.of("curtain"));
+
+            List<String> steps = plan.turns().getFirst().steps();
+            int release = IntStream.range(0, steps.size())
+                    .filter(i -> steps.get(i).contains("pawl"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(steps.getFirst()).isEqualTo(HOLD);
+            assertThat(release).isZero();
+        }
+    }
+
+    @Test
+    void a_ratchet_that_nobody_wrote_a_caution_for_is_warned_of_all_the_same() {
+        AdjustEntry.AdjusterDescribed bare = new AdjustEntry.AdjusterDescribed(
+                "roller", TurnUnit.EIGHTHS, -1, 1, AdjusterLock.RATCHET, "", "", 0, List.of());
+
+        AdjustPlan.Turn out = TurnSteps.of(bare, 0, -0.25);
+
+        assertThat(out.steps().getFirst()).contains("Hold the shaft before");
+        assertThat(out.steps().get(1)).contains("Lift the pawl");
+    }
+
+    @Test
+    void an_order_of_two_events_closes_in_until_it_is_right() {
+        logs.add(adjusting().introduction("film release").toArray(AdjustEntry[]::new));
+        AdjustPlan first = adjusting().plan(List.of("film release"));
+        assertThat(first.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
+        assertThat(first.why()).contains("film freed first (too late, right, too early)");
+        assertThat(first.trialMinutes()).isEqualTo(12);
+
+        double at = 0;
+        int trials = 0;
+        AdjustPlan plan = judged(at);
+        while (plan.verdict() == AdjustPlan.Verdict.TURN || plan.verdict() == AdjustPlan.Verdict.FIRE_MORE) {
+            trials++;
+            assertThat(trials).isLessThan(9);
+            if (plan.verdict() == AdjustPlan.Verdict.TURN) {
+                double by = plan.turns().getFirst().by();
+                assertThat(plan.turns().getFirst().steps()).anyMatch(step -> step.contains("top cover"));
+                logs.add(new AdjustEntry.Turned("film release", TurnUnit.SIXTEENTHS, by, ""));
+                at += by;
+            }
+            plan = judged(at);
+        }
+
+        assertThat(plan.verdict()).isEqualTo(AdjustPlan.Verdict.IN_TOLERANCE);
+        assertThat(at).isBetween(0.3, 0.45);
+        assertThat(plan.brackets().getFirst().margin()).contains("right", "away");
+    }
+
+    private AdjustPlan judged(double at) {
+        AdjustEntry.Came came =
+                at < 0.3 ? AdjustEntry.Came.TOO_LOW : at > 0.45 ? AdjustEntry.Came.TOO_HIGH : AdjustEntry.Came.RIGHT;
+        logs.add(new AdjustEntry.ResultJudged("film freed first", came, ""));
+        return adjusting().plan(List.of("film release"));
+    }
+
+    @Test
+    void a_setting_that_came_out_both_ways_is_tried_again() {
+        logs.add(adjusting().introduction("film release").toArray(AdjustEntry[]::new));
+        judged(0.35);
+        AdjustPlan both = judged(0);
+
+        assertThat(both.verdict()).isIn(AdjustPlan.Verdict.FIRE_MORE, AdjustPlan.Verdict.TURN);
+        assertThat(both.probability()).isLessThan(0.8);
+    }
+
+    @Test
+    void struck_turns_and_firings_count_no_more() {
+        fired("1/60", 1.0 / 64, 0.8);
+        turned("engagement", 0.5);
+        turned("engagement", 0.25);
+        logs.add(new RecordEntry.Struck(logs.log().lines().getLast().id(), "it was not turned"));
+
+        assertThat(adjusting().offers().getFirst().turns()).isEqualTo(0.5);
+        assertThat(adjusting().history()).hasSize(2);
+    }
+
+    @Test
+    void after_other_work_earlier_errors_say_nothing_but_responses_still_do() {
+        fired("1/60", 1.0 / 64, 1.2);
+        turned("engagement", -0.25);
+        fired("1/60", 1.0 / 64, 0.8);
+        logs.add(new TreatEntry.Cleaned(PartName.of("retard train"), "naphtha", List.of(), Verdict.NOT_LISTED, ""));
+
+        AdjustPlan before = adjusting().plan(List.of("engagement"));
+        assertThat(before.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
+
+        fired("1/60", 1.0 / 64, 0.4);
+        AdjustPlan after = adjusting().plan(List.of("engagement"));
+        assertThat(after.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
+        assertThat(after.outlooks().getFirst().now()).isBetween(0.3, 0.5);
+        // 0.4 for a quarter turn: another quarter does it
+        assertThat(after.turns().getFirst().by()).isBetween(-0.3, -0.2);
+    }
+
+    @Test
+    void one_made_on_the_spot_is_learned_from_nothing() {
+        fired("1/60", 1.0 / 64, 0.6);
+        turned("odd eccentric", 0.125);
+        fired("1/60", 1.0 / 64, 0.9);
+
+        AdjustPlan plan = adjusting().plan(List.of("odd eccentric"));
+
+        assertThat(plan.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
+        assertThat(plan.turns().getFirst().by()).isNegative();
+    }
+
+    @Test
+    void two_adjusters_are_drawn_as_a_map_and_one_as_lines() {
+        fired("1/60", 1.0 / 64, 0.6);
+        fired("1/500", 1.0 / 512, 0.6);
+
+        AdjustPlan one = adjusting().plan(List.of("engagement"));
+        AdjustPlan two = adjusting().plan(List.of("engagement", "curtain"));
+
+        assertThat(one.map()).isEmpty();
+        assertThat(one.slices()).hasSize(1);
+        assertThat(one.slices().getFirst().at()).hasSize(17).startsWith(-1.0).endsWith(1.0);
+        assertThat(two.slices()).hasSize(2);
+        AdjustPlan.Field map = two.map().orElseThrow();
+        assertThat(map.worst())
+                .hasSize(map.up().size())
+                .allMatch(row -> row.size() == map.across().size());
+        assertThat(map.path()).containsExactly(List.of(0.0, 0.0));
+    }
+
+    @Test
+    void scatter_too_wide_is_answered_with_more_firings() {
+        logs.add(new ProveEntry.FiringsTimed(
+                "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.008, 0.03, 0.012, 0.022), false));
+
+        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.FIRE_MORE);
+    }
+
+    @Test
+    void the_next_camera_of_the_model_is_turned_by_what_this_one_taught() {
+        fired("1/60", 1.0 / 64, 0.9);
+        turned("engagement", 0.25);
+        fired("1/60", 1.0 / 64, 0.4);
+        turned("engagement", 0.125);
+        fired("1/60", 1.0 / 64, 0.15);
+        JobPicture job = logs.picture();
+        LearnedResponses learned =
+                new LearnedResponses(Adjusting.taughtBy(job.adjust(), job.received(), job.practice()), List.of());
+
+        LearnedResponses.Expected expected = learned.of("Engagement", "1/60").orElseThrow();
+        assertThat(expected.perTurn()).isBetween(-2.4, -1.6);
+        assertThat(expected.cameras()).isEqualTo(1);
+
+        Logs second = Logs.camera();
+        second.add(new ProveEntry.FiringsTimed(
+                "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(Math.pow(2, -0.75) / 64), false));
+        JobPicture other = second.picture();
+        AdjustPlan taught = new Adjusting(other.adjust(), other.received(), other.practice(), BOOK, learned)
+                .plan(List.of("engagement"));
+        // the book has it the other way round
+        assertThat(taught.turns().getFirst().by()).isBetween(-0.5, -0.25);
+    }
+
+    @Test
+    void a_book_with_gaps_says_so() {
+        AdjusterBook gaps = new AdjusterBook(
+                1,
+                List.of(new AdjusterBook.Result("height", "", 0, 1, 0, "", "", "")),
+                List.of(
+                        kind("a", TurnUnit.TEETH, AdjusterLock.RATCHET, "", List.of(), List.of()),
+                        kind(
+                                "A",
+                                TurnUnit.TEETH,
+                                AdjusterLock.NONE,
+                                "",
+                                List.of(),
+                                List.of(new AdjustEntry.Moves("width", 1)))));
+
+        assertThat(BOOK.problems()).isEmpty();
+        assertThat(gaps.problems())
+                .anyMatch(one -> one.contains("drops its tension"))
+                .anyMatch(one -> one.contains("two adjusters"))
+                .anyMatch(one -> one.contains("“width”, which is not there"))
+                .anyMatch(one -> one.contains("moves nothing"))
+                .anyMatch(one -> one.contains("no reason"));
+        assertThat(BOOK.of(logs.picture().received(), Logs.SHOP.practice())
+                        .getFirst()
+                        .moves())
+                .extracting(AdjustEntry.Moves::result)
+                .containsExactly("1", "1/60");
+        assertThat(Family.values())
+                .allMatch(family -> BOOK.adjusters().getFirst().isIn(family));
+    }
+}

@@ -1,0 +1,122 @@
+package ruvant.core.logline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import ruvant.core.Logs;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.AdjusterLock;
+import ruvant.core.job.BenchEntry;
+import ruvant.core.job.Entry;
+import ruvant.core.job.TurnUnit;
+import ruvant.core.picture.Shop;
+
+class AdjustReaderTest {
+    private static final Shop SHOP = new Shop(
+            Logs.SHOP.practice(),
+            Logs.SHOP.materials(),
+            Logs.SHOP.lubrication(),
+            new AdjusterBook(
+                    1,
+                    List.of(
+                            new AdjusterBook.Result("height", "arc-min", 0, 1, 0.3, "", "", "why"),
+                            new AdjusterBook.Result("film freed first", "", 0, 1, 0, "too late", "too early", "why")),
+                    List.of(
+                            kind("retard engagement", TurnUnit.EIGHTHS),
+                            kind("cocking rack", TurnUnit.TEETH),
+                            kind("height screw", TurnUnit.SIXTEENTHS, new AdjustEntry.Moves("height", 8)))),
+            Logs.SHOP.faults());
+
+    private final Logs logs = Logs.camera();
+
+    private static AdjusterBook.Kind kind(String name, TurnUnit unit, AdjustEntry.Moves... moves) {
+        return new AdjusterBook.Kind(
+                name,
+                List.of(),
+                unit,
+                -2,
+                2,
+                AdjusterLock.NONE,
+                "",
+                "",
+                0,
+                "why",
+                List.of(new AdjusterBook.OverSpeeds(0, 9, 1)),
+                List.of(moves));
+    }
+
+    private Reading read(String line) {
+        return new LogLine(logs.picture(), SHOP).read(line);
+    }
+
+    private Entry last(String line) {
+        return read(line).entries().getLast();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "turn retard engagement 1/8 cw,          retard engagement, EIGHTHS,    0.125",
+        "turn engagement 1/4 in,                 retard engagement, EIGHTHS,    0.25",
+        "turned engagement out 3/8,              retard engagement, EIGHTHS,    -0.375",
+        "turn engagement an eighth anticlockwise, retard engagement, EIGHTHS,   -0.125",
+        "turn engagement 1 1/8 turns in,         retard engagement, EIGHTHS,    1.125",
+        "turn engagement 1 turn out,             retard engagement, EIGHTHS,    -1",
+        "turn engagement 1/16 in,                retard engagement, SIXTEENTHS, 0.0625",
+        "turn engagement 30 deg ccw,             retard engagement, DEGREES,    -0.0833333",
+        "turn rack 1 tooth back,                 cocking rack,      TEETH,      -1",
+        "turn rack 2 on,                         cocking rack,      TEETH,      2",
+        "turn curtain roller 3 clicks tighter,   curtain roller,    DETENTS,    3",
+        "turn brake 1/2 in,                      brake,             EIGHTHS,    0.5"
+    })
+    void turns_are_read(String line, String adjuster, TurnUnit unit, double by) {
+        AdjustEntry.Turned turned = (AdjustEntry.Turned) last(line);
+
+        assertThat(turned.adjuster()).isEqualTo(adjuster);
+        assertThat(turned.unit()).isEqualTo(unit);
+        assertThat(turned.by()).isCloseTo(by, org.assertj.core.data.Offset.offset(1e-6));
+    }
+
+    @Test
+    void what_is_known_of_an_adjuster_is_entered_with_its_first_turn_only() {
+        Reading first = read("turn height screw 1/16 in");
+        assertThat(first.entries())
+                .extracting(entry -> entry.getClass().getSimpleName())
+                .containsExactly("AdjusterDescribed", "ResultDescribed", "Turned");
+
+        logs.add(first.entries().toArray(Entry[]::new));
+        assertThat(read("turn height screw 1/16 in").entries()).hasSize(1);
+    }
+
+    @Test
+    void what_is_missing_is_asked_for() {
+        assertThat(read("turn").question())
+                .hasValueSatisfying(ask -> assertThat(ask).contains("What"));
+        assertThat(read("turn engagement 1/8").question())
+                .hasValueSatisfying(ask -> assertThat(ask).contains("Which way"));
+        assertThat(read("turn engagement 1 in").question())
+                .hasValueSatisfying(ask -> assertThat(ask).contains("How far"));
+    }
+
+    @Test
+    void a_sentence_that_turns_nothing_stays_a_note() {
+        assertThat(last("turns freely after the flush")).isInstanceOf(BenchEntry.Noted.class);
+        assertThat(last("result is good so far")).isInstanceOf(BenchEntry.Noted.class);
+    }
+
+    @Test
+    void results_are_read_as_figures_or_as_what_came_first() {
+        assertThat(last("result height -1.5 arc-min")).isEqualTo(new AdjustEntry.ResultRead("height", -1.5, ""));
+        assertThat(last("result film freed first: too late"))
+                .isEqualTo(new AdjustEntry.ResultJudged("film freed first", AdjustEntry.Came.TOO_LOW, ""));
+        assertThat(last("result film freed first early"))
+                .isEqualTo(new AdjustEntry.ResultJudged("film freed first", AdjustEntry.Came.TOO_HIGH, ""));
+        assertThat(last("result film freed first right"))
+                .isEqualTo(new AdjustEntry.ResultJudged("film freed first", AdjustEntry.Came.RIGHT, ""));
+        assertThat(read("result film freed first").question()).isPresent();
+        assertThat(read("result height much").question()).isPresent();
+    }
+}

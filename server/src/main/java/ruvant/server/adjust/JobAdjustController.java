@@ -1,0 +1,63 @@
+package ruvant.server.adjust;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.adjust.AdjustPlan;
+import ruvant.core.adjust.Adjusting;
+import ruvant.core.job.AdjustEntry;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+import ruvant.server.record.LearnedModels;
+
+/** What can be turned on a camera, and what to turn next. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class JobAdjustController {
+    private final JobService jobs;
+    private final LearnedModels learned;
+    private final ShopService shop;
+
+    JobAdjustController(JobService jobs, LearnedModels learned, ShopService shop) {
+        this.jobs = jobs;
+        this.learned = learned;
+        this.shop = shop;
+    }
+
+    /**
+     * The adjusters of a camera.
+     *
+     * @param chosen names of those the plan is about
+     * @param introductions what is to be entered along with the first turn of each chosen one
+     */
+    record AdjustView(
+            List<Adjusting.Offer> offers,
+            List<String> chosen,
+            AdjustPlan plan,
+            List<AdjustEntry> introductions,
+            List<AdjustPlan.TriedSetting> history) {}
+
+    @GetMapping("/jobs/{tag}/adjusters")
+    AdjustView adjusters(@PathVariable String tag, @RequestParam(defaultValue = "") List<String> choose) {
+        JobPicture job = jobs.picture(TagNumber.parse(tag));
+        Adjusting adjusting = new Adjusting(
+                job.adjust(), job.received(), job.practice(), shop.shop().adjusters(), learned.responses(job));
+        List<String> chosen = choose.isEmpty() ? adjusting.usualChoice() : choose;
+        AdjustPlan plan = adjusting.plan(chosen);
+        return new AdjustView(
+                adjusting.offers(),
+                plan.chosen().stream().map(AdjustEntry.AdjusterDescribed::name).toList(),
+                plan,
+                plan.chosen().stream()
+                        .flatMap(one -> adjusting.introduction(one.name()).stream())
+                        .distinct()
+                        .toList(),
+                adjusting.history());
+    }
+}
