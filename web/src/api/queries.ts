@@ -171,6 +171,15 @@ export const diagnosisQuery = (tag: string, lastSequence: number) =>
     placeholderData: keepPreviousData,
   });
 
+/** What can be turned, and what to turn next; about the adjusters chosen, or those of use where none is. */
+export const adjustersQuery = (tag: string, lastSequence: number, choose: string[]) =>
+  queryOptions({
+    queryKey: ["adjusters", tag, lastSequence, choose],
+    queryFn: () =>
+      answer(server.GET("/api/jobs/{tag}/adjusters", { params: { path: { tag }, query: { choose } } })),
+    placeholderData: keepPreviousData,
+  });
+
 /** What ears found at speeds that no instrument has timed since. */
 export const earFindingsQuery = (tag: string, lastSequence: number) =>
   queryOptions({

@@ -47,6 +47,10 @@ export const router = createBrowserRouter([
           },
           { path: "clean", lazy: async () => ({ Component: (await import("../rooms/treat/Clean")).Clean }) },
           { path: "mend", lazy: async () => ({ Component: (await import("../rooms/treat/Mend")).Mend }) },
+          {
+            path: "adjust",
+            lazy: async () => ({ Component: (await import("../rooms/adjust/Adjust")).Adjust }),
+          },
           { path: "oil", lazy: async () => ({ Component: (await import("../rooms/treat/Oil")).Oil }) },
           { path: "refit", lazy: async () => ({ Component: (await import("../rooms/refit/Refit")).Refit }) },
           { path: "prove", lazy: async () => ({ Component: (await import("../rooms/prove/Prove")).Prove }) },

@@ -15,6 +15,9 @@ import { Path, placeOf, STOPS } from "../../valley/Path";
 import { LogLine } from "./LogLine";
 import { useTag } from "./useJob";
 
+/** The stand is where one proves; turning an adjuster is done on the floor. */
+const WITHIN: Record<string, string> = { stand: "prove", adjust: "mend" };
+
 /** One camera: what it is, where it is on its way, the room one is in, and the log line. */
 export function CameraPage() {
   const tag = useTag();
@@ -31,8 +34,7 @@ export function CameraPage() {
 function Opened({ job }: { job: JobView }) {
   const navigate = useNavigate();
   const place = useLocation().pathname.split("/")[3] ?? "";
-  // the stand is where one proves
-  const shown = STOPS.find((stop) => placeOf(stop) === (place === "stand" ? "prove" : place));
+  const shown = STOPS.find((stop) => placeOf(stop) === (WITHIN[place] ?? place));
   const { sit } = useSitting(job, shown);
   const undo = useUndo(job.tag);
   useKeys({
@@ -44,6 +46,7 @@ function Opened({ job }: { job: JobView }) {
     ),
     "0": () => void navigate(`/camera/${job.tag}`),
     r: () => void navigate(`/camera/${job.tag}/record`),
+    a: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,

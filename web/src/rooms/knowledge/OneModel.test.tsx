@@ -15,6 +15,7 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     ],
     causes: [{ what: "gummed slow train", jobs: 3 }],
     batteries: [{ what: "1.35 V cell", jobs: 2 }],
+    adjusters: [],
     leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
   },
   signs: {
@@ -73,7 +74,7 @@ it("says so where nothing was learned yet", async () => {
   inTheShop(<OneModel />);
   answering({
     "GET /api/models/one": known({
-      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], leaveAlone: [] },
+      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], adjusters: [], leaveAlone: [] },
       ways: [],
       signs: { ranges: [], features: [] },
     }),

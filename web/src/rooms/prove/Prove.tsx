@@ -7,7 +7,7 @@ import { CurtainPlot, FilmStrip, ms } from "../../plots/CurtainPlot";
 import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
 import { useKeys } from "../../shell/keys";
-import { Button } from "../../ui/Button";
+import { Button, Key } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
@@ -62,6 +62,13 @@ export function Prove() {
             className="bg-ready text-on-ready border-ready flex min-h-11 items-center justify-center rounded-[4px] border font-bold"
           >
             Measure on the stand
+          </Link>
+          <Link
+            to="../adjust"
+            relative="path"
+            className="border-ready text-ready flex min-h-11 items-center justify-center gap-2 rounded-[4px] border font-bold"
+          >
+            What to turn <Key>A</Key>
           </Link>
           <CurtainsRan row={row} />
           <BladesMoved row={row} />

@@ -1,9 +1,10 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
-import { Button } from "../../ui/Button";
+import { Button, Key } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { PartInput } from "../../ui/PartInput";
@@ -22,6 +23,13 @@ export function Mend() {
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
+        <Link
+          to="../adjust"
+          relative="path"
+          className="border-ready text-ready flex min-h-11 items-center gap-2 self-start rounded-[4px] border px-3.5 font-bold"
+        >
+          Turn an adjuster <Key>A</Key>
+        </Link>
         <Pick
           label="What is entered"
           choices={[

@@ -73,6 +73,7 @@ public record AdjustPlan(
      * A judged result over the range of its adjuster.
      *
      * @param at settings from first found
+     * @param words the same as a hand is told
      * @param right chance that each is right
      * @param tried settings that were judged, and how
      * @param margin in words, how much room there is on either side; empty before it was right once
@@ -83,6 +84,7 @@ public record AdjustPlan(
             String tooLow,
             String tooHigh,
             List<Double> at,
+            List<String> words,
             List<Double> right,
             List<Trying> tried,
             String margin) {}
@@ -100,8 +102,20 @@ public record AdjustPlan(
     /** A judgement at a setting. */
     public record Trying(double at, AdjustEntry.Came came) {}
 
-    /** One adjuster's range with a line for each result, errors as parts of the tolerance. */
-    public record Slice(String adjuster, List<Double> at, List<Course> courses) {}
+    /**
+     * One adjuster's range with a line for each result, errors as parts of the tolerance.
+     *
+     * @param now where it stands
+     * @param words each setting as a hand is told
+     * @param worst the worst expected error at each
+     */
+    public record Slice(
+            String adjuster,
+            double now,
+            List<Double> at,
+            List<String> words,
+            List<Double> worst,
+            List<Course> courses) {}
 
     /**
      * A result over the range of an adjuster.

@@ -16,6 +16,9 @@ public final class Adjusting {
     /** As many as the advisor can hold apart. */
     private static final int MOST_CHOSEN = 4;
 
+    /** What the log says, and behind it what it says with the results of the book. */
+    private final AdjustPicture said;
+
     private final AdjustPicture picture;
     private final IntakeEntry.Received received;
     private final HousePractice practice;
@@ -33,12 +36,13 @@ public final class Adjusting {
             HousePractice practice,
             AdjusterBook book,
             LearnedResponses learned) {
-        this.picture = picture;
+        this.said = picture;
         this.received = received;
         this.practice = practice;
         this.book = book;
         this.learned = learned;
-        this.readings = new Readings(picture, received, practice);
+        this.picture = withTheBook(picture);
+        this.readings = new Readings(this.picture, received, practice);
     }
 
     /** Where an adjuster is known from. */
@@ -52,6 +56,7 @@ public final class Adjusting {
      * An adjuster that this camera has or may have.
      *
      * @param turns where it stands from first found
+     * @param stands the same in words
      * @param off results it moves that are outside their tolerance as measured now
      * @param measured results it moves that are measured now
      * @param cameras of the model that taught how it answers
@@ -61,6 +66,7 @@ public final class Adjusting {
             AdjustEntry.AdjusterDescribed what,
             KnownFrom from,
             double turns,
+            String stands,
             int timesTurned,
             List<String> off,
             int measured,
@@ -73,7 +79,7 @@ public final class Adjusting {
         picture.adjusters().forEach(known -> offers.put(known.key(), offer(known)));
         learned.model()
                 .forEach(met -> offers.computeIfAbsent(
-                        AdjustPicture.key(met.what().name()), key -> offer(met.what(), KnownFrom.MODEL)));
+                        AdjustPicture.key(met.what().name()), key -> offer(orTheBook(met.what()), KnownFrom.MODEL)));
         book.of(received, practice)
                 .forEach(what ->
                         offers.computeIfAbsent(AdjustPicture.key(what.name()), key -> offer(what, KnownFrom.FAMILY)));
@@ -88,12 +94,16 @@ public final class Adjusting {
     private Offer offer(AdjustPicture.Known known) {
         AdjustEntry.AdjusterDescribed what = known.described()
                 ? known.what()
-                : learned.described(known.what().name())
-                        .or(() -> inTheBook(known.what().name()))
-                        .filter(one ->
-                                one.unit().isPlaces() == known.what().unit().isPlaces())
-                        .orElse(known.what());
+                : orTheBook(learned.described(known.what().name()).orElse(known.what()));
         return offer(what, KnownFrom.THIS_CAMERA, known.turns(), known.timesTurned());
+    }
+
+    private AdjustEntry.AdjusterDescribed orTheBook(AdjustEntry.AdjusterDescribed what) {
+        return what.moves().isEmpty()
+                ? inTheBook(what.name())
+                        .filter(one -> one.unit().isPlaces() == what.unit().isPlaces())
+                        .orElse(what)
+                : what;
     }
 
     private Optional<AdjustEntry.AdjusterDescribed> inTheBook(String name) {
@@ -131,7 +141,7 @@ public final class Adjusting {
                 .map(AdjusterBook.Kind::why)
                 .findFirst()
                 .orElse("");
-        return new Offer(what, from, turns, timesTurned, off, measured, cameras, why);
+        return new Offer(what, from, turns, what.unit().signed(turns), timesTurned, off, measured, cameras, why);
     }
 
     /**
@@ -151,7 +161,7 @@ public final class Adjusting {
             what.ifPresent(entries::add);
         }
         what.ifPresent(one -> one.moves().forEach(moves -> {
-            if (picture.result(moves.result()).isEmpty()) {
+            if (said.result(moves.result()).isEmpty()) {
                 book.resultFor(moves.result(), received, practice).ifPresent(entries::add);
             }
         }));
@@ -192,9 +202,8 @@ public final class Adjusting {
         List<JudgedSide> sides = new ArrayList<>();
         Map<String, double[]> accepted = new HashMap<>();
         List<AdjustEntry.AdjusterDescribed> free = new ArrayList<>();
-        AdjustPicture introduced = introduced(chosen);
         for (AdjustEntry.AdjusterDescribed one : chosen) {
-            Optional<JudgedSide> side = JudgedSide.of(introduced, one);
+            Optional<JudgedSide> side = JudgedSide.of(picture, one);
             side.ifPresent(sides::add);
             Optional<double[]> range = side.flatMap(JudgedSide::accepted);
             range.ifPresent(stretch -> accepted.put(AdjustPicture.key(one.name()), stretch));
@@ -202,27 +211,38 @@ public final class Adjusting {
                 free.add(one);
             }
         }
-        Optional<AdjustCase> figures = FiguresCase.of(introduced, free, readings, learned, accepted);
-        return new Plans(introduced, chosen, readings, sides, figures).plan();
+        Optional<AdjustCase> figures = FiguresCase.of(picture, free, readings, learned, accepted);
+        return new Plans(picture, chosen, readings, sides, figures).plan();
     }
 
-    /** The picture as it would be with the chosen adjusters' results said, so that advice does not wait for a turn. */
-    private AdjustPicture introduced(List<AdjustEntry.AdjusterDescribed> chosen) {
-        List<AdjustEntry.ResultDescribed> results = new ArrayList<>(picture.results());
-        for (AdjustEntry.AdjusterDescribed one : chosen) {
-            for (AdjustEntry.Moves moves : one.moves()) {
-                boolean said = results.stream()
-                        .anyMatch(result -> AdjustPicture.key(result.name()).equals(AdjustPicture.key(moves.result())));
-                if (!said) {
-                    book.resultFor(moves.result(), received, practice).ifPresent(results::add);
-                }
+    /** Results that are not marked speeds: those that the adjusters of a plan move, and where one may move anything, all said. */
+    public List<AdjustEntry.ResultDescribed> results(AdjustPlan plan) {
+        boolean anything = plan.chosen().stream().anyMatch(one -> one.moves().isEmpty());
+        return picture.results().stream()
+                .filter(result -> isMoved(plan, result.name())
+                        || anything && said.result(result.name()).isPresent())
+                .toList();
+    }
+
+    private static boolean isMoved(AdjustPlan plan, String result) {
+        return plan.chosen().stream()
+                .flatMap(one -> one.moves().stream())
+                .anyMatch(moves -> AdjustPicture.key(moves.result()).equals(AdjustPicture.key(result)));
+    }
+
+    /** The picture with the results of the book, so that advice does not wait until somebody says what they are. */
+    private AdjustPicture withTheBook(AdjustPicture bare) {
+        List<AdjustEntry.ResultDescribed> results = new ArrayList<>(bare.results());
+        for (AdjusterBook.Result result : book.results()) {
+            if (bare.result(result.name()).isEmpty()) {
+                book.resultFor(result.name(), received, practice).ifPresent(results::add);
             }
         }
-        return new AdjustPicture(picture.adjusters(), List.copyOf(results), picture.settings());
+        return new AdjustPicture(bare.adjusters(), List.copyOf(results), bare.settings());
     }
 
-    /** Every setting that was tried, the newest first. */
-    public List<AdjustPlan.TriedSetting> history() {
+    /** Every setting that was tried and concerns a plan, the newest first. */
+    public List<AdjustPlan.TriedSetting> history(AdjustPlan plan) {
         List<AdjustPlan.TriedSetting> history = new ArrayList<>();
         AdjustPicture.Setting before = null;
         for (int s = 0; s < picture.settings().size(); s++) {
@@ -230,8 +250,8 @@ public final class Adjusting {
             history.addFirst(new AdjustPlan.TriedSetting(
                     setting.at(),
                     setting.afterWork(),
-                    turned(before, setting),
-                    seen(s),
+                    turned(before, setting, plan),
+                    seen(s, plan),
                     java.util.stream.Stream.concat(
                                     setting.turned().stream(),
                                     setting.shots().stream().map(AdjustPicture.Shot::line))
@@ -242,26 +262,30 @@ public final class Adjusting {
         return history;
     }
 
-    private List<String> turned(AdjustPicture.Setting before, AdjustPicture.Setting setting) {
+    private List<String> turned(AdjustPicture.Setting before, AdjustPicture.Setting setting, AdjustPlan plan) {
         List<String> turned = new ArrayList<>();
         for (AdjustPicture.Known known : picture.turned()) {
             double by = setting.of(known.what().name())
                     - (before == null ? 0 : before.of(known.what().name()));
-            if (Math.abs(by) > 1e-9) {
+            boolean chosen = plan.chosen().stream()
+                    .anyMatch(one -> AdjustPicture.key(one.name()).equals(known.key()));
+            if (Math.abs(by) > 1e-9 && (chosen || plan.chosen().isEmpty())) {
                 turned.add(known.what().name() + " " + known.what().unit().signed(by));
             }
         }
         return turned;
     }
 
-    private List<String> seen(int setting) {
+    private List<String> seen(int setting, AdjustPlan plan) {
+        boolean anything = plan.chosen().stream().allMatch(one -> one.moves().isEmpty());
         List<String> seen = new ArrayList<>();
         for (WantedResult result : readings.measured()) {
             readings.at(setting, result)
-                    .ifPresent(reading -> seen.add(result.name() + " " + signed(reading.error()) + " " + unit(result)));
+                    .filter(reading -> anything || isMoved(plan, result.name()))
+                    .ifPresent(reading -> seen.add(result.name() + " " + signed(reading.error()) + unit(result)));
         }
         for (AdjustPicture.Shot shot : picture.settings().get(setting).shots()) {
-            if (shot instanceof AdjustPicture.Judged judged) {
+            if (shot instanceof AdjustPicture.Judged judged && (anything || isMoved(plan, judged.result()))) {
                 picture.result(judged.result())
                         .ifPresent(result -> seen.add(result.name() + ": " + AdjustFold.words(result, judged.came())));
             }
@@ -274,9 +298,7 @@ public final class Adjusting {
     }
 
     private String unit(WantedResult result) {
-        return picture.result(result.name())
-                .map(AdjustEntry.ResultDescribed::unit)
-                .orElse("EV");
+        return picture.result(result.name()).map(one -> " " + one.unit()).orElse("");
     }
 
     /** What this camera teaches the next one of its model. */

@@ -48,7 +48,15 @@ final class JudgedSide {
             AdjustPicture picture, AdjustEntry.AdjusterDescribed adjuster, AdjustEntry.ResultDescribed result) {
         return way(adjuster, result) != 0
                 || adjuster.moves().isEmpty()
+                        && wasJudged(picture, result)
                         && picture.adjusters().stream().noneMatch(other -> way(other.what(), result) != 0);
+    }
+
+    private static boolean wasJudged(AdjustPicture picture, AdjustEntry.ResultDescribed result) {
+        return picture.settings().stream()
+                .flatMap(setting -> setting.shots().stream())
+                .anyMatch(shot -> shot instanceof AdjustPicture.Judged
+                        && AdjustPicture.key(shot.result()).equals(AdjustPicture.key(result.name())));
     }
 
     private static int way(AdjustEntry.AdjusterDescribed adjuster, AdjustEntry.ResultDescribed result) {
@@ -193,6 +201,7 @@ final class JudgedSide {
                         results.get(i).tooLow(),
                         results.get(i).tooHigh(),
                         at,
+                        at.stream().map(adjuster.unit()::signed).toList(),
                         IntStream.range(0, steps)
                                 .mapToObj(s -> brackets.get(i).right(s))
                                 .toList(),

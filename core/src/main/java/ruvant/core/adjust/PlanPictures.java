@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.job.AdjustEntry;
+import ruvant.core.job.TurnUnit;
 
 /** What is drawn of a plan: each result over the turns of each adjuster, and the worst of all over two. */
 final class PlanPictures {
@@ -11,12 +12,19 @@ final class PlanPictures {
     private static final int MOST_DRAWN = 33;
 
     private final AdjustPicture picture;
+    private final List<AdjustEntry.AdjusterDescribed> chosen;
     private final Readings readings;
     private final Optional<AdjustCase> figures;
     private final Optional<Advisor> advisor;
 
-    PlanPictures(AdjustPicture picture, Readings readings, Optional<AdjustCase> figures, Optional<Advisor> advisor) {
+    PlanPictures(
+            AdjustPicture picture,
+            List<AdjustEntry.AdjusterDescribed> chosen,
+            Readings readings,
+            Optional<AdjustCase> figures,
+            Optional<Advisor> advisor) {
         this.picture = picture;
+        this.chosen = chosen;
         this.readings = readings;
         this.figures = figures;
         this.advisor = advisor;
@@ -81,7 +89,25 @@ final class PlanPictures {
             courses.add(
                     new AdjustPlan.Course(wanted.results().get(j).name(), expected, sd, points(wanted, adjuster, j)));
         }
-        return new AdjustPlan.Slice(wanted.adjusters().get(adjuster).name(), boxed(drawn), courses);
+        List<Double> worst = new ArrayList<>();
+        for (double at : drawn) {
+            double[] turns = wanted.turnsNow();
+            turns[adjuster] = at;
+            worst.add(advisor.orElseThrow().worstExpected(turns));
+        }
+        String name = wanted.adjusters().get(adjuster).name();
+        TurnUnit unit = chosen.stream()
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .unit();
+        return new AdjustPlan.Slice(
+                name,
+                wanted.turnsNow()[adjuster],
+                boxed(drawn),
+                java.util.Arrays.stream(drawn).mapToObj(unit::signed).toList(),
+                worst,
+                courses);
     }
 
     /** Trials since other work was done, moved to where the other adjusters stand now. */

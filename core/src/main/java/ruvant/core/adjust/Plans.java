@@ -119,10 +119,8 @@ final class Plans {
                 List.of(turn),
                 String.format(
                         Locale.ROOT,
-                        "Turn “%s” %s: the middle of what the trials leave open (right there with %.0f %%).",
-                        adjuster.name(),
-                        turn.words(),
-                        100 * best.right()),
+                        "The middle of what the trials leave open; it stands at %s now.",
+                        adjuster.unit().signed(side.now())),
                 best.right());
     }
 
@@ -138,7 +136,7 @@ final class Plans {
             }
         }
         return switch (advice.verdict()) {
-            case TURN -> made(AdjustPlan.Verdict.TURN, turns, turning(turns, advice), advice);
+            case TURN -> made(AdjustPlan.Verdict.TURN, turns, turning(advice), advice);
             case STOP_IN_TOLERANCE -> made(AdjustPlan.Verdict.IN_TOLERANCE, turns, inTolerance(advice), advice);
             case STOP_BEST_COMPROMISE -> made(AdjustPlan.Verdict.BEST_COMPROMISE, turns, advice.why(), advice);
             case FIRE_MORE -> made(AdjustPlan.Verdict.FIRE_MORE, turns, advice.why(), advice);
@@ -147,14 +145,10 @@ final class Plans {
         };
     }
 
-    private static String turning(List<AdjustPlan.Turn> turns, Advice advice) {
-        String what = turns.stream()
-                .map(turn -> "“" + turn.adjuster() + "” " + turn.words())
-                .collect(Collectors.joining(" and "));
+    private static String turning(Advice advice) {
         return String.format(
                         Locale.ROOT,
-                        "Turn %s: the worst result should go from %.1f to %.1f of its tolerance.",
-                        what,
+                        "The worst result should go from %.1f to %.1f of what is allowed.",
                         advice.worstNow(),
                         advice.worstThere())
                 + (advice.worstThere() < advice.worstNow()
@@ -165,8 +159,8 @@ final class Plans {
     private static String inTolerance(Advice advice) {
         return String.format(
                 Locale.ROOT,
-                "All it moves is within tolerance as it stands, with %.0f %%; the worst stands at %.1f of its tolerance.",
-                100 * advice.probabilityInTolerance(),
+                "All it moves is within what is allowed as it stands, with %.0f %%; the worst stands at %.1f of it.",
+                100 * Math.min(0.99, advice.probabilityInTolerance()),
                 advice.worstNow());
     }
 
@@ -197,7 +191,7 @@ final class Plans {
     }
 
     private AdjustPlan made(AdjustPlan.Verdict verdict, List<AdjustPlan.Turn> turns, String why, double probability) {
-        PlanPictures pictures = new PlanPictures(picture, readings, figures, advisor);
+        PlanPictures pictures = new PlanPictures(picture, chosen, readings, figures, advisor);
         return new AdjustPlan(
                 chosen,
                 verdict,

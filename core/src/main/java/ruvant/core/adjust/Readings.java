@@ -1,6 +1,7 @@
 package ruvant.core.adjust;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -159,9 +160,14 @@ final class Readings {
         return Math.sqrt(sum / degrees);
     }
 
-    /** Results with figures that were ever measured, in the order in which they first were. */
+    /** Results with figures that were ever measured: speeds as on the dial, then others as they came. */
     List<WantedResult> measured() {
-        return List.copyOf(wanted.values());
+        return wanted.values().stream()
+                .sorted(Comparator.comparingInt(result -> {
+                    int place = received.speeds().indexOf(result.name());
+                    return place < 0 ? Integer.MAX_VALUE : place;
+                }))
+                .toList();
     }
 
     /** What was measured at a setting; empty where it was not. */

@@ -94,6 +94,10 @@ class AdjustingTest {
         logs.add(new ProveEntry.FiringsTimed(speed, Phase.AFTER, Attitude.LEVEL, "", seconds, false));
     }
 
+    private List<AdjustPlan.TriedSetting> history() {
+        return adjusting().history(adjusting().plan(List.of("engagement")));
+    }
+
     private void turned(String adjuster, double by) {
         logs.add(new AdjustEntry.Turned(adjuster, TurnUnit.EIGHTHS, by, ""));
     }
@@ -105,13 +109,13 @@ class AdjustingTest {
         turned("engagement", -0.125);
         fired("1/60", 1.0 / 64, 0.3);
 
-        List<AdjustPlan.TriedSetting> history = adjusting().history();
+        List<AdjustPlan.TriedSetting> history = history();
 
         assertThat(history).hasSize(2);
         assertThat(history.getFirst().turned()).containsExactly("engagement 2/8 turn out");
-        assertThat(history.getFirst().seen()).containsExactly("1/60 +0.30 EV");
+        assertThat(history.getFirst().seen()).containsExactly("1/60 +0.30");
         assertThat(history.getFirst().lines()).hasSize(3);
-        assertThat(history.getLast().seen()).containsExactly("1/60 +0.80 EV");
+        assertThat(history.getLast().seen()).containsExactly("1/60 +0.80");
     }
 
     @Test
@@ -125,7 +129,7 @@ class AdjustingTest {
         assertThat(turn.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
         assertThat(turn.turns().getFirst().by()).isNegative();
         assertThat(turn.turns().getFirst().line()).matches("turn engagement \\d/8 out");
-        assertThat(turn.why()).contains("of its tolerance", "out");
+        assertThat(turn.why()).contains("of what is allowed");
 
         logs.add(new AdjustEntry.Turned(
                 "engagement", TurnUnit.EIGHTHS, turn.turns().getFirst().by(), ""));
@@ -239,7 +243,7 @@ class AdjustingTest {
         logs.add(new RecordEntry.Struck(logs.log().lines().getLast().id(), "it was not turned"));
 
         assertThat(adjusting().offers().getFirst().turns()).isEqualTo(0.5);
-        assertThat(adjusting().history()).hasSize(2);
+        assertThat(history()).hasSize(2);
     }
 
     @Test

@@ -34,6 +34,7 @@ class JobAdjustController {
      * The adjusters of a camera.
      *
      * @param chosen names of those the plan is about
+     * @param results those that are not marked speeds
      * @param introductions what is to be entered along with the first turn of each chosen one
      */
     record AdjustView(
@@ -41,6 +42,7 @@ class JobAdjustController {
             List<String> chosen,
             AdjustPlan plan,
             List<AdjustEntry> introductions,
+            List<AdjustEntry.ResultDescribed> results,
             List<AdjustPlan.TriedSetting> history) {}
 
     @GetMapping("/jobs/{tag}/adjusters")
@@ -58,6 +60,7 @@ class JobAdjustController {
                         .flatMap(one -> adjusting.introduction(one.name()).stream())
                         .distinct()
                         .toList(),
-                adjusting.history());
+                adjusting.results(plan),
+                adjusting.history(plan));
     }
 }

@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import ruvant.core.job.Family;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.job.HandoverEntry;
@@ -13,6 +14,7 @@ import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Phase;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.Stop;
+import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.units.PartName;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
@@ -68,6 +70,9 @@ final class DemoHistory {
         bench.add(new FindEntry.CauseConfirmed(fault.cause(), fault.evidence()));
         bench.type(fault.treatment().toArray(String[]::new)).up().pass(60L * (4 + random.nextInt(20)));
         bench.sit(Stop.REFIT).back(names.reversed().toArray(String[]::new));
+        if (fault.slowErrorEv() > 0.5 && random.nextInt(2) == 0) {
+            engaged(bench, model);
+        }
         speeds(bench, model, Phase.AFTER, 0.02 + random.nextGaussian() * 0.05, 5);
         bench.fire(36).up();
         bench.add(
@@ -102,13 +107,30 @@ final class DemoHistory {
         return names;
     }
 
+    /** The train is not where it was when it goes back: a turn of its engagement, measured before and after. */
+    private void engaged(DemoBench bench, DemoCameras.Model model) {
+        String adjuster = model.family() == Family.FOCAL_CLOTH ? "engagement" : "retard engagement";
+        double perTurn = 1.05 + 0.1 * random.nextGaussian();
+        int eighths = 1 + random.nextInt(3);
+        double off = perTurn * eighths / 8 + 0.03 * random.nextGaussian();
+        List<String> slow = model.speeds().stream()
+                .filter(speed -> nominal(model, speed) > 1.0 / 45 && nominal(model, speed) < 0.4)
+                .toList();
+        slow.forEach(speed -> bench.time(Phase.AFTER, off, 0.03, 2, speed));
+        bench.type("turn " + adjuster + " " + eighths + "/8 out");
+    }
+
+    private static double nominal(DemoCameras.Model model, String speed) {
+        return MarkedSpeed.nominalSeconds(speed, model.series());
+    }
+
     /** By thirds of a stop. */
     private static final List<String> HEARD = List.of(
             "right", "a third of a stop slow", "two thirds of a stop slow", "a stop slow", "a stop and a third slow");
 
     private void speeds(DemoBench bench, DemoCameras.Model model, Phase phase, double slowErrorEv, int firings) {
         for (String speed : model.speeds()) {
-            boolean slow = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, model.series()) > 1.0 / 45;
+            boolean slow = nominal(model, speed) > 1.0 / 45;
             if (phase == Phase.BEFORE && slow && random.nextInt(3) == 0) {
                 // an ear calls slow ones slower than they are
                 bench.hear(phase, speed, HEARD.get((int) Math.round(

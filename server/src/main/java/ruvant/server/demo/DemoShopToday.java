@@ -11,15 +11,18 @@ import ruvant.server.record.JobService;
 final class DemoShopToday {
     private final DemoComingUp comingUp;
     private final DemoGoingDown goingDown;
+    private final DemoAdjusting adjusting;
 
     DemoShopToday(
             JobService jobs, ShopService shop, PictureStore pictures, StandRuns stand, Random random, Instant now) {
         this.comingUp = new DemoComingUp(jobs, shop, pictures, stand, random, now);
         this.goingDown = new DemoGoingDown(jobs, shop, pictures, random, now);
+        this.adjusting = new DemoAdjusting(jobs, shop, pictures, random, now);
     }
 
     void tell() {
         comingUp.tell();
         goingDown.tell();
+        adjusting.tell();
     }
 }

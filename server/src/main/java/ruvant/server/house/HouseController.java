@@ -54,6 +54,8 @@ class HouseController {
             SourceKind.class,
             OldPiece.class,
             Verdict.class,
+            TurnUnit.class,
+            AdjusterLock.class,
             FiringFlag.class,
             StandSetup.Kind.class,
             StandSetup.Coupling.class,

@@ -1,0 +1,90 @@
+package ruvant.server.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Random;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Phase;
+import ruvant.core.job.Stop;
+import ruvant.server.files.PictureStore;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+
+/** Cameras that are being set right just now: one adjuster between five speeds, two screws that disturb each other. */
+final class DemoAdjusting extends DemoCounter {
+    DemoAdjusting(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, shop, pictures, random, now);
+    }
+
+    void tell() {
+        settingSixty();
+        coincidingQuillon();
+    }
+
+    /** Clean and free, but now all long times run short: the engagement was moved with the train out. */
+    private void settingSixty() {
+        DemoBench bench = bench("Teo B.", Duration.ofDays(4));
+        bench.inTray(6)
+                .receive(camera(
+                        DemoCameras.SIXTY,
+                        "late",
+                        "230911",
+                        customer("Ngozi Adeyemi", "mail"),
+                        "Cleaned elsewhere last year, and long times are short since.",
+                        inDays(6),
+                        "lens hood"))
+                .add(new IntakeEntry.ScopeAdded("long times right"))
+                .functions(FunctionResult.WORKS, "Struts and bed", "Bellows", "Aperture", "Body release")
+                .functions(FunctionResult.DOUBTFUL, "Speed 1", "Speed 1/2", "Speed 1/5")
+                .pass(60 * 24)
+                .sit(Stop.STRIP)
+                .type(
+                        "off front lens cell, lens front, well A1, mark three threads from the end",
+                        "off speed ring, lens front, 1 clip, well A3, set at 1/50",
+                        "symptom long times short",
+                        "suspect train set too shallow, its lock screw was bright",
+                        "cause train set too shallow, every long time short by the same part");
+        bench.at(now.minus(Duration.ofMinutes(58)))
+                .sit(Stop.PROVE)
+                .time(Phase.AFTER, -0.36, 0.03, 3, "1")
+                .time(Phase.AFTER, -0.71, 0.03, 3, "1/2", "1/5")
+                .time(Phase.AFTER, -0.66, 0.04, 3, "1/10", "1/25")
+                .type("turn retard engagement 3/8 in")
+                .time(Phase.AFTER, -0.18, 0.03, 3, "1")
+                .time(Phase.AFTER, -0.34, 0.03, 3, "1/2", "1/5")
+                .time(Phase.AFTER, -0.31, 0.04, 3, "1/10", "1/25");
+    }
+
+    /** Its rangefinder: what lifts the image shifts it too. */
+    private void coincidingQuillon() {
+        DemoBench bench = bench("Ines K.", Duration.ofDays(7));
+        bench.receive(camera(
+                        DemoCameras.QUILLON,
+                        "2nd pattern",
+                        "81477",
+                        customer("Ivar Tamm", "mail"),
+                        "The two images never lie on each other, near or far.",
+                        inDays(11),
+                        "strap"))
+                .add(new IntakeEntry.ScopeAdded("rangefinder"))
+                .functions(FunctionResult.WORKS, "Advance", "Cocking", "Speed 1/60")
+                .functions(FunctionResult.FAILS, "Rangefinder")
+                .pass(60 * 30)
+                .sit(Stop.STRIP)
+                .type(
+                        "off top cover, 4 slot 1.7x2.5 + 1 slot 1.7x4, all in the cover",
+                        "symptom double image does not meet",
+                        "cause rangefinder knocked, both screws bright at their slots");
+        bench.at(now.minus(Duration.ofMinutes(41)))
+                .type(
+                        "result infinity, side to side 4.1",
+                        "result near, side to side 4.3",
+                        "result height -2.6",
+                        "turn rangefinder height screw 5/16 in",
+                        "turn rangefinder side screw 3/16 out",
+                        "result infinity, side to side 3.4",
+                        "result near, side to side 3.8",
+                        "result height -0.5");
+    }
+}

@@ -1,0 +1,125 @@
+import { useState } from "react";
+import type { JobView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Empty } from "../../ui/Panel";
+import type { AdjustView } from "./Adjust";
+import { DescribeAdjuster } from "./DescribeAdjuster";
+
+type Offer = AdjustView["offers"][number];
+
+const MOST = 4;
+
+/** What can be turned on this camera; those of use now first. */
+export function Adjusters({
+  job,
+  view,
+  onPick,
+}: {
+  job: JobView;
+  view: AdjustView;
+  onPick: (names: string[]) => void;
+}) {
+  const [all, setAll] = useState(false);
+  const [describing, setDescribing] = useState<string>();
+  const ofUse = view.offers.filter(
+    (offer) => offer.timesTurned > 0 || offer.off.length > 0 || view.chosen.includes(offer.what.name),
+  );
+  const shown = all || ofUse.length === 0 ? view.offers : ofUse;
+  const toggle = (name: string) =>
+    onPick(
+      view.chosen.includes(name)
+        ? view.chosen.filter((one) => one !== name)
+        : [...view.chosen, name].slice(-MOST),
+    );
+  return (
+    <nav
+      aria-label="Adjusters"
+      className="border-line bg-sheet flex min-h-0 flex-col gap-1 overflow-y-auto border-r px-3 py-3"
+    >
+      <h2 className="heading border-line border-b pb-1">What can be turned</h2>
+      {view.offers.length === 0 && (
+        <Empty>Nothing is known of this family. Turn something and say so, or describe it.</Empty>
+      )}
+      <ul>
+        {shown.map((offer) => (
+          <OneAdjuster
+            key={offer.what.name}
+            offer={offer}
+            chosen={view.chosen.includes(offer.what.name)}
+            onToggle={() => toggle(offer.what.name)}
+            onDescribe={() => setDescribing(offer.what.name)}
+          />
+        ))}
+      </ul>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {shown.length < view.offers.length && (
+          <Button onClick={() => setAll(true)}>All {view.offers.length}</Button>
+        )}
+        {all && <Button onClick={() => setAll(false)}>Only those of use</Button>}
+        <Button onClick={() => setDescribing("")}>Another…</Button>
+      </div>
+      {describing !== undefined && (
+        <DescribeAdjuster
+          job={job}
+          view={view}
+          name={describing}
+          onClose={(made) => {
+            setDescribing(undefined);
+            if (made !== undefined) onPick([...view.chosen.filter((one) => one !== made), made]);
+          }}
+        />
+      )}
+    </nav>
+  );
+}
+
+function OneAdjuster({
+  offer,
+  chosen,
+  onToggle,
+  onDescribe,
+}: {
+  offer: Offer;
+  chosen: boolean;
+  onToggle: () => void;
+  onDescribe: () => void;
+}) {
+  const { what } = offer;
+  const moves = what.moves.map((one) => one.result);
+  return (
+    <li
+      className={`border-line/70 border-b ${chosen ? "border-l-ready bg-ready-wash/50 border-l-4" : "border-l-4 border-l-transparent"}`}
+    >
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={onToggle}
+        className="hover:bg-sunk block min-h-11 w-full px-2 py-1.5 text-left"
+        title={offer.why}
+      >
+        <span className="flex items-baseline justify-between gap-2">
+          <b className="min-w-0">{what.name}</b>
+          {offer.off.length > 0 && (
+            <span className="text-stop text-[13.5px] whitespace-nowrap">✕ {offer.off.length} off</span>
+          )}
+        </span>
+        <span className="num block text-[13.5px]">{offer.stands}</span>
+        <span className="text-soft block text-[13.5px]">
+          {moves.length === 0
+            ? "what it moves is not known"
+            : `${moves.slice(0, 4).join(" · ")}${moves.length > 4 ? ` +${moves.length - 4}` : ""}`}
+        </span>
+      </button>
+      {chosen && (
+        <p className="text-soft px-2 pb-1.5 text-[13.5px]">
+          {offer.why}{" "}
+          {offer.cameras > 0 &&
+            `How it answers is known from ${offer.cameras} ${offer.cameras === 1 ? "camera" : "cameras"} here. `}
+          <button type="button" className="min-h-11 underline" onClick={onDescribe}>
+            Change what is known
+          </button>
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,263 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { Entry, JobView, Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { Window } from "../../ui/Window";
+import type { AdjustView } from "./Adjust";
+
+type Described = Schemas["AdjusterDescribed"];
+type Moves = Described["moves"][number];
+
+const NONE: Described = {
+  kind: "adjusterDescribed",
+  name: "",
+  unit: "EIGHTHS",
+  least: -1,
+  most: 1,
+  lock: "NONE",
+  caution: "",
+  triedWith: "",
+  coverMinutes: 0,
+  moves: [],
+};
+
+/** What each choice means for the answer of a result to a turn inward. */
+const EFFECTS = [
+  { value: "0", label: "not at all" },
+  { value: "1", label: "more (slower, larger)" },
+  { value: "0.4", label: "more, a little" },
+  { value: "-1", label: "less (faster, smaller)" },
+  { value: "-0.4", label: "less, a little" },
+];
+
+const KINDS = [
+  { value: "", label: "no other result" },
+  { value: "measured", label: "one that is measured" },
+  { value: "judged", label: "one that is only judged" },
+];
+
+const number = (typed: string) => Number(typed.trim().replace(",", ".").replace("−", "-"));
+
+/** An adjuster of this camera: how it is counted, how far it goes, how it is held, what it moves. */
+export function DescribeAdjuster({
+  job,
+  view,
+  name,
+  onClose,
+}: {
+  job: JobView;
+  view: AdjustView;
+  name: string;
+  onClose: (made?: string) => void;
+}) {
+  const { choices } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, field, submit } = useSubmit();
+  const known = view.offers.find((offer) => offer.what.name === name)?.what ?? NONE;
+  const [what, setWhat] = useState({
+    ...known,
+    least: String(known.least),
+    most: String(known.most),
+    coverMinutes: String(known.coverMinutes),
+  });
+  const [effects, setEffects] = useState<Record<string, string>>(
+    Object.fromEntries(known.moves.map((move) => [move.result, String(move.effect)])),
+  );
+  const [other, setOther] = useState({
+    kind: "",
+    name: "",
+    unit: "",
+    wanted: "0",
+    tolerance: "",
+    tooLow: "",
+    tooHigh: "",
+  });
+  const results = [
+    ...new Set([
+      ...job.speeds.map((row) => row.speed),
+      ...view.results.map((result) => result.name),
+      ...known.moves.map((move) => move.result),
+    ]),
+  ];
+  const set = (key: keyof typeof what) => (event: { target: { value: string } }) =>
+    setWhat({ ...what, [key]: event.target.value });
+  const setMore = (key: keyof typeof other) => (event: { target: { value: string } }) =>
+    setOther({ ...other, [key]: event.target.value });
+  const save = () =>
+    submit(async () => {
+      const moves: Moves[] = Object.entries(effects)
+        .filter(([, effect]) => Number(effect) !== 0)
+        .map(([result, effect]) => ({ result, effect: Number(effect) }));
+      const entries: Entry[] = [];
+      if (other.kind !== "" && other.name.trim() !== "") {
+        const judged = other.kind === "judged";
+        entries.push({
+          kind: "resultDescribed",
+          name: other.name,
+          unit: judged ? "" : other.unit,
+          wanted: judged ? 0 : number(other.wanted),
+          tolerance: judged ? 1 : number(other.tolerance),
+          measureSd: 0,
+          tooLow: judged ? other.tooLow : "",
+          tooHigh: judged ? other.tooHigh : "",
+        });
+        if (!moves.some((move) => move.result === other.name)) moves.push({ result: other.name, effect: 1 });
+      }
+      entries.push({
+        ...what,
+        kind: "adjusterDescribed",
+        least: number(what.least),
+        most: number(what.most),
+        coverMinutes: number(what.coverMinutes),
+        moves,
+      });
+      await append(entries, { said: `${what.name}: known on this camera.` });
+      onClose(what.name);
+    });
+  return (
+    <Window
+      wide
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={name === "" ? "Another adjuster" : name}
+      about="Turns count from where it was found: in, clockwise or onward is positive."
+    >
+      <FormProblem.Provider value={field}>
+        <form
+          className="flex flex-col gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save();
+          }}
+        >
+          <div className="grid grid-cols-3 gap-3">
+            <TextField
+              label="What it is called"
+              name="adjuster"
+              value={what.name}
+              readOnly={name !== ""}
+              placeholder="retard engagement"
+              onChange={set("name")}
+            />
+            <ChoiceField
+              label="Counted in"
+              value={what.unit}
+              choices={choices("turnUnit")}
+              onChange={set("unit")}
+            />
+            <ChoiceField
+              label="Held by"
+              value={what.lock}
+              choices={choices("adjusterLock")}
+              onChange={set("lock")}
+            />
+            <TextField
+              label="Goes out as far as (turns or places, −)"
+              name="least"
+              value={what.least}
+              onChange={set("least")}
+            />
+            <TextField label="Goes in as far as" name="most" value={what.most} onChange={set("most")} />
+            <TextField
+              label="Minutes for covers, each trial"
+              name="coverMinutes"
+              value={what.coverMinutes}
+              onChange={set("coverMinutes")}
+            />
+          </div>
+          <TextField
+            label="What to mind before it is touched"
+            name="caution"
+            value={what.caution}
+            placeholder="hold the shaft before the pawl is lifted"
+            onChange={set("caution")}
+          />
+          <TextField
+            label="What must be on before it can be tried"
+            name="triedWith"
+            value={what.triedWith}
+            placeholder="top cover"
+            onChange={set("triedWith")}
+          />
+          <fieldset>
+            <legend className="text-soft text-[13.5px]">
+              What turning it in does; leave all at “not at all” where you do not know yet
+            </legend>
+            <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
+              {results.map((result) => (
+                <ChoiceField
+                  key={result}
+                  label={result}
+                  value={effects[result] ?? "0"}
+                  choices={withOwn(effects[result])}
+                  onChange={(event) => setEffects({ ...effects, [result]: event.target.value })}
+                />
+              ))}
+            </div>
+          </fieldset>
+          <div className="grid grid-cols-4 gap-3">
+            <ChoiceField label="And" value={other.kind} choices={KINDS} onChange={setMore("kind")} />
+            {other.kind !== "" && (
+              <TextField label="Which" name="result" value={other.name} onChange={setMore("name")} />
+            )}
+            {other.kind === "measured" && (
+              <>
+                <TextField
+                  label="Unit"
+                  name="unit"
+                  value={other.unit}
+                  placeholder="mm"
+                  onChange={setMore("unit")}
+                />
+                <TextField label="Right at" name="wanted" value={other.wanted} onChange={setMore("wanted")} />
+                <TextField
+                  label="Allowed ±"
+                  name="tolerance"
+                  value={other.tolerance}
+                  onChange={setMore("tolerance")}
+                />
+              </>
+            )}
+            {other.kind === "judged" && (
+              <>
+                <TextField
+                  label="Wrong side outward"
+                  name="tooLow"
+                  value={other.tooLow}
+                  placeholder="too late"
+                  onChange={setMore("tooLow")}
+                />
+                <TextField
+                  label="Wrong side inward"
+                  name="tooHigh"
+                  value={other.tooHigh}
+                  placeholder="too early"
+                  onChange={setMore("tooHigh")}
+                />
+              </>
+            )}
+          </div>
+          {problem !== undefined && <ProblemNote problem={problem} />}
+          <div className="flex gap-2">
+            <Button type="submit" kind="primary" disabled={what.name.trim() === ""}>
+              Keep it
+            </Button>
+            <Button kind="quiet" onClick={() => onClose()}>
+              Not
+            </Button>
+          </div>
+        </form>
+      </FormProblem.Provider>
+    </Window>
+  );
+}
+
+function withOwn(effect: string | undefined) {
+  return effect === undefined || EFFECTS.some((one) => one.value === effect)
+    ? EFFECTS
+    : [...EFFECTS, { value: effect, label: `${Number(effect) > 0 ? "more" : "less"}, by ${effect}` }];
+}

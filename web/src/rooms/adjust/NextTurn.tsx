@@ -1,0 +1,216 @@
+import { useAppend } from "../../api/append";
+import type { Entry, JobView } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { oddsWords } from "../prove/SpeedsSay";
+import { StateMark, type Mark } from "../../ui/State";
+import type { AdjustView, Plan } from "./Adjust";
+
+const SAID: Record<Plan["verdict"], { words: string; mark: Mark; look: string }> = {
+  NOTHING_CHOSEN: { words: "What do you turn?", mark: "open", look: "border-l-line" },
+  MEASURE_FIRST: { words: "Measure first", mark: "wait", look: "border-l-mark-line" },
+  TURN: { words: "Turn", mark: "ready", look: "border-l-ready" },
+  IN_TOLERANCE: { words: "Stop: it is right", mark: "done", look: "border-l-done" },
+  BEST_COMPROMISE: { words: "Stop: no better to be had", mark: "done", look: "border-l-done" },
+  FIRE_MORE: { words: "Once more as it stands", mark: "wait", look: "border-l-mark-line" },
+  NOT_AS_EXPECTED: { words: "It does not answer", mark: "not", look: "border-l-stop" },
+};
+
+/** What to do next, why, and what to mind before anything is let go. */
+export function NextTurn({
+  job,
+  view,
+  asked,
+  onAsk,
+}: {
+  job: JobView;
+  view: AdjustView;
+  asked?: { adjuster: string; at: number };
+  onAsk: (adjuster: string, at: number) => void;
+}) {
+  const append = useAppend(job.tag);
+  const { plan } = view;
+  const said = SAID[plan.verdict];
+  const log = (turns: { adjuster: string; by: number; words: string }[]) => {
+    const entries: Entry[] = [
+      ...view.introductions,
+      ...turns.map((turn): Entry => ({
+        kind: "turned",
+        adjuster: turn.adjuster,
+        unit: plan.chosen.find((one) => one.name === turn.adjuster)!.unit,
+        by: turn.by,
+        remark: "",
+      })),
+    ];
+    void append(entries, {
+      said: `Turned ${turns.map((turn) => `${turn.adjuster} ${turn.words}`).join(", ")}.`,
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  };
+  return (
+    <section
+      aria-label="Next"
+      className={`bg-sheet border-line flex flex-col gap-2 rounded-[6px] border border-l-[6px] px-4 py-3 ${said.look}`}
+    >
+      <div className={`grid gap-5 ${plan.turns.length > 0 ? "grid-cols-2" : ""}`}>
+        <div className="flex gap-3">
+          <span className="pt-1.5">
+            <StateMark mark={said.mark} />
+          </span>
+          <div className="min-w-0 flex-1">
+            <h2 className={plan.turns.length > 1 ? "text-[17.5px]" : "text-[21px]"}>
+              {plan.verdict === "TURN"
+                ? plan.turns.map((turn) => (
+                    <span key={turn.adjuster} className="block">
+                      {turn.adjuster} <span className="whitespace-nowrap">{turn.words}</span>
+                    </span>
+                  ))
+                : said.words}
+            </h2>
+            <p className="text-soft">
+              {plan.why}
+              {plan.verdict === "TURN" && plan.probability > 0 && (
+                <>
+                  {" "}
+                  All right then with <b className="num text-ink">{oddsWords(plan.probability)}</b>.
+                </>
+              )}
+            </p>
+          </div>
+        </div>
+        <div className="flex flex-col gap-2">
+          {plan.turns.map((turn) => (
+            <Steps
+              key={turn.adjuster}
+              turn={turn}
+              named={plan.turns.length > 1}
+              caution={cautionOf(plan, turn.adjuster)}
+            />
+          ))}
+        </div>
+      </div>
+      {plan.trialMinutes > 0 && (
+        <p className="text-mark text-[14px]">
+          Each trial takes about {plan.trialMinutes} min for the cover alone: {view.history.length}{" "}
+          {view.history.length === 1 ? "setting" : "settings"} so far.
+        </p>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        {plan.verdict === "TURN" && (
+          <Button kind="primary" onClick={() => log(plan.turns)}>
+            Turned so: log it
+          </Button>
+        )}
+        {plan.chosen.length > 0 && <ByHand view={view} asked={asked} onAsk={onAsk} onLog={log} />}
+      </div>
+    </section>
+  );
+}
+
+function cautionOf(plan: Plan, adjuster: string) {
+  return plan.chosen.find((one) => one.name === adjuster)?.caution ?? "";
+}
+
+function Steps({ turn, named, caution }: { turn: Plan["turns"][number]; named: boolean; caution: string }) {
+  return (
+    <ol className="flex flex-col gap-0.5" aria-label={`How to turn ${turn.adjuster}`}>
+      {named && <li className="font-bold">{turn.adjuster}</li>}
+      {turn.steps.map((step, index) => (
+        <li key={step} className="flex gap-2">
+          <span className="num text-soft w-4 text-right">{index + 1}</span>
+          <span className={step === caution ? "text-stop font-bold" : ""}>
+            {step === caution && "Beware: "}
+            {step}
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** Another turn than the one advised: a step either way, then log it. */
+function ByHand({
+  view,
+  asked,
+  onAsk,
+  onLog,
+}: {
+  view: AdjustView;
+  asked?: { adjuster: string; at: number };
+  onAsk: (adjuster: string, at: number) => void;
+  onLog: (turns: { adjuster: string; by: number; words: string }[]) => void;
+}) {
+  const { plan } = view;
+  const adjuster = asked?.adjuster ?? plan.chosen[0].name;
+  const ranges = [
+    ...plan.slices.map((slice) => ({ adjuster: slice.adjuster, at: slice.at, words: slice.words })),
+    ...plan.brackets.map((one) => ({ adjuster: one.adjuster, at: one.at, words: one.words })),
+  ];
+  const range = ranges.find((one) => one.adjuster === adjuster);
+  const now = view.offers.find((offer) => offer.what.name === adjuster)?.turns ?? 0;
+  if (range === undefined)
+    return (
+      <p className="text-soft text-[14px]">
+        Or type it: <span className="num">turn {adjuster} 1/8 in</span>
+      </p>
+    );
+  const to = asked?.at ?? now;
+  const place = nearest(range.at, to);
+  const go = (by: number) => {
+    const next = Math.max(0, Math.min(range.at.length - 1, place + by));
+    onAsk(adjuster, range.at[next]);
+  };
+  return (
+    <div
+      className="flex flex-wrap items-center gap-1.5"
+      role="group"
+      aria-label={`Another turn of ${adjuster}`}
+    >
+      {plan.chosen.length > 1 && (
+        <select
+          className="input w-auto"
+          aria-label="Adjuster to turn"
+          value={adjuster}
+          onChange={(event) =>
+            onAsk(
+              event.target.value,
+              view.offers.find((one) => one.what.name === event.target.value)?.turns ?? 0,
+            )
+          }
+        >
+          {plan.chosen.map((one) => (
+            <option key={one.name}>{one.name}</option>
+          ))}
+        </select>
+      )}
+      <Button onClick={() => go(-1)} aria-label={`${adjuster}: a step out`}>
+        ◀
+      </Button>
+      <span className="num min-w-[104px] text-center text-[14.5px]" aria-live="polite">
+        {range.words[place]}
+      </span>
+      <Button onClick={() => go(1)} aria-label={`${adjuster}: a step in`}>
+        ▶
+      </Button>
+      {Math.abs(range.at[place] - now) > 1e-9 && (
+        <Button
+          onClick={() => onLog([{ adjuster, by: range.at[place] - now, words: `to ${range.words[place]}` }])}
+        >
+          Turned to there
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** The place in a row of settings that lies nearest. */
+export function nearest(at: number[], wanted: number): number {
+  return at.reduce(
+    (best, one, index) => (Math.abs(one - wanted) < Math.abs(at[best] - wanted) ? index : best),
+    0,
+  );
+}
+
+/** A setting without its unit, for the foot of a picture: "3/8 in", "2 back". */
+export function bare(words: string): string {
+  return words.replace(/ (turns?|detents?|teeth|tooth)/, "");
+}

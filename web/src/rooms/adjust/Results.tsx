@@ -1,0 +1,183 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { useAppend } from "../../api/append";
+import type { Entry, JobView, Schemas } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { Empty, Panel } from "../../ui/Panel";
+import { StateMark } from "../../ui/State";
+import type { AdjustView } from "./Adjust";
+
+type Outlook = AdjustView["plan"]["outlooks"][number];
+type Described = Schemas["ResultDescribed"];
+
+const isSpeed = (name: string) => /^(1\/)?\d+(\.\d+)?$/.test(name);
+
+/** What came of it: speeds come from the stand, other results are typed or judged here. */
+export function Results({ job, view }: { job: JobView; view: AdjustView }) {
+  const { plan } = view;
+  const moved = [...new Set(plan.chosen.flatMap((one) => one.moves.map((move) => move.result)))];
+  const speeds = moved.filter(isSpeed);
+  const nobodyKnows = plan.chosen.some((one) => one.moves.length === 0);
+  const own = view.results.filter((result) => nobodyKnows || moved.some((name) => same(name, result.name)));
+  const first = speeds.find((speed) =>
+    plan.outlooks.every((one) => one.result !== speed || !one.measuredNow),
+  );
+  return (
+    <Panel title="What it moves" note="now → after the turn">
+      {plan.chosen.length === 0 && <Empty>Choose an adjuster at the left.</Empty>}
+      <ul>
+        {plan.outlooks.map((one) => (
+          <OneOutlook key={one.result} outlook={one} turning={plan.turns.length > 0}>
+            {own
+              .filter((result) => !judged(result) && same(result.name, one.result))
+              .map((result) => (
+                <Read key={result.name} job={job} view={view} result={result} />
+              ))}
+          </OneOutlook>
+        ))}
+        {own
+          .filter((result) => !judged(result) && !plan.outlooks.some((one) => same(one.result, result.name)))
+          .map((result) => (
+            <li key={result.name} className="border-line/70 border-b py-1">
+              <b>{result.name}</b>{" "}
+              <span className="text-soft text-[13.5px]">
+                right at {figure(result.wanted)} ± {figure(result.tolerance)} {result.unit}
+              </span>
+              <Read job={job} view={view} result={result} />
+            </li>
+          ))}
+      </ul>
+      {plan.chosen.length > 0 && (speeds.length > 0 || moved.length === 0) && (
+        <Link
+          to={`../stand${first === undefined ? "" : `?speed=${encodeURIComponent(first)}`}`}
+          relative="path"
+          className="border-ready text-ready flex min-h-11 items-center justify-center rounded-[4px] border font-bold"
+        >
+          Fire {first ?? "again"} on the stand
+        </Link>
+      )}
+      {own.filter(judged).map((result) => (
+        <Judge key={result.name} job={job} view={view} result={result} />
+      ))}
+    </Panel>
+  );
+}
+
+function judged(result: Described) {
+  return result.tooLow !== "" || result.tooHigh !== "";
+}
+
+function same(one: string, other: string) {
+  return one.toLowerCase() === other.toLowerCase();
+}
+
+function OneOutlook({
+  outlook,
+  turning,
+  children,
+}: {
+  outlook: Outlook;
+  turning: boolean;
+  children: ReactNode;
+}) {
+  const right = Math.abs(outlook.now) <= outlook.tolerance;
+  return (
+    <li className="border-line/70 border-b py-1">
+      <span className="flex items-center gap-2">
+        <StateMark mark={right ? "done" : "not"} />
+        <b className="min-w-0 flex-1">{outlook.result}</b>
+        <span className="num text-[14px] whitespace-nowrap">
+          {signed(outlook.now)}
+          {turning && <b> → {signed(outlook.then)}</b>}
+        </span>
+      </span>
+      <span className="text-soft block pl-6 text-[13.5px]">
+        {right ? "in" : "out"}: ± {figure(outlook.tolerance)} {outlook.unit}
+        {turning && `; then ± ${figure(1.96 * outlook.thenSd)}`}
+        {!outlook.measuredNow && " · not measured since the last turn"}
+      </span>
+      {children}
+    </li>
+  );
+}
+
+function signed(value: number) {
+  const words = figure(Math.abs(value));
+  return Number(words) === 0 ? "0" : `${value < 0 ? "−" : "+"}${words}`;
+}
+
+function figure(value: number) {
+  return Math.abs(value) >= 10 ? value.toFixed(1) : value.toFixed(2);
+}
+
+/** Whatever is entered of a result says first what the result is, where the log does not know yet. */
+function useEntered(job: JobView, view: AdjustView) {
+  const append = useAppend(job.tag);
+  return (entry: Entry, said: string) => append([...view.introductions, entry], { said });
+}
+
+function Read({
+  job,
+  view,
+  result,
+}: {
+  job: JobView;
+  view: AdjustView;
+  result: AdjustView["results"][number];
+}) {
+  const enter = useEntered(job, view);
+  return (
+    <AddLine
+      blanks={[{ label: `${result.name}, ${result.unit}`, hint: `reads, ${result.unit}` }]}
+      action="Log"
+      onAdd={(typed) => {
+        const value = Number(typed.trim().replace(",", ".").replace("−", "-"));
+        if (Number.isNaN(value)) throw new Error(`“${typed}” is no figure. Type it like −1.5.`);
+        return enter(
+          { kind: "resultRead", result: result.name, value, remark: "" },
+          `${result.name} ${typed} ${result.unit}.`,
+        );
+      }}
+    />
+  );
+}
+
+function Judge({
+  job,
+  view,
+  result,
+}: {
+  job: JobView;
+  view: AdjustView;
+  result: AdjustView["results"][number];
+}) {
+  const enter = useEntered(job, view);
+  const judge = (came: Schemas["ResultJudged"]["came"], words: string) =>
+    void enter(
+      { kind: "resultJudged", result: result.name, came, remark: "" },
+      `${result.name}: ${words}.`,
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <div role="group" aria-label={result.name} className="flex flex-col gap-1.5">
+      <b className="text-[14.5px]">{result.name}</b>
+      <span className="flex flex-wrap gap-1.5">
+        {sides(result).map(([came, words]) => (
+          <Button key={came} onClick={() => judge(came, words)}>
+            {words}
+          </Button>
+        ))}
+      </span>
+    </div>
+  );
+}
+
+function sides(result: Described): ["TOO_LOW" | "RIGHT" | "TOO_HIGH", string][] {
+  const all: ["TOO_LOW" | "RIGHT" | "TOO_HIGH", string][] = [
+    ["TOO_LOW", result.tooLow],
+    ["RIGHT", "right"],
+    ["TOO_HIGH", result.tooHigh],
+  ];
+  return all.filter(([, words]) => words !== "");
+}

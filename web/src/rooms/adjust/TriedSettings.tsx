@@ -1,0 +1,50 @@
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { notify } from "../../shell/notices";
+import { Panel } from "../../ui/Panel";
+import type { AdjustView } from "./Adjust";
+
+const SHOWN = 12;
+
+/** Every setting that was tried with what came of it, the newest first. */
+export function TriedSettings({ job, view }: { job: JobView; view: AdjustView }) {
+  const append = useAppend(job.tag);
+  const tried = view.history.filter((one) => one.turned.length > 0 || one.seen.length > 0);
+  if (tried.length === 0) return null;
+  const strike = (lines: string[]) =>
+    void append(
+      lines.map((target) => ({ kind: "struck" as const, target, reason: "this trial was not so" })),
+      { said: "Trial struck." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <Panel title="Tried" note={`${tried.length} ${tried.length === 1 ? "setting" : "settings"}`}>
+      <ol>
+        {tried.slice(0, SHOWN).map((one, index) => (
+          <li key={tried.length - index} className="border-line/70 flex gap-2 border-b py-1.5">
+            <span className="num text-soft w-5 text-right">{tried.length - index}</span>
+            <span className="min-w-0 flex-1">
+              {one.afterWork && <span className="text-mark block text-[13.5px]">after other work</span>}
+              <b>{one.turned.length === 0 ? "as it was" : one.turned.join(", ")}</b>
+              <span className="num text-soft block text-[13.5px]">
+                {one.seen.length === 0 ? "nothing measured yet" : one.seen.join(" · ")}
+              </span>
+            </span>
+            {index === 0 && one.turned.length > 0 && (
+              <button
+                type="button"
+                className="text-soft min-h-11 underline"
+                aria-label={`Strike trial ${tried.length}`}
+                onClick={() => strike(one.lines)}
+              >
+                strike
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      {tried.length > SHOWN && (
+        <p className="text-soft text-[14px]">{tried.length - SHOWN} earlier ones are on the record.</p>
+      )}
+    </Panel>
+  );
+}
