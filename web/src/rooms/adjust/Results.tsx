@@ -19,8 +19,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
   const { plan } = view;
   const moved = [...new Set(plan.chosen.flatMap((one) => one.moves.map((move) => move.result)))];
   const speeds = moved.filter(isSpeed);
-  const nobodyKnows = plan.chosen.some((one) => one.moves.length === 0);
-  const own = view.results.filter((result) => nobodyKnows || moved.some((name) => same(name, result.name)));
+  const own = view.results;
   const first = speeds.find((speed) =>
     plan.outlooks.every((one) => one.result !== speed || !one.measuredNow),
   );

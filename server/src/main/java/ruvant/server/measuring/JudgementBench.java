@@ -16,6 +16,7 @@ public final class JudgementBench {
         page.say("");
         FindTables.into(page::say, Math.max(1, cameras / 2));
         AdjustTables.into(page::say, cameras);
+        AdjustMoreTables.into(page::say, cameras);
         SignatureTables.into(page::say, 22 * Math.max(1, cameras / 44));
         page.write();
     }

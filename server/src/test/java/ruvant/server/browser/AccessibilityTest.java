@@ -29,6 +29,8 @@ class AccessibilityTest extends InBrowser {
             "/camera/R-0063/strip?part=front%20plate",
             "/camera/R-0066/find",
             "/camera/R-0063/clean",
+            "/camera/R-0069/adjust",
+            "/camera/R-0070/adjust",
             "/camera/R-0064/mend",
             "/camera/R-0063/oil",
             "/camera/R-0065/refit",

@@ -22,7 +22,7 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0063", "valley-lamp", "lamp", 1280, "How it runs"),
             new Picture("/camera/R-0063/intake", "intake", "day", 1280, "Function check"),
             new Picture("/camera/R-0063/strip?part=front%20plate", "strip", "day", 1280, "What lies over what"),
-            new Picture("/camera/R-0063/intake?view=outside", "outside", "day", 1280, "Found outside"),
+            new Picture("/camera/R-0069/adjust", "adjust", "day", 1280, "What it moves"),
             new Picture("/camera/R-0067/pictures", "pictures", "day", 1280, "On this picture"),
             new Picture("/known/Quillon/35", "known", "day", 1280, "Ways in"),
             new Picture("/camera/R-0066/find", "find", "day", 1280, "Suspects"),

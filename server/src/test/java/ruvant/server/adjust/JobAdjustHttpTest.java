@@ -1,0 +1,54 @@
+package ruvant.server.adjust;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import ruvant.server.OverHttp;
+
+class JobAdjustHttpTest extends OverHttp {
+    private JsonNode adjusters(String tag, String choose) {
+        return shop.get("/api/jobs/" + tag + "/adjusters?choose=" + choose).body();
+    }
+
+    private void fired(String tag, String speed, String seconds) {
+        shop.add(tag, """
+                {"kind":"firingsTimed","speed":"%s","phase":"AFTER","attitude":"LEVEL","instrument":"","seconds":[%s],"afterRest":false}""".formatted(speed, seconds));
+    }
+
+    @Test
+    void aTurnTypedAtTheLogLineAndFiringsMakeTrialsAndTheNextTurn() {
+        String tag = shop.camera("Adjusted");
+        fired(tag, "1/60", "0.0235,0.0237,0.0233");
+        JsonNode before = adjusters(tag, "");
+        String offered = before.at("/offers/0/what/name").asText();
+        assertThat(before.at("/offers/0/off/0").asText()).isEqualTo("1/60");
+        assertThat(before.at("/plan/verdict").asText()).isEqualTo("TURN");
+
+        JsonNode read = shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"turn " + offered + " 1/8 out\"}")
+                .body();
+        shop.add(
+                tag,
+                StreamSupport.stream(read.get("entries").spliterator(), false)
+                        .map(JsonNode::toString)
+                        .toArray(String[]::new));
+        JsonNode after = adjusters(tag, "");
+
+        assertThat(after.at("/offers/0/timesTurned").asInt()).isEqualTo(1);
+        assertThat(after.at("/plan/verdict").asText()).isEqualTo("MEASURE_FIRST");
+        assertThat(after.get("introductions")).isEmpty();
+        assertThat(after.at("/history/0/turned/0").asText()).contains(offered);
+    }
+
+    @Test
+    void noFamilyWarnsOfARatchetAfterItIsLetGo() {
+        String tag = shop.camera("Cautious");
+        JsonNode view = adjusters(tag, "");
+        StreamSupport.stream(view.get("offers").spliterator(), false)
+                .filter(offer -> offer.at("/what/lock").asText().equals("RATCHET"))
+                .forEach(offer -> assertThat(offer.at("/what/caution").asText()).isNotBlank());
+        assertThat(adjusters(tag, "no%20such%20thing").at("/plan/verdict").asText())
+                .isEqualTo("NOTHING_CHOSEN");
+    }
+}

@@ -1,0 +1,34 @@
+package ruvant.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** Setting a shutter right by keys alone: from the speeds to the turn, and to the next firing. */
+class AdjustingTest extends InBrowser {
+    private void fired(String tag, String speed, String seconds) {
+        shop.add(tag, """
+                {"kind":"firingsTimed","speed":"%s","phase":"AFTER","attitude":"LEVEL","instrument":"","seconds":[%s],"afterRest":false}""".formatted(speed, seconds));
+    }
+
+    @Test
+    void whatIsOffIsTurnedMeasuredAndLeftWhereItIsRight() {
+        String tag = shop.camera("Turned");
+        fired(tag, "1/60", "0.0235,0.0237,0.0233");
+        browser.go("/camera/" + tag + "/prove").see("What to turn").press("a");
+        browser.at("/camera/" + tag + "/adjust");
+        browser.see("The worst result should go from").see("Loosen its lock screw");
+        browser.press("l").log("turn retard engagement 2/8 out").see("Measure first");
+        fired(tag, "1/60", "0.0158,0.0156,0.0157");
+        browser.see("Stop: it is right").see("retard engagement 2/8 turn out");
+        browser.press(Keys.ESCAPE);
+        browser.button("Another…").field("What it is called", "odd eccentric").button("Keep it");
+        browser.see("odd eccentric: known on this camera.");
+        assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd%20eccentric")
+                        .body()
+                        .at("/plan/chosen/0/name")
+                        .asText())
+                .isEqualTo("odd eccentric");
+    }
+}
