@@ -157,7 +157,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       ranOut: [],
       looseIn: "",
     },
-    find: { symptoms: [], suspects: [], causes: [], found: [], patterns: [], looks: [] },
+    find: { symptoms: [], suspects: [], causes: [], found: [], patterns: [], looks: [], predictions: [], swaps: [], overturned: [], roots: [] },
     treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
     needs: { needs: [], replacements: [] },
     speeds: [

@@ -16,6 +16,8 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     causes: [{ what: "gummed slow train", jobs: 3 }],
     batteries: [{ what: "1.35 V cell", jobs: 2 }],
     adjusters: [],
+  looks: [],
+  falseLeads: [],
     leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
   },
   signs: {
@@ -74,7 +76,9 @@ it("says so where nothing was learned yet", async () => {
   inTheShop(<OneModel />);
   answering({
     "GET /api/models/one": known({
-      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], adjusters: [], leaveAlone: [] },
+      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], adjusters: [],
+  looks: [],
+  falseLeads: [], leaveAlone: [] },
       ways: [],
       signs: { ranges: [], features: [] },
     }),

@@ -45,6 +45,11 @@ public record CaseEvidence(
         return new CaseEvidence(symptoms, absent, looks, all, confirmed, speeds, counts, jobs);
     }
 
+    /** The same as if no look had been taken and nothing cleared or confirmed. */
+    public CaseEvidence withoutLooks() {
+        return new CaseEvidence(symptoms, absent, List.of(), Set.of(), Set.of(), speeds, counts, jobs);
+    }
+
     /** The same as if a look had not been taken. */
     public CaseEvidence without(String look) {
         return new CaseEvidence(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruvant.core.intake.IntakePicture;
 
 /** Reads the evidence of a case out of what was said and looked at on a job. */
 public final class CaseReader {
@@ -15,14 +16,16 @@ public final class CaseReader {
     /**
      * The evidence.
      *
+     * @param intake what the counter saw: functions that work deny, signs of a visitor and of the cell speak
      * @param counts how often each cause was confirmed in jobs of the model, by its words
      * @param jobs how many such jobs there were
      */
-    public static CaseEvidence of(FindPicture find, FaultKnowledge knowledge, Map<String, Integer> counts, int jobs) {
-        Set<String> symptoms = new HashSet<>();
+    public static CaseEvidence of(
+            FindPicture find, IntakePicture intake, FaultKnowledge knowledge, Map<String, Integer> counts, int jobs) {
+        Set<String> symptoms = new HashSet<>(CounterSays.symptoms(intake, knowledge));
         find.symptoms().forEach(said -> symptoms.addAll(symptomsIn(said.what(), knowledge)));
         Map<String, CaseEvidence.Result> looks = new LinkedHashMap<>();
-        for (FindPicture.Look look : find.looks()) {
+        for (FindPicture.TakenLook look : find.looks()) {
             looks.remove(look.looked().look());
             looks.put(
                     look.looked().look(),
@@ -39,7 +42,7 @@ public final class CaseReader {
         counts.forEach((words, count) -> small.merge(SameWords.key(words), count, Integer::sum));
         return new CaseEvidence(
                 symptoms,
-                Set.of(),
+                CounterSays.denied(intake, knowledge, symptoms),
                 List.copyOf(looks.values()),
                 named(find, FindPicture.State.CLEARED),
                 named(find, FindPicture.State.CAUSE),

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import ruvant.core.job.Family;
 
@@ -28,6 +29,12 @@ public final class Diagnosis {
 
     /** A result that only leans counts for half. */
     private static final double LEANS = 0.5;
+
+    /** A function that works at the counter denies a fault about as well as a look that leans. */
+    private static final double DENIED = 0.6;
+
+    /** Whoever says what is wrong says about this part of what could be said: what is not said counts a little too. */
+    private static final double SAID = 0.5;
 
     /** A cause that makes a symptom by this chance explains it. */
     private static final double EXPLAINS = 0.1;
@@ -77,7 +84,16 @@ public final class Diagnosis {
             boolean seen = evidence.symptoms().contains(symptom.id());
             if (seen || evidence.absent().contains(symptom.id())) {
                 diagnosis.observe(
-                        cause -> cause.symptoms().getOrDefault(symptom.id(), 0.0), symptom.otherwise(), seen, 1);
+                        cause -> cause.symptoms().getOrDefault(symptom.id(), 0.0),
+                        symptom.otherwise(),
+                        seen,
+                        seen ? 1 : DENIED);
+            } else if (!evidence.symptoms().isEmpty()) {
+                diagnosis.observe(
+                        cause -> SAID * cause.symptoms().getOrDefault(symptom.id(), 0.0),
+                        SAID * symptom.otherwise(),
+                        false,
+                        1);
             }
         }
         for (CaseEvidence.Result result : evidence.looks()) {
@@ -245,6 +261,34 @@ public final class Diagnosis {
             }
         }
         return probability;
+    }
+
+    /**
+     * How much of the suspicion lies on each mechanism, by its id, 0 to 1: what was narrowed down even before a cause has a
+     * name. None of the list is left away.
+     */
+    public Map<String, Double> areas() {
+        Map<String, Double> areas = new HashMap<>();
+        for (int h = 0; h < pairs.length; h++) {
+            for (int cause : pairs[h]) {
+                areas.merge(causes.get(cause).area(), weights[h] / pairs[h].length, Double::sum);
+            }
+        }
+        return areas;
+    }
+
+    /** A camera as it may be by all that is known: its causes, drawn by their odds; none where it is none of the list. */
+    public List<FaultKnowledge.Cause> drawn(Random random) {
+        double at = random.nextDouble();
+        int h = 0;
+        while (h < weights.length - 1 && at >= weights[h]) {
+            at -= weights[h++];
+        }
+        List<FaultKnowledge.Cause> drawn = new ArrayList<>();
+        for (int cause : pairs[h]) {
+            drawn.add(causes.get(cause));
+        }
+        return drawn;
     }
 
     /** What is left to be found out, bits. */

@@ -34,8 +34,22 @@ public record FaultKnowledge(
         }
     }
 
-    /** What is seen; {@code otherwise} is its chance where no cause on the list makes it, 0 to 1. */
-    public record Symptom(String id, String words, double otherwise) {}
+    /**
+     * What is seen.
+     *
+     * @param otherwise its chance where no cause on the list makes it, 0 to 1
+     * @param deniedBy functions of the counter's check that speak against it where all of them work
+     */
+    public record Symptom(String id, String words, double otherwise, List<String> deniedBy) {
+        public Symptom {
+            deniedBy = deniedBy == null ? List.of() : List.copyOf(deniedBy);
+        }
+
+        /** One that no function denies. */
+        public Symptom(String id, String words, double otherwise) {
+            this(id, words, otherwise, List.of());
+        }
+    }
 
     /**
      * A possible cause.
@@ -45,6 +59,9 @@ public record FaultKnowledge(
      * @param symptoms chance of each with this cause, by id
      * @param calls what it calls for: clean, mend, adjust, part, leave
      * @param signature the cause of the shutter's speeds that it is; empty for none
+     * @param roots what may have brought it about, in words
+     * @param harms causes that it may have brought about in turn, by id: worth a look while one is there
+     * @param advice how the owner keeps it from coming back; empty for none
      */
     public record Cause(
             String id,
@@ -54,10 +71,29 @@ public record FaultKnowledge(
             String why,
             Map<String, Double> symptoms,
             String calls,
-            String signature) {
+            String signature,
+            List<String> roots,
+            List<String> harms,
+            String advice) {
         public Cause {
             symptoms = Map.copyOf(symptoms);
             signature = signature == null ? "" : signature;
+            roots = roots == null ? List.of() : List.copyOf(roots);
+            harms = harms == null ? List.of() : List.copyOf(harms);
+            advice = advice == null ? "" : advice;
+        }
+
+        /** One of which neither root nor harm is known. */
+        public Cause(
+                String id,
+                String area,
+                String words,
+                double prior,
+                String why,
+                Map<String, Double> symptoms,
+                String calls,
+                String signature) {
+            this(id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "");
         }
     }
 
@@ -110,6 +146,15 @@ public record FaultKnowledge(
         return areas.stream().filter(one -> one.isIn(family)).map(Area::id).collect(Collectors.toSet());
     }
 
+    /** The words for a mechanism; its id where it has none. */
+    public String area(String id) {
+        return areas.stream()
+                .filter(one -> one.id().equals(id))
+                .map(Area::words)
+                .findFirst()
+                .orElse(id);
+    }
+
     /** The look of that name; empty for none. */
     public Optional<Look> look(String id) {
         return looks.stream().filter(one -> one.id().equals(id)).findFirst();
@@ -136,6 +181,7 @@ public record FaultKnowledge(
                 require(known, "symptom", symptom, cause.id(), problems);
                 chance(cause.id() + ", " + symptom, chance, problems);
             });
+            cause.harms().forEach(harmed -> require(known, "cause", harmed, cause.id(), problems));
             boolean told = looks.stream()
                     .anyMatch(look -> look.finds().getOrDefault(cause.id(), 0.0) - look.otherwise() >= 0.5);
             if (!told) {

@@ -1,11 +1,14 @@
 package ruvant.core.find;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.Fold;
 import ruvant.core.job.Line;
@@ -13,12 +16,22 @@ import ruvant.core.units.Refusal;
 
 /** Folds the search for the fault. */
 public final class FindFold implements Fold<FindEntry> {
+    /** Lines closer together were typed one after the other; what lies further apart was no single look. */
+    private static final Duration SHORTEST = Duration.ofSeconds(20);
+
+    private static final Duration LONGEST = Duration.ofMinutes(45);
+
+    private Instant before;
     private final List<FindPicture.Said> symptoms = new ArrayList<>();
     private final Map<String, FindPicture.Suspect> suspects = new LinkedHashMap<>();
     private final List<FindPicture.Said> causes = new ArrayList<>();
     private final List<FindPicture.Said> found = new ArrayList<>();
     private final List<FindPicture.Pattern> patterns = new ArrayList<>();
-    private final List<FindPicture.Look> looks = new ArrayList<>();
+    private final List<FindPicture.TakenLook> looks = new ArrayList<>();
+    private final Map<UUID, FindPicture.Prediction> predictions = new LinkedHashMap<>();
+    private final List<FindPicture.Swap> swaps = new ArrayList<>();
+    private final List<FindPicture.Overturned> overturned = new ArrayList<>();
+    private final List<FindPicture.Said> roots = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, FindEntry entry) {
@@ -30,6 +43,11 @@ public final class FindFold implements Fold<FindEntry> {
             case FindEntry.Found thing -> Optional.empty();
             case FindEntry.PatternRead read -> Optional.empty();
             case FindEntry.Looked looked -> Optional.empty();
+            case FindEntry.Foretold foretold -> Optional.empty();
+            case FindEntry.Observed observed -> notForetold(observed);
+            case FindEntry.SwapTried swap -> Optional.empty();
+            case FindEntry.Reopened reopened -> Optional.empty();
+            case FindEntry.RootNamed root -> notACause(root);
         };
     }
 
@@ -40,6 +58,30 @@ public final class FindFold implements Fold<FindEntry> {
                 ? Optional.empty()
                 : Optional.of(new Refusal(
                         "suspectTwice", "“" + known.name() + "” is on the list already.", "Nothing to enter."));
+    }
+
+    private Optional<Refusal> notForetold(FindEntry.Observed observed) {
+        FindPicture.Prediction known = predictions.get(observed.foretold());
+        if (known == null) {
+            return Optional.of(
+                    new Refusal("notForetold", "Nothing of the kind was foretold.", "Say first what it should show."));
+        }
+        return known.seen().isPresent()
+                ? Optional.of(new Refusal(
+                        "observedTwice",
+                        "“" + known.what().what() + "” was looked at already.",
+                        "Strike what was seen, or foretell it again."))
+                : Optional.empty();
+    }
+
+    private Optional<Refusal> notACause(FindEntry.RootNamed root) {
+        FindPicture.Suspect known = suspects.get(key(root.cause()));
+        return known != null && known.state() == FindPicture.State.CAUSE
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "causeUnknown",
+                        "“" + root.cause() + "” is not confirmed as a cause.",
+                        "Confirm the cause first, then say what brought it about."));
     }
 
     private Optional<Refusal> notASuspect(FindEntry.SuspectCleared cleared) {
@@ -62,7 +104,8 @@ public final class FindFold implements Fold<FindEntry> {
     public void take(Line line, FindEntry entry) {
         switch (entry) {
             case FindEntry.SymptomSeen seen -> symptoms.add(new FindPicture.Said(line.id(), seen.what(), ""));
-            case FindEntry.Looked looked -> looks.add(new FindPicture.Look(line.id(), line.at(), line.by(), looked));
+            case FindEntry.Looked looked ->
+                looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
             case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
             case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), thing.what(), ""));
             case FindEntry.SuspectRaised raised ->
@@ -75,6 +118,60 @@ public final class FindFold implements Fold<FindEntry> {
                 causes.add(new FindPicture.Said(line.id(), cause.cause(), cause.evidence()));
                 settle(cause.cause(), FindPicture.State.CAUSE, cause.evidence(), line);
             }
+            case FindEntry.Foretold foretold ->
+                predictions.put(
+                        line.id(), new FindPicture.Prediction(line.id(), foretold, Optional.empty(), Optional.empty()));
+            case FindEntry.Observed observed -> observe(observed);
+            case FindEntry.SwapTried swap -> swap(line, swap);
+            case FindEntry.Reopened reopened -> {
+                overturned.add(new FindPicture.Overturned(line.id(), reopened));
+                raise(line, reopened.suspect(), reopened.was() + ": " + reopened.why());
+            }
+            case FindEntry.RootNamed root -> roots.add(new FindPicture.Said(line.id(), root.cause(), root.root()));
+        }
+    }
+
+    /** Tells when the line before this one was entered, whatever it was. */
+    public void after(Instant before) {
+        this.before = before;
+    }
+
+    private Optional<Duration> took(Instant at) {
+        Duration since = before == null ? Duration.ZERO : Duration.between(before, at);
+        return since.compareTo(SHORTEST) < 0 || since.compareTo(LONGEST) > 0 ? Optional.empty() : Optional.of(since);
+    }
+
+    private void observe(FindEntry.Observed observed) {
+        FindPicture.Prediction known = predictions.get(observed.foretold());
+        boolean held = Math.abs(observed.seen() - known.what().expected())
+                <= known.what().allowed() * (1 + 1e-9);
+        predictions.put(
+                known.id(),
+                new FindPicture.Prediction(known.id(), known.what(), Optional.of(observed.seen()), Optional.of(held)));
+    }
+
+    private void swap(Line line, FindEntry.SwapTried swap) {
+        swaps.add(new FindPicture.Swap(line.id(), swap));
+        String words = swap.part() + " of " + swap.from() + " fitted for a trial: ";
+        if (swap.changed()) {
+            raise(line, swap.suspect(), words + (swap.seen().isEmpty() ? "it changed" : swap.seen()));
+        } else {
+            settle(swap.suspect(), FindPicture.State.CLEARED, words + "no change", line);
+        }
+    }
+
+    /** Puts a suspect on the list, or back on it; what is the cause already stays so. */
+    private void raise(Line line, String name, String why) {
+        FindPicture.Suspect known = suspects.get(key(name));
+        if (known == null || known.state() != FindPicture.State.CAUSE) {
+            suspects.put(
+                    key(name),
+                    new FindPicture.Suspect(
+                            known == null ? line.id() : known.id(),
+                            known == null ? name : known.name(),
+                            FindPicture.State.OPEN,
+                            why,
+                            ""));
         }
     }
 
@@ -98,7 +195,11 @@ public final class FindFold implements Fold<FindEntry> {
                 List.copyOf(causes),
                 List.copyOf(found),
                 List.copyOf(patterns),
-                List.copyOf(looks));
+                List.copyOf(looks),
+                List.copyOf(predictions.values()),
+                List.copyOf(swaps),
+                List.copyOf(overturned),
+                List.copyOf(roots));
     }
 
     private static String key(String text) {

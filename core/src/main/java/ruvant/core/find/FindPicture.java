@@ -1,7 +1,9 @@
 package ruvant.core.find;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.job.FindEntry;
 
@@ -12,7 +14,34 @@ public record FindPicture(
         List<Said> causes,
         List<Said> found,
         List<Pattern> patterns,
-        List<Look> looks) {
+        List<TakenLook> looks,
+        List<Prediction> predictions,
+        List<Swap> swaps,
+        List<Overturned> overturned,
+        List<Said> roots) {
+
+    /**
+     * Something foretold, and what was seen of it.
+     *
+     * @param held whether it came as foretold; empty while it was not looked at
+     */
+    public record Prediction(UUID id, FindEntry.Foretold what, Optional<Double> seen, Optional<Boolean> held) {}
+
+    /** A part tried in place of a suspect. */
+    public record Swap(UUID id, FindEntry.SwapTried what) {}
+
+    /** An earlier judgement that did not stand. */
+    public record Overturned(UUID id, FindEntry.Reopened what) {}
+
+    /** Suspects that were followed in vain: cleared, while something else was the cause. */
+    public List<String> falseLeads() {
+        return causes.isEmpty()
+                ? List.of()
+                : suspects.stream()
+                        .filter(one -> one.state() == State.CLEARED)
+                        .map(Suspect::name)
+                        .toList();
+    }
 
     /** A thing said, with more about it; the line that carries it. */
     public record Said(UUID id, String what, String more) {}
@@ -22,8 +51,12 @@ public record FindPicture(
         return suspects.stream().anyMatch(one -> SameWords.key(one.name()).equals(SameWords.key(cause)));
     }
 
-    /** A look that was taken, the last of each counts. */
-    public record Look(UUID id, Instant at, String by, FindEntry.Looked looked) {}
+    /**
+     * A look that was taken, the last of each counts.
+     *
+     * @param took since the line before it; empty where that says nothing of how long the look took
+     */
+    public record TakenLook(UUID id, Instant at, String by, FindEntry.Looked looked, Optional<Duration> took) {}
 
     /** What the speeds said at a time. */
     public record Pattern(UUID id, Instant at, FindEntry.PatternRead read) {}

@@ -12,13 +12,13 @@ import ruvant.core.job.Family;
  * @param from probability of that suspect without the look
  * @param to with it
  */
-public record LookMoved(FindPicture.Look look, FaultKnowledge.Cause cause, double from, double to) {
+public record LookMoved(FindPicture.TakenLook look, FaultKnowledge.Cause cause, double from, double to) {
     /** All looks that count, the newest first. */
     public static List<LookMoved> all(
             FindPicture find, FaultKnowledge knowledge, Family family, CaseEvidence evidence) {
         Map<FaultKnowledge.Cause, Double> with = probabilities(knowledge, family, evidence);
         List<LookMoved> moved = new ArrayList<>();
-        for (FindPicture.Look look : find.looks().reversed()) {
+        for (FindPicture.TakenLook look : find.looks().reversed()) {
             String id = look.looked().look();
             boolean newer =
                     moved.stream().anyMatch(one -> one.look().looked().look().equals(id));
@@ -30,7 +30,9 @@ public record LookMoved(FindPicture.Look look, FaultKnowledge.Cause cause, doubl
     }
 
     private static LookMoved most(
-            FindPicture.Look look, Map<FaultKnowledge.Cause, Double> with, Map<FaultKnowledge.Cause, Double> without) {
+            FindPicture.TakenLook look,
+            Map<FaultKnowledge.Cause, Double> with,
+            Map<FaultKnowledge.Cause, Double> without) {
         FaultKnowledge.Cause most = with.keySet().stream()
                 .max((one, other) -> Double.compare(
                         Math.abs(with.get(one) - without.get(one)), Math.abs(with.get(other) - without.get(other))))

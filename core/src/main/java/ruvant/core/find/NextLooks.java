@@ -39,13 +39,38 @@ public final class NextLooks {
      */
     public static List<Ranked> of(
             FaultKnowledge knowledge, Family family, Diagnosis diagnosis, CaseEvidence evidence, Set<String> reached) {
+        return of(knowledge, family, diagnosis, evidence, new Minutes(reached, Map.of(), Map.of()));
+    }
+
+    /**
+     * What looks cost here.
+     *
+     * @param reached places that are open already
+     * @param ways minutes there and back as earlier jobs of the model took them, by the place's word
+     * @param looks minutes that looks took here, by their fixed name
+     */
+    public record Minutes(Set<String> reached, Map<String, Double> ways, Map<String, Double> looks) {
+        private double way(FaultKnowledge.Look look) {
+            return reached.contains(look.reach())
+                    ? 0
+                    : ways.getOrDefault(look.reach(), USUAL_REACH.getOrDefault(look.reach(), FARTHEST));
+        }
+
+        private double of(FaultKnowledge.Look look) {
+            return looks.getOrDefault(look.id(), look.minutes());
+        }
+    }
+
+    /** The same, with what looks and ways take here. */
+    public static List<Ranked> of(
+            FaultKnowledge knowledge, Family family, Diagnosis diagnosis, CaseEvidence evidence, Minutes minutes) {
         Set<String> taken =
                 evidence.looks().stream().map(CaseEvidence.Result::look).collect(Collectors.toSet());
         return knowledge.looksOf(family).stream()
                 .filter(look -> !taken.contains(look.id()))
                 .map(look -> {
-                    double way = way(look, reached);
-                    return new Ranked(look, diagnosis.told(look, evidence), look.minutes() + way, way);
+                    double way = minutes.way(look);
+                    return new Ranked(look, diagnosis.told(look, evidence), minutes.of(look) + way, way);
                 })
                 .filter(one -> one.told().bits() > LEAST_BITS)
                 .sorted(Comparator.comparingDouble(Ranked::worth).reversed())
@@ -54,10 +79,7 @@ public final class NextLooks {
 
     /** A look with its minutes, what it would tell left open. */
     public static Ranked untold(FaultKnowledge.Look look, Set<String> reached) {
-        return new Ranked(look, null, look.minutes() + way(look, reached), way(look, reached));
-    }
-
-    private static double way(FaultKnowledge.Look look, Set<String> reached) {
-        return reached.contains(look.reach()) ? 0 : USUAL_REACH.getOrDefault(look.reach(), FARTHEST);
+        double way = new Minutes(reached, Map.of(), Map.of()).way(look);
+        return new Ranked(look, null, look.minutes() + way, way);
     }
 }

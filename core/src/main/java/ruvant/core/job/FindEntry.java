@@ -1,6 +1,7 @@
 package ruvant.core.job;
 
 import java.util.List;
+import java.util.UUID;
 import ruvant.core.units.Check;
 
 /** What is wrong, and how one got to know. */
@@ -97,6 +98,78 @@ public sealed interface FindEntry extends Entry {
     record Found(String what) implements FindEntry {
         public Found {
             what = Check.name("found", what);
+        }
+    }
+
+    /**
+     * What a look should show if one is right, said before it is taken: two speeds slower, the needle moves two stops.
+     *
+     * @param expected the figure foretold
+     * @param allowed how far from it still counts as held, above 0
+     * @param unit may be empty
+     * @param bearsOn suspects that it speaks about, at most 10
+     */
+    record Foretold(String what, double expected, double allowed, String unit, List<String> bearsOn)
+            implements FindEntry {
+        public Foretold {
+            what = Check.name("what", what);
+            Check.within("expected", expected, -1e6, 1e6, "");
+            Check.within("allowed", allowed, 1e-6, 1e6, "");
+            unit = Check.optionalName("unit", unit);
+            bearsOn = Check.some("suspects", bearsOn, 10);
+        }
+    }
+
+    /**
+     * What was seen of something foretold.
+     *
+     * @param foretold the line that foretold it
+     */
+    record Observed(UUID foretold, double seen, String remark) implements FindEntry {
+        public Observed {
+            Check.chosen("foretold", foretold);
+            Check.within("seen", seen, -1e6, 1e6, "");
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * A part was fitted for a trial in place of a suspect. Where nothing changes the suspect is cleared, and the part goes
+     * back to where it came from.
+     *
+     * @param from the donor or shelf it came from
+     * @param seen what was seen with it; may be empty where nothing changed
+     */
+    record SwapTried(String suspect, String part, String from, boolean changed, String seen) implements FindEntry {
+        public SwapTried {
+            suspect = Check.name("suspect", suspect);
+            part = Check.name("part", part);
+            from = Check.name("from", from);
+            seen = Check.optionalRemark("seen", seen);
+        }
+    }
+
+    /**
+     * A finding that was waved through earlier turns out to matter.
+     *
+     * @param finding the line that carries it
+     * @param was the finding in words
+     * @param suspect what it speaks for now
+     */
+    record Reopened(UUID finding, String was, String suspect, String why) implements FindEntry {
+        public Reopened {
+            Check.chosen("finding", finding);
+            was = Check.remark("was", was);
+            suspect = Check.name("suspect", suspect);
+            why = Check.remark("why", why);
+        }
+    }
+
+    /** What brought a cause about: what broke is often not what is wrong. */
+    record RootNamed(String cause, String root) implements FindEntry {
+        public RootNamed {
+            cause = Check.name("cause", cause);
+            root = Check.remark("root", root);
         }
     }
 }

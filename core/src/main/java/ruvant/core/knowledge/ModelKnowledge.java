@@ -32,6 +32,8 @@ import ruvant.core.units.PartName;
  * @param batteries cells that were found in them, with their counts, the commonest first
  * @param leaveAlone what is better left alone, the most often said first
  * @param adjusters what was turned on them, and how it answered
+ * @param looks how long looks took on them
+ * @param falseLeads suspects that were followed in vain, the commonest first
  */
 public record ModelKnowledge(
         int jobs,
@@ -39,12 +41,23 @@ public record ModelKnowledge(
         List<Tally> causes,
         List<Tally> batteries,
         List<Tally> leaveAlone,
-        List<LearnedResponses.MetAdjuster> adjusters) {
+        List<LearnedResponses.MetAdjuster> adjusters,
+        List<LookMet> looks,
+        List<Tally> falseLeads) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
 
     /** Something that was said of several jobs, and of how many. */
     public record Tally(String what, int jobs) {}
+
+    /**
+     * A look as jobs took it.
+     *
+     * @param look its fixed name
+     * @param times in how many of them its minutes are known
+     * @param minutes middle of them
+     */
+    public record LookMet(String look, String words, int times, double minutes) {}
 
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
@@ -64,7 +77,9 @@ public record ModelKnowledge(
                                 .map(alone -> alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why()))),
                 LearnedResponses.together(jobs.stream()
                         .flatMap(job -> Adjusting.taughtBy(job.adjust(), job.received(), job.practice()).stream())
-                        .toList()));
+                        .toList()),
+                LooksMet.in(jobs),
+                counted(jobs, job -> job.find().falseLeads().stream().map(one -> one.toLowerCase(Locale.ROOT))));
     }
 
     /** Learns from jobs of other models of one family: which parts there are and what to beware of, no measures. */
@@ -79,7 +94,9 @@ public record ModelKnowledge(
                 all.causes,
                 List.of(),
                 List.of(),
-                all.adjusters);
+                all.adjusters,
+                all.looks,
+                all.falseLeads);
     }
 
     private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<String>> said) {

@@ -162,6 +162,16 @@ public final class EntryWords {
             case FindEntry.Looked looked ->
                 "look: " + looked.words() + (looked.seen() ? ", so it is" : ", not so")
                         + (looked.sure() ? "" : ", as far as can be seen") + with(", ", looked.remark());
+            case FindEntry.Foretold foretold ->
+                "foretold: " + foretold.what() + " " + figure(foretold.expected()) + with(" ", foretold.unit());
+            case FindEntry.Observed observed ->
+                "seen of it: " + figure(observed.seen()) + with(", ", observed.remark());
+            case FindEntry.SwapTried swap ->
+                "swapped for a trial, " + swap.suspect() + ": " + swap.part() + " of " + swap.from()
+                        + (swap.changed() ? ", changed" : ", no change") + with(": ", swap.seen());
+            case FindEntry.Reopened reopened ->
+                "reopened: " + reopened.was() + "; speaks for " + reopened.suspect() + ", " + reopened.why();
+            case FindEntry.RootNamed root -> "root of " + root.cause() + ": " + root.root();
             case FindEntry.PatternRead read ->
                 "the speeds say: " + read.sentence() + " "
                         + read.likely().stream()

@@ -2,8 +2,11 @@ package ruvant.core.picture;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
 import ruvant.core.adjust.AdjustFold;
 import ruvant.core.album.AlbumFold;
 import ruvant.core.find.FindFold;
@@ -50,6 +53,7 @@ final class JobFold {
     private final HandoverFold handover = new HandoverFold();
     private final BenchTime.Fold bench = new BenchTime.Fold();
     private Line last;
+    private final Set<UUID> taken = new HashSet<>();
     private final Deque<Line> lately = new ArrayDeque<>();
     private Stop lastStop = Stop.INTAKE;
 
@@ -79,7 +83,7 @@ final class JobFold {
             case AlbumEntry entry -> album.objection(line, entry);
             case IntakeEntry entry -> intake.objection(line, entry);
             case StripEntry entry -> valley.objection(entry).or(() -> notes.objection(entry));
-            case FindEntry entry -> find.objection(line, entry);
+            case FindEntry entry -> find.objection(line, entry).or(() -> nothingToReopen(entry));
             case TreatEntry entry -> treat.objection(line, entry);
             case PartsEntry entry -> parts.objection(line, entry);
             case AdjustEntry entry -> adjust.objection(line, entry);
@@ -87,6 +91,13 @@ final class JobFold {
             case ProveEntry entry -> prove.objection(line, entry);
             case HandoverEntry entry -> handover.objection(line, entry);
         };
+    }
+
+    private Optional<Refusal> nothingToReopen(FindEntry entry) {
+        return entry instanceof FindEntry.Reopened reopened && !taken.contains(reopened.finding())
+                ? Optional.of(new Refusal(
+                        "lineUnknown", "There is no such finding to reopen.", "Choose an earlier line of this job."))
+                : Optional.empty();
     }
 
     private Optional<Refusal> afterReturn(Line line) {
@@ -111,7 +122,10 @@ final class JobFold {
                 notes.take(line, entry);
                 workedOn(line, entry instanceof StripEntry.Removed);
             }
-            case FindEntry entry -> find.take(line, entry);
+            case FindEntry entry -> {
+                find.after(last == null ? line.at() : last.at());
+                find.take(line, entry);
+            }
             case TreatEntry entry -> {
                 treat.take(line, entry);
                 workedOn(line, !(entry instanceof TreatEntry.WaitStarted || entry instanceof TreatEntry.WaitEnded));
@@ -140,6 +154,7 @@ final class JobFold {
             case HandoverEntry entry -> handover.take(line, entry);
         }
         last = line;
+        taken.add(line.id());
         if (!(line.entry() instanceof BenchEntry.SatDown || line.entry() instanceof BenchEntry.GotUp)) {
             lately.addLast(line);
             if (lately.size() > LATELY) {

@@ -17,4 +17,9 @@ public record Shop(
     public Shop with(HousePractice other) {
         return new Shop(other, materials, lubrication, adjusters, faults);
     }
+
+    /** The same with other knowledge of faults. */
+    public Shop with(FaultKnowledge other) {
+        return new Shop(practice, materials, lubrication, adjusters, other);
+    }
 }

@@ -1,7 +1,8 @@
 package ruvant.server.find;
 
-import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,14 +11,19 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.find.CaseEvidence;
 import ruvant.core.find.CaseReader;
+import ruvant.core.find.CauseKnown;
 import ruvant.core.find.Diagnosis;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.LookMoved;
 import ruvant.core.find.NextLooks;
 import ruvant.core.job.Family;
+import ruvant.core.knowledge.LookMinutes;
+import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.knowledge.ReachMinutes;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.OpenPlaces;
 import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LearnedModels;
 
@@ -26,54 +32,74 @@ import ruvant.server.record.LearnedModels;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class DiagnosisController {
     private static final int SUSPECTS = 12;
+    private static final int AREAS = 3;
 
     private final JobService jobs;
     private final LearnedModels learned;
-    private final FaultKnowledge knowledge;
-    private final Map<String, String> areas;
+    private final ShopService shop;
 
-    DiagnosisController(JobService jobs, LearnedModels learned, FaultKnowledge knowledge) {
+    DiagnosisController(JobService jobs, LearnedModels learned, ShopService shop) {
         this.jobs = jobs;
         this.learned = learned;
-        this.knowledge = knowledge;
-        this.areas = knowledge.areas().stream()
-                .collect(Collectors.toMap(FaultKnowledge.Area::id, FaultKnowledge.Area::words));
+        this.shop = shop;
     }
 
     @GetMapping("/jobs/{tag}/diagnosis")
     DiagnosisView diagnosis(@PathVariable String tag) {
+        FaultKnowledge knowledge = shop.shop().faults();
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         LearnedModels.Beside beside = learned.beside(job);
-        Map<String, Integer> counts = new HashMap<>();
-        beside.knowledge().causes().forEach(cause -> counts.put(cause.what(), cause.jobs()));
+        ModelKnowledge taught = beside.knowledge();
         Family family = job.received().camera().family();
-        CaseEvidence evidence =
-                CaseReader.of(job.find(), knowledge, counts, beside.knowledge().jobs());
+        CaseEvidence evidence = CaseReader.of(
+                job.find(),
+                job.intake(),
+                knowledge,
+                taught.causes().stream()
+                        .collect(Collectors.toMap(ModelKnowledge.Tally::what, ModelKnowledge.Tally::jobs)),
+                taught.jobs());
         Diagnosis diagnosis = Diagnosis.of(knowledge, family, evidence);
+        NextLooks.Minutes minutes = new NextLooks.Minutes(
+                OpenPlaces.of(job.valley()),
+                ReachMinutes.of(taught, job.valley()),
+                LookMinutes.of(knowledge, taught.looks()));
         return new DiagnosisView(
-                beside.knowledge().jobs(),
+                taught.jobs(),
                 beside.ofFamily(),
                 diagnosis.suspects(evidence).stream()
                         .limit(SUSPECTS)
                         .map(one -> DiagnosisView.SuspectView.of(
                                 one,
-                                areas.get(one.cause().area()),
+                                knowledge.area(one.cause().area()),
                                 job.find().suspects(one.cause().words())))
                         .toList(),
                 diagnosis.noneOfThese(),
                 diagnosis.openBits(),
-                knowledge.symptoms().stream()
-                        .filter(one -> evidence.symptoms().contains(one.id()))
-                        .map(FaultKnowledge.Symptom::words)
+                Diagnosis.of(knowledge, family, evidence.withoutLooks()).openBits(),
+                diagnosis.areas().entrySet().stream()
+                        .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                        .limit(AREAS)
+                        .map(one -> new DiagnosisView.AreaView(knowledge.area(one.getKey()), one.getValue()))
                         .toList(),
+                words(knowledge, evidence.symptoms()),
+                words(knowledge, evidence.absent()),
                 knowledge.symptomsOf(family).stream()
                         .map(FaultKnowledge.Symptom::words)
                         .toList(),
                 LookMoved.all(job.find(), knowledge, family, evidence).stream()
                         .map(DiagnosisView.TakenView::of)
                         .toList(),
-                NextLooks.of(knowledge, family, diagnosis, evidence, OpenPlaces.of(job.valley())).stream()
+                NextLooks.of(knowledge, family, diagnosis, evidence, minutes).stream()
                         .map(DiagnosisView.LookView::of)
-                        .toList());
+                        .toList(),
+                CauseKnown.of(job.find(), knowledge, family, evidence),
+                job.find().falseLeads());
+    }
+
+    private static List<String> words(FaultKnowledge knowledge, Set<String> symptoms) {
+        return knowledge.symptoms().stream()
+                .filter(one -> symptoms.contains(one.id()))
+                .map(FaultKnowledge.Symptom::words)
+                .toList();
     }
 }

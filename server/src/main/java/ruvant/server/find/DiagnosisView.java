@@ -2,6 +2,7 @@ package ruvant.server.find;
 
 import java.util.List;
 import java.util.UUID;
+import ruvant.core.find.CauseKnown;
 import ruvant.core.find.Diagnosis;
 import ruvant.core.find.LookMoved;
 import ruvant.core.find.NextLooks;
@@ -12,6 +13,11 @@ import ruvant.core.find.NextLooks;
  * @param jobs closed jobs of this model, or of its family, that were counted in
  * @param none chance that it is none of those on the list
  * @param openBits what is left to be found out, bits
+ * @param bitsAtFirst the same before any look was taken
+ * @param areas mechanisms on which most of the suspicion lies
+ * @param denied words of the symptoms that functions which work speak against
+ * @param causes what confirmed causes ask next
+ * @param falseLeads suspects that were followed in vain
  * @param understood words of the symptoms that were understood
  * @param known words of all symptoms that it could be told
  * @param looks what was looked at, the newest first
@@ -23,10 +29,18 @@ record DiagnosisView(
         List<SuspectView> suspects,
         double none,
         double openBits,
+        double bitsAtFirst,
+        List<AreaView> areas,
         List<String> understood,
+        List<String> denied,
         List<String> known,
         List<TakenView> looks,
-        List<LookView> next) {
+        List<LookView> next,
+        List<CauseKnown> causes,
+        List<String> falseLeads) {
+    /** A mechanism and the part of the suspicion that lies on it. */
+    record AreaView(String words, double part) {}
+
     /**
      * A suspect.
      *

@@ -12,7 +12,8 @@ import ruvant.core.signature.Ranking;
  * @param settled whether more firings would hardly change it
  * @param toTellApart what would tell the first two apart
  */
-record SignatureAnswer(String sentence, List<Cause> causes, int worthNaming, boolean settled, String toTellApart) {
+record SignatureAnswer(
+        String sentence, List<LikelyCause> causes, int worthNaming, boolean settled, String toTellApart) {
     /**
      * A possible cause.
      *
@@ -20,13 +21,13 @@ record SignatureAnswer(String sentence, List<Cause> causes, int worthNaming, boo
      * @param shows how it usually shows
      * @param why what speaks for it and against it here
      */
-    record Cause(String id, String name, double probability, String shows, String why) {}
+    record LikelyCause(String id, String name, double probability, String shows, String why) {}
 
     static SignatureAnswer of(Ranking ranking) {
         return new SignatureAnswer(
                 ranking.sentence(),
                 ranking.causes().stream()
-                        .map(one -> new Cause(
+                        .map(one -> new LikelyCause(
                                 one.cause().id(),
                                 one.cause().words(),
                                 one.probability(),

@@ -44,6 +44,11 @@ public final class HiddenFault {
                     .forEach((symptom, chance) ->
                             shown.merge(symptom, strayed(chance, random), (one, other) -> 1 - (1 - one) * (1 - other)));
         }
+        // some of what is said has nothing to do with it
+        for (FaultKnowledge.Symptom symptom : knowledge.symptomsOf(family)) {
+            shown.merge(
+                    symptom.id(), strayed(symptom.otherwise(), random), (one, other) -> 1 - (1 - one) * (1 - other));
+        }
         shown.forEach((symptom, chance) -> {
             if (random.nextDouble() < chance * SAID) {
                 symptoms.add(symptom);

@@ -13,10 +13,10 @@ import ruvant.core.find.NextLooks;
 /** Ways to search for a hidden fault, and how many minutes at the bench each takes. */
 public final class Search {
     /** A suspect this likely is taken for the cause and mended. */
-    private static final double TAKEN = 0.85;
+    static final double TAKEN = 0.85;
 
     /** Mending what was not broken costs so many minutes before it shows. */
-    private static final double MENDED_IN_VAIN = 30;
+    static final double MENDED_IN_VAIN = 30;
 
     private static final int MOST_LOOKS = 45;
     private static final int LOOKED_AHEAD = 6;
@@ -33,6 +33,8 @@ public final class Search {
         ADVISED,
         /** Most bits for a minute over this look and the one after it. */
         TWO_AHEAD,
+        /** Each of the best few is played through on cameras as they may be; the one that takes the fewest minutes then. */
+        PLAYED_THROUGH,
         /** Down the list of looks of the mechanisms that make the symptoms, as written. */
         CHECKLIST
     }
@@ -95,6 +97,7 @@ public final class Search {
                         .limit(LOOKED_AHEAD)
                         .max(Comparator.comparingDouble(one -> ahead(one, camera, evidence)))
                         .orElse(null);
+            case PLAYED_THROUGH -> new PlayedThrough(knowledge, camera.family()).best(next, evidence);
             case CHECKLIST -> listed(camera, evidence);
         };
     }

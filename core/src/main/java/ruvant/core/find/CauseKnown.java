@@ -1,0 +1,48 @@
+package ruvant.core.find;
+
+import java.util.List;
+import ruvant.core.job.Family;
+
+/**
+ * What a confirmed cause asks next: what brought it about, what else it may have harmed and by which look that shows, and
+ * what to tell the owner.
+ *
+ * @param harmed likeliest other victims, each with the look that shows it best
+ */
+public record CauseKnown(String cause, List<String> roots, List<Harmed> harmed, String advice) {
+    /** Something that may have been harmed, and the look that shows it best. */
+    public record Harmed(String cause, FaultKnowledge.Look look) {}
+
+    /** For each confirmed cause of a job that is known; those looked at since are left away. */
+    public static List<CauseKnown> of(
+            FindPicture find, FaultKnowledge knowledge, Family family, CaseEvidence evidence) {
+        List<FaultKnowledge.Cause> all = knowledge.causesOf(family);
+        return find.causes().stream()
+                .flatMap(said -> all.stream()
+                        .filter(cause -> SameWords.key(cause.words()).equals(SameWords.key(said.what())))
+                        .map(cause -> known(said.what(), cause, knowledge, evidence)))
+                .toList();
+    }
+
+    private static CauseKnown known(
+            String said, FaultKnowledge.Cause cause, FaultKnowledge knowledge, CaseEvidence evidence) {
+        List<Harmed> harmed = cause.harms().stream()
+                .flatMap(
+                        id -> knowledge.causes().stream().filter(one -> one.id().equals(id)))
+                .filter(one -> !evidence.cleared().contains(SameWords.key(one.words())))
+                .flatMap(one -> best(one, knowledge, evidence))
+                .toList();
+        return new CauseKnown(said, cause.roots(), harmed, cause.advice());
+    }
+
+    private static java.util.stream.Stream<Harmed> best(
+            FaultKnowledge.Cause cause, FaultKnowledge knowledge, CaseEvidence evidence) {
+        return knowledge.looks().stream()
+                .filter(look -> evidence.looks().stream()
+                        .noneMatch(taken -> taken.look().equals(look.id())))
+                .filter(look -> look.finds().getOrDefault(cause.id(), 0.0) >= 0.5)
+                .max(java.util.Comparator.comparingDouble(look -> look.finds().get(cause.id()) - look.otherwise()))
+                .map(look -> new Harmed(cause.words(), look))
+                .stream();
+    }
+}

@@ -1,0 +1,84 @@
+package ruvant.core.find;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+
+/**
+ * What a shop changed in what is known of faults: entries in place of others by their id, or more of them.
+ *
+ * @param symptoms at most 200
+ * @param causes at most 400
+ * @param looks at most 400
+ */
+public record FaultChanges(
+        List<FaultKnowledge.Symptom> symptoms, List<FaultKnowledge.Cause> causes, List<FaultKnowledge.Look> looks) {
+    /** Nothing changed. */
+    public static final FaultChanges NONE = new FaultChanges(List.of(), List.of(), List.of());
+
+    public FaultChanges {
+        symptoms = Check.some("symptoms", symptoms, 200);
+        causes = Check.some("causes", causes, 400);
+        looks = Check.some("looks", looks, 400);
+        symptoms.forEach(one -> Check.name("symptom", one.words()));
+        causes.forEach(one -> {
+            Check.name("cause", one.words());
+            Check.within("prior", one.prior(), 0.01, 1000, "of its kind");
+        });
+        looks.forEach(one -> {
+            Check.name("look", one.words());
+            Check.name("seen", one.seen());
+            Check.within("minutes", one.minutes(), 0.1, 600, "min");
+        });
+    }
+
+    /** These, and then others in place of them or besides. */
+    public FaultChanges plus(FaultChanges more) {
+        return new FaultChanges(
+                merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
+                merged(causes, more.causes, FaultKnowledge.Cause::id),
+                merged(looks, more.looks, FaultKnowledge.Look::id));
+    }
+
+    /** The same without what was changed of one entry. */
+    public FaultChanges without(String id) {
+        return new FaultChanges(
+                symptoms.stream().filter(one -> !one.id().equals(id)).toList(),
+                causes.stream().filter(one -> !one.id().equals(id)).toList(),
+                looks.stream().filter(one -> !one.id().equals(id)).toList());
+    }
+
+    /**
+     * The knowledge with these changes.
+     *
+     * @throws FieldProblem where it would have gaps then, in words
+     */
+    public FaultKnowledge in(FaultKnowledge shipped) {
+        FaultKnowledge changed = new FaultKnowledge(
+                shipped.version(),
+                shipped.none(),
+                shipped.areas(),
+                merged(shipped.symptoms(), symptoms, FaultKnowledge.Symptom::id),
+                merged(shipped.causes(), causes, FaultKnowledge.Cause::id),
+                merged(shipped.looks(), looks, FaultKnowledge.Look::id));
+        List<String> problems = changed.problems();
+        if (!problems.isEmpty()) {
+            throw new FieldProblem(
+                    "faults",
+                    String.join(" ", problems.subList(0, Math.min(3, problems.size()))),
+                    "A cause needs a symptom, a reason, and a look that tells it from the others at least every other time.");
+        }
+        return changed;
+    }
+
+    private static <T> List<T> merged(List<T> before, List<T> more, Function<T, String> id) {
+        Map<String, T> all = new LinkedHashMap<>();
+        before.forEach(one -> all.put(id.apply(one), one));
+        more.forEach(one -> all.put(id.apply(one), one));
+        return new ArrayList<>(all.values());
+    }
+}

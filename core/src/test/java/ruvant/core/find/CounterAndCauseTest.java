@@ -1,0 +1,144 @@
+package ruvant.core.find;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.job.Family;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.FunctionResult;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.VisitorSignKind;
+import ruvant.core.knowledge.LookMinutes;
+import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.units.FieldProblem;
+
+class CounterAndCauseTest {
+    private static final FaultKnowledge KNOWN = DiagnosisTest.KNOWN;
+
+    private final Logs logs = Logs.camera();
+
+    private CaseEvidence evidence() {
+        return CaseReader.of(logs.picture().find(), logs.picture().intake(), KNOWN, Map.of(), 0);
+    }
+
+    private void works(String... functions) {
+        for (String function : functions) {
+            logs.add(new IntakeEntry.FunctionChecked(function, FunctionResult.WORKS, ""));
+        }
+    }
+
+    @Test
+    void functionsThatWorkDenyAndTheCounterSpeaksForWhatItNoted() {
+        works("Speed 1", "Self-timer");
+        logs.add(
+                new IntakeEntry.FunctionChecked("Focus", FunctionResult.DOUBTFUL, ""),
+                new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, ""),
+                new IntakeEntry.BatteryFound("1.35 V", "green at the spring"));
+
+        CaseEvidence evidence = evidence();
+
+        assertThat(evidence.absent()).contains("slowLate", "timerDead").doesNotContain("focusStiff", "fastLate");
+        assertThat(evidence.symptoms()).contains("openedBefore", "corroded");
+    }
+
+    @Test
+    void whatIsSeenAllTheSameIsNotDenied() {
+        works("Self-timer");
+        logs.add(new FindEntry.SymptomSeen("self-timer does not run"));
+
+        assertThat(evidence().absent()).doesNotContain("timerDead");
+    }
+
+    @Test
+    void aDeniedSymptomLowersWhatMakesIt() {
+        logs.add(new FindEntry.SymptomSeen("first release after a rest late or sticking"));
+        double before = gummed();
+        works("Speed 1", "Speed 1/60");
+
+        assertThat(gummed()).isLessThan(before);
+    }
+
+    private double gummed() {
+        CaseEvidence evidence = evidence();
+        return Diagnosis.of(KNOWN, Family.LEAF_LENS, evidence).suspects(evidence).stream()
+                .filter(one -> one.cause().id().equals("trainGummed"))
+                .findFirst()
+                .orElseThrow()
+                .probability();
+    }
+
+    @Test
+    void aConfirmedCauseAsksForItsRootAndForWhatElseItMayHaveHarmed() {
+        logs.add(new FindEntry.CauseConfirmed("retard train gummed", "runs free when wet"));
+
+        CauseKnown known = CauseKnown.of(logs.picture().find(), KNOWN, Family.LEAF_LENS, evidence())
+                .getFirst();
+
+        assertThat(known.roots()).isNotEmpty();
+        assertThat(known.advice()).contains("once a month");
+        assertThat(known.harmed()).extracting(CauseKnown.Harmed::cause).contains("oil on the blades");
+        CauseKnown.Harmed oil = known.harmed().getLast();
+        logs.add(new FindEntry.Looked(oil.look().id(), oil.look().words(), false, true, ""));
+        assertThat(CauseKnown.of(logs.picture().find(), KNOWN, Family.LEAF_LENS, evidence())
+                        .getFirst()
+                        .harmed())
+                .extracting(harmed -> harmed.look().id())
+                .doesNotContain(oil.look().id());
+    }
+
+    @Test
+    void suspicionIsNarrowedToMechanismsBeforeACauseHasAName() {
+        logs.add(new FindEntry.SymptomSeen("meter dead"));
+
+        Map<String, Double> areas =
+                Diagnosis.of(KNOWN, Family.LEAF_LENS, evidence()).areas();
+
+        assertThat(areas.get("meter")).isGreaterThan(0.8);
+        assertThat(areas.values().stream().mapToDouble(one -> one).sum()).isLessThanOrEqualTo(1.0001);
+    }
+
+    @Test
+    void whatAShopChangesTakesEffectAndGapsAreRefused() {
+        FaultKnowledge.Cause gummed = KNOWN.causes().getFirst();
+        FaultKnowledge.Cause rarer = new FaultKnowledge.Cause(
+                gummed.id(),
+                gummed.area(),
+                gummed.words(),
+                0.5,
+                "rare here",
+                gummed.symptoms(),
+                gummed.calls(),
+                gummed.signature());
+        FaultChanges changes = FaultChanges.NONE.plus(new FaultChanges(List.of(), List.of(rarer), List.of()));
+
+        FaultKnowledge changed = changes.in(KNOWN);
+
+        assertThat(changed.causes()).hasSameSizeAs(KNOWN.causes());
+        assertThat(changed.causes().getFirst().prior()).isEqualTo(0.5);
+        assertThat(changes.without(gummed.id()).in(KNOWN).causes().getFirst()).isEqualTo(gummed);
+        FaultKnowledge.Cause untold =
+                new FaultKnowledge.Cause("odd", "leaf", "odd new cause", 1, "why", Map.of("slowLate", 0.5), "mend", "");
+        assertThatThrownBy(() -> new FaultChanges(List.of(), List.of(untold), List.of()).in(KNOWN))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("No look tells “odd new cause”");
+        FaultKnowledge.Look tells = new FaultKnowledge.Look(
+                "oddLook", "leaf", "look at it", "odd", 2, "outside", "", Map.of("odd", 0.9), 0.05);
+        assertThat(new FaultChanges(List.of(), List.of(untold), List.of(tells))
+                        .in(KNOWN)
+                        .causes())
+                .hasSize(KNOWN.causes().size() + 1);
+    }
+
+    @Test
+    void looksTakeWhatTheyTookHere() {
+        FaultKnowledge.Look look = KNOWN.looks().getFirst();
+        Map<String, Double> minutes =
+                LookMinutes.of(KNOWN, List.of(new ModelKnowledge.LookMet(look.id(), look.words(), 6, 9)));
+
+        assertThat(minutes.get(look.id())).isBetween(look.minutes(), 9.0).isGreaterThan(5);
+    }
+}

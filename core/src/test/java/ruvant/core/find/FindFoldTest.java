@@ -1,0 +1,106 @@
+package ruvant.core.find;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.job.ConditionKind;
+import ruvant.core.job.FindEntry;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.RecordEntry;
+import ruvant.core.job.Region;
+import ruvant.core.job.Severity;
+
+class FindFoldTest {
+    private final Logs logs = Logs.camera();
+
+    private FindPicture find() {
+        return logs.picture().find();
+    }
+
+    private FindPicture.State state(String suspect) {
+        return find().suspects().stream()
+                .filter(one -> one.name().equals(suspect))
+                .findFirst()
+                .orElseThrow()
+                .state();
+    }
+
+    @Test
+    void whatIsForetoldIsHeldAgainstWhatIsSeen() {
+        FindEntry.Foretold needle =
+                new FindEntry.Foretold("needle, two speeds slower", 2, 1.0 / 3, "stops", List.of("meter wire"));
+        UUID held = logs.put(needle);
+        UUID missed = logs.put(needle);
+        logs.put(needle);
+
+        logs.add(new FindEntry.Observed(held, 1.8, ""), new FindEntry.Observed(missed, 0.4, "it sticks"));
+
+        assertThat(find().predictions())
+                .extracting(one -> one.held().orElse(null))
+                .containsExactly(true, false, null);
+        assertThat(logs.refusal(new FindEntry.Observed(held, 2, "")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("observedTwice"));
+        assertThat(logs.refusal(new FindEntry.Observed(UUID.randomUUID(), 2, "")))
+                .isPresent();
+    }
+
+    @Test
+    void aSwapThatChangesNothingClearsItsSuspectAndOneThatDoesKeepsIt() {
+        logs.add(
+                new FindEntry.SuspectRaised("light cell aged", "reads low"),
+                new FindEntry.SwapTried("light cell aged", "light cell", "donor 12", false, ""),
+                new FindEntry.SwapTried("meter switch dirty", "switch", "donor 12", true, "it reads right"));
+
+        assertThat(state("light cell aged")).isEqualTo(FindPicture.State.CLEARED);
+        assertThat(find().suspects().getFirst().look()).contains("donor 12", "no change");
+        assertThat(state("meter switch dirty")).isEqualTo(FindPicture.State.OPEN);
+        assertThat(find().swaps()).hasSize(2);
+    }
+
+    @Test
+    void anEarlierFindingIsReopenedClearedOnesStayClearedAndTheFalseLeadsAreKnown() {
+        UUID dent = logs.put(
+                new IntakeEntry.ConditionFound(Region.BOTTOM, ConditionKind.DENT, Severity.SLIGHT, "cosmetic"));
+        logs.add(
+                new FindEntry.SuspectRaised("pawl worn", ""),
+                new FindEntry.SuspectCleared("pawl worn", "new under the loupe"),
+                new FindEntry.Reopened(
+                        dent, "bottom: slight dent", "plate presses on the link", "the link rubs there"));
+        assertThat(find().falseLeads()).isEmpty();
+
+        logs.add(new FindEntry.CauseConfirmed("plate presses on the link", "free with the plate off"));
+
+        assertThat(state("pawl worn")).isEqualTo(FindPicture.State.CLEARED);
+        assertThat(find().falseLeads()).containsExactly("pawl worn");
+        assertThat(find().overturned().getFirst().what().finding()).isEqualTo(dent);
+        assertThat(logs.refusal(new FindEntry.Reopened(UUID.randomUUID(), "x", "y", "z")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("no such finding"));
+    }
+
+    @Test
+    void aRootIsNamedOfACauseOnlyAndAReopenedFindingCannotBeStruckAway() {
+        assertThat(logs.refusal(new FindEntry.RootNamed("train gummed", "old oil")))
+                .isPresent();
+        logs.add(
+                new FindEntry.CauseConfirmed("train gummed", "runs free when wet"),
+                new FindEntry.RootNamed("train gummed", "old oil"));
+        assertThat(find().roots().getFirst().more()).isEqualTo("old oil");
+
+        UUID found = logs.put(new FindEntry.Found("bent strut"));
+        logs.add(new FindEntry.Reopened(found, "bent strut", "rail binds", "marks where it rubs"));
+        assertThat(logs.refusal(new RecordEntry.Struck(found, "mistyped")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("restsOnIt"));
+    }
+
+    @Test
+    void lookTakesTheMinutesSinceTheLineBefore() {
+        logs.after(7).add(new FindEntry.Looked("whirr", "listen", true, true, ""));
+        logs.add(new FindEntry.Looked("blades", "blades under the loupe", false, true, ""));
+
+        assertThat(find().looks().getFirst().took().orElseThrow().toMinutes()).isEqualTo(7);
+        assertThat(find().looks().getLast().took()).isEmpty();
+    }
+}
