@@ -180,6 +180,12 @@ export const adjustersQuery = (tag: string, lastSequence: number, choose: string
     placeholderData: keepPreviousData,
   });
 
+/** What is known of faults and looks, and what of it was changed here. */
+export const faultsQuery = queryOptions({
+  queryKey: ["faults"],
+  queryFn: () => answer(server.GET("/api/faults")),
+});
+
 /** What ears found at speeds that no instrument has timed since. */
 export const earFindingsQuery = (tag: string, lastSequence: number) =>
   queryOptions({

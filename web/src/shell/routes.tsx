@@ -25,6 +25,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../rooms/knowledge/Models")).Models }),
       },
       {
+        path: "known/faults",
+        lazy: async () => ({ Component: (await import("../rooms/knowledge/Faults")).Faults }),
+      },
+      {
         path: "known/:maker/:model",
         lazy: async () => ({ Component: (await import("../rooms/knowledge/OneModel")).OneModel }),
       },

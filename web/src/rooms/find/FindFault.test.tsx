@@ -1,6 +1,6 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
-import { beforeEach, expect, it } from "vitest";
+import { expect, it } from "vitest";
 import { aJob } from "../../testing/examples";
 import { FindFault } from "./FindFault";
 
@@ -30,6 +30,20 @@ const DIAGNOSIS = {
   openBits: 1.4,
   understood: ["slow speeds late"],
   known: ["slow speeds late", "fast speeds late"],
+  denied: ["aperture stuck"],
+  bitsAtFirst: 4.2,
+  areas: [{ words: "leaf shutter", part: 0.92 }],
+  falseLeads: [],
+  causes: [
+    {
+      cause: "retard train gummed",
+      roots: ["old oil turned to varnish"],
+      harmed: [
+        { cause: "oil on the blades", look: { ...LOOK, id: "blades", words: "blades under the loupe" } },
+      ],
+      advice: "Fire it once a month.",
+    },
+  ],
   looks: [
     {
       line: "11111111-1111-4111-8111-111111111111",
@@ -51,15 +65,18 @@ const DIAGNOSIS = {
 
 const job = aJob();
 
-beforeEach(() => {
-  atTheBench(<FindFault />, job);
+const at = (shown = job) => {
+  atTheBench(<FindFault />, shown);
   answering({
     "GET /api/jobs/R-0001/diagnosis": DIAGNOSIS,
     "GET /api/jobs/R-0001/pattern": null,
   });
-});
+};
+
+const inFind = (find: Partial<typeof job.find>) => aJob({ find: { ...job.find, ...find } });
 
 it("ranks who it could be and raises a suspect with its odds", async () => {
+  at();
   expect(await screen.findByText("62 %")).toBeTruthy();
   expect(screen.queryByText("light seals perished")).toBeNull();
   expect(screen.getByText(/with 9 jobs of this model here/)).toBeTruthy();
@@ -69,6 +86,7 @@ it("ranks who it could be and raises a suspect with its odds", async () => {
 });
 
 it("shows the best three looks, what each would tell, and logs its result, sure or leaning", async () => {
+  at();
   expect(await screen.findByText("listen to 1 s 0")).toBeTruthy();
   expect(screen.queryByText("listen to 1 s 3")).toBeNull();
   expect(screen.getByText("Beware: spring under tension.")).toBeTruthy();
@@ -81,6 +99,7 @@ it("shows the best three looks, what each would tell, and logs its result, sure 
 });
 
 it("keeps a ledger of what was looked at, what it moved, and takes a look back", async () => {
+  at();
   expect(await screen.findByText("oil on the blades 30 % → 2 %")).toBeTruthy();
   fireEvent.click(named("button", /Take back: blades under the loupe/));
   await waitFor(() => expect(logged()).toHaveLength(1));
@@ -88,9 +107,110 @@ it("keeps a ledger of what was looked at, what it moved, and takes a look back",
 });
 
 it("offers the symptoms that count", async () => {
+  at();
   fireEvent.change(await screen.findByLabelText(/Say it in words that count/), {
     target: { value: "fast speeds late" },
   });
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "symptomSeen", what: "fast speeds late" });
+});
+
+it("shows to where it was narrowed, and what the counter denies", async () => {
+  at();
+  expect(await screen.findByText(/narrowed from 4.2 to 1.4 bit/)).toBeTruthy();
+  expect(screen.getByText(/It lies in: leaf shutter 92 %/)).toBeTruthy();
+  expect(screen.getByText("1 denied by what works")).toBeTruthy();
+});
+
+const SUSPECT_OPEN = {
+  id: "s1",
+  name: "light cell aged",
+  state: "OPEN" as const,
+  why: "reads low",
+  look: "",
+};
+
+it("clears a suspect by a swap, or leaves it with the owner told", async () => {
+  at(inFind({ suspects: [SUSPECT_OPEN] }));
+  fireEvent.click(await screen.findByRole("button", { name: "Swap or leave: light cell aged" }));
+  fireEvent.change(screen.getByLabelText("Part that was fitted"), { target: { value: "light cell" } });
+  fireEvent.change(screen.getByLabelText("From which donor or shelf"), { target: { value: "donor 12" } });
+  fireEvent.click(named("button", "Log the swap"));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "swapTried", suspect: "light cell aged", changed: false });
+  fireEvent.click(named("button", "Swap or leave: light cell aged"));
+  fireEvent.click(named("radio", "Leave it"));
+  fireEvent.change(screen.getByLabelText("Why it is left"), { target: { value: "not worth it" } });
+  fireEvent.change(screen.getByLabelText("How the owner was told"), { target: { value: "by mail" } });
+  fireEvent.click(named("button", "Leave it"));
+  await waitFor(() => expect(logged()).toHaveLength(2));
+  expect(logged()[1]).toMatchObject({
+    kind: "leftOpen",
+    what: "light cell aged",
+    why: "not worth it; by mail",
+  });
+});
+
+it("asks of a cause what made it, what else it harmed, and what to tell the owner", async () => {
+  at(
+    inFind({
+      suspects: [{ ...SUSPECT_OPEN, name: "retard train gummed", state: "CAUSE", look: "free when wet" }],
+      causes: [{ id: "c1", what: "retard train gummed", more: "free when wet" }],
+    }),
+  );
+  fireEvent.click(await screen.findByRole("button", { name: "old oil turned to varnish" }));
+  fireEvent.click(named("button", "blades under the loupe: not so"));
+  fireEvent.click(named("button", "Put on the sheet"));
+  await waitFor(() => expect(logged()).toHaveLength(3));
+  expect(logged()).toMatchObject([
+    { kind: "rootNamed", root: "old oil turned to varnish" },
+    { kind: "looked", look: "blades", seen: false },
+    { kind: "advised", advice: "Fire it once a month." },
+  ]);
+  expect(screen.queryByText("Look next")).toBeNull();
+  fireEvent.click(named("button", /There is more wrong/));
+  expect(screen.getByText("Look next")).toBeTruthy();
+});
+
+it("foretells, and holds what is seen against it", async () => {
+  const what = {
+    kind: "foretold" as const,
+    what: "needle",
+    expected: 2,
+    allowed: 0.33,
+    unit: "stops",
+    bearsOn: ["meter wire"],
+  };
+  at(
+    inFind({
+      predictions: [
+        { id: "p1", what },
+        { id: "p2", what: { ...what, what: "frame" }, seen: 1.2, held: false },
+      ],
+    }),
+  );
+  expect(await screen.findByText(/not as foretold/)).toBeTruthy();
+  fireEvent.change(screen.getByLabelText("Seen of needle"), { target: { value: "1,8" } });
+  fireEvent.click(named("button", "Seen"));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "observed", foretold: "p1", seen: 1.8 });
+  fireEvent.click(named("button", "Foretell…"));
+  fireEvent.change(screen.getByLabelText("What should be seen"), { target: { value: "needle again" } });
+  fireEvent.change(screen.getByLabelText("By how much"), { target: { value: "two" } });
+  fireEvent.change(screen.getByLabelText("Give or take"), { target: { value: "0.3" } });
+  fireEvent.click(named("button", "Foretell"));
+  expect(await screen.findByText(/“two” is no figure/)).toBeTruthy();
+});
+
+it("reopens a finding that was waved through", async () => {
+  at(inFind({ found: [{ id: "f1", what: "bent strut", more: "" }] }));
+  fireEvent.click(await screen.findByRole("button", { name: "Reopen a finding…" }));
+  fireEvent.change(screen.getByLabelText("It speaks for"), { target: { value: "rail binds" } });
+  fireEvent.change(screen.getByLabelText("Why it matters"), { target: { value: "marks" } });
+  fireEvent.click(named("button", "Reopen it"));
+  expect(await screen.findByText(/No finding is chosen/)).toBeTruthy();
+  fireEvent.change(screen.getByLabelText("Earlier finding"), { target: { value: "f1" } });
+  fireEvent.click(named("button", "Reopen it"));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "reopened", finding: "f1", suspect: "rail binds" });
 });

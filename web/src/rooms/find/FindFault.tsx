@@ -8,15 +8,16 @@ import { AddLine } from "../../ui/AddLine";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { StateMark } from "../../ui/State";
 import { Aside } from "../camera/Aside";
 import { useJob } from "../camera/useJob";
 import { Ledger } from "./Ledger";
 import { Likely, type Diagnosis } from "./Likely";
+import { CauseFollows } from "./CauseFollows";
+import { Foretold } from "./Foretold";
 import { NextLooks } from "./NextLooks";
+import { Reopen } from "./Reopen";
+import { Suspects } from "./Suspects";
 import { oddsWords, SpeedsSay } from "../prove/SpeedsSay";
-
-type Suspect = JobView["find"]["suspects"][number];
 
 /** The fault: what is seen, who is suspected, what cleared whom, what it was. */
 export function FindFault() {
@@ -37,6 +38,7 @@ export function FindFault() {
             make={(what) => ({ kind: "symptomSeen", what })}
           />
           {diagnosis !== undefined && <KnownSymptoms job={job} diagnosis={diagnosis} />}
+          <Reopen job={job} />
           <Said
             job={job}
             title="Found on the way"
@@ -49,8 +51,9 @@ export function FindFault() {
         </div>
         <div className="flex flex-col gap-5">
           {named && <Suspects job={job} />}
-          {diagnosis !== undefined && <Likely job={job} diagnosis={diagnosis} />}
-          {diagnosis !== undefined && <NextLooks job={job} diagnosis={diagnosis} />}
+          {diagnosis !== undefined && <CauseFollows job={job} diagnosis={diagnosis} />}
+          {diagnosis !== undefined && <OnTheWay job={job} diagnosis={diagnosis} />}
+          <Foretold job={job} />
           {!named && <Suspects job={job} />}
           <SpeedsSay job={job} />
           <PatternsKept job={job} />
@@ -58,6 +61,23 @@ export function FindFault() {
       </div>
       <Aside job={job} />
     </div>
+  );
+}
+
+/** Who it could be and what to look at; once the cause is known, only for who thinks that there is more. */
+function OnTheWay({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
+  const [more, setMore] = useState(false);
+  if (job.find.causes.length > 0 && !more)
+    return (
+      <Button className="self-start" onClick={() => setMore(true)}>
+        There is more wrong: who else, and what to look at…
+      </Button>
+    );
+  return (
+    <>
+      <Likely job={job} diagnosis={diagnosis} />
+      <NextLooks job={job} diagnosis={diagnosis} />
+    </>
   );
 }
 
@@ -75,6 +95,14 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
         <p className="text-soft">
           Understood: <b className="text-ink">{diagnosis.understood.join(" · ")}</b>
         </p>
+      )}
+      {diagnosis.denied.length > 0 && (
+        <details className="text-soft">
+          <summary className="min-h-11 content-center underline">
+            {diagnosis.denied.length} denied by what works
+          </summary>
+          {diagnosis.denied.join(" · ")}
+        </details>
       )}
       <label className="flex flex-col gap-1">
         <span className="text-soft">Say it in words that count toward the suspects</span>
@@ -144,94 +172,5 @@ function PatternsKept({ job }: { job: JobView }) {
         ))}
       </ul>
     </Panel>
-  );
-}
-
-function Suspects({ job }: { job: JobView }) {
-  const append = useAppend(job.tag);
-  const { suspects } = job.find;
-  const cleared = suspects.filter((suspect) => suspect.state === "CLEARED").length;
-  const order = { CAUSE: 0, OPEN: 1, CLEARED: 2 };
-  return (
-    <Panel
-      title="Suspects"
-      note={suspects.length === 0 ? undefined : `${cleared} of ${suspects.length} cleared`}
-    >
-      {suspects.length === 0 && (
-        <Empty>
-          Who could it be? Raise each possible cause, then clear or confirm it by a look. A cleared one is a
-          result.
-        </Empty>
-      )}
-      <ul className="flex flex-col">
-        {[...suspects]
-          .sort((a, b) => order[a.state] - order[b.state])
-          .map((suspect) => (
-            <SuspectRow key={suspect.id} job={job} suspect={suspect} />
-          ))}
-      </ul>
-      <AddLine
-        blanks={[
-          { label: "Suspect", hint: "Another suspect: gummed escapement" },
-          { label: "Why", hint: "Why: whirrs unevenly", optional: true },
-        ]}
-        action="Raise"
-        onAdd={(suspect, why) =>
-          append([{ kind: "suspectRaised", suspect, why }], { said: `Suspect: ${suspect}.` })
-        }
-      />
-    </Panel>
-  );
-}
-
-function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
-  const append = useAppend(job.tag);
-  const [asking, setAsking] = useState<"no" | "clear" | "cause">("no");
-  const settle = async (look: string) => {
-    await append(
-      [
-        asking === "clear"
-          ? { kind: "suspectCleared", suspect: suspect.name, look }
-          : { kind: "causeConfirmed", cause: suspect.name, evidence: look },
-      ],
-      { said: asking === "clear" ? `Cleared: ${suspect.name}.` : `Cause: ${suspect.name}.` },
-    );
-    setAsking("no");
-  };
-  return (
-    <li
-      className={`border-line/70 flex flex-col gap-1.5 border-b px-2 py-2 ${suspect.state === "CAUSE" ? "border-l-mark-line bg-mark-wash border-l-4" : ""}`}
-    >
-      <div className="flex flex-wrap items-center gap-2.5">
-        <StateMark mark={suspect.state === "OPEN" ? "open" : suspect.state === "CLEARED" ? "done" : "wait"} />
-        <span className="min-w-0 flex-1">
-          <b className={suspect.state === "CLEARED" ? "text-soft font-normal" : "text-[16.5px]"}>
-            {suspect.name}
-            {suspect.state === "CAUSE" && " is the cause"}
-            {suspect.state === "CLEARED" && ", cleared"}
-          </b>
-          <span className="text-soft block text-[14px]">
-            {suspect.look !== "" ? suspect.look : suspect.why}
-          </span>
-        </span>
-        {suspect.state === "OPEN" && asking === "no" && (
-          <>
-            <Button onClick={() => setAsking("clear")}>Clear…</Button>
-            <Button onClick={() => setAsking("cause")}>It is the cause…</Button>
-          </>
-        )}
-      </div>
-      {asking !== "no" && (
-        <AddLine
-          blanks={[{ label: asking === "clear" ? "What look cleared it?" : "What is the evidence?" }]}
-          action={asking === "clear" ? "Clear" : "Confirm"}
-          look="primary"
-          focus
-          className="pl-6"
-          onAdd={settle}
-          onCancel={() => setAsking("no")}
-        />
-      )}
-    </li>
   );
 }

@@ -8,7 +8,12 @@ export function Models() {
   const models = useQuery(modelsQuery).data;
   return (
     <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-      <h1 className="pb-3 text-[22px]">What we know</h1>
+      <div className="flex items-baseline gap-3 pb-3">
+        <h1 className="text-[22px]">What we know</h1>
+        <Link to="/known/faults" className="ml-auto inline-flex min-h-11 items-center underline">
+          Faults and looks
+        </Link>
+      </div>
       <Panel title="Models" note={models === undefined ? undefined : `${models.length}`}>
         {models?.length === 0 && (
           <Empty>

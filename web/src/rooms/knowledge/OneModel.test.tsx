@@ -16,8 +16,8 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     causes: [{ what: "gummed slow train", jobs: 3 }],
     batteries: [{ what: "1.35 V cell", jobs: 2 }],
     adjusters: [],
-  looks: [],
-  falseLeads: [],
+    looks: [],
+    falseLeads: [],
     leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
   },
   signs: {
@@ -35,6 +35,7 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     },
     { target: "shoe", steps: [on("clip"), on("shoe")], there: "PT0S", back: "PT0S", jobs: 1, others: [] },
   ],
+  responses: [],
   ...change,
 });
 
@@ -76,9 +77,16 @@ it("says so where nothing was learned yet", async () => {
   inTheShop(<OneModel />);
   answering({
     "GET /api/models/one": known({
-      knowledge: { jobs: 0, parts: [], causes: [], batteries: [], adjusters: [],
-  looks: [],
-  falseLeads: [], leaveAlone: [] },
+      knowledge: {
+        jobs: 0,
+        parts: [],
+        causes: [],
+        batteries: [],
+        adjusters: [],
+        looks: [],
+        falseLeads: [],
+        leaveAlone: [],
+      },
       ways: [],
       signs: { ranges: [], features: [] },
     }),

@@ -79,6 +79,9 @@ export function OneModel() {
               ))}
             </ul>
           </Panel>
+          <Responses taught={known.responses} />
+          <Sayings title="Followed in vain" said={knowledge.falseLeads} />
+          <LooksTook looks={knowledge.looks} />
           <MakerSays maker={maker} model={model} sheet={sheet} />
           <Patterns signs={signs} />
           <Sayings title="Better left alone" said={knowledge.leaveAlone}>
@@ -89,6 +92,49 @@ export function OneModel() {
         </div>
       </div>
     </div>
+  );
+}
+
+/** How its adjusters answered, for the smallest turn of each. */
+function Responses({ taught }: { taught: Schemas["Taught"][] }) {
+  if (taught.length === 0) return null;
+  return (
+    <Panel title="What turning does" note="for one step inward">
+      <ul>
+        {taught.map((one) => (
+          <li key={`${one.adjuster} ${one.result}`} className="border-line/70 flex gap-3 border-b py-1">
+            <span className="min-w-0 flex-1">
+              {one.adjuster}, {one.step} <span className="text-soft">→ {one.result}</span>
+            </span>
+            <span className="num whitespace-nowrap">
+              {one.perStep < 0 ? "−" : "+"}
+              {Math.abs(one.perStep).toFixed(2)} ± {one.sd.toFixed(2)}
+            </span>
+            <span className="num text-soft w-4 text-right" title="cameras that taught it">
+              {one.cameras}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+/** How long looks took on it. */
+function LooksTook({ looks }: { looks: Schemas["LookMet"][] }) {
+  if (looks.length === 0) return null;
+  return (
+    <Panel title="Looks, minutes">
+      <ul>
+        {looks.map((one) => (
+          <li key={one.look} className="border-line/70 flex gap-3 border-b py-1">
+            <span className="min-w-0 flex-1">{one.words}</span>
+            <span className="num whitespace-nowrap">{Math.round(one.minutes)} min</span>
+            <span className="num text-soft w-4 text-right">{one.times}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
   );
 }
 

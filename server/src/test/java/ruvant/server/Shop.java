@@ -61,6 +61,10 @@ public final class Shop {
                 .build());
     }
 
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path)).DELETE().build());
+    }
+
     public Answer upload(String path, byte[] content) {
         return form(path, "file", content, Map.of());
     }

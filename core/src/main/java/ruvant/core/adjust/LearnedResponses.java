@@ -65,6 +65,36 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
                 true));
     }
 
+    /**
+     * What was learned of one response, as a hand turns.
+     *
+     * @param step the smallest turn in words
+     * @param perStep change of the result for that
+     * @param sd how far the next camera may be from it, one standard deviation
+     * @param cameras that taught it
+     */
+    public record Taught(String adjuster, String step, String result, double perStep, double sd, int cameras) {}
+
+    /** All that cameras of the model taught, by adjuster and result. */
+    public List<Taught> table() {
+        List<Taught> table = new ArrayList<>();
+        for (MetAdjuster met : model) {
+            double size = met.what().unit().size();
+            met.answers().stream()
+                    .map(Answer::result)
+                    .distinct()
+                    .forEach(result -> of(met.what().name(), result)
+                            .ifPresent(one -> table.add(new Taught(
+                                    met.what().name(),
+                                    met.what().unit().words(size),
+                                    result,
+                                    size * one.perTurn(),
+                                    size * one.sd(),
+                                    one.cameras()))));
+        }
+        return table;
+    }
+
     /** An adjuster as it was described on other cameras of the model. */
     public Optional<AdjustEntry.AdjusterDescribed> described(String adjuster) {
         return model.stream()

@@ -3,6 +3,9 @@ package ruvant.core.logline;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import ruvant.core.find.FindPicture;
 import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.StripEntry;
@@ -11,6 +14,8 @@ import ruvant.core.strip.ValleyPart;
 
 /** Reads what was found, and the way from suspects to a cause. */
 final class FindReader {
+    private static final Pattern SWAP = Pattern.compile("(?i)(?:test )?(.+?) (?:from|of|with one of) (.+)");
+
     private final JobPicture picture;
 
     FindReader(JobPicture picture) {
@@ -27,6 +32,35 @@ final class FindReader {
 
     Reading cause(String written, String look) {
         return two("Cause: ", openSuspect(written), look, FindEntry.CauseConfirmed::new, true);
+    }
+
+    /** "swap light cell from donor 12, no change" or "…, changed: reads right". */
+    Reading swap(String written, String tail) {
+        Matcher said = SWAP.matcher(written);
+        if (!said.matches() || tail.isEmpty()) {
+            return Replies.asking(
+                    "Say, for example, “swap light cell from donor 12, no change”, or “…, changed: reads right”.",
+                    List.of());
+        }
+        boolean changed = !tail.toLowerCase(Locale.ROOT).matches("(no change|nothing|same|as before)\\b.*");
+        String part = said.group(1);
+        String suspect = openSuspect(part);
+        String seen = tail.replaceFirst("(?i)^(it )?changed[:,]? *", "");
+        return Replies.logged(
+                "Swap test: " + part + " from " + said.group(2) + (changed ? ", it changed" : ", clears " + suspect),
+                new FindEntry.SwapTried(suspect, part, said.group(2), changed, changed ? seen : ""));
+    }
+
+    /** "root dropped on its door": what brought the last confirmed cause about. */
+    Reading root(String root) {
+        List<FindPicture.Said> causes = picture.find().causes();
+        if (causes.isEmpty() || root.isEmpty()) {
+            return Replies.asking(
+                    causes.isEmpty() ? "Confirm the cause first: “cause …, evidence”." : "What brought it about?",
+                    List.of());
+        }
+        String cause = causes.getLast().what();
+        return Replies.logged("Root of " + cause + ": " + root, new FindEntry.RootNamed(cause, root));
     }
 
     Reading foundOrFoundAgain(String text, String rest) {

@@ -74,6 +74,8 @@ public final class LogLine {
             "done: done",
             "slip: slip slipped mistake",
             "tool: tool",
+            "swap: swap swapped",
+            "root: root",
             "turn: turn turned turns",
             "result: result reads",
             "time: time timed",
@@ -212,6 +214,8 @@ public final class LogLine {
             case "slip" -> bench.slip(rest, tail);
             case "tool" -> bench.tool(rest, tail);
             case "state" -> mechanism.nearState(text).orElseGet(() -> note(text));
+            case "swap" -> find.swap(rest, tail);
+            case "root" -> find.root(Replies.said(rest, tail));
             case "turn" -> adjusters.turn(rest, tail).orElseGet(() -> note(text));
             case "result" -> adjusters.result(Replies.said(rest, tail)).orElseGet(() -> note(text));
             case "time" -> speeds.timed(Replies.said(rest, tail));

@@ -7,11 +7,13 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.job.ConditionKind;
+import ruvant.core.job.Entry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.RecordEntry;
 import ruvant.core.job.Region;
 import ruvant.core.job.Severity;
+import ruvant.core.logline.LogLine;
 
 class FindFoldTest {
     private final Logs logs = Logs.camera();
@@ -102,5 +104,25 @@ class FindFoldTest {
 
         assertThat(find().looks().getFirst().took().orElseThrow().toMinutes()).isEqualTo(7);
         assertThat(find().looks().getLast().took()).isEmpty();
+    }
+
+    @Test
+    void swapsAndRootsAreTypedAtTheLogLine() {
+        logs.add(new FindEntry.SuspectRaised("light cell aged", ""));
+        logs.add(read("swap light cell from donor 12, no change"));
+        assertThat(state("light cell aged")).isEqualTo(FindPicture.State.CLEARED);
+
+        logs.add(read("swap switch from the shelf, changed: it reads right"));
+        assertThat(find().swaps().getLast().what().seen()).isEqualTo("it reads right");
+        assertThat(new LogLine(logs.picture(), Logs.SHOP).read("root dropped").question())
+                .isPresent();
+
+        logs.add(read("cause meter switch dirty, right with another"));
+        logs.add(read("root battery leaked"));
+        assertThat(find().roots().getFirst().more()).isEqualTo("battery leaked");
+    }
+
+    private Entry read(String line) {
+        return new LogLine(logs.picture(), Logs.SHOP).read(line).entries().getFirst();
     }
 }

@@ -2,10 +2,15 @@ package ruvant.server.demo;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Random;
+import ruvant.core.job.ConditionKind;
+import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Phase;
+import ruvant.core.job.Region;
+import ruvant.core.job.Severity;
 import ruvant.core.job.Stop;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
@@ -20,6 +25,7 @@ final class DemoAdjusting extends DemoCounter {
     void tell() {
         settingSixty();
         coincidingQuillon();
+        turnedTwin();
     }
 
     /** Clean and free, but now all long times run short: the engagement was moved with the train out. */
@@ -42,9 +48,9 @@ final class DemoAdjusting extends DemoCounter {
                 .type(
                         "off front lens cell, lens front, well A1, mark three threads from the end",
                         "off speed ring, lens front, 1 clip, well A3, set at 1/50",
-                        "symptom long times short",
-                        "suspect train set too shallow, its lock screw was bright",
-                        "cause train set too shallow, every long time short by the same part");
+                        "symptom slow speeds much too short",
+                        "suspect retard train engages too little, its lock screw was bright",
+                        "cause retard train engages too little, every long time short by the same part");
         bench.at(now.minus(Duration.ofMinutes(58)))
                 .sit(Stop.PROVE)
                 .time(Phase.AFTER, -0.36, 0.03, 3, "1")
@@ -86,5 +92,45 @@ final class DemoAdjusting extends DemoCounter {
                         "result infinity, side to side 3.4",
                         "result near, side to side 3.8",
                         "result height -0.5");
+    }
+
+    /** Followed in vain twice; what was waved through at the counter was it. */
+    private void turnedTwin() {
+        IntakeEntry.ConditionFound sprung = new IntakeEntry.ConditionFound(
+                Region.BACK, ConditionKind.DENT, Severity.SLIGHT, "door sprung by the hinge, shuts all the same");
+        DemoBench bench = bench("Ines K.", Duration.ofDays(5));
+        bench.receive(camera(
+                        DemoCameras.TWIN,
+                        "3rd pattern",
+                        "402255",
+                        customer("Leilani Kealoha", "mail"),
+                        "The frames overlap, more toward the end of a film.",
+                        inDays(12),
+                        "strap"))
+                .add(sprung)
+                .add(new IntakeEntry.ScopeAdded("even spacing"))
+                .functions(FunctionResult.WORKS, "Advance", "Speed 1", "Speed 1/60", "Speed 1/500", "Aperture", "Focus")
+                .functions(FunctionResult.DOUBTFUL, "Counter")
+                .pass(60 * 28)
+                .sit(Stop.FIND)
+                .type(
+                        "symptom frames overlap or lie unevenly",
+                        "suspect measuring wheel slips, shiny where the film runs",
+                        "suspect take-up clutch greasy, usual here")
+                .add(new FindEntry.Foretold(
+                        "thumb drags the film at the wheel: turns for one frame",
+                        6,
+                        0.2,
+                        "turns",
+                        List.of("measuring wheel slips")));
+        bench.add(new FindEntry.Observed(bench.lastLine(), 6.0, ""))
+                .type("clear measuring wheel slips, six turns a frame with the thumb on the film")
+                .add(new FindEntry.SwapTried("take-up clutch greasy", "take-up clutch", "donor Twin 290455", false, ""))
+                .add(new FindEntry.Reopened(
+                        bench.line(sprung),
+                        "back: slight dent, door sprung by the hinge",
+                        "back or its hinge bent",
+                        "a strip of paper pulls out freely on the hinge side"))
+                .type("cause back or its hinge bent, with a finger on the door the spacing is even");
     }
 }

@@ -84,6 +84,20 @@ final class DemoBench {
         return pass(1);
     }
 
+    /** The line that carries an entry. */
+    UUID line(Entry entry) {
+        return jobs.log(tag).lines().stream()
+                .filter(line -> line.entry().equals(entry))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    /** The last line. */
+    UUID lastLine() {
+        return jobs.log(tag).lines().getLast().id();
+    }
+
     /** From here on its wells are those of one tray. */
     DemoBench inTray(int number) {
         tray = "tray " + number + " ";

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.job.HousePractice;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.ModelSheet;
@@ -83,8 +84,14 @@ class KnowledgeController {
      * Everything known of one model.
      *
      * @param sheet what its maker says of its speeds
+     * @param responses how its adjusters answered
      */
-    record Model(ModelKnowledge knowledge, List<WayIn> ways, PatternSigns signs, Optional<ModelSheet> sheet) {}
+    record Model(
+            ModelKnowledge knowledge,
+            List<WayIn> ways,
+            PatternSigns signs,
+            Optional<ModelSheet> sheet,
+            List<LearnedResponses.Taught> responses) {}
 
     /**
      * What is known of a camera that just came over the counter.
@@ -153,7 +160,8 @@ class KnowledgeController {
                 knowledge,
                 knowledge.ways(),
                 PatternSigns.of(models.seen(maker, model)),
-                shop.shop().practice().sheetOf(maker, model));
+                shop.shop().practice().sheetOf(maker, model),
+                new LearnedResponses(knowledge.adjusters(), List.of()).table());
     }
 
     /** What the maker says of a model's speeds, in place of what was entered before. */

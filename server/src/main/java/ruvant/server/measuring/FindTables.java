@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -12,6 +13,7 @@ import ruvant.core.find.CaseEvidence;
 import ruvant.core.find.Diagnosis;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.NextLooks;
+import ruvant.core.job.Family;
 import ruvant.core.practice.faults.HiddenFault;
 import ruvant.core.practice.faults.Search;
 
@@ -20,6 +22,7 @@ final class FindTables {
     private static final int[] LOOKS = {0, 1, 2, 4, 8};
     private static final int BINS = 10;
     private static final int PLAYED = 60;
+    private static final int MANY = 40;
 
     private FindTables() {}
 
@@ -145,7 +148,36 @@ final class FindTables {
             }
         }
         say.accept("");
-        say.accept("Suspects and all looks ranked in %.1f ms on average.".formatted(nanos / 1e6 / asked));
+        say.accept("Suspects and all looks ranked in %.1f ms on average. %s"
+                .formatted(nanos / 1e6 / asked, afterManyLooks(knowledge)));
         say.accept("");
+    }
+
+    /** A long search: forty results in, suspects and looks asked again. */
+    private static String afterManyLooks(FaultKnowledge knowledge) {
+        Family family = Family.LEAF_LENS;
+        List<FaultKnowledge.Look> looks = knowledge.looksOf(family);
+        List<CaseEvidence.Result> results = looks.stream()
+                .limit(MANY)
+                .map(look -> new CaseEvidence.Result(look.id(), false, true))
+                .toList();
+        CaseEvidence evidence =
+                new CaseEvidence(Set.of("slowLate"), Set.of(), results, Set.of(), Set.of(), Map.of(), Map.of(), 0);
+        double[] ms = new double[60];
+        for (int n = 0; n < ms.length; n++) {
+            long from = System.nanoTime();
+            Diagnosis diagnosis = Diagnosis.of(knowledge, family, evidence);
+            diagnosis.suspects(evidence);
+            NextLooks.of(knowledge, family, diagnosis, evidence, Set.of());
+            ms[n] = (System.nanoTime() - from) / 1e6;
+        }
+        java.util.Arrays.sort(ms);
+        return "With %d causes, %d looks and %d results in: median %.1f ms, 95th percentile %.1f ms."
+                .formatted(
+                        knowledge.causesOf(family).size(),
+                        looks.size(),
+                        results.size(),
+                        ms[ms.length / 2],
+                        ms[(int) (0.95 * ms.length)]);
     }
 }

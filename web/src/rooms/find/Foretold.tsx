@@ -1,0 +1,103 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { StateMark } from "../../ui/State";
+
+type Prediction = JobView["find"]["predictions"][number];
+
+const number = (typed: string) => {
+  const value = Number(typed.trim().replace(",", ".").replace("−", "-"));
+  if (Number.isNaN(value)) throw new Error(`“${typed}” is no figure. Type it like 2 or 0.33.`);
+  return value;
+};
+
+/** What a look should show if one is right, said before it is taken; then held against what is seen. */
+export function Foretold({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { predictions } = job.find;
+  const [saying, setSaying] = useState(false);
+  return (
+    <Panel title="Foretold" note="say before you look what it should show">
+      {predictions.length > 0 && (
+        <ul>
+          {predictions.map((one) => (
+            <OnePrediction key={one.id} job={job} prediction={one} />
+          ))}
+        </ul>
+      )}
+      {saying ? (
+        <AddLine
+          focus
+          blanks={[
+            { label: "What should be seen", hint: "needle, two speeds slower" },
+            { label: "By how much", hint: "2" },
+            { label: "Give or take", hint: "0.33" },
+            { label: "Unit", hint: "stops", optional: true },
+          ]}
+          action="Foretell"
+          onCancel={() => setSaying(false)}
+          onAdd={async (what, expected, allowed, unit) => {
+            const open = job.find.suspects.filter((one) => one.state === "OPEN").map((one) => one.name);
+            await append(
+              [
+                {
+                  kind: "foretold",
+                  what,
+                  expected: number(expected),
+                  allowed: number(allowed),
+                  unit,
+                  bearsOn: open.slice(0, 10),
+                },
+              ],
+              { said: `Foretold: ${what} ${expected} ${unit}.` },
+            );
+            setSaying(false);
+          }}
+        />
+      ) : (
+        <Button className="self-start" onClick={() => setSaying(true)}>
+          Foretell…
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+function OnePrediction({ job, prediction }: { job: JobView; prediction: Prediction }) {
+  const append = useAppend(job.tag);
+  const { what, seen, held } = prediction;
+  return (
+    <li className="border-line/70 flex flex-col gap-1 border-b py-1.5">
+      <span className="flex items-start gap-2">
+        <StateMark mark={held === undefined ? "open" : held ? "done" : "not"} />
+        <span className="min-w-0 flex-1">
+          {what.what}: <b className="num">{what.expected}</b> ± {Number(what.allowed.toFixed(2))} {what.unit}
+          {seen !== undefined && (
+            <b className={held ? "text-done" : "text-stop"}>
+              {" "}
+              → saw <span className="num">{seen}</span>, {held ? "as foretold" : "not as foretold"}
+            </b>
+          )}
+          {what.bearsOn.length > 0 && (
+            <span className="text-soft block text-[14px]">speaks about {what.bearsOn.join(", ")}</span>
+          )}
+        </span>
+      </span>
+      {seen === undefined && (
+        <AddLine
+          className="pl-6"
+          blanks={[{ label: `Seen of ${what.what}`, hint: `seen, ${what.unit}` }]}
+          action="Seen"
+          onAdd={(typed) =>
+            append([{ kind: "observed", foretold: prediction.id, seen: number(typed), remark: "" }], {
+              said: `${what.what}: ${typed} ${what.unit}.`,
+            })
+          }
+        />
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,83 @@
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+
+/** A finding that was waved through earlier and turns out to matter. */
+export function Reopen({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const { word } = useWords();
+  const [open, setOpen] = useState(false);
+  const [chosen, setChosen] = useState("");
+  const earlier = [
+    ...job.intake.findings.map(({ id, found }) => ({
+      id,
+      words: `${word("region", found.region)}: ${word("severity", found.severity)} ${word("conditionKind", found.condition)}${found.remark === "" ? "" : `, ${found.remark}`}`,
+    })),
+    ...job.intake.visitorSigns.map(({ id, sign }) => ({
+      id,
+      words: `earlier visitor: ${word("visitorSignKind", sign.sign)}${sign.remark === "" ? "" : `, ${sign.remark}`}`,
+    })),
+    ...job.find.found.map((found) => ({ id: found.id, words: `found: ${found.what}` })),
+  ];
+  const { overturned } = job.find;
+  if (earlier.length === 0 && overturned.length === 0) return null;
+  return (
+    <Panel title="Waved through, and matters after all">
+      {overturned.length > 0 && (
+        <ul>
+          {overturned.map(({ id, what }) => (
+            <li key={id} className="border-line/70 border-b py-1.5">
+              <b>{what.was}</b> speaks for <b>{what.suspect}</b>
+              <span className="text-soft block text-[14px]">{what.why}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {open ? (
+        <AddLine
+          before={
+            <select
+              className="input flex-[1_1_100%]"
+              aria-label="Earlier finding"
+              value={chosen}
+              onChange={(event) => setChosen(event.target.value)}
+            >
+              <option value="" disabled>
+                which finding…
+              </option>
+              {earlier.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.words}
+                </option>
+              ))}
+            </select>
+          }
+          blanks={[
+            { label: "It speaks for", hint: "bottom plate presses on the link" },
+            { label: "Why it matters", hint: "why: marks where it rubs" },
+          ]}
+          action="Reopen it"
+          onCancel={() => setOpen(false)}
+          onAdd={async (suspect, why) => {
+            const one = earlier.find((finding) => finding.id === chosen);
+            if (one === undefined)
+              throw new Error("No finding is chosen. Choose which one matters after all.");
+            await append([{ kind: "reopened", finding: one.id, was: one.words, suspect, why }], {
+              said: `Reopened: ${one.words}.`,
+            });
+            setOpen(false);
+            setChosen("");
+          }}
+        />
+      ) : (
+        <Button className="self-start" onClick={() => setOpen(true)}>
+          Reopen a finding…
+        </Button>
+      )}
+    </Panel>
+  );
+}
