@@ -8,6 +8,7 @@ const KEYS: [string, string][] = [
   ["0", "its valley"],
   ["R", "its record: every line, to strike or read"],
   ["O", "its outside on the drawing, at Intake"],
+  ["J", "its adjusters: what to turn next"],
   ["I", "its pictures, with their pins"],
   ["S", "sit down, get up"],
   ["Ctrl Z", "strike the last line you logged; again to undo that"],
@@ -56,6 +57,18 @@ const LINES: [string, string][] = [
   ],
   ["scope new seals · done slow speeds", "what is to be done"],
   ["time 1/60 1/58 1/61 17ms", "firings of one speed"],
+  [
+    "turn leading curtain 1/8 cw · turn rack 1 tooth back · turn trimmer 30 deg out",
+    "an adjuster was turned",
+  ],
+  [
+    "result height -1.5 · result film freed before the shutter: too late",
+    "what came of it: a figure, or which came first",
+  ],
+  [
+    "swap light cell from donor 12, no change · root dropped on its door",
+    "a part tried in place of a suspect; what brought the cause about",
+  ],
   ["slip long screw in short hole, stood proud, swapped · tool lacking lens spanner", "slips and tools"],
   ["lost detent ball · found detent ball", "a small piece"],
   ["found torn light seal", "something seen on the way"],

@@ -46,7 +46,7 @@ function Opened({ job }: { job: JobView }) {
     ),
     "0": () => void navigate(`/camera/${job.tag}`),
     r: () => void navigate(`/camera/${job.tag}/record`),
-    a: () => void navigate(`/camera/${job.tag}/adjust`),
+    j: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,

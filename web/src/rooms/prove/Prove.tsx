@@ -68,7 +68,7 @@ export function Prove() {
             relative="path"
             className="border-ready text-ready flex min-h-11 items-center justify-center gap-2 rounded-[4px] border font-bold"
           >
-            What to turn <Key>A</Key>
+            What to turn <Key>J</Key>
           </Link>
           <CurtainsRan row={row} />
           <BladesMoved row={row} />

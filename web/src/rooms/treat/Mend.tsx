@@ -28,7 +28,7 @@ export function Mend() {
           relative="path"
           className="border-ready text-ready flex min-h-11 items-center gap-2 self-start rounded-[4px] border px-3.5 font-bold"
         >
-          Turn an adjuster <Key>A</Key>
+          Turn an adjuster <Key>J</Key>
         </Link>
         <Pick
           label="What is entered"

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.job.Stop;
@@ -50,6 +51,7 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
             }
         }
         fault(picture).ifPresent(things::add);
+        turned(picture).ifPresent(things::add);
         beginning(picture).ifPresent(things::add);
         ending(picture).ifPresent(things::add);
         things.sort(java.util.Comparator.comparingInt(NextThing::urgency));
@@ -93,6 +95,17 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
                     new NextThing(Stop.STRIP, "Open it", firstOpen(picture).orElse("nothing is off yet"), 3));
         }
         return Optional.empty();
+    }
+
+    private static Optional<NextThing> turned(JobPicture picture) {
+        AdjustPicture.Setting now = picture.adjust().settings().getLast();
+        return now.turned().isEmpty() || !now.shots().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new NextThing(
+                        Stop.PROVE,
+                        "Measure after the turn",
+                        picture.adjust().turned().getLast().what().name() + " was turned, nothing fired since",
+                        1));
     }
 
     private static Optional<NextThing> fault(JobPicture picture) {

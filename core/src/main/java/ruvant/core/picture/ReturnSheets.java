@@ -53,6 +53,7 @@ public final class ReturnSheets {
     private static List<String> found(JobPicture picture) {
         List<String> found = new ArrayList<>();
         picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
+        picture.find().roots().forEach(root -> found.add("Brought about by: " + root.more()));
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
         picture.notes().missing().stream()
@@ -90,6 +91,11 @@ public final class ReturnSheets {
                                 one.what().point())))
                 .forEach((lubricant, points) ->
                         done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
+        picture.adjust().turned().stream()
+                .filter(one -> one.turns() != 0)
+                .map(one -> "Adjusted " + one.what().name() + ": "
+                        + one.what().unit().signed(one.turns()) + " from where it was found")
+                .forEach(done::add);
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
                 .map(item -> "Done as asked: " + item.what())

@@ -18,6 +18,8 @@ import ruvant.core.job.TreatEntry;
 import ruvant.core.job.TurnUnit;
 import ruvant.core.job.Verdict;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextThing;
+import ruvant.core.picture.ReturnSheets;
 import ruvant.core.units.PartName;
 
 class AdjustingTest {
@@ -326,6 +328,19 @@ class AdjustingTest {
                 .plan(List.of("engagement"));
         // the book has it the other way round
         assertThat(taught.turns().getFirst().by()).isBetween(-0.5, -0.25);
+    }
+
+    @Test
+    void a_turn_asks_for_a_measurement_and_stands_on_the_return_sheet() {
+        turned("engagement", 0.25);
+
+        assertThat(NextThing.of(logs.picture(), logs.picture().refit(Logs.START), Logs.START))
+                .anyMatch(thing -> thing.what().equals("Measure after the turn"));
+        fired("1/60", 1.0 / 64, 0);
+        assertThat(NextThing.of(logs.picture(), logs.picture().refit(Logs.START), Logs.START))
+                .noneMatch(thing -> thing.what().equals("Measure after the turn"));
+        assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).done())
+                .contains("Adjusted engagement: 2/8 turn in from where it was found");
     }
 
     @Test

@@ -134,6 +134,20 @@ class CounterAndCauseTest {
     }
 
     @Test
+    void withNoKnowledgeAtAllNothingIsSuspectedAndNothingBreaks() {
+        logs.add(new FindEntry.SymptomSeen("something rattles"));
+        CaseEvidence evidence =
+                CaseReader.of(logs.picture().find(), logs.picture().intake(), FaultKnowledge.EMPTY, Map.of(), 0);
+
+        Diagnosis diagnosis = Diagnosis.of(FaultKnowledge.EMPTY, Family.ROTARY, evidence);
+
+        assertThat(diagnosis.suspects(evidence)).isEmpty();
+        assertThat(diagnosis.noneOfThese()).isEqualTo(1);
+        assertThat(NextLooks.of(FaultKnowledge.EMPTY, Family.ROTARY, diagnosis, evidence, java.util.Set.of()))
+                .isEmpty();
+    }
+
+    @Test
     void looksTakeWhatTheyTookHere() {
         FaultKnowledge.Look look = KNOWN.looks().getFirst();
         Map<String, Double> minutes =

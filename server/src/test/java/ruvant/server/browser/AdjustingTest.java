@@ -16,7 +16,7 @@ class AdjustingTest extends InBrowser {
     void whatIsOffIsTurnedMeasuredAndLeftWhereItIsRight() {
         String tag = shop.camera("Turned");
         fired(tag, "1/60", "0.0235,0.0237,0.0233");
-        browser.go("/camera/" + tag + "/prove").see("What to turn").press("a");
+        browser.go("/camera/" + tag + "/prove").see("What to turn").press("j");
         browser.at("/camera/" + tag + "/adjust");
         browser.see("The worst result should go from").see("Loosen its lock screw");
         browser.press("l").log("turn retard engagement 2/8 out").see("Measure first");
