@@ -1,0 +1,73 @@
+package ruvant.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class InterchangeTest {
+    private static final Fit.Kind FIRST = new Fit.Kind("Pellworm", "Twin", "1st pattern");
+    private static final Fit.Kind SECOND = new Fit.Kind("Pellworm", "Twin", "2nd pattern");
+    private static final Fit.Kind THIRD = new Fit.Kind("Pellworm", "Twin", "3rd pattern");
+    private static final Fit.Kind OTHER = new Fit.Kind("Quillon", "35", "");
+
+    private static Fit fit(Fit.Kind from, Fit.Kind into, Fit.Outcome outcome) {
+        return new Fit("Focus rack", from, into, outcome);
+    }
+
+    private static Interchange.Belief belief(Fit.Kind from, Fit.Kind into, Fit... tried) {
+        return new Interchange(List.of(tried)).of("focus rack", from, into);
+    }
+
+    @Test
+    void withoutATryItIsWhatIsUsualBetweenSuchKinds() {
+        assertThat(belief(FIRST, FIRST).chance()).isCloseTo(0.9, within(1e-9));
+        assertThat(belief(FIRST, SECOND).chance()).isCloseTo(0.6, within(1e-9));
+        assertThat(belief(OTHER, SECOND).chance()).isCloseTo(1.0 / 6, within(1e-9));
+        assertThat(belief(FIRST, SECOND).words()).isEqualTo("never tried here");
+    }
+
+    @Test
+    void eachTryCountsOnce() {
+        List<Fit> tried = new ArrayList<>();
+        for (int n = 0; n < 4; n++) {
+            tried.add(fit(FIRST, SECOND, n == 0 ? Fit.Outcome.WITH_WORK : Fit.Outcome.AS_IS));
+        }
+        tried.add(fit(FIRST, SECOND, Fit.Outcome.NOT));
+        Interchange.Belief belief = new Interchange(tried).of("FOCUS RACK", FIRST, SECOND);
+
+        // Beta(3 + 4, 2 + 1)
+        assertThat(belief.chance()).isCloseTo(0.7, within(1e-9));
+        assertThat(belief.asIs()).isCloseTo(0.75, within(1e-9));
+        assertThat(belief.words()).isEqualTo("fits 4 of 5 here");
+        // quantiles of Beta(7, 3) as tables have them
+        assertThat(belief.low()).isCloseTo(0.4504, within(5e-4));
+        assertThat(belief.high()).isCloseTo(0.9023, within(5e-4));
+    }
+
+    @Test
+    void aChainAndATheOtherWayRoundAreWeakerAndSaidToBeSo() {
+        Interchange.Belief chain =
+                belief(FIRST, THIRD, fit(FIRST, SECOND, Fit.Outcome.AS_IS), fit(SECOND, THIRD, Fit.Outcome.AS_IS));
+        Interchange.Belief direct = belief(FIRST, THIRD, fit(FIRST, THIRD, Fit.Outcome.AS_IS));
+        Interchange.Belief back = belief(FIRST, SECOND, fit(SECOND, FIRST, Fit.Outcome.NOT));
+
+        // each link (3 + 1) / (5 + 1) = 2/3: a count of half a try at 4/9
+        assertThat(chain.chance()).isCloseTo((3 + 0.5 * 4 / 9) / 5.5, within(1e-9));
+        assertThat(chain.chance()).isLessThan(direct.chance());
+        assertThat(chain.tries()).isZero();
+        assertThat(chain.words()).contains("never tried here", "by way of Pellworm Twin, 2nd pattern");
+        assertThat(back.chance()).isCloseTo(3 / 5.5, within(1e-9));
+        assertThat(back.words()).contains("the other way round it did not fit");
+    }
+
+    @Test
+    void anotherPartSaysNothing() {
+        assertThat(new Interchange(List.of(fit(FIRST, SECOND, Fit.Outcome.NOT)))
+                        .of("pawl", FIRST, SECOND)
+                        .chance())
+                .isCloseTo(0.6, within(1e-9));
+    }
+}
