@@ -50,7 +50,8 @@ final class DemoAdjusting extends DemoCounter {
                         "off speed ring, lens front, 1 clip, well A3, set at 1/50",
                         "symptom slow speeds much too short",
                         "suspect retard train engages too little, its lock screw was bright",
-                        "cause retard train engages too little, every long time short by the same part");
+                        "cause retard train engages too little, every long time short by the same part")
+                .up();
         bench.at(now.minus(Duration.ofMinutes(58)))
                 .sit(Stop.PROVE)
                 .time(Phase.AFTER, -0.36, 0.03, 3, "1")
@@ -81,8 +82,10 @@ final class DemoAdjusting extends DemoCounter {
                 .type(
                         "off top cover, 4 slot 1.7x2.5 + 1 slot 1.7x4, all in the cover",
                         "symptom double image does not meet",
-                        "cause rangefinder knocked, both screws bright at their slots");
+                        "cause rangefinder knocked, both screws bright at their slots")
+                .up();
         bench.at(now.minus(Duration.ofMinutes(41)))
+                .sit(Stop.MEND)
                 .type(
                         "result infinity, side to side 4.1",
                         "result near, side to side 4.3",
@@ -91,7 +94,8 @@ final class DemoAdjusting extends DemoCounter {
                         "turn rangefinder side screw 3/16 out",
                         "result infinity, side to side 3.4",
                         "result near, side to side 3.8",
-                        "result height -0.5");
+                        "result height -0.5")
+                .up();
     }
 
     /** Followed in vain twice; what was waved through at the counter was it. */
@@ -131,6 +135,7 @@ final class DemoAdjusting extends DemoCounter {
                         "back: slight dent, door sprung by the hinge",
                         "back or its hinge bent",
                         "a strip of paper pulls out freely on the hinge side"))
-                .type("cause back or its hinge bent, with a finger on the door the spacing is even");
+                .type("cause back or its hinge bent, with a finger on the door the spacing is even")
+                .up();
     }
 }
