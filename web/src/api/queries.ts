@@ -180,6 +180,17 @@ export const adjustersQuery = (tag: string, lastSequence: number, choose: string
     placeholderData: keepPreviousData,
   });
 
+/** Every wait of the shop, and the places where things wait. */
+export const waitsQuery = queryOptions({
+  queryKey: ["waits"],
+  queryFn: async () => {
+    const waits = await answer(server.GET("/api/waits"));
+    clockSaid(waits.now);
+    return waits;
+  },
+  refetchInterval: 30_000,
+});
+
 /** What is known of faults and looks, and what of it was changed here. */
 export const faultsQuery = queryOptions({
   queryKey: ["faults"],

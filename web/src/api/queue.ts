@@ -127,6 +127,7 @@ function done(first: Sending, change: Partial<QueueState>): void {
   publish(change);
   void queries.invalidateQueries({ queryKey: ["log", first.tag] });
   void queries.invalidateQueries({ queryKey: ["bench"] });
+  void queries.invalidateQueries({ queryKey: ["waits"] });
 }
 
 setInterval(() => void work(), 2000);

@@ -21,6 +21,7 @@ const KEYS: [string, string][] = [
   ["Space", "counts a good firing, at Prove"],
   ["M", "counts a miss, at Prove"],
   ["B", "the bench"],
+  ["W", "all waits of the shop"],
   ["N", "a new camera"],
   ["P", "the next person signs"],
   ["T", "lamp or day colours"],

@@ -12,6 +12,7 @@ import { cameraOfWell } from "./cameraOfWell";
 import { useScanner } from "./scanner";
 import { useSigner } from "./signer";
 import { storedValue } from "./stored";
+import { useBell } from "./bell";
 import { useTheme } from "./theme";
 
 const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
@@ -26,6 +27,7 @@ export function Shell() {
   const { theme, toggle } = useTheme();
   const { signer, people, next } = useSigner();
   useServerEvents();
+  useBell();
   useEscapeLeavesField();
   const { pathname } = useLocation();
   const here = /^\/camera\/([^/]+)/.exec(pathname)?.[1];
@@ -43,6 +45,7 @@ export function Shell() {
   });
   useKeys({
     F2: () => setOpen("find"),
+    w: () => void navigate("/waits"),
     "?": () => setOpen("keys"),
     b: () => navigate("/"),
     n: () => navigate("/new"),
@@ -169,7 +172,7 @@ function Running() {
       {demo && <span className="text-bar-soft wide:inline mr-1 hidden text-[13px]">Demo shop</span>}
       {waits.length > 0 && (
         <Link
-          to="/"
+          to="/waits"
           className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] whitespace-nowrap hover:bg-white/10"
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />

@@ -49,6 +49,7 @@ function listen(client: QueryClient): EventSource {
       void client.invalidateQueries({ queryKey: ["log", tag] });
     }
     void client.invalidateQueries({ queryKey: ["bench"] });
+    void client.invalidateQueries({ queryKey: ["waits"] });
   });
   source.addEventListener("house", () => void client.invalidateQueries());
   return source;

@@ -20,6 +20,7 @@ export const router = createBrowserRouter([
         path: "house",
         lazy: async () => ({ Component: (await import("../rooms/house/HousePage")).HousePage }),
       },
+      { path: "waits", lazy: async () => ({ Component: (await import("../rooms/waits/Waits")).Waits }) },
       {
         path: "known",
         lazy: async () => ({ Component: (await import("../rooms/knowledge/Models")).Models }),

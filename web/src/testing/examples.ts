@@ -223,6 +223,7 @@ export function aHouse(): House {
       lookAlikeMm: 1,
       limits: {},
       sheets: [],
+      stations: [{ name: "bath", capacity: 1 }],
     },
     words: {
       bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({

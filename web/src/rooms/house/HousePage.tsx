@@ -12,6 +12,7 @@ import { useSubmit } from "../../ui/useSubmit";
 import { Ears } from "./Ears";
 import { LimitsTable } from "./Limits";
 import { Stands } from "./Stands";
+import { StationsHeld } from "./StationsHeld";
 import { Trays } from "./Trays";
 import { WellLabels } from "./WellLabels";
 
@@ -67,6 +68,12 @@ function Practice({ house }: { house: House }) {
                 onChange={(event) => setPeople(event.target.value)}
               />
               <TextField label="Guarantee, months" {...number("guaranteeMonths")} />
+            </Panel>
+            <Panel title="Where things wait">
+              <StationsHeld
+                stations={practice.stations}
+                onChange={(stations) => setPractice({ ...practice, stations })}
+              />
             </Panel>
             <Panel title="Trays">
               <Trays trays={practice.trays} onChange={(trays) => setPractice({ ...practice, trays })} />

@@ -4,7 +4,7 @@ import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./Faults";
-import { chancesWith, idOf, useFaultChange } from "./useFaultChange";
+import { chancesWith, idOf, REACHES, useFaultChange } from "./useFaultChange";
 
 type Cause = Knowledge["causes"][number];
 type Look = Knowledge["looks"][number];
@@ -16,11 +16,6 @@ const CALLS = [
   { value: "part", label: "a part" },
   { value: "leave", label: "nothing: leave it" },
 ];
-
-const REACHES = ["outside", "bottom", "top", "front", "lens front", "inside"].map((value) => ({
-  value,
-  label: value,
-}));
 
 const EMPTY: Cause = {
   id: "",

@@ -5,11 +5,9 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./Faults";
-import { useFaultChange } from "./useFaultChange";
+import { REACHES, useFaultChange } from "./useFaultChange";
 
 type Look = Knowledge["looks"][number];
-
-const REACHES = ["outside", "bottom", "top", "front", "lens front", "inside"];
 
 /** A look: what is done, what speaks for a cause, how long it takes, what it risks. */
 export function LookForm({
@@ -64,7 +62,7 @@ export function LookForm({
           <ChoiceField
             label="Reached from"
             value={said.reach}
-            choices={REACHES.map((value) => ({ value, label: value }))}
+            choices={REACHES}
             onChange={(event) => set({ reach: event.target.value })}
           />
         </div>

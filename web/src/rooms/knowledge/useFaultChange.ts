@@ -35,6 +35,12 @@ export const CHANCES = [
   { value: "0.97", label: "always" },
 ];
 
+/** From where a look is taken. */
+export const REACHES = ["outside", "bottom", "top", "front", "lens front", "inside"].map((value) => ({
+  value,
+  label: value,
+}));
+
 /** The chances to choose from, with one that was set more finely. */
 export function chancesWith(own: number | undefined) {
   const value = String(own ?? 0);

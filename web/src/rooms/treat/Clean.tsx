@@ -123,6 +123,9 @@ function Agent({
                   part,
                   what: `${agent.label.toLowerCase()} flash-off`,
                   minutes: agent.flashOffMinutes,
+                  latestMinutes: 0,
+                  station: "",
+                  late: "",
                 },
               ]
             : []),

@@ -12,20 +12,36 @@ import { useSubmit } from "../../ui/useSubmit";
 
 /** Starts a wait: of a usual kind or of one's own, for a part or the whole camera. */
 export function StartWait({ job }: { job: JobView }) {
-  const kinds = useQuery(houseQuery).data?.lubrication.waits ?? [];
+  const house = useQuery(houseQuery).data;
+  const kinds = house?.lubrication.waits ?? [];
   const append = useAppend(job.tag);
   const { problem, field, submit } = useSubmit();
   const [what, setWhat] = useState("");
   const [minutes, setMinutes] = useState("");
+  const [latest, setLatest] = useState("");
+  const [station, setStation] = useState("");
+  const [late, setLate] = useState("");
   const [part, setPart] = useState("");
   const start = () =>
     submit(async () => {
       await append(
-        [{ kind: "waitStarted", what, minutes: Number(minutes) || 0, part: part === "" ? undefined : part }],
+        [
+          {
+            kind: "waitStarted",
+            what,
+            minutes: Number(minutes) || 0,
+            latestMinutes: Number(latest) || 0,
+            station,
+            late,
+            part: part === "" ? undefined : part,
+          },
+        ],
         { said: `Wait: ${what}.` },
       );
       setWhat("");
       setMinutes("");
+      setLatest("");
+      setLate("");
     });
   return (
     <FormProblem value={field}>
@@ -49,6 +65,9 @@ export function StartWait({ job }: { job: JobView }) {
               if (kind === undefined) return;
               setWhat(kind.label);
               setMinutes(String(kind.minutes));
+              setLatest(kind.latestMinutes > 0 ? String(kind.latestMinutes) : "");
+              setStation(kind.station);
+              setLate(kind.late);
             }}
           />
           <div className="grid grid-cols-[1fr_92px] gap-2">
@@ -64,6 +83,24 @@ export function StartWait({ job }: { job: JobView }) {
               inputMode="numeric"
               value={minutes}
               onChange={(event) => setMinutes(event.target.value)}
+            />
+          </div>
+          <div className="grid grid-cols-2 gap-2">
+            <ChoiceField
+              label="Lies in or on"
+              name="station"
+              empty="nothing"
+              value={station}
+              choices={(house?.practice.stations ?? []).map((one) => ({ value: one.name, label: one.name }))}
+              onChange={(event) => setStation(event.target.value)}
+            />
+            <TextField
+              label="Too late after, min"
+              name="latestMinutes"
+              inputMode="numeric"
+              placeholder="never"
+              value={latest}
+              onChange={(event) => setLatest(event.target.value)}
             />
           </div>
           <ChoiceField

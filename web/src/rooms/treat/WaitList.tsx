@@ -1,5 +1,5 @@
 import { useAppend } from "../../api/append";
-import type { JobView } from "../../api/client";
+import type { Entry, JobView } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
@@ -12,16 +12,21 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
   const append = useAppend(job.tag);
   const waits = job.treat.waits.filter((wait) => wait.state !== "ENDED");
   if (quiet && waits.length === 0) return null;
-  const end = (id: string, over: boolean) =>
-    void append([{ kind: "waitEnded", waitId: id, remark: over ? "" : "cut short" }], {
-      said: over ? "Seen to be over." : "Cut short.",
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  const end = (id: string, over: boolean, next?: Entry) =>
+    void append(
+      [
+        { kind: "waitEnded", waitId: id, remark: over ? "" : "cut short" },
+        ...(next === undefined ? [] : [next]),
+      ],
+      { said: over ? "Seen to be over." : "Cut short." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
     <Panel title="Waits" note="wall clock">
       {waits.length === 0 && <Empty>Nothing waits here.</Empty>}
       <ul className="flex flex-col">
-        {waits.map(({ running }) => {
+        {waits.map(({ running, then }) => {
           const over = Date.parse(running.endsAt) <= now;
+          const late = running.latestAt !== undefined && Date.parse(running.latestAt) <= now;
           const share = Math.min(
             1,
             (now - Date.parse(running.startedAt)) /
@@ -30,19 +35,20 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
           return (
             <li
               key={running.id}
-              className="border-line/70 flex items-center gap-2 border-b py-1 last:border-0"
+              className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1 last:border-0"
             >
               <Dial share={share} />
               <div className="min-w-0 flex-1">
                 <b className="block leading-5">{running.what}</b>
                 <span className="text-soft block text-[13.5px] leading-[18px]">
                   {running.part ?? "the whole camera"}
+                  {running.station !== "" && `, in the ${running.station}`}
                 </span>
               </div>
               <span
                 className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}
               >
-                {over ? "over" : untilWords(running.endsAt, now)}
+                {late ? "too late" : over ? "over" : untilWords(running.endsAt, now)}
                 <span className="text-soft block text-[13.5px] leading-[18px] font-normal">
                   {over ? "since" : "until"} {moment(running.endsAt, now)}
                 </span>
@@ -54,6 +60,27 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
               >
                 {over ? "Seen" : "End"}
               </Button>
+              {late && running.late !== "" && (
+                <b className="text-stop basis-full text-[14px]">{running.late}</b>
+              )}
+              {over && then !== undefined && (
+                <Button
+                  className="basis-full"
+                  onClick={() =>
+                    end(running.id, over, {
+                      kind: "waitStarted",
+                      what: then.label,
+                      minutes: then.minutes,
+                      latestMinutes: then.latestMinutes,
+                      station: then.station,
+                      late: then.late,
+                      part: running.part,
+                    })
+                  }
+                >
+                  Seen, then: {then.label}
+                </Button>
+              )}
             </li>
           );
         })}

@@ -38,7 +38,8 @@ public final class Logs {
                     6,
                     true,
                     java.util.Map.of(),
-                    java.util.List.of()),
+                    java.util.List.of(),
+                    null),
             new Materials(
                     1,
                     List.of(

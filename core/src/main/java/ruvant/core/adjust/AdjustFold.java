@@ -83,7 +83,7 @@ public final class AdjustFold implements Fold<AdjustEntry> {
                 ? Optional.of(new Refusal(
                         "judgedOnly",
                         "“" + known.name() + "” has no figures: it is judged.",
-                        "Say how it came: " + sides(known) + "."))
+                        "Say how it came: " + String.join(", ", known.sides()) + "."))
                 : Optional.empty();
     }
 
@@ -105,22 +105,6 @@ public final class AdjustFold implements Fold<AdjustEntry> {
                 "resultUnknown",
                 "Nobody said yet what “" + result + "” is.",
                 "Say first in what it is measured and how far off it may be, or what its wrong sides are called.");
-    }
-
-    /** The words for how a judged result may come. */
-    static String sides(AdjustEntry.ResultDescribed result) {
-        return java.util.stream.Stream.of(result.tooLow(), "right", result.tooHigh())
-                .filter(one -> !one.isEmpty())
-                .collect(java.util.stream.Collectors.joining(", "));
-    }
-
-    /** What a judgement is called. */
-    static String words(AdjustEntry.ResultDescribed result, AdjustEntry.Came came) {
-        return switch (came) {
-            case TOO_LOW -> result.tooLow();
-            case RIGHT -> "right";
-            case TOO_HIGH -> result.tooHigh();
-        };
     }
 
     static boolean isSpeed(String result) {

@@ -287,7 +287,7 @@ public final class Adjusting {
         for (AdjustPicture.Shot shot : picture.settings().get(setting).shots()) {
             if (shot instanceof AdjustPicture.Judged judged && (anything || isMoved(plan, judged.result()))) {
                 picture.result(judged.result())
-                        .ifPresent(result -> seen.add(result.name() + ": " + AdjustFold.words(result, judged.came())));
+                        .ifPresent(result -> seen.add(result.name() + ": " + result.words(judged.came())));
             }
         }
         return seen;

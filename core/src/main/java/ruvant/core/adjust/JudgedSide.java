@@ -137,7 +137,8 @@ final class JudgedSide {
     List<String> notJudged() {
         return IntStream.range(0, results.size())
                 .filter(i -> cameNow.get(i).isEmpty())
-                .mapToObj(i -> results.get(i).name() + " (" + AdjustFold.sides(results.get(i)) + ")")
+                .mapToObj(i -> results.get(i).name() + " ("
+                        + String.join(", ", results.get(i).sides()) + ")")
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package ruvant.core.job;
 
 import java.util.List;
+import java.util.stream.Stream;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -94,6 +95,22 @@ public sealed interface AdjustEntry extends Entry {
         /** Whether it is judged in words, not measured. */
         public boolean judged() {
             return !tooLow.isEmpty() || !tooHigh.isEmpty();
+        }
+
+        /** What a judgement is called here. */
+        public String words(Came came) {
+            return switch (came) {
+                case TOO_LOW -> tooLow;
+                case RIGHT -> "right";
+                case TOO_HIGH -> tooHigh;
+            };
+        }
+
+        /** The words for how it may come, from the outward side to the inward. */
+        public List<String> sides() {
+            return Stream.of(tooLow, "right", tooHigh)
+                    .filter(one -> !one.isEmpty())
+                    .toList();
         }
     }
 

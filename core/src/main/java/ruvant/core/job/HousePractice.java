@@ -20,6 +20,7 @@ import ruvant.core.units.FieldProblem;
  * @param ownerAgreesFirst whether what cannot be undone waits until the owner has agreed to it
  * @param limits what the house allows of speeds, for families where it differs from the trade
  * @param sheets what makers say of their models' speeds, one for each model
+ * @param stations what things wait in, and how many each holds; the usual ones where none are given
  */
 public record HousePractice(
         School school,
@@ -31,7 +32,11 @@ public record HousePractice(
         int guaranteeMonths,
         boolean ownerAgreesFirst,
         Map<Family, SpeedLimits> limits,
-        List<ModelSheet> sheets) {
+        List<ModelSheet> sheets,
+        List<Station> stations) {
+    private static final List<Station> USUAL_STATIONS =
+            List.of(new Station("bath", 1), new Station("heat pad", 1), new Station("drying box", 4));
+
     private static final int MOST_TRAYS = 9;
     private static final int MOST_SHEETS = 5_000;
 
@@ -54,6 +59,14 @@ public record HousePractice(
         Check.count("guaranteeMonths", guaranteeMonths, 0, 120);
         limits = limits == null ? Map.of() : Map.copyOf(limits);
         sheets = Check.some("sheets", sheets, MOST_SHEETS);
+        stations = stations == null ? USUAL_STATIONS : Check.some("stations", stations, 20);
+    }
+
+    /** A station by its name. */
+    public Optional<Station> station(String name) {
+        return stations.stream()
+                .filter(one -> one.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
     }
 
     /** What the maker says of a camera's speeds; empty where nobody has entered it. */
@@ -94,7 +107,8 @@ public record HousePractice(
                 guaranteeMonths,
                 ownerAgreesFirst,
                 limits,
-                others);
+                others,
+                stations);
     }
 
     /** Whether this owner is to agree before what cannot be undone: the shop need not ask itself. */
@@ -114,6 +128,7 @@ public record HousePractice(
                 6,
                 true,
                 Map.of(),
-                List.of());
+                List.of(),
+                USUAL_STATIONS);
     }
 }

@@ -3,6 +3,7 @@ package ruvant.core.job;
 import java.util.List;
 import java.util.UUID;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
 
@@ -38,11 +39,30 @@ public sealed interface TreatEntry extends Entry {
      *
      * @param part what waits; null when the whole camera does
      * @param minutes until it is over, 1 to 43,200 (thirty days)
+     * @param latestMinutes until it is too late to go on, from the start as well; 0 where it never is
+     * @param station what it lies in or on meanwhile; empty for nothing that another could want
+     * @param late what to do where it became too late; may be empty
      */
-    record WaitStarted(@MayBeNull PartName part, String what, int minutes) implements TreatEntry {
+    record WaitStarted(
+            @MayBeNull PartName part, String what, int minutes, int latestMinutes, String station, String late)
+            implements TreatEntry {
+        /** A wait that holds no station and is never too late. */
+        public WaitStarted(@MayBeNull PartName part, String what, int minutes) {
+            this(part, what, minutes, 0, "", "");
+        }
+
         public WaitStarted {
             what = Check.name("wait", what);
             Check.count("waitMinutes", minutes, 1, 43_200);
+            Check.count("latestMinutes", latestMinutes, 0, 86_400);
+            station = Check.optionalName("station", station);
+            late = Check.optionalRemark("late", late);
+            if (latestMinutes > 0 && latestMinutes <= minutes) {
+                throw new FieldProblem(
+                        "latestMinutes",
+                        "It would be too late before it is over.",
+                        "Give more minutes than " + minutes + ", or none.");
+            }
         }
 
         @Override

@@ -209,26 +209,14 @@ final class AdjustReader {
                                         : Optional.empty();
         return how.map(one -> answered(
                         result,
-                        result.name() + ": " + words(result, one),
+                        result.name() + ": " + result.words(one),
                         new AdjustEntry.ResultJudged(result.name(), one, "")))
-                .orElseGet(() -> Replies.asking(
-                        "How did it come?",
-                        Stream.of(result.tooLow(), "right", result.tooHigh())
-                                .filter(one -> !one.isEmpty())
-                                .toList()));
+                .orElseGet(() -> Replies.asking("How did it come?", result.sides()));
     }
 
     private static boolean within(String words, String side) {
         return !side.isEmpty()
                 && (side.toLowerCase(Locale.ROOT).contains(words) || words.contains(side.toLowerCase(Locale.ROOT)));
-    }
-
-    private static String words(AdjustEntry.ResultDescribed result, AdjustEntry.Came came) {
-        return switch (came) {
-            case TOO_LOW -> result.tooLow();
-            case RIGHT -> "right";
-            case TOO_HIGH -> result.tooHigh();
-        };
     }
 
     private Reading answered(AdjustEntry.ResultDescribed result, String chip, Entry entry) {

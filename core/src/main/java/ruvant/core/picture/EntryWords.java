@@ -192,7 +192,7 @@ public final class EntryWords {
                                         && wait.what().contains(wait.part().text())
                                 ? ""
                                 : part(", ", wait.part()))
-                        + ", " + minutes(wait.minutes());
+                        + ", " + minutes(wait.minutes()) + with(", in the ", wait.station());
             case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
             case TreatEntry.Mended mended ->
                 "mended " + mended.part() + ": " + mended.what()

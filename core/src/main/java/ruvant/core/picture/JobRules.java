@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ruvant.core.job.HandoverEntry;
 import ruvant.core.job.JobLog;
@@ -23,6 +24,7 @@ import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.Trays;
+import ruvant.core.treat.Stations;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 
@@ -30,20 +32,27 @@ import ruvant.core.units.Refusal;
 public final class JobRules {
     private final Shop shop;
     private final Function<JobPicture, LearnedChecks> learned;
+    private final Supplier<List<Stations.Held>> waiting;
     private final Instant now;
 
     /** @param now the moment for which waits are judged */
     public JobRules(Shop shop, Instant now) {
-        this(shop, picture -> LearnedChecks.NONE, now);
+        this(shop, picture -> LearnedChecks.NONE, List::of, now);
     }
 
     /**
      * @param learned what earlier jobs of the model of a job learned to look at; asked for only when a part goes back
+     * @param waiting what lies in the stations of the shop, all jobs; asked for only when a wait wants one
      * @param now the moment for which waits are judged
      */
-    public JobRules(Shop shop, Function<JobPicture, LearnedChecks> learned, Instant now) {
+    public JobRules(
+            Shop shop,
+            Function<JobPicture, LearnedChecks> learned,
+            Supplier<List<Stations.Held>> waiting,
+            Instant now) {
         this.shop = shop;
         this.learned = learned;
+        this.waiting = waiting;
         this.now = now;
     }
 
@@ -225,6 +234,8 @@ public final class JobRules {
             when tried.rung().irreversible() ->
                 notAgreed(fold, tried.agreed(), tried.rung().label());
             case TreatEntry.Mended mended when mended.modification() -> notAgreed(fold, mended.agreed(), mended.what());
+            case TreatEntry.WaitStarted wait
+            when !wait.station().isEmpty() -> Stations.objection(wait, shop.practice(), waiting(fold), now);
             case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
             case TreatEntry.Lubricated oiled ->
                 shop.lubrication().objection(oiled, shop.practice().school());
@@ -235,6 +246,16 @@ public final class JobRules {
             case ProveEntry.SpeedGuessed guess -> isMarked(guess.speed());
             default -> Optional.empty();
         };
+    }
+
+    /** Of this job what was just added counts as well. */
+    private List<Stations.Held> waiting(JobFold fold) {
+        JobPicture own = picture(fold);
+        List<Stations.Held> all = new ArrayList<>(waiting.get().stream()
+                .filter(one -> !one.tag().equals(own.tag()))
+                .toList());
+        own.treat().waits().forEach(wait -> all.add(new Stations.Held(own.tag(), wait)));
+        return all;
     }
 
     /** @throws ruvant.core.units.FieldProblem where it is not */

@@ -40,8 +40,31 @@ public record Lubrication(int version, List<PointKind> points, List<Lubricant> l
     /** A lubricant, or "none". */
     public record Lubricant(String id, String label) {}
 
-    /** A wait that recurs; minutes as this shop counts them. */
-    public record WaitKind(String id, String label, int minutes) {}
+    /**
+     * A wait that recurs.
+     *
+     * @param minutes as this shop counts them
+     * @param latestMinutes from its start until it is too late to go on; 0 where it never is
+     * @param station what it usually lies in or on; empty for nothing
+     * @param late what to do where it became too late; empty where it cannot
+     * @param then id of the wait that follows it in a chain of coats; empty where none does
+     */
+    public record WaitKind(
+            String id, String label, int minutes, int latestMinutes, String station, String late, String then) {
+        public WaitKind {
+            station = station == null ? "" : station;
+            late = late == null ? "" : late;
+            then = then == null ? "" : then;
+        }
+    }
+
+    /** The wait that follows one of these words in a chain; empty where none does. */
+    public Optional<WaitKind> after(String what) {
+        return waits.stream()
+                .filter(one -> one.label().equalsIgnoreCase(what) && !one.then().isEmpty())
+                .flatMap(one -> waits.stream().filter(next -> next.id().equals(one.then())))
+                .findFirst();
+    }
 
     /** The kind of point of this id. */
     public Optional<PointKind> point(String id) {

@@ -41,18 +41,38 @@ public final class TreatFold implements Fold<TreatEntry> {
             case TreatEntry.Cleaned one -> cleaned.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
-            case TreatEntry.WaitStarted wait -> {
-                Instant ends = line.at().plus(Duration.ofMinutes(wait.minutes()));
-                waits.put(
-                        line.id(),
-                        new TreatPicture.Wait(line.id(), wait.part(), wait.what(), line.at(), ends, Optional.empty()));
-            }
+            case TreatEntry.WaitStarted wait -> waits.put(line.id(), begun(line, wait));
             case TreatEntry.WaitEnded ended ->
-                waits.computeIfPresent(
-                        ended.waitId(),
-                        (id, wait) -> new TreatPicture.Wait(
-                                id, wait.part(), wait.what(), wait.startedAt(), wait.endsAt(), Optional.of(line.at())));
+                waits.computeIfPresent(ended.waitId(), (id, wait) -> ended(wait, line.at()));
         }
+    }
+
+    private static TreatPicture.Wait begun(Line line, TreatEntry.WaitStarted wait) {
+        return new TreatPicture.Wait(
+                line.id(),
+                wait.part(),
+                wait.what(),
+                line.at(),
+                line.at().plus(Duration.ofMinutes(wait.minutes())),
+                wait.latestMinutes() == 0
+                        ? Optional.empty()
+                        : Optional.of(line.at().plus(Duration.ofMinutes(wait.latestMinutes()))),
+                wait.station(),
+                wait.late(),
+                Optional.empty());
+    }
+
+    private static TreatPicture.Wait ended(TreatPicture.Wait wait, Instant at) {
+        return new TreatPicture.Wait(
+                wait.id(),
+                wait.part(),
+                wait.what(),
+                wait.startedAt(),
+                wait.endsAt(),
+                wait.latestAt(),
+                wait.station(),
+                wait.late(),
+                Optional.of(at));
     }
 
     /** The picture so far. */

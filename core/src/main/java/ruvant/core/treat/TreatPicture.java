@@ -23,6 +23,9 @@ public record TreatPicture(
      * A wait on the wall clock.
      *
      * @param part null when the whole camera waits
+     * @param latestAt from when on it is too late to go on as if nothing were; empty where it never is
+     * @param station what it holds until it is ended; empty for none
+     * @param late what to do then; may be empty
      * @param endedAt when it was seen to be over or cut short
      */
     public record Wait(
@@ -31,6 +34,9 @@ public record TreatPicture(
             String what,
             Instant startedAt,
             Instant endsAt,
+            Optional<Instant> latestAt,
+            String station,
+            String late,
             Optional<Instant> endedAt) {
         /** Whether it still holds work up at this moment. */
         public boolean runs(Instant now) {
@@ -40,6 +46,12 @@ public record TreatPicture(
         /** Whether its time is up and nobody has said so yet. */
         public boolean over(Instant now) {
             return endedAt.isEmpty() && !now.isBefore(endsAt);
+        }
+
+        /** Whether its window went by and nobody took it further. */
+        public boolean late(Instant now) {
+            return endedAt.isEmpty()
+                    && latestAt.filter(latest -> !now.isBefore(latest)).isPresent();
         }
 
         /** How long it lasts in all. */

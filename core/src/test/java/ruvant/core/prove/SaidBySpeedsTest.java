@@ -49,7 +49,8 @@ class SaidBySpeedsTest {
                 usual.guaranteeMonths(),
                 usual.ownerAgreesFirst(),
                 limits,
-                sheets);
+                sheets,
+                null);
     }
 
     @Test

@@ -22,7 +22,8 @@ class LearnedChecksTest {
     private final Logs logs = Logs.camera().add(StripEntry.Removed.of("dial", Side.TOP, false));
 
     private java.util.Optional<Refusal> refusal(Entry entry) {
-        return new JobRules(Logs.SHOP, job -> LEARNED, logs.now()).refusal(logs.log(), List.of(logs.line(entry, null)));
+        return new JobRules(Logs.SHOP, job -> LEARNED, List::of, logs.now())
+                .refusal(logs.log(), List.of(logs.line(entry, null)));
     }
 
     private List<GateCheck> checks() {

@@ -246,7 +246,8 @@ class StripNotesTest {
                 asks.guaranteeMonths(),
                 false,
                 java.util.Map.of(),
-                java.util.List.of());
+                java.util.List.of(),
+                null);
         assertThat(asks.asksFirst(customer)).isTrue();
         assertThat(asks.asksFirst(own)).isFalse();
         assertThat(doesNot.asksFirst(customer)).isFalse();

@@ -32,7 +32,8 @@ class TraysTest {
                         6,
                         true,
                         java.util.Map.of(),
-                        java.util.List.of()));
+                        java.util.List.of(),
+                        null));
     }
 
     private static StripEntry.Removed in(String part, String... wells) {

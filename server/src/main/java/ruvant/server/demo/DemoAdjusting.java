@@ -12,6 +12,9 @@ import ruvant.core.job.Phase;
 import ruvant.core.job.Region;
 import ruvant.core.job.Severity;
 import ruvant.core.job.Stop;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.treat.Lubrication;
+import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
@@ -52,6 +55,7 @@ final class DemoAdjusting extends DemoCounter {
                         "suspect retard train engages too little, its lock screw was bright",
                         "cause retard train engages too little, every long time short by the same part")
                 .up();
+        bench.at(now.minus(Duration.ofMinutes(70))).add(usual("front lens cell", "Filler primer to next coat"));
         bench.at(now.minus(Duration.ofMinutes(58)))
                 .sit(Stop.PROVE)
                 .time(Phase.AFTER, -0.36, 0.03, 3, "1")
@@ -96,6 +100,7 @@ final class DemoAdjusting extends DemoCounter {
                         "result near, side to side 3.8",
                         "result height -0.5")
                 .up();
+        bench.at(now.minus(Duration.ofMinutes(9))).add(usual("top cover", "Heat pad"));
     }
 
     /** Followed in vain twice; what was waved through at the counter was it. */
@@ -137,5 +142,21 @@ final class DemoAdjusting extends DemoCounter {
                         "a strip of paper pulls out freely on the hinge side"))
                 .type("cause back or its hinge bent, with a finger on the door the spacing is even")
                 .up();
+        bench.at(now.minus(Duration.ofMinutes(64))).add(usual(null, "Contact adhesive, open time"));
+    }
+
+    /** A wait as the house has it in its list. */
+    private TreatEntry.WaitStarted usual(String part, String label) {
+        Lubrication.WaitKind kind = shop().lubrication().waits().stream()
+                .filter(one -> one.label().equals(label))
+                .findFirst()
+                .orElseThrow();
+        return new TreatEntry.WaitStarted(
+                part == null ? null : PartName.of(part),
+                kind.label(),
+                kind.minutes(),
+                kind.latestMinutes(),
+                kind.station(),
+                kind.late());
     }
 }

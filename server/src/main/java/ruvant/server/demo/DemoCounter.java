@@ -12,6 +12,7 @@ import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.PinKind;
 import ruvant.core.job.Stop;
+import ruvant.core.picture.Shop;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 import ruvant.server.files.PictureStore;
@@ -32,6 +33,10 @@ abstract class DemoCounter {
         this.pictures = pictures;
         this.random = random;
         this.now = now;
+    }
+
+    Shop shop() {
+        return shop.shop();
     }
 
     DemoBench bench(String by, Duration ago) {

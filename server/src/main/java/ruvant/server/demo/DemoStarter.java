@@ -88,7 +88,8 @@ class DemoStarter implements ApplicationRunner {
                         Optional.of(new SpeedLimits(0.25, 0.40, 0.08, 0.25, 0.45)),
                         Map.of(),
                         Optional.of(11.6),
-                        Optional.of(11.6)))));
+                        Optional.of(11.6))),
+                null));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();

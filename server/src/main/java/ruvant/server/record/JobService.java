@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +27,7 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
+import ruvant.core.treat.Stations;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -73,6 +75,16 @@ public class JobService {
         this.shop = shop;
         this.events = events;
         this.clock = clock;
+    }
+
+    /** Every wait of the cameras in the shop that nobody ended yet, the first to be over first. */
+    public List<Stations.Held> waiting() {
+        return summaries.open().stream()
+                .flatMap(open -> picture(open.tag()).treat().waits().stream()
+                        .filter(wait -> wait.endedAt().isEmpty())
+                        .map(wait -> new Stations.Held(open.tag(), wait)))
+                .sorted(Comparator.comparing(one -> one.running().endsAt()))
+                .toList();
     }
 
     /** The log of a job. */
@@ -196,7 +208,7 @@ public class JobService {
         List<Line> lines = numbered(log, by, fresh, now);
         // taken out: if anything fails from here on, the log is read anew next time
         Optional<JobRules.Folded> earlier = Optional.ofNullable(folded.asMap().remove(log.tag()));
-        JobRules.Outcome outcome = new JobRules(shop.shop(), learned, now).added(log, lines, earlier);
+        JobRules.Outcome outcome = new JobRules(shop.shop(), learned, this::waiting, now).added(log, lines, earlier);
         outcome.refusal().ifPresent(refusal -> refuse(refusal, log, lines, basedOn));
         store(outcome, lines);
         return outcome;

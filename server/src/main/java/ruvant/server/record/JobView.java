@@ -40,6 +40,7 @@ import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
@@ -139,13 +140,14 @@ public record JobView(
             List<TreatPicture.Done<ruvant.core.job.TreatEntry.Mended>> mended,
             List<TreatPicture.Done<ruvant.core.job.TreatEntry.Lubricated>> lubricated) {}
 
-    /** A wait and whether it runs, is over, or was ended. */
-    public record WaitView(TreatPicture.Wait running, WaitState state) {}
+    /** A wait and whether it runs, is over, too late, or was ended; and what follows it in a chain of coats. */
+    public record WaitView(TreatPicture.Wait running, WaitState state, Optional<Lubrication.WaitKind> then) {}
 
     /** Where a wait stands. */
     public enum WaitState {
         RUNS,
         OVER,
+        LATE,
         ENDED
     }
 
@@ -201,7 +203,7 @@ public record JobView(
                 WayBack.of(picture.valley(), picture.treat(), now, refitPace),
                 PickUp.of(picture, trays, now),
                 picture.find(),
-                treat(picture.treat(), now),
+                treat(picture.treat(), shop.lubrication(), now),
                 picture.parts(),
                 speeds,
                 new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
@@ -292,11 +294,17 @@ public record JobView(
         return new LookAlikeView(words, pair.shorterOf(), pair.longerOf(), pair.shorter(), pair.longer());
     }
 
-    private static TreatView treat(TreatPicture treat, Instant now) {
+    private static TreatView treat(TreatPicture treat, Lubrication table, Instant now) {
         List<WaitView> waits = treat.waits().stream()
-                .map(wait -> new WaitView(
-                        wait, wait.runs(now) ? WaitState.RUNS : wait.over(now) ? WaitState.OVER : WaitState.ENDED))
+                .map(wait -> new WaitView(wait, state(wait, now), table.after(wait.what())))
                 .toList();
         return new TreatView(treat.cleaned(), waits, treat.mended(), treat.lubricated());
+    }
+
+    private static WaitState state(TreatPicture.Wait wait, Instant now) {
+        if (wait.runs(now)) {
+            return WaitState.RUNS;
+        }
+        return wait.late(now) ? WaitState.LATE : wait.over(now) ? WaitState.OVER : WaitState.ENDED;
     }
 }

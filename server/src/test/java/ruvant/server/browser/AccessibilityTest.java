@@ -32,6 +32,7 @@ class AccessibilityTest extends InBrowser {
             "/camera/R-0069/adjust",
             "/camera/R-0070/adjust",
             "/camera/R-0071/find",
+            "/waits",
             "/known/faults?area=leaf&entry=trainGummed",
             "/camera/R-0064/mend",
             "/camera/R-0063/oil",

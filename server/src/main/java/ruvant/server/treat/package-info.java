@@ -1,0 +1,2 @@
+/** Waits of the whole shop over HTTP. */
+package ruvant.server.treat;

@@ -1,0 +1,47 @@
+import type { House } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Field";
+
+type Station = House["practice"]["stations"][number];
+
+/** What things wait in, and how many each holds at once. */
+export function StationsHeld({
+  stations,
+  onChange,
+}: {
+  stations: Station[];
+  onChange: (stations: Station[]) => void;
+}) {
+  const set = (at: number, part: Partial<Station>) =>
+    onChange(stations.map((one, index) => (index === at ? { ...one, ...part } : one)));
+  return (
+    <div className="flex flex-col gap-1.5">
+      {stations.map((station, index) => (
+        <div key={index} className="grid grid-cols-[1fr_84px_auto] items-end gap-2">
+          <TextField
+            label={`Place ${index + 1}`}
+            name="station"
+            value={station.name}
+            onChange={(event) => set(index, { name: event.target.value })}
+          />
+          <TextField
+            label="Holds"
+            name="capacity"
+            inputMode="numeric"
+            value={String(station.capacity)}
+            onChange={(event) => set(index, { capacity: Number(event.target.value) || 0 })}
+          />
+          <Button
+            aria-label={`No ${station.name} here`}
+            onClick={() => onChange(stations.filter((_, at) => at !== index))}
+          >
+            ✕
+          </Button>
+        </div>
+      ))}
+      <Button className="self-start" onClick={() => onChange([...stations, { name: "", capacity: 1 }])}>
+        One more place
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,159 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useAppend } from "../../api/append";
+import type { Schemas } from "../../api/client";
+import { useNow } from "../../api/clock";
+import { waitsQuery } from "../../api/queries";
+import { bellMuted } from "../../shell/bell";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { moment, untilWords } from "../../ui/dates";
+import { Tick } from "../../ui/Field";
+import { PaperTag } from "../../ui/PaperTag";
+import { Empty, Panel } from "../../ui/Panel";
+import { StateMark } from "../../ui/State";
+
+type ShopWait = Schemas["ShopWait"];
+type Use = Schemas["StationUse"];
+
+/** Everything that soaks, dries or rests in the shop, by time, and the places it lies in. */
+export function Waits() {
+  const view = useQuery(waitsQuery).data;
+  const now = useNow();
+  const [silent, setSilent] = useState(bellMuted.read);
+  if (view === undefined) return null;
+  return (
+    <div className="wide:grid-cols-[minmax(0,1fr)_320px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_280px]">
+      <div className="min-h-0 overflow-y-auto px-5 py-4">
+        <h1 className="pb-3 text-[22px]">Waits</h1>
+        {view.waits.length === 0 && (
+          <Empty>
+            Nothing soaks, dries or rests. A wait is started at Clean, or in the log line: “wait rail drying
+            30 min”.
+          </Empty>
+        )}
+        <ul className="flex flex-col">
+          {view.waits.map((wait) => (
+            <OneWait key={wait.running.id} wait={wait} now={now} />
+          ))}
+        </ul>
+      </div>
+      <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
+        <Panel title="Where things wait" note="House changes them">
+          <ul>
+            {view.stations.map((use) => (
+              <StationRow key={use.name} use={use} now={now} />
+            ))}
+          </ul>
+        </Panel>
+        <Panel title="Bell">
+          <Tick
+            label="Silent on this machine"
+            checked={silent}
+            onChange={(event) => {
+              bellMuted.write(event.target.checked);
+              setSilent(event.target.checked);
+            }}
+          />
+          <p className="text-soft text-[14px]">
+            It rings once for each wait, in one window only. Waits run on while no window is open.
+          </p>
+        </Panel>
+      </aside>
+    </div>
+  );
+}
+
+function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
+  const append = useAppend(wait.tag);
+  const { running, then } = wait;
+  const over = Date.parse(running.endsAt) <= now;
+  const late = running.latestAt !== undefined && Date.parse(running.latestAt) <= now;
+  const end = (next: boolean) =>
+    void append(
+      [
+        { kind: "waitEnded", waitId: running.id, remark: over ? "" : "cut short" },
+        ...(next && then !== undefined
+          ? [
+              {
+                kind: "waitStarted" as const,
+                what: then.label,
+                minutes: then.minutes,
+                latestMinutes: then.latestMinutes,
+                station: then.station,
+                late: then.late,
+                part: running.part,
+              },
+            ]
+          : []),
+      ],
+      { said: next ? `Seen, and begun: ${then?.label}.` : over ? "Seen to be over." : "Cut short." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <li
+      className={`border-line/70 grid grid-cols-[112px_16px_minmax(0,1fr)_190px_150px] items-center gap-4 border-b py-2.5 pl-3 ${late ? "border-l-stop bg-stop-wash/50 border-l-4" : over ? "border-l-mark-line bg-mark-wash/60 border-l-4" : "border-l-4 border-l-transparent"}`}
+    >
+      <span className="num text-[19px] font-bold">
+        {over ? (late ? "too late" : "over") : untilWords(running.endsAt, now)}
+        <span className="text-soft block text-[13px] font-normal">
+          {over ? "since" : "until"} {moment(running.endsAt, now)}
+        </span>
+      </span>
+      <StateMark mark={late ? "not" : over ? "wait" : "open"} />
+      <span className="min-w-0 flex-1">
+        <b className="block text-[16.5px]">{running.what}</b>
+        <span className="text-soft block">
+          {running.part ?? "the whole camera"}
+          {running.station !== "" &&
+            running.station.toLowerCase() !== running.what.toLowerCase() &&
+            ` · in the ${running.station}`}
+          {running.latestAt !== undefined && !late && ` · go on before ${moment(running.latestAt, now)}`}
+        </span>
+        {late && running.late !== "" && <b className="text-stop block">{running.late}</b>}
+      </span>
+      <Link to={`/camera/${wait.tag}/clean`} className="flex min-w-0 flex-col gap-0.5">
+        <PaperTag tag={wait.tag} />
+        <span className="truncate text-[14px]">{wait.camera}</span>
+      </Link>
+      <span className="flex flex-col gap-1.5">
+        {over && then !== undefined && (
+          <Button kind="primary" onClick={() => end(true)}>
+            Seen, then: {then.label}
+          </Button>
+        )}
+        <Button kind={over && then === undefined ? "primary" : "plain"} onClick={() => end(false)}>
+          {over ? "Seen" : "End"}
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+function StationRow({ use, now }: { use: Use; now: number }) {
+  return (
+    <li className="border-line/70 flex items-center gap-3 border-b py-2">
+      <span className="min-w-0 flex-1">
+        <b>{use.name}</b>
+        <span className="text-soft block text-[14px]">
+          {use.freeAt === undefined
+            ? `${use.capacity - use.held} free`
+            : Date.parse(use.freeAt) <= now
+              ? "full: take out what is over"
+              : `full, free at ${moment(use.freeAt, now)}`}
+        </span>
+      </span>
+      <span className="flex gap-1" aria-hidden="true">
+        {Array.from({ length: use.capacity }, (_, index) => (
+          <span
+            key={index}
+            className={`border-metal block size-4 rounded-[3px] border ${index < use.held ? "bg-mark-line" : "bg-sheet"}`}
+          />
+        ))}
+      </span>
+      <span className="num w-9 text-right">
+        {use.held}/{use.capacity}
+      </span>
+    </li>
+  );
+}
