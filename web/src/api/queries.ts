@@ -180,6 +180,26 @@ export const adjustersQuery = (tag: string, lastSequence: number, choose: string
     placeholderData: keepPreviousData,
   });
 
+/** How a soil comes off a part as the camera stands now, for whoever signs. */
+export const cleaningQuery = (
+  tag: string,
+  lastSequence: number,
+  part: string,
+  soil: string,
+  by: string,
+  materials: string[],
+) =>
+  queryOptions({
+    queryKey: ["cleaning", tag, lastSequence, part, soil, by, materials],
+    queryFn: () =>
+      answer(
+        server.GET("/api/jobs/{tag}/cleaning", {
+          params: { path: { tag }, query: { part, soil, by, materials } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
 /** Every wait of the shop, and the places where things wait. */
 export const waitsQuery = queryOptions({
   queryKey: ["waits"],

@@ -225,6 +225,8 @@ export function aHouse(): House {
       sheets: [],
       stations: [{ name: "bath", capacity: 1 }],
     },
+    soils: [{ id: "gummedTrain", label: "gummed train", agents: ["naphtha"], methods: ["flush"], note: "" }],
+    cautions: [{ id: "flammable", label: "Flammable vapour", words: "No flame." }],
     words: {
       bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({
         value: label.toUpperCase(),

@@ -13,16 +13,11 @@ import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../camera/useJob";
 import { StartWait } from "./StartWait";
+import { VERDICTS } from "./verdicts";
 import { WaitList } from "./WaitList";
+import { Ways } from "./Ways";
 
 type Judged = Schemas["Judged"];
-
-const VERDICTS = {
-  OK: { word: "ok", mark: "done", look: "text-done" },
-  CARE: { word: "care", mark: "wait", look: "text-mark" },
-  NO: { word: "no", mark: "not", look: "text-stop" },
-  NOT_LISTED: { word: "not listed", mark: "open", look: "text-soft" },
-} as const;
 
 /** Cleaning: a part, what it is made of, and what each agent does to it; and what has to wait afterwards. */
 export function Clean() {
@@ -30,6 +25,7 @@ export function Clean() {
   const [part, setPart] = useState(
     [...job.parts].reverse().find((one) => one.answer.kind === "NOT_YET")?.name ?? "",
   );
+  const [soil, setSoil] = useState("");
   const [own, setOwn] = useState<string[]>();
   const guess = useQuery(guessQuery(part)).data;
   const materials = own ?? guess?.materials ?? [];
@@ -48,50 +44,83 @@ export function Clean() {
               setOwn(undefined);
             }}
           />
-          <div
-            className="flex flex-wrap items-center gap-1"
-            role="group"
-            aria-label="Materials of it and what stands near"
-          >
-            <span className="text-soft mr-1 text-[13.5px]">It and what stands near is</span>
-            {house?.materials.map((material) => (
+          <div className="flex flex-wrap items-center gap-1" role="group" aria-label="What is to come off">
+            {house?.soils.map((one) => (
               <button
-                key={material.id}
+                key={one.id}
                 type="button"
-                aria-pressed={materials.includes(material.id)}
-                onClick={() =>
-                  setOwn(
-                    materials.includes(material.id)
-                      ? materials.filter((one) => one !== material.id)
-                      : [...materials, material.id],
-                  )
-                }
-                className={`min-h-11 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
+                aria-pressed={soil === one.id}
+                onClick={() => setSoil(soil === one.id ? "" : one.id)}
+                className={`min-h-11 rounded-[4px] border px-2.5 text-[14px] ${soil === one.id ? "border-ready bg-ready text-on-ready font-bold" : "border-line bg-sheet"}`}
               >
-                {material.label}
+                {one.label}
               </button>
             ))}
           </div>
+          <MadeOf materials={materials} all={house?.materials ?? []} onChange={setOwn} />
         </Panel>
-        <Panel title="With what" note="kindest first; a data sheet or maker's manual wins over this table">
-          <ul className="flex flex-col">
-            {judged.map((agent) => (
-              <Agent
-                key={`${part} ${agent.agent}`}
-                job={job}
-                part={part}
-                materials={materials}
-                agent={agent}
-              />
-            ))}
-          </ul>
-        </Panel>
+        {soil !== "" && part.trim() !== "" ? (
+          <Ways key={`${part} ${soil}`} job={job} part={part} soil={soil} materials={materials} />
+        ) : (
+          <Panel title="With what" note="kindest first; a data sheet or maker's manual wins over this table">
+            <ul className="flex flex-col">
+              {judged.map((agent) => (
+                <Agent
+                  key={`${part} ${agent.agent}`}
+                  job={job}
+                  part={part}
+                  materials={materials}
+                  agent={agent}
+                />
+              ))}
+            </ul>
+          </Panel>
+        )}
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <WaitList job={job} />
         <StartWait job={job} />
         <CleanedSoFar job={job} />
       </aside>
+    </div>
+  );
+}
+
+/** What the part is made of: as guessed from its name, to be put right. */
+function MadeOf({
+  materials,
+  all,
+  onChange,
+}: {
+  materials: string[];
+  all: Schemas["Material"][];
+  onChange: (materials: string[]) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const shown = all.filter((material) => open || materials.includes(material.id));
+  return (
+    <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Materials of it">
+      <span className="text-soft mr-1 text-[13.5px]">It is made of</span>
+      {shown.map((material) => (
+        <button
+          key={material.id}
+          type="button"
+          aria-pressed={materials.includes(material.id)}
+          onClick={() =>
+            onChange(
+              materials.includes(material.id)
+                ? materials.filter((one) => one !== material.id)
+                : [...materials, material.id],
+            )
+          }
+          className={`min-h-11 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
+        >
+          {material.label}
+        </button>
+      ))}
+      <Button kind="quiet" onClick={() => setOpen(!open)}>
+        {open ? "That is all" : "Something else…"}
+      </Button>
     </div>
   );
 }
@@ -115,7 +144,16 @@ function Agent({
     submit(async () => {
       await append(
         [
-          { kind: "cleaned", part, agent: agent.agent, materials, verdict: agent.verdict, reason: why },
+          {
+            kind: "cleaned",
+            part,
+            agent: agent.agent,
+            materials,
+            verdict: agent.verdict,
+            reason: why,
+            soil: "",
+            method: "",
+          },
           ...(wait
             ? [
                 {

@@ -17,15 +17,43 @@ public sealed interface TreatEntry extends Entry {
      * @param materials ids of what the part and its near neighbours are made of
      * @param verdict what the table said when it was done
      * @param reason why all the same; needed when the verdict is "no"
+     * @param soil id of what came off; may be empty
+     * @param method id of how; may be empty
      */
-    record Cleaned(PartName part, String agent, List<String> materials, Verdict verdict, String reason)
+    record Cleaned(
+            PartName part,
+            String agent,
+            List<String> materials,
+            Verdict verdict,
+            String reason,
+            String soil,
+            String method)
             implements TreatEntry {
+        /** With nothing said of what came off, and how. */
+        public Cleaned(PartName part, String agent, List<String> materials, Verdict verdict, String reason) {
+            this(part, agent, materials, verdict, reason, "", "");
+        }
+
         public Cleaned {
+            soil = Check.optionalName("soil", soil);
+            method = Check.optionalName("method", method);
             Check.chosen("part", part);
             agent = Check.name("agent", agent);
             materials = Check.some("materials", materials, 20);
             verdict = Check.or(verdict, Verdict.NOT_LISTED);
             reason = Check.optionalRemark("reason", reason);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /** A caution was shown before hands began; {@code caution} is its id in the table. */
+    record CautionShown(String caution) implements TreatEntry {
+        public CautionShown {
+            caution = Check.name("caution", caution);
         }
 
         @Override

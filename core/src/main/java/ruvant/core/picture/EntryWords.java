@@ -185,7 +185,8 @@ public final class EntryWords {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned ->
                 "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " ("
-                        + cleaned.verdict().label() + ")" + with(": ", cleaned.reason());
+                        + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + with(": ", cleaned.reason());
+            case TreatEntry.CautionShown shown -> "caution shown: " + plain(shown.caution());
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what()
                         + (wait.part() != null

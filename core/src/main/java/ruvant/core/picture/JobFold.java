@@ -128,7 +128,11 @@ final class JobFold {
             }
             case TreatEntry entry -> {
                 treat.take(line, entry);
-                workedOn(line, !(entry instanceof TreatEntry.WaitStarted || entry instanceof TreatEntry.WaitEnded));
+                workedOn(
+                        line,
+                        !(entry instanceof TreatEntry.WaitStarted
+                                || entry instanceof TreatEntry.WaitEnded
+                                || entry instanceof TreatEntry.CautionShown));
             }
             case PartsEntry entry -> {
                 parts.take(line, entry);

@@ -17,12 +17,45 @@ import ruvant.core.units.Refusal;
  * @param version of the data
  * @param materials what parts are made of
  * @param agents what they may be cleaned with
+ * @param soils what is to come off, with the agents and ways that suit it, best first
+ * @param methods ways to bring an agent to a part
+ * @param cautions what is said once a day before hands begin
  */
-public record Materials(int version, List<Material> materials, List<Agent> agents) {
+public record Materials(
+        int version,
+        List<Material> materials,
+        List<Agent> agents,
+        List<Soil> soils,
+        List<Method> methods,
+        List<Caution> cautions) {
     public Materials {
         materials = List.copyOf(materials);
         agents = List.copyOf(agents);
+        soils = soils == null ? List.of() : List.copyOf(soils);
+        methods = methods == null ? List.of() : List.copyOf(methods);
+        cautions = cautions == null ? List.of() : List.copyOf(cautions);
     }
+
+    /** A table without soils, ways and cautions. */
+    public Materials(int version, List<Material> materials, List<Agent> agents) {
+        this(version, materials, agents, List.of(), List.of(), List.of());
+    }
+
+    /** What is to come off; agents and methods by id, best first. */
+    public record Soil(String id, String label, List<String> agents, List<String> methods, String note) {}
+
+    /**
+     * A way to bring an agent to a part.
+     *
+     * @param spreads whether the agent reaches what is near
+     * @param onlyWater whether nothing but water-based agents may be used so
+     * @param never materials on or near which it must not be used, with the reason
+     */
+    public record Method(
+            String id, String label, boolean spreads, String how, boolean onlyWater, Map<String, String> never) {}
+
+    /** What is said before hands begin. */
+    public record Caution(String id, String label, String words) {}
 
     /** A material; {@code words} are words in a part's name that point to it. */
     public record Material(String id, String label, List<String> words) {}
@@ -40,7 +73,19 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
             String use,
             int flashOffMinutes,
             boolean flammable,
-            Map<String, Finding> verdicts) {}
+            boolean waterBased,
+            Map<String, Finding> verdicts) {
+        /** One that is not water-based. */
+        public Agent(
+                String id,
+                String label,
+                String use,
+                int flashOffMinutes,
+                boolean flammable,
+                Map<String, Finding> verdicts) {
+            this(id, label, use, flashOffMinutes, flammable, false, verdicts);
+        }
+    }
 
     /** A verdict and its reason; the reason may be empty. */
     public record Finding(Verdict verdict, String reason) {}
@@ -127,7 +172,48 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
                     said + ". " + String.join("; ", judgement.reasons()) + ".",
                     "Choose another agent, or say why it is right here."));
         }
-        return Optional.empty();
+        return cleaned.reason().isEmpty() ? wayHarms(cleaned) : Optional.empty();
+    }
+
+    private Optional<Refusal> wayHarms(TreatEntry.Cleaned cleaned) {
+        if (cleaned.method().isEmpty()) {
+            return Optional.empty();
+        }
+        Method way = methods.stream()
+                .filter(one -> one.id().equals(cleaned.method()))
+                .findFirst()
+                .orElseThrow(() -> new FieldProblem(
+                        "method",
+                        "“" + cleaned.method() + "” is not a way of the table.",
+                        "Choose one that is listed."));
+        List<String> harmed = cleaned.materials().stream()
+                .filter(way.never()::containsKey)
+                .map(id -> label(id) + ": " + way.never().get(id))
+                .toList();
+        return harmed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "wayHarms",
+                        "No " + way.label() + " on “" + cleaned.part() + "”. " + String.join("; ", harmed) + ".",
+                        "Choose another way, or say why it is right here."));
+    }
+
+    /** What is to come off, by its id. */
+    public Soil soil(String id) {
+        return soils.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new FieldProblem(
+                        "soil", "“" + id + "” is not a soil of the table.", "Choose one that is listed."));
+    }
+
+    /** The words for a material; its id where it has none. */
+    public String label(String materialId) {
+        return materials.stream()
+                .filter(one -> one.id().equals(materialId))
+                .map(Material::label)
+                .findFirst()
+                .orElse(materialId);
     }
 
     private Material material(String id) {
@@ -138,7 +224,7 @@ public record Materials(int version, List<Material> materials, List<Agent> agent
                         "materials", "“" + id + "” is not a material of the table.", "Choose one that is listed."));
     }
 
-    private static int rank(Verdict verdict) {
+    static int rank(Verdict verdict) {
         return switch (verdict) {
             case OK -> 0;
             case CARE -> 1;

@@ -19,6 +19,7 @@ public final class TreatFold implements Fold<TreatEntry> {
     private final Map<UUID, TreatPicture.Wait> waits = new LinkedHashMap<>();
     private final List<TreatPicture.Done<TreatEntry.Mended>> mended = new ArrayList<>();
     private final List<TreatPicture.Done<TreatEntry.Lubricated>> lubricated = new ArrayList<>();
+    private final List<TreatPicture.Shown> cautions = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, TreatEntry entry) {
@@ -41,6 +42,8 @@ public final class TreatFold implements Fold<TreatEntry> {
             case TreatEntry.Cleaned one -> cleaned.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.CautionShown shown ->
+                cautions.add(new TreatPicture.Shown(line.at(), line.by(), shown.caution()));
             case TreatEntry.WaitStarted wait -> waits.put(line.id(), begun(line, wait));
             case TreatEntry.WaitEnded ended ->
                 waits.computeIfPresent(ended.waitId(), (id, wait) -> ended(wait, line.at()));
@@ -78,6 +81,10 @@ public final class TreatFold implements Fold<TreatEntry> {
     /** The picture so far. */
     public TreatPicture picture() {
         return new TreatPicture(
-                List.copyOf(cleaned), List.copyOf(waits.values()), List.copyOf(mended), List.copyOf(lubricated));
+                List.copyOf(cleaned),
+                List.copyOf(waits.values()),
+                List.copyOf(mended),
+                List.copyOf(lubricated),
+                List.copyOf(cautions));
     }
 }

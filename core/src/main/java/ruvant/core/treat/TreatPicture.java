@@ -14,7 +14,11 @@ public record TreatPicture(
         List<Done<TreatEntry.Cleaned>> cleaned,
         List<Wait> waits,
         List<Done<TreatEntry.Mended>> mended,
-        List<Done<TreatEntry.Lubricated>> lubricated) {
+        List<Done<TreatEntry.Lubricated>> lubricated,
+        List<Shown> cautions) {
+
+    /** A caution that was shown, and to whom. */
+    public record Shown(Instant at, String by, String caution) {}
 
     /** A thing done, with its line and time. */
     public record Done<E extends TreatEntry>(UUID id, Instant at, E what) {}

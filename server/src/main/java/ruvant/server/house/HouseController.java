@@ -80,6 +80,8 @@ class HouseController {
             HousePractice practice,
             Map<String, List<Choice>> words,
             List<Materials.Material> materials,
+            List<Materials.Soil> soils,
+            List<Materials.Caution> cautions,
             Lubrication lubrication,
             List<Rung> stuckLadder,
             Map<Family, SpeedLimits> usualLimits,
@@ -119,6 +121,8 @@ class HouseController {
                 shop.shop().practice(),
                 words,
                 shop.shop().materials().materials(),
+                shop.shop().materials().soils(),
+                shop.shop().materials().cautions(),
                 shop.shop().lubrication(),
                 Arrays.stream(StuckRung.values())
                         .map(one -> new Rung(

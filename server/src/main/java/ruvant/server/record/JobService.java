@@ -28,6 +28,7 @@ import ruvant.core.picture.JobRules;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.treat.Stations;
+import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -84,6 +85,14 @@ public class JobService {
                         .filter(wait -> wait.endedAt().isEmpty())
                         .map(wait -> new Stations.Held(open.tag(), wait)))
                 .sorted(Comparator.comparing(one -> one.running().endsAt()))
+                .toList();
+    }
+
+    /** Cautions that a person was shown at the cameras in the shop. */
+    public List<TreatPicture.Shown> cautionsShown(String by) {
+        return summaries.open().stream()
+                .flatMap(open -> picture(open.tag()).treat().cautions().stream())
+                .filter(one -> one.by().equals(by))
                 .toList();
     }
 

@@ -1,0 +1,128 @@
+package ruvant.server.treat;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.job.Verdict;
+import ruvant.core.knowledge.NearParts;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.treat.CleaningAdvice;
+import ruvant.core.treat.Materials;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.JobService;
+import ruvant.server.record.LearnedModels;
+
+/** With what a soil comes off a part, as the camera stands now. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class CleaningController {
+    private final JobService jobs;
+    private final LearnedModels learned;
+    private final ShopService shop;
+    private final Clock clock;
+
+    CleaningController(JobService jobs, LearnedModels learned, ShopService shop, Clock clock) {
+        this.jobs = jobs;
+        this.learned = learned;
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    /**
+     * One way to clean it.
+     *
+     * @param tableVerdict what the table says of the agent on the part alone, as it is entered
+     * @param caution the caution that applies and was not shown to this person today; empty for none
+     */
+    record Way(
+            String agent,
+            String agentLabel,
+            String method,
+            String methodLabel,
+            String how,
+            Verdict verdict,
+            Verdict tableVerdict,
+            List<String> reasons,
+            List<String> firstOff,
+            int flashOffMinutes,
+            boolean flammable,
+            String caution) {}
+
+    /**
+     * How a part is cleaned.
+     *
+     * @param near what stands near and is still in place
+     * @param hot what is hot in the shop just now: nothing flammable beside it
+     */
+    record Cleaning(
+            List<String> materials, List<CleaningAdvice.Near> near, String note, List<Way> ways, List<String> hot) {}
+
+    @GetMapping("/jobs/{tag}/cleaning")
+    Cleaning cleaning(
+            @PathVariable String tag,
+            @RequestParam String part,
+            @RequestParam String soil,
+            @RequestParam String by,
+            @RequestParam(defaultValue = "") List<String> materials) {
+        JobPicture job = jobs.picture(TagNumber.parse(tag));
+        Materials table = shop.shop().materials();
+        List<String> made = materials.isEmpty() ? table.guess(part) : materials;
+        List<CleaningAdvice.Near> near = NearParts.of(part, job.valley(), learned.ofModelOf(job), table);
+        Set<String> shown = shownToday(by);
+        return new Cleaning(
+                made,
+                near,
+                table.soil(soil).note(),
+                CleaningAdvice.of(table, soil, made, near).stream()
+                        .map(one -> way(one, table, soil, made, shown))
+                        .toList(),
+                jobs.waiting().stream()
+                        .filter(one -> one.running()
+                                .station()
+                                .toLowerCase(java.util.Locale.ROOT)
+                                .contains("heat"))
+                        .filter(one -> one.running().runs(clock.instant()))
+                        .map(one -> one.running().what() + " of " + one.tag())
+                        .toList());
+    }
+
+    private static Way way(
+            CleaningAdvice.Proposal one, Materials table, String soil, List<String> made, Set<String> shown) {
+        String caution = one.agent().flammable()
+                ? "flammable"
+                : soil.equals("alkaline") || soil.equals("acidSalts") ? "cells" : "";
+        return new Way(
+                one.agent().id(),
+                one.agent().label(),
+                one.method().id(),
+                one.method().label(),
+                one.method().how(),
+                one.verdict(),
+                table.judge(one.agent().id(), made).verdict(),
+                one.reasons(),
+                one.firstOff(),
+                one.agent().flashOffMinutes(),
+                one.agent().flammable(),
+                shown.contains(caution) ? "" : caution);
+    }
+
+    /** Cautions that this person was shown today, at whatever camera of the shop. */
+    private Set<String> shownToday(String by) {
+        ZoneId zone = ZoneId.systemDefault();
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+        return jobs.cautionsShown(by).stream()
+                .filter(one -> LocalDate.ofInstant(one.at(), zone).equals(today))
+                .map(one -> one.caution())
+                .collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,192 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { Entry, JobView, Schemas } from "../../api/client";
+import { cleaningQuery, houseQuery } from "../../api/queries";
+import { useSigner } from "../../shell/signer";
+import { Button } from "../../ui/Button";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+import { VERDICTS } from "./verdicts";
+
+type Way = Schemas["Way"];
+
+const SHOWN = 6;
+
+/** How a soil comes off a part as the camera stands now: with what, in which way, and what must come off first. */
+export function Ways({
+  job,
+  part,
+  soil,
+  materials,
+}: {
+  job: JobView;
+  part: string;
+  soil: string;
+  materials: string[];
+}) {
+  const { signer } = useSigner();
+  const [all, setAll] = useState(false);
+  const cleaning = useQuery(cleaningQuery(job.tag, job.lastSequence, part, soil, signer, materials)).data;
+  if (cleaning === undefined) return null;
+  const shown = all ? cleaning.ways : cleaning.ways.slice(0, SHOWN);
+  return (
+    <Panel
+      title="With what, and how"
+      note="kindest first; a data sheet or maker's manual wins over this table"
+    >
+      <p>{cleaning.note}</p>
+      {cleaning.near.length > 0 && (
+        <p className="text-soft text-[14px]">
+          Near it and still in place: {cleaning.near.map((one) => one.part).join(", ")}.
+        </p>
+      )}
+      {cleaning.hot.length > 0 && (
+        <p className="bg-stop-wash text-stop border-l-stop border-l-4 px-3 py-1.5">
+          Hot in the shop just now: {cleaning.hot.join("; ")}. Nothing flammable beside it.
+        </p>
+      )}
+      <ul className="flex flex-col">
+        {shown.map((way) => (
+          <OneWay
+            key={`${way.agent} ${way.method}`}
+            job={job}
+            part={part}
+            soil={soil}
+            materials={cleaning.materials}
+            way={way}
+          />
+        ))}
+      </ul>
+      {cleaning.ways.length > SHOWN && (
+        <Button className="self-start" onClick={() => setAll(!all)}>
+          {all ? "Only the kindest" : `All ${cleaning.ways.length}`}
+        </Button>
+      )}
+    </Panel>
+  );
+}
+
+function OneWay({
+  job,
+  part,
+  soil,
+  materials,
+  way,
+}: {
+  job: JobView;
+  part: string;
+  soil: string;
+  materials: string[];
+  way: Way;
+}) {
+  const append = useAppend(job.tag);
+  const cautions = useQuery(houseQuery).data?.cautions ?? [];
+  const { problem, submit } = useSubmit();
+  const [asking, setAsking] = useState<"wait" | "no wait">();
+  const [reason, setReason] = useState("");
+  const verdict = VERDICTS[way.verdict];
+  const caution = cautions.find((one) => one.id === way.caution);
+  const needsReason = way.verdict === "NO";
+  const log = (wait: boolean) =>
+    submit(async () => {
+      const entries: Entry[] = [
+        ...(caution === undefined ? [] : [{ kind: "cautionShown" as const, caution: caution.id }]),
+        {
+          kind: "cleaned",
+          part,
+          agent: way.agent,
+          materials,
+          verdict: way.tableVerdict,
+          reason,
+          soil,
+          method: way.method,
+        },
+        ...(wait
+          ? [
+              {
+                kind: "waitStarted" as const,
+                part,
+                what: `${way.agentLabel.toLowerCase()} flash-off`,
+                minutes: way.flashOffMinutes,
+                latestMinutes: 0,
+                station: "",
+                late: "",
+              },
+            ]
+          : []),
+      ];
+      await append(entries, {
+        said: `Cleaned: ${part}, ${way.agentLabel.toLowerCase()}, ${way.methodLabel}.`,
+      });
+      setAsking(undefined);
+      setReason("");
+    });
+  const press = (wait: boolean) =>
+    caution !== undefined || needsReason ? setAsking(wait ? "wait" : "no wait") : void log(wait);
+  return (
+    <li className="border-line/70 flex flex-col gap-1.5 border-b py-1.5">
+      <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-3">
+        <span className={`flex items-center gap-1.5 font-bold ${verdict.look}`}>
+          <StateMark mark={verdict.mark} />
+          {verdict.word}
+        </span>
+        <span className="min-w-0">
+          <b>{way.agentLabel}</b>, {way.methodLabel}
+          <span className="text-soft block text-[13.5px]">
+            {way.how}
+            {way.flammable && <span className="text-stop"> · flammable</span>}
+          </span>
+          {way.reasons.length > 0 && <span className="block text-[13.5px]">{way.reasons.join("; ")}</span>}
+          {way.firstOff.length > 0 && (
+            <b className="text-mark block text-[13.5px]">Better first off: {way.firstOff.join(", ")}</b>
+          )}
+        </span>
+        <span className="flex gap-1.5">
+          <Button onClick={() => press(false)} aria-label={`Cleaned: ${way.agentLabel}, ${way.methodLabel}`}>
+            {needsReason ? "All the same…" : "Cleaned"}
+          </Button>
+          {way.flashOffMinutes > 0 && !needsReason && (
+            <Button onClick={() => press(true)}>and wait {way.flashOffMinutes} min</Button>
+          )}
+        </span>
+      </div>
+      {asking !== undefined && (
+        <form
+          className="bg-stop-wash border-l-stop flex flex-col gap-2 border-l-4 px-3 py-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void log(asking === "wait");
+          }}
+        >
+          {caution !== undefined && (
+            <p>
+              <b>{caution.label}.</b> {caution.words}
+            </p>
+          )}
+          {needsReason && (
+            <input
+              className="input"
+              autoFocus
+              aria-label="Why it is right here all the same"
+              placeholder="why it is right here all the same"
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
+          )}
+          <span className="flex gap-2">
+            <Button type="submit" kind="primary" disabled={needsReason && reason.trim() === ""}>
+              {caution === undefined ? "Log it" : "Understood: log it"}
+            </Button>
+            <Button kind="quiet" onClick={() => setAsking(undefined)}>
+              Not
+            </Button>
+          </span>
+        </form>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </li>
+  );
+}
