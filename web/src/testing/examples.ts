@@ -169,7 +169,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       overturned: [],
       roots: [],
     },
-    treat: { cleaned: [], waits: [], mended: [], lubricated: [] },
+    treat: { cleaned: [], waits: [], mended: [], lubricated: [], ranDry: {} },
     needs: { needs: [], replacements: [] },
     speeds: [
       {
@@ -224,8 +224,18 @@ export function aHouse(): House {
       limits: {},
       sheets: [],
       stations: [{ name: "bath", capacity: 1 }],
+      opticsGoes: 4,
     },
-    soils: [{ id: "gummedTrain", label: "gummed train", agents: ["naphtha"], methods: ["flush"], note: "" }],
+    soils: [
+      {
+        id: "gummedTrain",
+        label: "gummed train",
+        agents: ["naphtha"],
+        methods: ["flush"],
+        note: "",
+        optics: false,
+      },
+    ],
     cautions: [{ id: "flammable", label: "Flammable vapour", words: "No flame." }],
     words: {
       bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({
@@ -242,6 +252,10 @@ export function aHouse(): House {
         { value: "TOP", label: "top" },
         { value: "BACK", label: "back" },
         { value: "LENS", label: "lens" },
+      ],
+      dryRunResult: [
+        { value: "FREE", label: "turns freely" },
+        { value: "STICKS", label: "sticks" },
       ],
       attitude: [
         { value: "LEVEL", label: "level" },

@@ -27,7 +27,7 @@ function Practice({ house }: { house: House }) {
   const { problem, field, submit } = useSubmit();
   const [practice, setPractice] = useState(house.practice);
   const [people, setPeople] = useState(house.practice.people.join("\n"));
-  const number = (name: "streakLength" | "guaranteeMonths" | "lookAlikeMm") => ({
+  const number = (name: "streakLength" | "guaranteeMonths" | "lookAlikeMm" | "opticsGoes") => ({
     name,
     inputMode: "decimal" as const,
     defaultValue: String(practice[name]),
@@ -83,6 +83,7 @@ function Practice({ house }: { house: House }) {
               <div className="grid grid-cols-2 gap-3">
                 <TextField label="Good firings in a row" {...number("streakLength")} />
                 <TextField label="Look-alikes: mm apart" {...number("lookAlikeMm")} />
+                <TextField label="Goes over a glass, at most" {...number("opticsGoes")} />
               </div>
               <Tick
                 label="The owner agrees first to what cannot be undone"

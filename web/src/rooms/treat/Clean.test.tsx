@@ -1,6 +1,7 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it } from "vitest";
+import { aJob } from "../../testing/examples";
 import { Clean } from "./Clean";
 
 const WAY = {
@@ -87,4 +88,41 @@ it("shows a caution before the first time of the day, keeps that it was shown, a
   fireEvent.click(named("button", "Understood: log it"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()[0]).toMatchObject({ kind: "cautionShown", caution: "flammable" });
+});
+
+it("counts the goes over a glass and says when to stop", async () => {
+  show({ ...CLEANING, glass: { goes: 4, most: 4, bodyFirst: true } });
+  await choose();
+  expect(await screen.findByText("Stop: 4 goes.")).toBeTruthy();
+  expect(screen.getByText(/Body first, then glass/)).toBeTruthy();
+  fireEvent.click(named("button", "What is left stays"));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "leftOpen", what: "gummed train, retard train" });
+});
+
+it("asks how a cleaned part runs dry", async () => {
+  const done = {
+    kind: "cleaned",
+    part: "governor",
+    agent: "naphtha",
+    materials: [],
+    verdict: "OK",
+    reason: "",
+  };
+  const job = aJob();
+  job.treat = {
+    ...job.treat,
+    cleaned: [
+      {
+        id: "c1",
+        at: "2031-03-04T09:00:00Z",
+        what: { ...done, kind: "cleaned", verdict: "OK", soil: "", method: "" },
+      },
+    ],
+  };
+  atTheBench(<Clean />, job);
+  answering({ "GET /api/guess": { covers: false, materials: [] }, "GET /api/agents": [] });
+  fireEvent.click(await screen.findByRole("button", { name: "sticks" }));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "runDry", part: "governor", result: "STICKS" });
 });

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
-import { agentsQuery, guessQuery, houseQuery } from "../../api/queries";
+import { agentsQuery, guessQuery, houseQuery, useWords } from "../../api/queries";
+import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { moment } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
@@ -239,20 +240,52 @@ function Agent({
   );
 }
 
+/** What was cleaned, and how it ran dry before any oil covered that up. */
 function CleanedSoFar({ job }: { job: JobView }) {
   const now = useNow(60_000);
-  if (job.treat.cleaned.length === 0) return null;
+  const append = useAppend(job.tag);
+  const { choices, word } = useWords();
+  const { cleaned, ranDry } = job.treat;
+  if (cleaned.length === 0) return null;
+  const run = (part: string, result: Schemas["RunDry"]["result"]) =>
+    void append([{ kind: "runDry", part, result, remark: "" }], {
+      said: `${part} runs dry: ${word("dryRunResult", result)}.`,
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  const last = new Map(cleaned.map((one) => [one.what.part, one]));
   return (
-    <Panel title="Cleaned so far">
+    <Panel title="Cleaned so far" note="how it runs dry, before oil">
       <ul>
-        {job.treat.cleaned.map((one) => (
-          <li key={one.id} className="border-line/70 flex justify-between gap-3 border-b py-1 text-[14.5px]">
-            <span className="min-w-0 truncate">
-              {one.what.part}, <span className="text-soft">{one.what.agent}</span>
-            </span>
-            <span className="text-soft shrink-0">{moment(one.at, now)}</span>
-          </li>
-        ))}
+        {[...last.values()].map((one) => {
+          const ran = ranDry[one.what.part];
+          return (
+            <li key={one.id} className="border-line/70 flex flex-col gap-1 border-b py-1.5 text-[14.5px]">
+              <span className="flex justify-between gap-3">
+                <span className="min-w-0 truncate">
+                  <b>{one.what.part}</b>, <span className="text-soft">{one.what.agent}</span>
+                </span>
+                <span className="text-soft shrink-0">{moment(one.at, now)}</span>
+              </span>
+              {ran === undefined ? (
+                <span className="flex gap-1" role="group" aria-label={`How ${one.what.part} runs dry`}>
+                  {choices("dryRunResult").map((choice) => (
+                    <Button
+                      key={choice.value}
+                      className="px-2! text-[13.5px]"
+                      onClick={() => run(one.what.part, choice.value as Schemas["RunDry"]["result"])}
+                    >
+                      {choice.label}
+                    </Button>
+                  ))}
+                </span>
+              ) : (
+                <span className={`flex items-center gap-1.5 ${ran === "FREE" ? "text-done" : "text-stop"}`}>
+                  <StateMark mark={ran === "FREE" ? "done" : "not"} />
+                  {word("dryRunResult", ran)} dry{ran !== "FREE" && ": clean again before it is oiled"}
+                </span>
+              )}
+            </li>
+          );
+        })}
       </ul>
     </Panel>
   );

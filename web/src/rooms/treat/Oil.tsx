@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView } from "../../api/client";
-import { houseQuery, oilingQuery } from "../../api/queries";
+import { houseQuery, oilingQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -80,6 +80,7 @@ function OilForm({ job }: { job: JobView }) {
           note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
         >
           <PartInput job={job} value={part} onChange={setPart} placeholder="retard train" />
+          <NotRunDry job={job} part={part} />
           <div className="grid grid-cols-2 gap-3">
             <TextField
               label="Point"
@@ -166,5 +167,21 @@ function HousePracticeTable() {
         ))}
       </dl>
     </Panel>
+  );
+}
+
+/** Oil covers up what a dry run would tell: it is judged first. */
+function NotRunDry({ job, part }: { job: JobView; part: string }) {
+  const same = (name: string) => name.toLowerCase() === part.trim().toLowerCase();
+  const { word } = useWords();
+  if (!job.treat.cleaned.some((one) => same(one.what.part))) return null;
+  const ran = Object.entries(job.treat.ranDry).find(([name]) => same(name))?.[1];
+  if (ran === "FREE") return null;
+  return (
+    <p className="bg-mark-wash border-l-mark-line border-l-4 px-3 py-1.5">
+      {ran === undefined
+        ? "Not run dry since it was cleaned: judge that first, at Clean."
+        : `It runs dry: ${word("dryRunResult", ran)}. Oil hides that for a while and cures nothing.`}
+    </p>
   );
 }

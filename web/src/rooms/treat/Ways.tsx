@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { cleaningQuery, houseQuery } from "../../api/queries";
+import { notify } from "../../shell/notices";
 import { useSigner } from "../../shell/signer";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
@@ -43,6 +44,7 @@ export function Ways({
           Near it and still in place: {cleaning.near.map((one) => one.part).join(", ")}.
         </p>
       )}
+      {cleaning.glass !== undefined && <Goes job={job} part={part} soil={soil} glass={cleaning.glass} />}
       {cleaning.hot.length > 0 && (
         <p className="bg-stop-wash text-stop border-l-stop border-l-4 px-3 py-1.5">
           Hot in the shop just now: {cleaning.hot.join("; ")}. Nothing flammable beside it.
@@ -66,6 +68,54 @@ export function Ways({
         </Button>
       )}
     </Panel>
+  );
+}
+
+/** How often this glass was gone over; after so many what is left is in the coating. */
+function Goes({
+  job,
+  part,
+  soil,
+  glass,
+}: {
+  job: JobView;
+  part: string;
+  soil: string;
+  glass: NonNullable<Schemas["Cleaning"]["glass"]>;
+}) {
+  const append = useAppend(job.tag);
+  const label = useQuery(houseQuery).data?.soils.find((one) => one.id === soil)?.label ?? soil;
+  const done = glass.goes >= glass.most;
+  const permanent = () =>
+    void append(
+      [
+        {
+          kind: "leftOpen",
+          what: `${label}, ${part}`,
+          why: `in the coating: ${glass.goes} goes took no more off`,
+        },
+      ],
+      { said: "Recorded as permanent. It stands on the return sheet." },
+    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  return (
+    <div
+      className={`flex items-center gap-3 border-l-4 px-3 py-1.5 ${done ? "border-l-stop bg-stop-wash" : "border-l-mark-line bg-mark-wash"}`}
+    >
+      <span className="min-w-0 flex-1">
+        {done ? (
+          <>
+            <b className="text-stop">Stop: {glass.goes} goes.</b> What is left is in the coating; more rubbing
+            only harms.
+          </>
+        ) : (
+          <>
+            Go <b className="num">{glass.goes + 1}</b> of <b className="num">{glass.most}</b>.
+          </>
+        )}
+        {glass.bodyFirst && " Body first, then glass: its dust would come back."}
+      </span>
+      {done && <Button onClick={permanent}>What is left stays</Button>}
+    </div>
   );
 }
 

@@ -39,7 +39,8 @@ public final class Logs {
                     true,
                     java.util.Map.of(),
                     java.util.List.of(),
-                    null),
+                    null,
+                    0),
             new Materials(
                     1,
                     List.of(

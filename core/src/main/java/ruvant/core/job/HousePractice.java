@@ -20,6 +20,7 @@ import ruvant.core.units.FieldProblem;
  * @param ownerAgreesFirst whether what cannot be undone waits until the owner has agreed to it
  * @param limits what the house allows of speeds, for families where it differs from the trade
  * @param sheets what makers say of their models' speeds, one for each model
+ * @param opticsGoes times that a glass is gone over before what is left is called permanent, 1 to 20; 4 where 0 is given
  * @param stations what things wait in, and how many each holds; the usual ones where none are given
  */
 public record HousePractice(
@@ -33,9 +34,12 @@ public record HousePractice(
         boolean ownerAgreesFirst,
         Map<Family, SpeedLimits> limits,
         List<ModelSheet> sheets,
-        List<Station> stations) {
+        List<Station> stations,
+        int opticsGoes) {
     private static final List<Station> USUAL_STATIONS =
             List.of(new Station("bath", 1), new Station("heat pad", 1), new Station("drying box", 4));
+
+    private static final int USUAL_GOES = 4;
 
     private static final int MOST_TRAYS = 9;
     private static final int MOST_SHEETS = 5_000;
@@ -59,6 +63,7 @@ public record HousePractice(
         Check.count("guaranteeMonths", guaranteeMonths, 0, 120);
         limits = limits == null ? Map.of() : Map.copyOf(limits);
         sheets = Check.some("sheets", sheets, MOST_SHEETS);
+        opticsGoes = opticsGoes == 0 ? USUAL_GOES : Check.count("opticsGoes", opticsGoes, 1, 20);
         stations = stations == null ? USUAL_STATIONS : Check.some("stations", stations, 20);
     }
 
@@ -108,7 +113,8 @@ public record HousePractice(
                 ownerAgreesFirst,
                 limits,
                 others,
-                stations);
+                stations,
+                opticsGoes);
     }
 
     /** Whether this owner is to agree before what cannot be undone: the shop need not ask itself. */
@@ -129,6 +135,7 @@ public record HousePractice(
                 true,
                 Map.of(),
                 List.of(),
-                USUAL_STATIONS);
+                USUAL_STATIONS,
+                USUAL_GOES);
     }
 }

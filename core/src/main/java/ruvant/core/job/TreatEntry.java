@@ -50,6 +50,20 @@ public sealed interface TreatEntry extends Entry {
         }
     }
 
+    /** How a part runs dry, judged before any oil covers it up. */
+    record RunDry(PartName part, DryRunResult result, String remark) implements TreatEntry {
+        public RunDry {
+            Check.chosen("part", part);
+            Check.chosen("result", result);
+            remark = Check.optionalRemark("remark", remark);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
     /** A caution was shown before hands began; {@code caution} is its id in the table. */
     record CautionShown(String caution) implements TreatEntry {
         public CautionShown {

@@ -186,6 +186,8 @@ public final class EntryWords {
             case TreatEntry.Cleaned cleaned ->
                 "cleaned " + cleaned.part() + " with " + plain(cleaned.agent()) + " ("
                         + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + with(": ", cleaned.reason());
+            case TreatEntry.RunDry run ->
+                run.part() + " run dry: " + run.result().label() + with(", ", run.remark());
             case TreatEntry.CautionShown shown -> "caution shown: " + plain(shown.caution());
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what()

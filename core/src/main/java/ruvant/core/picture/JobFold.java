@@ -132,7 +132,8 @@ final class JobFold {
                         line,
                         !(entry instanceof TreatEntry.WaitStarted
                                 || entry instanceof TreatEntry.WaitEnded
-                                || entry instanceof TreatEntry.CautionShown));
+                                || entry instanceof TreatEntry.CautionShown
+                                || entry instanceof TreatEntry.RunDry));
             }
             case PartsEntry entry -> {
                 parts.take(line, entry);

@@ -41,8 +41,9 @@ public record Materials(
         this(version, materials, agents, List.of(), List.of(), List.of());
     }
 
-    /** What is to come off; agents and methods by id, best first. */
-    public record Soil(String id, String label, List<String> agents, List<String> methods, String note) {}
+    /** What is to come off; agents and methods by id, best first; {@code optics} where it is on glass, so that goes are counted. */
+    public record Soil(
+            String id, String label, List<String> agents, List<String> methods, String note, boolean optics) {}
 
     /**
      * A way to bring an agent to a part.
@@ -205,6 +206,11 @@ public record Materials(
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
                         "soil", "“" + id + "” is not a soil of the table.", "Choose one that is listed."));
+    }
+
+    /** Soils on glass, by id. */
+    public java.util.Set<String> opticsSoils() {
+        return soils.stream().filter(Soil::optics).map(Soil::id).collect(java.util.stream.Collectors.toSet());
     }
 
     /** The words for a material; its id where it has none. */

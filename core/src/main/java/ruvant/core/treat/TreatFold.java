@@ -20,6 +20,7 @@ public final class TreatFold implements Fold<TreatEntry> {
     private final List<TreatPicture.Done<TreatEntry.Mended>> mended = new ArrayList<>();
     private final List<TreatPicture.Done<TreatEntry.Lubricated>> lubricated = new ArrayList<>();
     private final List<TreatPicture.Shown> cautions = new ArrayList<>();
+    private final List<TreatPicture.Done<TreatEntry.RunDry>> dryRuns = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, TreatEntry entry) {
@@ -42,6 +43,7 @@ public final class TreatFold implements Fold<TreatEntry> {
             case TreatEntry.Cleaned one -> cleaned.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.RunDry one -> dryRuns.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.CautionShown shown ->
                 cautions.add(new TreatPicture.Shown(line.at(), line.by(), shown.caution()));
             case TreatEntry.WaitStarted wait -> waits.put(line.id(), begun(line, wait));
@@ -85,6 +87,7 @@ public final class TreatFold implements Fold<TreatEntry> {
                 List.copyOf(waits.values()),
                 List.copyOf(mended),
                 List.copyOf(lubricated),
-                List.copyOf(cautions));
+                List.copyOf(cautions),
+                List.copyOf(dryRuns));
     }
 }

@@ -15,7 +15,29 @@ public record TreatPicture(
         List<Wait> waits,
         List<Done<TreatEntry.Mended>> mended,
         List<Done<TreatEntry.Lubricated>> lubricated,
-        List<Shown> cautions) {
+        List<Shown> cautions,
+        List<Done<TreatEntry.RunDry>> dryRuns) {
+
+    /** How a part ran dry since it was last cleaned; empty where nobody tried since. */
+    public Optional<TreatEntry.RunDry> ranDry(PartName part) {
+        Optional<Instant> last = cleaned.stream()
+                .filter(one -> one.what().part().equals(part))
+                .map(Done::at)
+                .max(Instant::compareTo);
+        return dryRuns.stream()
+                .filter(one -> one.what().part().equals(part))
+                .filter(one -> last.isEmpty() || !one.at().isBefore(last.get()))
+                .reduce((earlier, later) -> later)
+                .map(Done::what);
+    }
+
+    /** How often the glass of a part was gone over. */
+    public int goes(PartName part, java.util.Set<String> opticsSoils) {
+        return (int) cleaned.stream()
+                .filter(one -> one.what().part().equals(part)
+                        && opticsSoils.contains(one.what().soil()))
+                .count();
+    }
 
     /** A caution that was shown, and to whom. */
     public record Shown(Instant at, String by, String caution) {}

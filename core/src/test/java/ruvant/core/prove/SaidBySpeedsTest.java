@@ -50,7 +50,8 @@ class SaidBySpeedsTest {
                 usual.ownerAgreesFirst(),
                 limits,
                 sheets,
-                null);
+                null,
+                0);
     }
 
     @Test

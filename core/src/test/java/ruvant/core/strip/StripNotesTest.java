@@ -247,7 +247,8 @@ class StripNotesTest {
                 false,
                 java.util.Map.of(),
                 java.util.List.of(),
-                null);
+                null,
+                0);
         assertThat(asks.asksFirst(customer)).isTrue();
         assertThat(asks.asksFirst(own)).isFalse();
         assertThat(doesNot.asksFirst(customer)).isFalse();

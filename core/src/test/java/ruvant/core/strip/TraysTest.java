@@ -33,7 +33,8 @@ class TraysTest {
                         true,
                         java.util.Map.of(),
                         java.util.List.of(),
-                        null));
+                        null,
+                        0));
     }
 
     private static StripEntry.Removed in(String part, String... wells) {

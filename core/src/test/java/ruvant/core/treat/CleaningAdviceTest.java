@@ -8,6 +8,7 @@ import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.job.DryRunResult;
 import ruvant.core.job.Side;
 import ruvant.core.job.StripEntry;
 import ruvant.core.job.TreatEntry;
@@ -136,5 +137,25 @@ class CleaningAdviceTest {
                         "grease",
                         "ultrasonic")))
                 .isEmpty();
+    }
+
+    @Test
+    void goesOverAGlassAreCountedByItAndADryRunCountsUntilTheNextCleaning() {
+        PartName lens = PartName.of("front lens");
+        Logs logs = Logs.camera();
+        logs.put(
+                new TreatEntry.Cleaned(lens, "opticalCleaner", List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
+        logs.put(new TreatEntry.Cleaned(lens, "isopropyl", List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
+        logs.put(new TreatEntry.Cleaned(lens, "naphtha", List.of("brassSteel"), Verdict.OK, "", "grease", "swab"));
+
+        assertThat(logs.picture().treat().goes(lens, TABLE.opticsSoils())).isEqualTo(2);
+
+        PartName train = PartName.of("retard train");
+        logs.after(1).put(new TreatEntry.Cleaned(train, "naphtha", List.of("brassSteel"), Verdict.OK, ""));
+        assertThat(logs.picture().treat().ranDry(train)).isEmpty();
+        logs.after(1).put(new TreatEntry.RunDry(train, DryRunResult.ROUGH, ""));
+        assertThat(logs.picture().treat().ranDry(train).orElseThrow().result()).isEqualTo(DryRunResult.ROUGH);
+        logs.after(1).put(new TreatEntry.Cleaned(train, "isopropyl", List.of("brassSteel"), Verdict.OK, ""));
+        assertThat(logs.picture().treat().ranDry(train)).isEmpty();
     }
 }

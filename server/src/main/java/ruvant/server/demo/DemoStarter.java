@@ -89,7 +89,8 @@ class DemoStarter implements ApplicationRunner {
                         Map.of(),
                         Optional.of(11.6),
                         Optional.of(11.6))),
-                null));
+                null,
+                0));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();

@@ -55,6 +55,7 @@ class HouseController {
             OldPiece.class,
             Verdict.class,
             TurnUnit.class,
+            DryRunResult.class,
             AdjusterLock.class,
             FiringFlag.class,
             StandSetup.Kind.class,

@@ -15,6 +15,7 @@ import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.job.DryRunResult;
 import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
@@ -133,12 +134,13 @@ public record JobView(
     /** The speeds still without a firing, slowest first. */
     public record ToTime(List<String> before, List<String> after) {}
 
-    /** What was cleaned, mended, oiled; waits with their state. */
+    /** What was cleaned, mended, oiled; waits with their state; how parts ran dry since they were cleaned. */
     public record TreatView(
             List<TreatPicture.Done<ruvant.core.job.TreatEntry.Cleaned>> cleaned,
             List<WaitView> waits,
             List<TreatPicture.Done<ruvant.core.job.TreatEntry.Mended>> mended,
-            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Lubricated>> lubricated) {}
+            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Lubricated>> lubricated,
+            Map<String, DryRunResult> ranDry) {}
 
     /** A wait and whether it runs, is over, too late, or was ended; and what follows it in a chain of coats. */
     public record WaitView(TreatPicture.Wait running, WaitState state, Optional<Lubrication.WaitKind> then) {}
@@ -298,7 +300,11 @@ public record JobView(
         List<WaitView> waits = treat.waits().stream()
                 .map(wait -> new WaitView(wait, state(wait, now), table.after(wait.what())))
                 .toList();
-        return new TreatView(treat.cleaned(), waits, treat.mended(), treat.lubricated());
+        Map<String, DryRunResult> ranDry = new LinkedHashMap<>();
+        treat.cleaned()
+                .forEach(one -> treat.ranDry(one.what().part())
+                        .ifPresent(run -> ranDry.put(one.what().part().text(), run.result())));
+        return new TreatView(treat.cleaned(), waits, treat.mended(), treat.lubricated(), ranDry);
     }
 
     private static WaitState state(TreatPicture.Wait wait, Instant now) {

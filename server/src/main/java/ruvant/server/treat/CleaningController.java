@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
@@ -17,6 +18,7 @@ import ruvant.core.knowledge.NearParts;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.treat.CleaningAdvice;
 import ruvant.core.treat.Materials;
+import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.JobService;
@@ -65,7 +67,20 @@ class CleaningController {
      * @param hot what is hot in the shop just now: nothing flammable beside it
      */
     record Cleaning(
-            List<String> materials, List<CleaningAdvice.Near> near, String note, List<Way> ways, List<String> hot) {}
+            List<String> materials,
+            List<CleaningAdvice.Near> near,
+            String note,
+            List<Way> ways,
+            List<String> hot,
+            Optional<Glass> glass) {}
+
+    /**
+     * A glass and how often it was gone over.
+     *
+     * @param most times before what is left is in the coating
+     * @param bodyFirst whether nothing but glass was cleaned yet: dust of the body would come back on it
+     */
+    record Glass(int goes, int most, boolean bodyFirst) {}
 
     @GetMapping("/jobs/{tag}/cleaning")
     Cleaning cleaning(
@@ -93,7 +108,17 @@ class CleaningController {
                                 .contains("heat"))
                         .filter(one -> one.running().runs(clock.instant()))
                         .map(one -> one.running().what() + " of " + one.tag())
-                        .toList());
+                        .toList(),
+                table.soil(soil).optics() ? Optional.of(glass(job, table, part)) : Optional.empty());
+    }
+
+    private static Glass glass(JobPicture job, Materials table, String part) {
+        Set<String> optics = table.opticsSoils();
+        return new Glass(
+                part.isBlank() ? 0 : job.treat().goes(PartName.of(part), optics),
+                job.practice().opticsGoes(),
+                job.treat().cleaned().stream()
+                        .allMatch(one -> optics.contains(one.what().soil())));
     }
 
     private static Way way(
