@@ -200,6 +200,23 @@ export const cleaningQuery = (
     placeholderData: keepPreviousData,
   });
 
+export interface CellsAsked {
+  madeFor: number;
+  circuit: string;
+  volts?: number;
+  readingEv?: number;
+  otherVolts?: number;
+  otherReadingEv?: number;
+}
+
+/** What each cell would do to a meter whose own is no longer made. */
+export const meterCellsQuery = (asked: CellsAsked) =>
+  queryOptions({
+    queryKey: ["meterCells", asked],
+    queryFn: () => answer(server.GET("/api/meter-cells", { params: { query: asked } })),
+    retry: false,
+  });
+
 /** Every wait of the shop, and the places where things wait. */
 export const waitsQuery = queryOptions({
   queryKey: ["waits"],

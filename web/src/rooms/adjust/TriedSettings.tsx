@@ -14,7 +14,7 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
   const strike = (lines: string[]) =>
     void append(
       lines.map((target) => ({ kind: "struck" as const, target, reason: "this trial was not so" })),
-      { said: "Trial struck." },
+      { said: "Trial struck, with what was fired at it." },
     ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
     <Panel title="Tried" note={`${tried.length} ${tried.length === 1 ? "setting" : "settings"}`}>

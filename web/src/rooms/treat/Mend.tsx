@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { GoneCells } from "./GoneCells";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
@@ -46,10 +47,16 @@ export function Mend() {
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
         <Needs job={job} />
+        {metered(job) && <GoneCells job={job} />}
         <Done job={job} />
       </aside>
     </div>
   );
+}
+
+/** Whether a meter is in it, as far as the counter saw. */
+function metered(job: JobView) {
+  return job.functions.includes("Meter") || job.intake.battery !== undefined;
 }
 
 function MendedForm({ job }: { job: JobView }) {

@@ -15,6 +15,8 @@ import ruvant.core.job.Fold;
 import ruvant.core.job.Line;
 import ruvant.core.job.MeasuredFiring;
 import ruvant.core.job.ProveEntry;
+import ruvant.core.job.SpeedSeries;
+import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.units.Refusal;
 
 /**
@@ -78,6 +80,10 @@ public final class AdjustFold implements Fold<AdjustEntry> {
         AdjustEntry.ResultDescribed known = results.get(AdjustPicture.key(result));
         if (known == null && !isSpeed(result)) {
             return Optional.of(unknown(result));
+        }
+        if (known == null) {
+            // throws where it is no speed that a dial could have
+            MarkedSpeed.nominalSeconds(result, SpeedSeries.AS_MARKED);
         }
         return known != null && known.judged()
                 ? Optional.of(new Refusal(

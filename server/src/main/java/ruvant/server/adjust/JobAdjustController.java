@@ -1,8 +1,12 @@
 package ruvant.server.adjust;
 
+import java.util.Arrays;
 import java.util.List;
+import org.springframework.beans.propertyeditors.StringArrayPropertyEditor;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -45,12 +49,20 @@ class JobAdjustController {
             List<AdjustEntry.ResultDescribed> results,
             List<AdjustPlan.TriedSetting> history) {}
 
+    /** A name may have a comma in it: each is a parameter of its own. */
+    @InitBinder
+    void namesWhole(WebDataBinder binder) {
+        binder.registerCustomEditor(String[].class, new StringArrayPropertyEditor(null));
+    }
+
     @GetMapping("/jobs/{tag}/adjusters")
-    AdjustView adjusters(@PathVariable String tag, @RequestParam(defaultValue = "") List<String> choose) {
+    AdjustView adjusters(@PathVariable String tag, @RequestParam(defaultValue = "") String[] choose) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         Adjusting adjusting = new Adjusting(
                 job.adjust(), job.received(), job.practice(), shop.shop().adjusters(), learned.responses(job));
-        List<String> chosen = choose.isEmpty() ? adjusting.usualChoice() : choose;
+        List<String> named =
+                Arrays.stream(choose).filter(name -> !name.isBlank()).toList();
+        List<String> chosen = named.isEmpty() ? adjusting.usualChoice() : named;
         AdjustPlan plan = adjusting.plan(chosen);
         return new AdjustView(
                 adjusting.offers(),

@@ -51,4 +51,24 @@ class JobAdjustHttpTest extends OverHttp {
         assertThat(adjusters(tag, "no%20such%20thing").at("/plan/verdict").asText())
                 .isEqualTo("NOTHING_CHOSEN");
     }
+
+    @Test
+    void aNameWithACommaIsOneNameAndASpeedNoDialHasIsRefused() {
+        String tag = shop.camera("Comma");
+        shop.add(
+                tag,
+                "{\"kind\":\"turned\",\"adjuster\":\"brake, lower\",\"unit\":\"EIGHTHS\",\"by\":0.125,\"remark\":\"\"}");
+
+        assertThat(adjusters(tag, "brake,%20lower").at("/chosen/0").asText()).isEqualTo("brake, lower");
+        assertThat(shop.add(tag, "{\"kind\":\"resultRead\",\"result\":\"99999\",\"value\":1,\"remark\":\"\"}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(shop.add(tag, "{\"kind\":\"resultRead\",\"result\":\"1/60\",\"value\":0.4,\"remark\":\"\"}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(adjusters(tag, "brake,%20lower")
+                        .at("/plan/outlooks/0/result")
+                        .asText())
+                .isEqualTo("1/60");
+    }
 }

@@ -1,0 +1,112 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { meterCellsQuery, type CellsAsked } from "../../api/queries";
+import { notify } from "../../shell/notices";
+import { Button } from "../../ui/Button";
+import { ChoiceField, TextField } from "../../ui/Field";
+import { Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+
+const CIRCUITS = [
+  { value: "needle", label: "the needle hangs on the light cell" },
+  { value: "bridge", label: "bridge: the voltage does not matter" },
+  { value: "measured", label: "measured here at two voltages" },
+];
+
+const READINGS = [
+  { name: "volts", label: "At, V", hint: "1.35" },
+  { name: "readingEv", label: "it reads, EV", hint: "12" },
+  { name: "otherVolts", label: "at, V", hint: "1.55" },
+  { name: "otherReadingEv", label: "it reads, EV", hint: "12.3" },
+] as const;
+
+const number = (typed: string) => Number(typed.replace(",", ".").replace("−", "-"));
+
+/** Which cell to put in where the meter's own is no longer made: what each would do to the reading. */
+export function GoneCells({ job }: { job: JobView }) {
+  const append = useAppend(job.tag);
+  const [madeFor, setMadeFor] = useState("1.35");
+  const [circuit, setCircuit] = useState("needle");
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const complete = circuit !== "measured" || READINGS.every(({ name }) => (typed[name] ?? "").trim() !== "");
+  const asked: CellsAsked = {
+    madeFor: number(madeFor) || 0,
+    circuit,
+    ...(circuit === "measured"
+      ? Object.fromEntries(READINGS.map(({ name }) => [name, number(typed[name] ?? "")]))
+      : {}),
+  };
+  const { data, error } = useQuery({ ...meterCellsQuery(asked), enabled: complete });
+  const use = (one: Schemas["CellOutlook"]) =>
+    void append([{ kind: "batteryChosen", cell: `${one.cell.label}${dial(one.thirds)}` }], {
+      said: "It stands on the return sheet.",
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  const chosen = job.handover.battery;
+  return (
+    <Panel title="Meter cell" note={chosen === undefined ? undefined : `chosen: ${chosen}`}>
+      <div className="grid grid-cols-[92px_1fr] gap-2">
+        <TextField
+          label="Made for, V"
+          inputMode="decimal"
+          value={madeFor}
+          onChange={(event) => setMadeFor(event.target.value)}
+        />
+        <ChoiceField
+          label="Circuit"
+          value={circuit}
+          choices={CIRCUITS}
+          onChange={(event) => setCircuit(event.target.value)}
+        />
+      </div>
+      {circuit === "measured" && (
+        <div className="grid grid-cols-4 gap-2">
+          {READINGS.map(({ name, label, hint }) => (
+            <TextField
+              key={name}
+              label={label}
+              inputMode="decimal"
+              placeholder={hint}
+              value={typed[name] ?? ""}
+              onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+            />
+          ))}
+        </div>
+      )}
+      {error !== null && complete && <ProblemNote problem={error} />}
+      <ul>
+        {data?.map((one) => (
+          <li key={one.cell.id} className="border-line/70 flex items-center gap-2 border-b py-1.5">
+            <span className="min-w-0 flex-1">
+              <b>{one.cell.label}</b>
+              <span className="text-soft block text-[13.5px]">
+                {one.cell.note}
+                {dial(one.thirds)}
+              </span>
+            </span>
+            <span className="num text-right text-[14px] whitespace-nowrap">
+              ± {one.leftEv.toFixed(2)} EV
+              <span className="text-soft block text-[12.5px]">
+                {signed(one.freshEv)} … {signed(one.spentEv)}
+              </span>
+            </span>
+            <Button onClick={() => use(one)} aria-label={`Use the ${one.cell.label}`}>
+              Use
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+function signed(ev: number) {
+  return `${ev < -0.004 ? "−" : "+"}${Math.abs(ev).toFixed(2)}`;
+}
+
+function dial(thirds: number) {
+  if (thirds === 0) return "";
+  const whole = Math.abs(thirds);
+  return `; film speed set ${whole === 3 ? "1 stop" : `${whole}/3 stop`} ${thirds < 0 ? "lower" : "higher"}`;
+}
