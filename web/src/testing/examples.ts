@@ -223,7 +223,7 @@ export function aHouse(): House {
       lookAlikeMm: 1,
       limits: {},
       sheets: [],
-      stations: [{ name: "bath", capacity: 1 }],
+      stations: [{ name: "bath", capacity: 1, hot: false }],
       opticsGoes: 4,
     },
     soils: [
@@ -234,6 +234,7 @@ export function aHouse(): House {
         methods: ["flush"],
         note: "",
         optics: false,
+        caution: "",
       },
     ],
     cautions: [{ id: "flammable", label: "Flammable vapour", words: "No flame." }],

@@ -4,6 +4,7 @@ import type { Entry, JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { figureOf } from "../../ui/figures";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Window } from "../../ui/Window";
@@ -39,8 +40,6 @@ const KINDS = [
   { value: "measured", label: "one that is measured" },
   { value: "judged", label: "one that is only judged" },
 ];
-
-const number = (typed: string) => Number(typed.trim().replace(",", ".").replace("−", "-"));
 
 /** An adjuster of this camera: how it is counted, how far it goes, how it is held, what it moves. */
 export function DescribeAdjuster({
@@ -99,8 +98,8 @@ export function DescribeAdjuster({
           kind: "resultDescribed",
           name: other.name,
           unit: judged ? "" : other.unit,
-          wanted: judged ? 0 : number(other.wanted),
-          tolerance: judged ? 1 : number(other.tolerance),
+          wanted: judged ? 0 : figureOf(other.wanted),
+          tolerance: judged ? 1 : figureOf(other.tolerance),
           measureSd: 0,
           tooLow: judged ? other.tooLow : "",
           tooHigh: judged ? other.tooHigh : "",
@@ -110,9 +109,9 @@ export function DescribeAdjuster({
       entries.push({
         ...what,
         kind: "adjusterDescribed",
-        least: number(what.least),
-        most: number(what.most),
-        coverMinutes: number(what.coverMinutes),
+        least: figureOf(what.least),
+        most: figureOf(what.most),
+        coverMinutes: figureOf(what.coverMinutes),
         moves,
       });
       await append(entries, { said: `${what.name}: known on this camera.` });

@@ -5,6 +5,7 @@ import type { Entry, JobView, Schemas } from "../../api/client";
 import { notify } from "../../shell/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
+import { figureOrSay } from "../../ui/figures";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import type { AdjustView } from "./Adjust";
@@ -132,8 +133,7 @@ function Read({
       blanks={[{ label: `${result.name}, ${result.unit}`, hint: `reads, ${result.unit}` }]}
       action="Log"
       onAdd={(typed) => {
-        const value = Number(typed.trim().replace(",", ".").replace("−", "-"));
-        if (Number.isNaN(value)) throw new Error(`“${typed}” is no figure. Type it like −1.5.`);
+        const value = figureOrSay(typed);
         return enter(
           { kind: "resultRead", result: result.name, value, remark: "" },
           `${result.name} ${typed} ${result.unit}.`,

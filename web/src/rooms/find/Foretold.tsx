@@ -3,16 +3,11 @@ import { useAppend } from "../../api/append";
 import type { JobView } from "../../api/client";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
+import { figureOrSay } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 
 type Prediction = JobView["find"]["predictions"][number];
-
-const number = (typed: string) => {
-  const value = Number(typed.trim().replace(",", ".").replace("−", "-"));
-  if (Number.isNaN(value)) throw new Error(`“${typed}” is no figure. Type it like 2 or 0.33.`);
-  return value;
-};
 
 /** What a look should show if one is right, said before it is taken; then held against what is seen. */
 export function Foretold({ job }: { job: JobView }) {
@@ -46,8 +41,8 @@ export function Foretold({ job }: { job: JobView }) {
                 {
                   kind: "foretold",
                   what,
-                  expected: number(expected),
-                  allowed: number(allowed),
+                  expected: figureOrSay(expected),
+                  allowed: figureOrSay(allowed),
                   unit,
                   bearsOn: open.slice(0, 10),
                 },
@@ -92,7 +87,7 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
           blanks={[{ label: `Seen of ${what.what}`, hint: `seen, ${what.unit}` }]}
           action="Seen"
           onAdd={(typed) =>
-            append([{ kind: "observed", foretold: prediction.id, seen: number(typed), remark: "" }], {
+            append([{ kind: "observed", foretold: prediction.id, seen: figureOrSay(typed), remark: "" }], {
               said: `${what.what}: ${typed} ${what.unit}.`,
             })
           }

@@ -1,6 +1,6 @@
 import type { House } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { TextField, Tick } from "../../ui/Field";
 
 type Station = House["practice"]["stations"][number];
 
@@ -17,7 +17,7 @@ export function StationsHeld({
   return (
     <div className="flex flex-col gap-1.5">
       {stations.map((station, index) => (
-        <div key={index} className="grid grid-cols-[1fr_84px_auto] items-end gap-2">
+        <div key={index} className="grid grid-cols-[1fr_64px_auto_auto] items-end gap-2">
           <TextField
             label={`Place ${index + 1}`}
             name="station"
@@ -31,6 +31,11 @@ export function StationsHeld({
             value={String(station.capacity)}
             onChange={(event) => set(index, { capacity: Number(event.target.value) || 0 })}
           />
+          <Tick
+            label="hot"
+            checked={station.hot}
+            onChange={(event) => set(index, { hot: event.target.checked })}
+          />
           <Button
             aria-label={`No ${station.name} here`}
             onClick={() => onChange(stations.filter((_, at) => at !== index))}
@@ -39,7 +44,10 @@ export function StationsHeld({
           </Button>
         </div>
       ))}
-      <Button className="self-start" onClick={() => onChange([...stations, { name: "", capacity: 1 }])}>
+      <Button
+        className="self-start"
+        onClick={() => onChange([...stations, { name: "", capacity: 1, hot: false }])}
+      >
         One more place
       </Button>
     </div>

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { figureOf } from "../../ui/figures";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./Faults";
@@ -70,7 +71,7 @@ export function CauseForm({
           area: said.area,
           words: own.words,
           seen: own.seen,
-          minutes: Number(own.minutes.replace(",", ".")),
+          minutes: figureOf(own.minutes),
           reach: own.reach,
           risk: "",
           finds: { [id]: 0.8 },
@@ -79,7 +80,7 @@ export function CauseForm({
       const kept: Cause = {
         ...said,
         id,
-        prior: Number(prior.replace(",", ".")),
+        prior: figureOf(prior),
         roots: roots
           .split(";")
           .map((root) => root.trim())

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { figureOf } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
@@ -34,7 +35,7 @@ export function LookForm({
           event.preventDefault();
           void submit(() =>
             change(
-              { looks: [{ ...said, minutes: Number(minutes.replace(",", ".")) }] },
+              { looks: [{ ...said, minutes: figureOf(minutes) }] },
               `${said.words}: it counts so from now on.`,
             ),
           );

@@ -5,6 +5,7 @@ import type { JobView, Schemas } from "../../api/client";
 import { houseQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { AskLine } from "../../ui/AskLine";
+import { simply } from "../treat/waits";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -104,20 +105,9 @@ function Ladder({
                   kind="quiet"
                   onClick={() =>
                     void submit(() =>
-                      append(
-                        [
-                          {
-                            kind: "waitStarted",
-                            what: `${rung.label}, ${fastener}`,
-                            minutes: rung.waitMinutes,
-                            latestMinutes: 0,
-                            station: "",
-                            late: "",
-                            part,
-                          },
-                        ],
-                        { said: `It soaks ${rung.waitMinutes} min.` },
-                      ),
+                      append([simply(`${rung.label}, ${fastener}`, rung.waitMinutes, part)], {
+                        said: `It soaks ${rung.waitMinutes} min.`,
+                      }),
                     )
                   }
                 >

@@ -17,6 +17,7 @@ import { StartWait } from "./StartWait";
 import { VERDICTS } from "./verdicts";
 import { WaitList } from "./WaitList";
 import { Ways } from "./Ways";
+import { simply } from "./waits";
 
 type Judged = Schemas["Judged"];
 
@@ -155,19 +156,7 @@ function Agent({
             soil: "",
             method: "",
           },
-          ...(wait
-            ? [
-                {
-                  kind: "waitStarted" as const,
-                  part,
-                  what: `${agent.label.toLowerCase()} flash-off`,
-                  minutes: agent.flashOffMinutes,
-                  latestMinutes: 0,
-                  station: "",
-                  late: "",
-                },
-              ]
-            : []),
+          ...(wait ? [simply(`${agent.label.toLowerCase()} flash-off`, agent.flashOffMinutes, part)] : []),
         ],
         { said: `Cleaned: ${part}, ${agent.label.toLowerCase()}.` },
       );

@@ -6,6 +6,7 @@ import { meterCellsQuery, type CellsAsked } from "../../api/queries";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
+import { figureOf } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 
@@ -22,8 +23,6 @@ const READINGS = [
   { name: "otherReadingEv", label: "it reads, EV", hint: "12.3" },
 ] as const;
 
-const number = (typed: string) => Number(typed.replace(",", ".").replace("−", "-"));
-
 /** Which cell to put in where the meter's own is no longer made: what each would do to the reading. */
 export function GoneCells({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
@@ -32,10 +31,10 @@ export function GoneCells({ job }: { job: JobView }) {
   const [typed, setTyped] = useState<Record<string, string>>({});
   const complete = circuit !== "measured" || READINGS.every(({ name }) => (typed[name] ?? "").trim() !== "");
   const asked: CellsAsked = {
-    madeFor: number(madeFor) || 0,
+    madeFor: figureOf(madeFor) || 0,
     circuit,
     ...(circuit === "measured"
-      ? Object.fromEntries(READINGS.map(({ name }) => [name, number(typed[name] ?? "")]))
+      ? Object.fromEntries(READINGS.map(({ name }) => [name, figureOf(typed[name] ?? "")]))
       : {}),
   };
   const { data, error } = useQuery({ ...meterCellsQuery(asked), enabled: complete });

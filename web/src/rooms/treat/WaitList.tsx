@@ -5,6 +5,7 @@ import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
+import { beginning, ending } from "./waits";
 
 /** Waits of one camera: running, over, and with the key to say that one was seen to be over. */
 export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean }) {
@@ -13,13 +14,9 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
   const waits = job.treat.waits.filter((wait) => wait.state !== "ENDED");
   if (quiet && waits.length === 0) return null;
   const end = (id: string, over: boolean, next?: Entry) =>
-    void append(
-      [
-        { kind: "waitEnded", waitId: id, remark: over ? "" : "cut short" },
-        ...(next === undefined ? [] : [next]),
-      ],
-      { said: over ? "Seen to be over." : "Cut short." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    void append([ending(id, over), ...(next === undefined ? [] : [next])], {
+      said: over ? "Seen to be over." : "Cut short.",
+    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
     <Panel title="Waits" note="wall clock">
       {waits.length === 0 && <Empty>Nothing waits here.</Empty>}
@@ -66,17 +63,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
               {over && then !== undefined && (
                 <Button
                   className="basis-full"
-                  onClick={() =>
-                    end(running.id, over, {
-                      kind: "waitStarted",
-                      what: then.label,
-                      minutes: then.minutes,
-                      latestMinutes: then.latestMinutes,
-                      station: then.station,
-                      late: then.late,
-                      part: running.part,
-                    })
-                  }
+                  onClick={() => end(running.id, over, beginning(then, running.part))}
                 >
                   Seen, then: {then.label}
                 </Button>

@@ -11,6 +11,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { VERDICTS } from "./verdicts";
+import { simply } from "./waits";
 
 type Way = Schemas["Way"];
 
@@ -154,19 +155,7 @@ function OneWay({
           soil,
           method: way.method,
         },
-        ...(wait
-          ? [
-              {
-                kind: "waitStarted" as const,
-                part,
-                what: `${way.agentLabel.toLowerCase()} flash-off`,
-                minutes: way.flashOffMinutes,
-                latestMinutes: 0,
-                station: "",
-                late: "",
-              },
-            ]
-          : []),
+        ...(wait ? [simply(`${way.agentLabel.toLowerCase()} flash-off`, way.flashOffMinutes, part)] : []),
       ];
       await append(entries, {
         said: `Cleaned: ${part}, ${way.agentLabel.toLowerCase()}, ${way.methodLabel}.`,

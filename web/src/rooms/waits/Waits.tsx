@@ -12,6 +12,7 @@ import { moment, untilWords } from "../../ui/dates";
 import { Tick } from "../../ui/Field";
 import { PaperTag } from "../../ui/PaperTag";
 import { Empty, Panel } from "../../ui/Panel";
+import { beginning, ending } from "../treat/waits";
 import { StateMark } from "../../ui/State";
 
 type ShopWait = Schemas["ShopWait"];
@@ -72,22 +73,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
   const late = running.latestAt !== undefined && Date.parse(running.latestAt) <= now;
   const end = (next: boolean) =>
     void append(
-      [
-        { kind: "waitEnded", waitId: running.id, remark: over ? "" : "cut short" },
-        ...(next && then !== undefined
-          ? [
-              {
-                kind: "waitStarted" as const,
-                what: then.label,
-                minutes: then.minutes,
-                latestMinutes: then.latestMinutes,
-                station: then.station,
-                late: then.late,
-                part: running.part,
-              },
-            ]
-          : []),
-      ],
+      [ending(running.id, over), ...(next && then !== undefined ? [beginning(then, running.part)] : [])],
       { said: next ? `Seen, and begun: ${then?.label}.` : over ? "Seen to be over." : "Cut short." },
     ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (

@@ -25,6 +25,8 @@ public final class Adjusting {
     private final AdjusterBook book;
     private final LearnedResponses learned;
     private final Readings readings;
+    private final List<AdjustEntry.AdjusterDescribed> ofFamily;
+    private final List<Offer> offers;
 
     /**
      * @param picture what was turned and measured
@@ -43,6 +45,8 @@ public final class Adjusting {
         this.learned = learned;
         this.picture = withTheBook(picture);
         this.readings = new Readings(this.picture, received, practice);
+        this.ofFamily = book.of(received, practice);
+        this.offers = offered();
     }
 
     /** Where an adjuster is known from. */
@@ -75,15 +79,18 @@ public final class Adjusting {
 
     /** All adjusters, those of use now first: turned here, then those that move what is off. */
     public List<Offer> offers() {
-        Map<String, Offer> offers = new LinkedHashMap<>();
-        picture.adjusters().forEach(known -> offers.put(known.key(), offer(known)));
+        return offers;
+    }
+
+    private List<Offer> offered() {
+        Map<String, Offer> all = new LinkedHashMap<>();
+        picture.adjusters().forEach(known -> all.put(known.key(), offer(known)));
         learned.model()
-                .forEach(met -> offers.computeIfAbsent(
+                .forEach(met -> all.computeIfAbsent(
                         AdjustPicture.key(met.what().name()), key -> offer(orTheBook(met.what()), KnownFrom.MODEL)));
-        book.of(received, practice)
-                .forEach(what ->
-                        offers.computeIfAbsent(AdjustPicture.key(what.name()), key -> offer(what, KnownFrom.FAMILY)));
-        return offers.values().stream()
+        ofFamily.forEach(
+                what -> all.computeIfAbsent(AdjustPicture.key(what.name()), key -> offer(what, KnownFrom.FAMILY)));
+        return all.values().stream()
                 .sorted(Comparator.comparing((Offer one) -> one.timesTurned() == 0)
                         .thenComparing(one -> -one.off().size())
                         .thenComparing(Offer::from))
@@ -107,7 +114,7 @@ public final class Adjusting {
     }
 
     private Optional<AdjustEntry.AdjusterDescribed> inTheBook(String name) {
-        return book.of(received, practice).stream()
+        return ofFamily.stream()
                 .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
                 .findFirst();
     }
@@ -153,7 +160,7 @@ public final class Adjusting {
     public List<AdjustEntry> introduction(String adjuster) {
         List<AdjustEntry> entries = new ArrayList<>();
         Optional<AdjustPicture.Known> known = picture.adjuster(adjuster);
-        Optional<AdjustEntry.AdjusterDescribed> what = offers().stream()
+        Optional<AdjustEntry.AdjusterDescribed> what = offers.stream()
                 .map(Offer::what)
                 .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(adjuster)))
                 .findFirst();
@@ -170,7 +177,6 @@ public final class Adjusting {
 
     /** Adjusters chosen where nobody chose: those turned since other work was done, else the one that moves most of what is off. */
     public List<String> usualChoice() {
-        List<Offer> offers = offers();
         List<String> turned = offers.stream()
                 .filter(one -> one.timesTurned() > 0)
                 .map(one -> one.what().name())
@@ -188,7 +194,6 @@ public final class Adjusting {
     /** What to do next. Names that no adjuster bears are left aside. */
     public AdjustPlan plan(List<String> names) {
         List<AdjustEntry.AdjusterDescribed> chosen = new ArrayList<>();
-        List<Offer> offers = offers();
         for (String name : names.stream().distinct().limit(MOST_CHOSEN).toList()) {
             offers.stream()
                     .map(Offer::what)

@@ -37,7 +37,7 @@ public record HousePractice(
         List<Station> stations,
         int opticsGoes) {
     private static final List<Station> USUAL_STATIONS =
-            List.of(new Station("bath", 1), new Station("heat pad", 1), new Station("drying box", 4));
+            List.of(new Station("bath", 1), new Station("heat pad", 1, true), new Station("drying box", 4));
 
     private static final int USUAL_GOES = 4;
 

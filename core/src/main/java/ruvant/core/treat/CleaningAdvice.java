@@ -12,7 +12,17 @@ import ruvant.core.job.Verdict;
  * tray has nothing near it, what is flushed in the camera runs over all that lies below.
  */
 public final class CleaningAdvice {
-    private CleaningAdvice() {}
+    private final Materials table;
+    private final Materials.Soil soil;
+    private final List<String> materials;
+    private final List<Near> near;
+
+    private CleaningAdvice(Materials table, Materials.Soil soil, List<String> materials, List<Near> near) {
+        this.table = table;
+        this.soil = soil;
+        this.materials = materials;
+        this.near = near;
+    }
 
     /** A part that stands near and is still in place, with what it is made of. */
     public record Near(String part, List<String> materials) {}
@@ -23,28 +33,32 @@ public final class CleaningAdvice {
      * @param verdict the worst of part, way and what is near
      * @param reasons why it is not plainly ok
      * @param firstOff parts that stand in the way of it: with them off it would be better
+     * @param caution the caution that applies, by id; empty for none
      */
     public record Proposal(
             Materials.Agent agent,
             Materials.Method method,
             Verdict verdict,
             List<String> reasons,
-            List<String> firstOff) {}
+            List<String> firstOff,
+            String caution) {}
 
     /** All ways for a soil, the kindest first and among them those that suit it best. */
     public static List<Proposal> of(Materials table, String soilId, List<String> materials, List<Near> near) {
-        Materials.Soil soil = table.soil(soilId);
+        return new CleaningAdvice(table, table.soil(soilId), materials, near).proposals();
+    }
+
+    private List<Proposal> proposals() {
         List<Proposal> proposals = new ArrayList<>();
-        for (String method : soil.methods()) {
-            for (String agent : soil.agents()) {
-                Materials.Method way = table.methods().stream()
-                        .filter(one -> one.id().equals(method))
-                        .findFirst()
-                        .orElseThrow();
-                table.agent(agent)
-                        .filter(one -> !way.onlyWater() || one.waterBased())
-                        .ifPresent(one -> proposals.add(proposal(table, one, way, materials, near)));
-            }
+        for (String id : soil.methods()) {
+            Materials.Method method = table.methods().stream()
+                    .filter(one -> one.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
+            soil.agents().stream()
+                    .flatMap(agent -> table.agent(agent).stream())
+                    .filter(agent -> !method.onlyWater() || agent.waterBased())
+                    .forEach(agent -> proposals.add(proposal(agent, method)));
         }
         // a stable sort keeps the soil's own order among equals
         return proposals.stream()
@@ -54,8 +68,7 @@ public final class CleaningAdvice {
                 .toList();
     }
 
-    private static Proposal proposal(
-            Materials table, Materials.Agent agent, Materials.Method method, List<String> materials, List<Near> near) {
+    private Proposal proposal(Materials.Agent agent, Materials.Method method) {
         Materials.Judgement own = table.judge(agent.id(), materials);
         Verdict worst = own.verdict();
         List<String> reasons = new ArrayList<>(own.reasons());
@@ -69,27 +82,28 @@ public final class CleaningAdvice {
         Set<String> firstOff = new LinkedHashSet<>();
         for (Near one : near) {
             for (String material : one.materials()) {
-                Verdict there = near(table, agent, method, material, one, reasons);
+                Verdict there = near(agent, method, material, one, reasons);
                 if (there != Verdict.OK) {
                     firstOff.add(one.part());
                     worst = Materials.rank(there) > Materials.rank(worst) ? there : worst;
                 }
             }
         }
-        return new Proposal(agent, method, worst, List.copyOf(reasons), List.copyOf(firstOff));
+        return new Proposal(
+                agent,
+                method,
+                worst,
+                List.copyOf(reasons),
+                List.copyOf(firstOff),
+                agent.caution().isEmpty() ? soil.caution() : agent.caution());
     }
 
     /** What spreads harms as if it were put there; what does not only wants care where a slip would harm. */
-    private static Verdict near(
-            Materials table,
-            Materials.Agent agent,
-            Materials.Method method,
-            String material,
-            Near near,
-            List<String> reasons) {
+    private Verdict near(
+            Materials.Agent agent, Materials.Method method, String material, Near neighbour, List<String> reasons) {
         Verdict there = table.judge(agent.id(), List.of(material)).verdict();
         String never = method.never().get(material);
-        String where = "near it, “" + near.part() + "” (" + table.label(material) + ")";
+        String where = "near it, “" + neighbour.part() + "” (" + table.label(material) + ")";
         if (method.spreads() && (never != null || there == Verdict.NO)) {
             reasons.add(where + ": " + (never != null ? never : agent.label() + " must not reach it"));
             return Verdict.NO;

@@ -41,9 +41,19 @@ public record Materials(
         this(version, materials, agents, List.of(), List.of(), List.of());
     }
 
-    /** What is to come off; agents and methods by id, best first; {@code optics} where it is on glass, so that goes are counted. */
+    /** What is to come off; agents and methods by id, best first; {@code optics} where it is on glass, so that goes are counted; {@code caution} by id, empty for none. */
     public record Soil(
-            String id, String label, List<String> agents, List<String> methods, String note, boolean optics) {}
+            String id,
+            String label,
+            List<String> agents,
+            List<String> methods,
+            String note,
+            boolean optics,
+            String caution) {
+        public Soil {
+            caution = caution == null ? "" : caution;
+        }
+    }
 
     /**
      * A way to bring an agent to a part.
@@ -66,6 +76,8 @@ public record Materials(
      *
      * @param flashOffMinutes usual wait after use, 0 for none
      * @param flammable whether its vapour burns
+     * @param waterBased whether it may go into an open tank
+     * @param caution what is said before it is used, by id; empty for nothing
      * @param verdicts by material id; a material that is missing is not listed
      */
     public record Agent(
@@ -75,8 +87,13 @@ public record Materials(
             int flashOffMinutes,
             boolean flammable,
             boolean waterBased,
+            String caution,
             Map<String, Finding> verdicts) {
-        /** One that is not water-based. */
+        public Agent {
+            caution = caution == null ? "" : caution;
+        }
+
+        /** One that is not water-based and wants no caution. */
         public Agent(
                 String id,
                 String label,
@@ -84,7 +101,7 @@ public record Materials(
                 int flashOffMinutes,
                 boolean flammable,
                 Map<String, Finding> verdicts) {
-            this(id, label, use, flashOffMinutes, flammable, false, verdicts);
+            this(id, label, use, flashOffMinutes, flammable, false, "", verdicts);
         }
     }
 

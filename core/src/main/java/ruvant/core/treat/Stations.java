@@ -41,6 +41,17 @@ public final class Stations {
         return new Use(station, here, free);
     }
 
+    /** What lies somewhere hot at this moment, in words: nothing flammable beside it. */
+    public static List<String> hot(HousePractice practice, List<Held> waits, Instant now) {
+        return waits.stream()
+                .filter(one -> one.running().runs(now))
+                .filter(one -> practice.station(one.running().station())
+                        .filter(Station::hot)
+                        .isPresent())
+                .map(one -> one.running().what() + " of " + one.tag())
+                .toList();
+    }
+
     /** Why a wait cannot begin where it is to lie; empty where it can. */
     public static Optional<Refusal> objection(
             TreatEntry.WaitStarted wait, HousePractice practice, List<Held> waits, Instant now) {

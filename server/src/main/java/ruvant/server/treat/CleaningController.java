@@ -6,7 +6,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,8 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.job.Verdict;
 import ruvant.core.knowledge.NearParts;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.treat.Cautions;
 import ruvant.core.treat.CleaningAdvice;
 import ruvant.core.treat.Materials;
+import ruvant.core.treat.Stations;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
@@ -99,16 +100,9 @@ class CleaningController {
                 near,
                 table.soil(soil).note(),
                 CleaningAdvice.of(table, soil, made, near).stream()
-                        .map(one -> way(one, table, soil, made, shown))
+                        .map(one -> way(one, table, made, shown))
                         .toList(),
-                jobs.waiting().stream()
-                        .filter(one -> one.running()
-                                .station()
-                                .toLowerCase(java.util.Locale.ROOT)
-                                .contains("heat"))
-                        .filter(one -> one.running().runs(clock.instant()))
-                        .map(one -> one.running().what() + " of " + one.tag())
-                        .toList(),
+                Stations.hot(job.practice(), jobs.waiting(), clock.instant()),
                 table.soil(soil).optics() ? Optional.of(glass(job, table, part)) : Optional.empty());
     }
 
@@ -121,11 +115,7 @@ class CleaningController {
                         .allMatch(one -> optics.contains(one.what().soil())));
     }
 
-    private static Way way(
-            CleaningAdvice.Proposal one, Materials table, String soil, List<String> made, Set<String> shown) {
-        String caution = one.agent().flammable()
-                ? "flammable"
-                : soil.equals("alkaline") || soil.equals("acidSalts") ? "cells" : "";
+    private static Way way(CleaningAdvice.Proposal one, Materials table, List<String> made, Set<String> shown) {
         return new Way(
                 one.agent().id(),
                 one.agent().label(),
@@ -138,16 +128,12 @@ class CleaningController {
                 one.firstOff(),
                 one.agent().flashOffMinutes(),
                 one.agent().flammable(),
-                shown.contains(caution) ? "" : caution);
+                shown.contains(one.caution()) ? "" : one.caution());
     }
 
     /** Cautions that this person was shown today, at whatever camera of the shop. */
     private Set<String> shownToday(String by) {
         ZoneId zone = ZoneId.systemDefault();
-        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
-        return jobs.cautionsShown(by).stream()
-                .filter(one -> LocalDate.ofInstant(one.at(), zone).equals(today))
-                .map(one -> one.caution())
-                .collect(Collectors.toSet());
+        return Cautions.shownOn(LocalDate.ofInstant(clock.instant(), zone), zone, jobs.cautionsShown(by));
     }
 }

@@ -1,0 +1,12 @@
+import { expect, it } from "vitest";
+import { figureOf, figureOrSay } from "./figures";
+
+it("reads figures as hands type them", () => {
+  expect([" 1,5 ", "−0.25", "-3", "12"].map(figureOf)).toEqual([1.5, -0.25, -3, 12]);
+  expect(figureOf("")).toBeNaN();
+});
+
+it("says what is no figure", () => {
+  expect(() => figureOrSay("two")).toThrow("“two” is no figure");
+  expect(() => figureOrSay(" ")).toThrow();
+});
