@@ -40,7 +40,8 @@ public final class Logs {
                     java.util.Map.of(),
                     java.util.List.of(),
                     null,
-                    0),
+                    0,
+                    null),
             new Materials(
                     1,
                     List.of(

@@ -21,6 +21,7 @@ import ruvant.core.units.FieldProblem;
  * @param limits what the house allows of speeds, for families where it differs from the trade
  * @param sheets what makers say of their models' speeds, one for each model
  * @param opticsGoes times that a glass is gone over before what is left is called permanent, 1 to 20; 4 where 0 is given
+ * @param rates what time and waiting cost; the usual where none are given
  * @param stations what things wait in, and how many each holds; the usual ones where none are given
  */
 public record HousePractice(
@@ -35,7 +36,8 @@ public record HousePractice(
         Map<Family, SpeedLimits> limits,
         List<ModelSheet> sheets,
         List<Station> stations,
-        int opticsGoes) {
+        int opticsGoes,
+        Rates rates) {
     private static final List<Station> USUAL_STATIONS =
             List.of(new Station("bath", 1), new Station("heat pad", 1, true), new Station("drying box", 4));
 
@@ -64,6 +66,7 @@ public record HousePractice(
         limits = limits == null ? Map.of() : Map.copyOf(limits);
         sheets = Check.some("sheets", sheets, MOST_SHEETS);
         opticsGoes = opticsGoes == 0 ? USUAL_GOES : Check.count("opticsGoes", opticsGoes, 1, 20);
+        rates = Check.or(rates, Rates.USUAL);
         stations = stations == null ? USUAL_STATIONS : Check.some("stations", stations, 20);
     }
 
@@ -114,7 +117,8 @@ public record HousePractice(
                 limits,
                 others,
                 stations,
-                opticsGoes);
+                opticsGoes,
+                rates);
     }
 
     /** Whether this owner is to agree before what cannot be undone: the shop need not ask itself. */
@@ -136,6 +140,7 @@ public record HousePractice(
                 Map.of(),
                 List.of(),
                 USUAL_STATIONS,
-                USUAL_GOES);
+                USUAL_GOES,
+                Rates.USUAL);
     }
 }

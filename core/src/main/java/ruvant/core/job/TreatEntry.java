@@ -156,6 +156,106 @@ public sealed interface TreatEntry extends Entry {
     }
 
     /**
+     * One go at making a part differ from the factory; goes at the same line of the same part add up.
+     *
+     * @param what which corner, hole or contact
+     * @param limit up to where, in words: "not past the scribed line"; may be empty
+     * @param limitMm how much may come off in all, 0.01 to 50 mm; null where nothing is measured
+     * @param takenMm how much this go took, 0 to 50 mm; null where nothing is measured
+     * @param result what the try after it showed; may be empty
+     * @param agreed how the owner agreed; empty where nobody was asked
+     * @param pastReason why more than the limit came off; needed when it did
+     */
+    record Modified(
+            PartName part,
+            ModificationKind how,
+            String what,
+            String limit,
+            @MayBeNull Double limitMm,
+            @MayBeNull Double takenMm,
+            String result,
+            String agreed,
+            String pastReason)
+            implements TreatEntry {
+        public Modified {
+            Check.chosen("part", part);
+            Check.chosen("how", how);
+            what = Check.name("what", what);
+            limit = Check.optionalName("limit", limit);
+            Check.optionalWithin("limitMm", limitMm, 0.01, 50, "mm");
+            Check.optionalWithin("takenMm", takenMm, 0, 50, "mm");
+            result = Check.optionalRemark("result", result);
+            agreed = Check.optionalRemark("agreed", agreed);
+            pastReason = Check.optionalRemark("pastReason", pastReason);
+        }
+
+        /** Whether it goes on with the same thing. */
+        public boolean sameAs(Modified other) {
+            return part.equals(other.part) && how == other.how && what.equalsIgnoreCase(other.what);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.MEND;
+        }
+    }
+
+    /**
+     * What a part is made of, where its name does not tell.
+     *
+     * @param materials ids of the materials table, at least one
+     */
+    record MadeOf(PartName part, List<String> materials) implements TreatEntry {
+        public MadeOf {
+            Check.chosen("part", part);
+            materials = Check.some("materials", materials, 20);
+            if (materials.isEmpty()) {
+                throw new FieldProblem("materials", "No material is chosen.", "Choose at least one.");
+            }
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /**
+     * A multimeter was held to two places.
+     *
+     * @param value in ohms for continuity, in volts otherwise; null where the circuit is open
+     * @param instrument what read it; may be empty where it was typed
+     */
+    record Probed(
+            ProbeKind kind,
+            String from,
+            String to,
+            @MayBeNull Double value,
+            String instrument,
+            String remark) implements TreatEntry {
+        public Probed {
+            Check.chosen("kind", kind);
+            from = Check.name("from", from);
+            to = Check.name("to", to);
+            if (from.equalsIgnoreCase(to)) {
+                throw new FieldProblem("to", "Both probes are at “" + from + "”.", "Hold the other one elsewhere.");
+            }
+            if (kind == ProbeKind.CONTINUITY) {
+                Check.optionalWithin("value", value, 0, 1e9, "Ω");
+            } else {
+                Check.within("value", Check.chosen("value", value), -400, 400, "V");
+            }
+            instrument = Check.optionalName("instrument", instrument);
+            remark = Check.optionalRemark("remark", remark);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.MEND;
+        }
+    }
+
+    /**
      * A point was lubricated, or deliberately left dry.
      *
      * @param point what was oiled, in words

@@ -1,13 +1,20 @@
 package ruvant.core.parts;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.hipparchus.distribution.continuous.BetaDistribution;
+import ruvant.core.job.CameraKind;
+import ruvant.core.job.FitOutcome;
 
 /**
  * Whether a part of one kind of camera fits another, by what was tried here. Each try is one count of a Beta distribution that
- * begins with what is usual between such kinds; a chain of tries over a third kind, and a try the other way round, are
- * weaker and said to be so.
+ * begins with what somebody stated of such kinds, else with what is usual between them; a chain of tries over a third kind,
+ * and a try the other way round, are weaker and said to be so.
  */
 public final class Interchange {
     /** What is usual before anything was tried, as counts of fits and misfits. */
@@ -19,10 +26,23 @@ public final class Interchange {
     /** A try the other way round counts for half of one; so does a chain, times how sure its links are. */
     private static final double INDIRECT = 0.5;
 
-    private final List<Fit> tried;
+    private final Map<String, List<Fit>> tried;
+    private final List<StatedFit> stated;
 
+    /** @param stated what is said to interchange before it was tried; the closest statement counts */
+    public Interchange(List<Fit> tried, List<StatedFit> stated) {
+        this.tried = tried.stream().collect(Collectors.groupingBy(Fit::part));
+        this.stated = List.copyOf(stated);
+    }
+
+    /** With nothing but what was tried. */
     public Interchange(List<Fit> tried) {
-        this.tried = List.copyOf(tried);
+        this(tried, List.of());
+    }
+
+    /** Parts that were tried, by name. */
+    public List<String> parts() {
+        return tried.keySet().stream().sorted().toList();
     }
 
     /**
@@ -35,49 +55,60 @@ public final class Interchange {
      * @param fits direct tries that fitted
      * @param tries all direct tries
      * @param indirect chains and tries the other way round that were counted in
+     * @param stated what somebody stated, in words; empty for nothing
      */
     public record Belief(
-            double chance, double low, double high, double asIs, int fits, int tries, List<String> indirect) {
+            double chance,
+            double low,
+            double high,
+            double asIs,
+            int fits,
+            int tries,
+            List<String> indirect,
+            String stated) {
         /** As a person says it: "fits 4 of 5 here". */
         public String words() {
-            return tries == 0
-                    ? indirect.isEmpty() ? "never tried here" : "never tried here, " + String.join("; ", indirect)
-                    : "fits " + fits + " of " + tries + " here";
+            if (tries > 0) {
+                return "fits " + fits + " of " + tries + " here";
+            }
+            List<String> others = new ArrayList<>(indirect);
+            if (!stated.isEmpty()) {
+                others.add(stated);
+            }
+            return others.isEmpty() ? "never tried here" : "never tried here, " + String.join("; ", others);
         }
     }
 
     /** What is believed of a part of one kind in another. */
-    public Belief of(String part, Fit.Kind from, Fit.Kind into) {
-        double[] counts = usual(from, into).clone();
+    public Belief of(String part, CameraKind from, CameraKind into) {
+        String name = part.strip().toLowerCase(Locale.ROOT);
+        Optional<StatedFit> said = stated(name, from, into);
+        double[] counts =
+                said.map(StatedFit::counts).orElseGet(() -> usual(from, into).clone());
         int fits = 0;
         int asIs = 0;
         int tries = 0;
         List<String> indirect = new ArrayList<>();
-        String name = part.strip().toLowerCase(Locale.ROOT);
-        for (Fit fit : tried) {
-            boolean fitted = fit.outcome() != Fit.Outcome.NOT;
-            if (!fit.part().equals(name)) {
-                continue;
-            }
+        for (Fit fit : of(name)) {
+            boolean fitted = fit.outcome() != FitOutcome.NOT;
             if (fit.from().same(from) && fit.into().same(into)) {
                 counts[fitted ? 0 : 1]++;
                 fits += fitted ? 1 : 0;
-                asIs += fit.outcome() == Fit.Outcome.AS_IS ? 1 : 0;
+                asIs += fit.outcome() == FitOutcome.AS_IS ? 1 : 0;
                 tries++;
             } else if (fit.from().same(into) && fit.into().same(from)) {
                 counts[fitted ? 0 : 1] += INDIRECT;
                 indirect.add("the other way round it " + (fitted ? "fitted" : "did not fit"));
             }
         }
-        for (Fit.Kind between : betweens(name, from, into)) {
+        for (CameraKind between : betweens(name, from, into)) {
             double first = direct(name, from, between);
             double second = direct(name, between, into);
             counts[0] += INDIRECT * first * second;
             counts[1] += INDIRECT * (1 - first * second);
             indirect.add("by way of " + between.words());
         }
-        org.hipparchus.distribution.continuous.BetaDistribution beta =
-                new org.hipparchus.distribution.continuous.BetaDistribution(counts[0], counts[1]);
+        BetaDistribution beta = new BetaDistribution(counts[0], counts[1]);
         return new Belief(
                 counts[0] / (counts[0] + counts[1]),
                 beta.inverseCumulativeProbability(0.05),
@@ -85,25 +116,35 @@ public final class Interchange {
                 fits == 0 ? 1 : (double) asIs / fits,
                 fits,
                 tries,
-                indirect);
+                indirect,
+                said.map(one -> "said to fit " + one.strength().label()).orElse(""));
     }
 
-    private static double[] usual(Fit.Kind from, Fit.Kind into) {
+    private List<Fit> of(String part) {
+        return tried.getOrDefault(part, List.of());
+    }
+
+    /** The statement that is closest: one for the part before one for all, one of the pattern before one of the model. */
+    private Optional<StatedFit> stated(String part, CameraKind from, CameraKind into) {
+        return stated.stream()
+                .filter(one -> one.speaksOf(part, from, into))
+                .max(Comparator.comparingInt(StatedFit::closeness));
+    }
+
+    private static double[] usual(CameraKind from, CameraKind into) {
         return from.same(into) ? SAME_PATTERN : from.sameModel(into) ? SAME_MODEL : OTHER_MODEL;
     }
 
     /** Kinds over which a chain of direct tries leads, each once. */
-    private List<Fit.Kind> betweens(String part, Fit.Kind from, Fit.Kind into) {
-        List<Fit.Kind> betweens = new ArrayList<>();
-        for (Fit first : tried) {
-            boolean begins = first.part().equals(part)
-                    && first.from().same(from)
+    private List<CameraKind> betweens(String part, CameraKind from, CameraKind into) {
+        List<CameraKind> betweens = new ArrayList<>();
+        for (Fit first : of(part)) {
+            boolean begins = first.from().same(from)
                     && !first.into().same(into)
                     && !first.into().same(from);
             boolean leads = begins
-                    && tried.stream()
-                            .anyMatch(second -> second.part().equals(part)
-                                    && second.from().same(first.into())
+                    && of(part).stream()
+                            .anyMatch(second -> second.from().same(first.into())
                                     && second.into().same(into));
             if (leads && betweens.stream().noneMatch(one -> one.same(first.into()))) {
                 betweens.add(first.into());
@@ -113,11 +154,11 @@ public final class Interchange {
     }
 
     /** Mean chance of a link by its direct tries alone. */
-    private double direct(String part, Fit.Kind from, Fit.Kind into) {
+    private double direct(String part, CameraKind from, CameraKind into) {
         double[] counts = usual(from, into).clone();
-        for (Fit fit : tried) {
-            if (fit.part().equals(part) && fit.from().same(from) && fit.into().same(into)) {
-                counts[fit.outcome() == Fit.Outcome.NOT ? 1 : 0]++;
+        for (Fit fit : of(part)) {
+            if (fit.from().same(from) && fit.into().same(into)) {
+                counts[fit.outcome() == FitOutcome.NOT ? 1 : 0]++;
             }
         }
         return counts[0] / (counts[0] + counts[1]);

@@ -13,6 +13,7 @@ import ruvant.core.units.Refusal;
 public final class PartsFold implements Fold<PartsEntry> {
     private final List<PartsPicture.Need> needs = new ArrayList<>();
     private final List<PartsPicture.Replacement> replacements = new ArrayList<>();
+    private final List<PartsPicture.SeenFit> fits = new ArrayList<>();
 
     @Override
     public Optional<Refusal> objection(Line line, PartsEntry entry) {
@@ -24,6 +25,7 @@ public final class PartsFold implements Fold<PartsEntry> {
             case PartsEntry.NeedOpened opened -> Optional.empty();
             case PartsEntry.NeedDropped dropped -> Optional.empty();
             case PartsEntry.Replaced replaced -> Optional.empty();
+            case PartsEntry.FitSeen seen -> Optional.empty();
         };
     }
 
@@ -37,6 +39,7 @@ public final class PartsFold implements Fold<PartsEntry> {
                 replacements.add(new PartsPicture.Replacement(line.id(), line.at(), replaced));
                 close(replaced.part(), replaced.source().label() + ": " + replaced.from());
             }
+            case PartsEntry.FitSeen seen -> fits.add(new PartsPicture.SeenFit(line.id(), line.at(), seen));
         }
     }
 
@@ -56,6 +59,6 @@ public final class PartsFold implements Fold<PartsEntry> {
 
     /** The picture so far. */
     public PartsPicture picture() {
-        return new PartsPicture(List.copyOf(needs), List.copyOf(replacements));
+        return new PartsPicture(List.copyOf(needs), List.copyOf(replacements), List.copyOf(fits));
     }
 }

@@ -2,18 +2,32 @@ package ruvant.core.parts;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.job.PartsEntry;
 import ruvant.core.units.PartName;
 
 /** Needs and replacements of one job. */
-public record PartsPicture(List<Need> needs, List<Replacement> replacements) {
+public record PartsPicture(List<Need> needs, List<Replacement> replacements, List<SeenFit> fits) {
 
     /** A part required; open until replaced or dropped. */
     public record Need(UUID id, PartName part, String what, boolean open, Instant since, String how) {}
 
     /** Another piece in a part's place. */
     public record Replacement(UUID id, Instant at, PartsEntry.Replaced what) {}
+
+    /** A part of some kind of camera that was tried in this one. */
+    public record SeenFit(UUID id, Instant at, PartsEntry.FitSeen what) {}
+
+    /** What took this part's place last, where nobody has said since how it fitted and that would teach something. */
+    public Optional<Replacement> fitToJudge(PartName part) {
+        return replacements.stream()
+                .filter(one -> one.what().part().equals(part) && one.what().fitTeaches())
+                .reduce((earlier, later) -> later)
+                .filter(one -> fits.stream()
+                        .noneMatch(fit ->
+                                fit.what().part().equals(part) && !fit.at().isBefore(one.at())));
+    }
 
     /** Needs that still stand. */
     public List<Need> openNeeds() {

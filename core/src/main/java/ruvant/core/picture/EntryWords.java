@@ -201,6 +201,21 @@ public final class EntryWords {
                 "mended " + mended.part() + ": " + mended.what()
                         + (mended.modification() ? " (differs from factory)" : "")
                         + with(", agreed ", mended.agreed());
+            case TreatEntry.Modified one ->
+                one.part() + " " + one.how().label() + ": " + one.what()
+                        + (one.takenMm() == null ? "" : ", " + figure(one.takenMm()) + " mm")
+                        + with(", ", one.limit()) + with(": ", one.result())
+                        + with("; past the line: ", one.pastReason())
+                        + with(", agreed ", one.agreed());
+            case TreatEntry.MadeOf one ->
+                one.part() + " is of "
+                        + one.materials().stream().map(EntryWords::plain).collect(Collectors.joining(", "));
+            case TreatEntry.Probed one ->
+                one.kind().label() + ", " + one.from() + " to " + one.to() + ": "
+                        + (one.value() == null
+                                ? "open"
+                                : figure(one.value()) + " " + one.kind().unit())
+                        + with(", ", one.remark());
             case TreatEntry.Lubricated oiled ->
                 (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ")
                         + oiled.point() + ": "
@@ -216,7 +231,11 @@ public final class EntryWords {
             case PartsEntry.Replaced replaced ->
                 "replaced " + replaced.part() + " from " + source(replaced)
                         + with(", ", replaced.pattern()) + (replaced.checked() ? ", checked" : ", not checked")
-                        + with(", ", replaced.remark());
+                        + with(", ", replaced.dimensions()) + with(", ", replaced.remark());
+            case PartsEntry.FitSeen seen ->
+                seen.part() + " of "
+                        + (seen.from().isAny() ? "elsewhere" : seen.from().words()) + " "
+                        + seen.outcome().label() + with(", ", seen.remark());
         };
     }
 

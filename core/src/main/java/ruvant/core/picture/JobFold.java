@@ -133,6 +133,8 @@ final class JobFold {
                         !(entry instanceof TreatEntry.WaitStarted
                                 || entry instanceof TreatEntry.WaitEnded
                                 || entry instanceof TreatEntry.CautionShown
+                                || entry instanceof TreatEntry.MadeOf
+                                || entry instanceof TreatEntry.Probed
                                 || entry instanceof TreatEntry.RunDry));
             }
             case PartsEntry entry -> {

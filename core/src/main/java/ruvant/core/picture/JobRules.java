@@ -24,6 +24,7 @@ import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.Trays;
+import ruvant.core.treat.Modifications;
 import ruvant.core.treat.Stations;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
@@ -234,6 +235,7 @@ public final class JobRules {
             when tried.rung().irreversible() ->
                 notAgreed(fold, tried.agreed(), tried.rung().label());
             case TreatEntry.Mended mended when mended.modification() -> notAgreed(fold, mended.agreed(), mended.what());
+            case TreatEntry.Modified modified -> notAgreed(fold, agreedOf(fold, modified), modified.what());
             case TreatEntry.WaitStarted wait
             when !wait.station().isEmpty() -> Stations.objection(wait, shop.practice(), waiting(fold), now);
             case TreatEntry.Cleaned cleaned -> shop.materials().objection(cleaned);
@@ -273,6 +275,16 @@ public final class JobRules {
                         "Nothing is said of the owner agreeing to “" + what + "”, which cannot be undone.",
                         "Ask first, and say how they agreed: “by telephone, on Tuesday”."))
                 : Optional.empty();
+    }
+
+    /** Who agreed to the first go agreed to those after it. */
+    private String agreedOf(JobFold fold, TreatEntry.Modified next) {
+        return Modifications.of(picture(fold).treat().modified()).stream()
+                .filter(one -> one.first().sameAs(next))
+                .map(Modifications.Modification::agreed)
+                .findFirst()
+                .filter(agreed -> !agreed.isEmpty())
+                .orElse(next.agreed());
     }
 
     private Optional<Refusal> unknownCheck(JobFold fold, RefitEntry.GateAnswered answer) {

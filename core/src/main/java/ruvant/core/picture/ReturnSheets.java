@@ -12,6 +12,7 @@ import ruvant.core.intake.IntakePicture;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.prove.Streak;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.Modifications;
 
 /** Writes the return sheet from a job's picture. */
 public final class ReturnSheets {
@@ -120,6 +121,9 @@ public final class ReturnSheets {
                 .filter(one -> one.what().modification())
                 .forEach(one -> changed.add(one.what().part() + ": "
                         + one.what().what() + agreed(one.what().agreed())));
+        Modifications.of(picture.treat().modified()).stream()
+                .map(one -> one.words() + agreed(one.agreed()))
+                .forEach(changed::add);
         picture.notes().stuck().stream()
                 .flatMap(stuck -> stuck.tries().stream())
                 .filter(tried -> tried.rung().irreversible())

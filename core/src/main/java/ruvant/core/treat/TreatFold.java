@@ -11,6 +11,7 @@ import java.util.UUID;
 import ruvant.core.job.Fold;
 import ruvant.core.job.Line;
 import ruvant.core.job.TreatEntry;
+import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
 /** Folds cleaning, waits, mending and oil. */
@@ -21,9 +22,15 @@ public final class TreatFold implements Fold<TreatEntry> {
     private final List<TreatPicture.Done<TreatEntry.Lubricated>> lubricated = new ArrayList<>();
     private final List<TreatPicture.Shown> cautions = new ArrayList<>();
     private final List<TreatPicture.Done<TreatEntry.RunDry>> dryRuns = new ArrayList<>();
+    private final List<TreatPicture.Done<TreatEntry.Modified>> modified = new ArrayList<>();
+    private final List<TreatPicture.Done<TreatEntry.Probed>> probed = new ArrayList<>();
+    private final Map<PartName, List<String>> madeOf = new LinkedHashMap<>();
 
     @Override
     public Optional<Refusal> objection(Line line, TreatEntry entry) {
+        if (entry instanceof TreatEntry.Modified next) {
+            return Modifications.objection(modified, next);
+        }
         if (!(entry instanceof TreatEntry.WaitEnded ended)) {
             return Optional.empty();
         }
@@ -44,6 +51,9 @@ public final class TreatFold implements Fold<TreatEntry> {
             case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
             case TreatEntry.RunDry one -> dryRuns.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.Modified one -> modified.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.Probed one -> probed.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+            case TreatEntry.MadeOf one -> madeOf.put(one.part(), one.materials());
             case TreatEntry.CautionShown shown ->
                 cautions.add(new TreatPicture.Shown(line.at(), line.by(), shown.caution()));
             case TreatEntry.WaitStarted wait -> waits.put(line.id(), begun(line, wait));
@@ -88,6 +98,9 @@ public final class TreatFold implements Fold<TreatEntry> {
                 List.copyOf(mended),
                 List.copyOf(lubricated),
                 List.copyOf(cautions),
-                List.copyOf(dryRuns));
+                List.copyOf(dryRuns),
+                List.copyOf(modified),
+                List.copyOf(probed),
+                Map.copyOf(madeOf));
     }
 }

@@ -3,6 +3,7 @@ package ruvant.core.treat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -16,7 +17,10 @@ public record TreatPicture(
         List<Done<TreatEntry.Mended>> mended,
         List<Done<TreatEntry.Lubricated>> lubricated,
         List<Shown> cautions,
-        List<Done<TreatEntry.RunDry>> dryRuns) {
+        List<Done<TreatEntry.RunDry>> dryRuns,
+        List<Done<TreatEntry.Modified>> modified,
+        List<Done<TreatEntry.Probed>> probed,
+        Map<PartName, List<String>> madeOf) {
 
     /** How a part ran dry since it was last cleaned; empty where nobody tried since. */
     public Optional<TreatEntry.RunDry> ranDry(PartName part) {
@@ -91,6 +95,7 @@ public record TreatPicture(
         return Stream.of(
                         cleaned.stream().map(one -> one.what().part()),
                         mended.stream().map(one -> one.what().part()),
+                        modified.stream().map(one -> one.what().part()),
                         lubricated.stream().map(one -> one.what().part()))
                 .flatMap(parts -> parts);
     }

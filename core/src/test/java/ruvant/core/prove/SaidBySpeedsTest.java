@@ -51,7 +51,8 @@ class SaidBySpeedsTest {
                 limits,
                 sheets,
                 null,
-                0);
+                0,
+                null);
     }
 
     @Test

@@ -248,7 +248,8 @@ class StripNotesTest {
                 java.util.Map.of(),
                 java.util.List.of(),
                 null,
-                0);
+                0,
+                null);
         assertThat(asks.asksFirst(customer)).isTrue();
         assertThat(asks.asksFirst(own)).isFalse();
         assertThat(doesNot.asksFirst(customer)).isFalse();

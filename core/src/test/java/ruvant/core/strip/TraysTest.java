@@ -34,7 +34,8 @@ class TraysTest {
                         java.util.Map.of(),
                         java.util.List.of(),
                         null,
-                        0));
+                        0,
+                        null));
     }
 
     private static StripEntry.Removed in(String part, String... wells) {

@@ -90,7 +90,8 @@ class DemoStarter implements ApplicationRunner {
                         Optional.of(11.6),
                         Optional.of(11.6))),
                 null,
-                0));
+                0,
+                null));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();

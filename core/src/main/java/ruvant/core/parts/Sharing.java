@@ -1,0 +1,129 @@
+package ruvant.core.parts;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * All open needs and all their sources at once: which gets which, so that the sum is greatest. What lies there once is given
+ * once, and a whole donor is opened once for all that is taken out of it.
+ */
+public final class Sharing {
+    private final List<Wants> wants;
+    private final List<Allocation.Offer> offers = new ArrayList<>();
+    private final Map<Allocation.Offer, Sources.Source> sourceOf = new HashMap<>();
+    private final Map<String, Double> opening = new HashMap<>();
+
+    /** A need with its sources, the best first. */
+    public record Wants(Sources.Asked asked, List<Sources.Source> sources) {}
+
+    /**
+     * What one need gets.
+     *
+     * @param got empty where nothing is worth it
+     * @param bestAlone what it would take if it were the only one
+     */
+    public record Gets(Sources.Asked asked, Optional<Sources.Source> got, Optional<Sources.Source> bestAlone) {}
+
+    /**
+     * All together.
+     *
+     * @param netMinor the sum of what is gained, minor units
+     * @param oneByOneMinor the same where each need in turn took what was best for it of what was left
+     * @param exact whether nothing better can be
+     * @param boundMinor that no sharing exceeds
+     */
+    public record Shared(List<Gets> gets, long netMinor, long oneByOneMinor, boolean exact, long boundMinor) {}
+
+    public Sharing(List<Wants> wants) {
+        this.wants = List.copyOf(wants);
+        for (int need = 0; need < wants.size(); need++) {
+            for (Sources.Source source : wants.get(need).sources()) {
+                offer(need, source);
+            }
+        }
+    }
+
+    /** Pieces of one kind of stock are as many slots as there are pieces that anybody could want. */
+    private void offer(int need, Sources.Source source) {
+        String donor = source.kind() == ruvant.core.job.SourceKind.DONOR
+                ? source.thing().orElseThrow().of().toString()
+                : "";
+        if (!donor.isEmpty()) {
+            opening.merge(donor, (double) source.openingMinor(), Math::max);
+        }
+        int slots = source.thing().isEmpty() || !donor.isEmpty() ? 1 : Math.min(source.pieces(), wants.size());
+        for (int piece = 0; piece < slots; piece++) {
+            Allocation.Offer offer = new Allocation.Offer(need, slot(source, piece), donor, source.netOnceOpenMinor());
+            offers.add(offer);
+            sourceOf.putIfAbsent(offer, source);
+        }
+    }
+
+    private static String slot(Sources.Source source, int piece) {
+        return source.thing()
+                .map(thing -> thing.of() + "/"
+                        + (thing.part().isEmpty() ? piece : thing.part().toLowerCase(java.util.Locale.ROOT)))
+                .orElse("");
+    }
+
+    /** The best sharing. */
+    public Shared best() {
+        Allocation.Result result = Allocation.best(wants.size(), offers, opening);
+        List<Gets> gets = new ArrayList<>();
+        for (int need = 0; need < wants.size(); need++) {
+            gets.add(new Gets(
+                    wants.get(need).asked(),
+                    result.chosen().get(need).map(sourceOf::get),
+                    wants.get(need).sources().stream().findFirst().filter(one -> one.netMinor() > 0)));
+        }
+        return new Shared(gets, Math.round(result.value()), oneByOne(), result.exact(), Math.round(result.bound()));
+    }
+
+    /**
+     * How much less is gained in all where one need gets a source of one's choice.
+     *
+     * @param need its place in the list, from 0
+     * @param source id of the source
+     * @throws ruvant.core.units.FieldProblem if the need has no such source
+     */
+    public long insistingCostsMinor(int need, String source) {
+        Allocation.Offer insisted = offers.stream()
+                .filter(one -> one.need() == need && sourceOf.get(one).id().equals(source))
+                .findFirst()
+                .orElseThrow(() -> new ruvant.core.units.FieldProblem(
+                        "source", "That source cannot be had for this need any more.", "Look at its sources again."));
+        return Math.round(Allocation.insistingCosts(wants.size(), offers, opening, insisted));
+    }
+
+    private long oneByOne() {
+        Set<String> used = new HashSet<>();
+        Set<String> opened = new HashSet<>();
+        double sum = 0;
+        for (int need = 0; need < wants.size(); need++) {
+            Allocation.Offer best = null;
+            double most = 0;
+            for (Allocation.Offer offer : offers) {
+                boolean free = offer.need() == need && (offer.slot().isEmpty() || !used.contains(offer.slot()));
+                double net = offer.net()
+                        - (offer.donor().isEmpty() || opened.contains(offer.donor())
+                                ? 0
+                                : opening.getOrDefault(offer.donor(), 0.0));
+                if (free && net > most) {
+                    most = net;
+                    best = offer;
+                }
+            }
+            if (best != null) {
+                sum += most;
+                used.add(best.slot());
+                opened.add(best.donor());
+            }
+        }
+        return Math.round(sum);
+    }
+}

@@ -1,0 +1,53 @@
+package ruvant.core.parts.supplier;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.job.CameraKind;
+import ruvant.core.units.Check;
+
+/**
+ * What a supplier offers.
+ *
+ * @param supplier its name
+ * @param items each number once
+ */
+public record Catalogue(String supplier, List<Item> items) {
+    private static final int MOST_ITEMS = 20_000;
+
+    public Catalogue {
+        supplier = Check.name("supplier", supplier);
+        items = Check.some("items", items, MOST_ITEMS);
+    }
+
+    /**
+     * One thing that can be ordered.
+     *
+     * @param madeFor {@link CameraKind#ANY} for what fits many
+     * @param priceMinor of one, minor units
+     * @param days until it is here
+     */
+    public record Item(String number, String name, CameraKind madeFor, String dimensions, long priceMinor, int days) {
+        public Item {
+            number = Check.name("number", number);
+            name = Check.name("name", name);
+            madeFor = Check.or(madeFor, CameraKind.ANY);
+            dimensions = Check.optionalName("dimensions", dimensions);
+            Check.within("price", priceMinor, 0, 10_000_000, "minor units");
+            Check.count("days", days, 0, 365);
+        }
+
+        /** In words, with the camera it is for. */
+        public String words() {
+            return name
+                    + (madeFor.isAny() ? "" : " for " + madeFor.words())
+                    + (dimensions.isEmpty() ? "" : ", " + dimensions);
+        }
+    }
+
+    /** The item of this number. */
+    public Optional<Item> item(String number) {
+        return items.stream()
+                .filter(one -> one.number().equalsIgnoreCase(number.strip()))
+                .findFirst();
+    }
+}

@@ -1,0 +1,128 @@
+package ruvant.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static ruvant.core.parts.shelf.ShelfLog.FIRST;
+import static ruvant.core.parts.shelf.ShelfLog.SECOND;
+import static ruvant.core.parts.shelf.ShelfLog.need;
+import static ruvant.core.parts.shelf.ShelfLog.stock;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import ruvant.core.job.CameraKind;
+import ruvant.core.job.FitOutcome;
+import ruvant.core.job.Rates;
+import ruvant.core.job.SourceKind;
+import ruvant.core.parts.shelf.BodyPart;
+import ruvant.core.parts.shelf.Condition;
+import ruvant.core.parts.shelf.ForNeed;
+import ruvant.core.parts.shelf.ShelfEntry;
+import ruvant.core.parts.shelf.ShelfLog;
+import ruvant.core.parts.shelf.Thing;
+import ruvant.core.parts.supplier.Catalogue;
+
+class SourcesTest {
+    private static final Rates RATES = new Rates(6_000, 300, 10_000, 120);
+    private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
+    private static final ForNeed NEED = need(61, "retard pinion");
+    private static final Catalogue CATALOGUE = new Catalogue(
+            "Cobb & Daughters",
+            List.of(
+                    new Catalogue.Item("P-14", "retard pinion", FIRST, "", 1400, 9),
+                    new Catalogue.Item("P-15", "retard pinion", new CameraKind("Quillon", "35", ""), "", 900, 2),
+                    new Catalogue.Item("P-20", "shutter blade", FIRST, "", 700, 2)));
+
+    private final ShelfLog shelf = new ShelfLog();
+
+    private List<Sources.Source> sources(Interchange interchange, Map<UUID, Long> loss, LocalDate promised) {
+        return new Sources(shelf.picture(), interchange, loss, List.of(CATALOGUE), RATES, TODAY)
+                .of(new Sources.Asked(NEED, "pinion of 14 teeth", FIRST, 10_000, Optional.ofNullable(promised)));
+    }
+
+    private static Sources.Source of(List<Sources.Source> sources, SourceKind kind) {
+        return sources.stream().filter(one -> one.kind() == kind).findFirst().orElseThrow();
+    }
+
+    @Test
+    void everyTermIsShownAndTheyMakeUpTheSum() {
+        shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.CHECKED), 1));
+        UUID donor = shelf.add(new ShelfEntry.DonorShelved(ShelfLog.donor(new BodyPart("retard pinion", 1500, 25))));
+        List<Sources.Source> all = sources(new Interchange(List.of()), Map.of(donor, 4_000L), LocalDate.of(2026, 3, 6));
+
+        assertThat(all)
+                .extracting(Sources.Source::kind)
+                .containsExactlyInAnyOrder(
+                        SourceKind.STOCK, SourceKind.DONOR, SourceKind.BOUGHT, SourceKind.FABRICATED);
+        assertThat(all)
+                .allSatisfy(one -> assertThat(
+                                one.terms().stream().mapToLong(Term::minor).sum())
+                        .isEqualTo(one.netMinor()));
+        assertThat(all).isSortedAccordingTo((a, b) -> Long.compare(b.netMinor(), a.netMinor()));
+
+        // 0.9 × 0.95 of 100.00, less 5 minutes at 60.00 an hour
+        assertThat(of(all, SourceKind.STOCK).netMinor()).isEqualTo(8_550 - 500);
+        // 0.9 × 0.8 of 100.00, 30 minutes, the body's loss
+        assertThat(of(all, SourceKind.DONOR).netMinor()).isEqualTo(7_200 - 3_000 - 4_000);
+        assertThat(of(all, SourceKind.DONOR).netOnceOpenMinor()).isEqualTo(4_200);
+        // 0.9 × 0.98 of 100.00, its price, 5 minutes; it comes on the 11th, five days late
+        assertThat(of(all, SourceKind.BOUGHT).netMinor()).isEqualTo(8_820 - 1_400 - 500 - 5 * 300);
+        assertThat(of(all, SourceKind.FABRICATED).netMinor()).isEqualTo(7_500 - 12_000);
+    }
+
+    @Test
+    void whatWasTriedHereMovesTheChance() {
+        shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", SECOND, Condition.NEW), 1));
+        Sources.Source before = of(sources(new Interchange(List.of()), Map.of(), null), SourceKind.STOCK);
+        List<Fit> tried = Stream.generate(() -> new Fit("retard pinion", SECOND, FIRST, FitOutcome.WITH_WORK))
+                .limit(4)
+                .toList();
+        Sources.Source after = of(sources(new Interchange(tried), Map.of(), null), SourceKind.STOCK);
+
+        assertThat(after.fits()).isGreaterThan(before.fits());
+        assertThat(after.fitWords()).isEqualTo("same model, other pattern, fits 4 of 4 here");
+        // it always took work
+        assertThat(after.minutes()).isEqualTo(before.minutes() + 30);
+    }
+
+    @Test
+    void aPartOfAnotherModelIsNotOrderedUnlessItIsKnownToFit() {
+        assertThat(sources(new Interchange(List.of()), Map.of(), null))
+                .extracting(Sources.Source::number)
+                .contains("P-14")
+                .doesNotContain("P-15", "P-20");
+        StatedFit stated = new StatedFit(
+                "retard pinion", new CameraKind("Quillon", "35", ""), FIRST, StatedFit.Strength.MOSTLY, "");
+        assertThat(sources(new Interchange(List.of(), List.of(stated)), Map.of(), null))
+                .extracting(Sources.Source::number)
+                .contains("P-15");
+    }
+
+    @Test
+    void whatIsKeptForAnotherIsNoSourceAndWhatIsKeptForThisIsSaidToBe() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 1));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), NEED, 1));
+        assertThat(of(sources(new Interchange(List.of()), Map.of(), null), SourceKind.STOCK)
+                        .keptForThis())
+                .isTrue();
+
+        shelf.add(new ShelfEntry.Released(Thing.stock(pinions), NEED));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), need(62, "retard pinion"), 1));
+        assertThat(sources(new Interchange(List.of()), Map.of(), null))
+                .extracting(Sources.Source::kind)
+                .doesNotContain(SourceKind.STOCK);
+    }
+
+    @Test
+    void namesMeetHoweverTheyAreCalled() {
+        assertThat(PartMatch.speaksOf("retard pinion, 14 teeth", NEED.part(), ""))
+                .isTrue();
+        assertThat(PartMatch.speaksOf("pinion", NEED.part(), "")).isTrue();
+        assertThat(PartMatch.speaksOf("pinion 14 teeth", NEED.part(), "pinion of 14 teeth"))
+                .isTrue();
+        assertThat(PartMatch.speaksOf("winding pinion", NEED.part(), "")).isFalse();
+    }
+}

@@ -1,0 +1,223 @@
+package ruvant.core.parts.shelf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static ruvant.core.parts.shelf.ShelfLog.FIRST;
+import static ruvant.core.parts.shelf.ShelfLog.SECOND;
+import static ruvant.core.parts.shelf.ShelfLog.need;
+import static ruvant.core.parts.shelf.ShelfLog.stock;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ruvant.core.job.CameraKind;
+import ruvant.core.job.Fastener;
+import ruvant.core.parts.StatedFit;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+
+class ShelfFoldTest {
+    private static final ForNeed ONE = need(61, "retard pinion");
+    private static final ForNeed OTHER = need(62, "retard pinion");
+
+    private final ShelfLog shelf = new ShelfLog();
+
+    private ShelfPicture.StockHeld held(UUID id) {
+        return shelf.picture().stock(id).orElseThrow();
+    }
+
+    @Test
+    void whatIsKeptForOneCameraIsNotTakenForAnother() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.CHECKED), 2));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), ONE, 2));
+
+        assertThat(shelf.refused(new ShelfEntry.Taken(Thing.stock(pinions), OTHER, 1)))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("2 for R-0061, retard pinion");
+
+        shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 1));
+        assertThat(held(pinions).left()).isEqualTo(1);
+        assertThat(held(pinions).free()).isZero();
+        assertThat(held(pinions).freeFor(ONE)).isEqualTo(1);
+        assertThat(shelf.picture().atBench())
+                .singleElement()
+                .satisfies(one -> assertThat(one.words()).isEqualTo("retard pinion for Pellworm Twin, 1st pattern"));
+
+        shelf.add(new ShelfEntry.Released(Thing.stock(pinions), ONE));
+        shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), OTHER, 1));
+        assertThat(held(pinions).left()).isZero();
+    }
+
+    @Test
+    void noMoreIsTakenThanLiesThere() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 1));
+        shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 1));
+
+        assertThat(shelf.refused(new ShelfEntry.Taken(Thing.stock(pinions), OTHER, 1)))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("notThere");
+        assertThat(shelf.refused(new ShelfEntry.Taken(Thing.stock(UUID.randomUUID()), OTHER, 1)))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("stockUnknown");
+    }
+
+    @Test
+    void whatComesBackIsThereAgainAndNotTwice() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 3));
+        shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 2));
+        shelf.add(new ShelfEntry.Returned(Thing.stock(pinions), ONE, 1, "one was enough"));
+
+        assertThat(held(pinions).left()).isEqualTo(2);
+        assertThat(shelf.picture().atBench())
+                .singleElement()
+                .extracting(ShelfPicture.AtBench::count)
+                .isEqualTo(1);
+        assertThat(shelf.refused(new ShelfEntry.Returned(Thing.stock(pinions), ONE, 2, "")))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .startsWith("Only 1 of it");
+        assertThat(shelf.refused(new ShelfEntry.Returned(Thing.stock(pinions), OTHER, 1, "")))
+                .isPresent();
+    }
+
+    @Test
+    void aCountSaysByHowMuchThePlaceWasOff() {
+        Stock screws =
+                new Stock("", CameraKind.ANY, Fastener.slotted(1, 1.4, 3), "", Condition.NEW, "tin 2", "", 10, 20, "");
+        UUID id = shelf.add(new ShelfEntry.StockAdded(screws, 40));
+        shelf.add(new ShelfEntry.StockCounted(id, 17));
+
+        assertThat(held(id).left()).isEqualTo(17);
+        assertThat(held(id).off()).isEqualTo(-23);
+        assertThat(held(id).low()).isTrue();
+        assertThat(held(id).stock().name()).isEqualTo("slotted screw 1.4 × 3.0");
+        shelf.add(new ShelfEntry.StockRefilled(id, 30, "the old tin"));
+        assertThat(held(id).low()).isFalse();
+    }
+
+    @Test
+    void aDonorGivesEachPartOnce() {
+        UUID donor = shelf.add(new ShelfEntry.DonorShelved(
+                ShelfLog.donor(new BodyPart("retard pinion", 1500, 20), new BodyPart("cocking ring", 2500, 30))));
+        Thing pinion = new Thing(donor, "Retard  pinion");
+        shelf.add(new ShelfEntry.Reserved(pinion, ONE, 1));
+
+        assertThat(shelf.refused(new ShelfEntry.Taken(pinion, OTHER, 1)))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("keptForAnother");
+        shelf.add(new ShelfEntry.Taken(pinion, ONE, 1));
+        assertThat(shelf.refused(new ShelfEntry.Taken(pinion, OTHER, 1)))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("taken for R-0061");
+        assertThat(shelf.refused(new ShelfEntry.Taken(new Thing(donor, "film door"), OTHER, 1)))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("partUnknown");
+        ShelfPicture.DonorHeld body = shelf.picture().donor(donor).orElseThrow();
+        assertThat(body.opened()).isTrue();
+        assertThat(body.left()).isEqualTo(1);
+
+        shelf.add(new ShelfEntry.Returned(pinion, ONE, 1, "teeth worn"));
+        assertThat(shelf.picture().donor(donor).orElseThrow().left()).isEqualTo(2);
+        shelf.add(new ShelfEntry.DonorPartSeen(donor, "retard pinion", PartState.BROKEN, "teeth worn"));
+        assertThat(shelf.refused(new ShelfEntry.Taken(pinion, ONE, 1)))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("broken");
+    }
+
+    @Test
+    void aNewPartsListKeepsWhatIsTakenAndAGoneDonorGivesNothing() {
+        UUID donor = shelf.add(new ShelfEntry.DonorShelved(
+                ShelfLog.donor(new BodyPart("retard pinion", 1500, 20), new BodyPart("cocking ring", 2500, 30))));
+        Thing pinion = new Thing(donor, "retard pinion");
+        shelf.add(new ShelfEntry.Taken(pinion, ONE, 1));
+
+        assertThat(shelf.refused(
+                        new ShelfEntry.DonorDescribed(donor, ShelfLog.donor(new BodyPart("cocking ring", 2500, 30)))))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("partInUse");
+        shelf.add(new ShelfEntry.DonorGone(donor, "sold for its lens"));
+        assertThat(shelf.refused(new ShelfEntry.Reserved(new Thing(donor, "cocking ring"), OTHER, 1)))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("sold for its lens");
+    }
+
+    @Test
+    void anOrderIsUnpackedOntoTheShelfAndKeptForItsNeed() {
+        UUID order =
+                shelf.add(new ShelfEntry.Ordered("Cobb & Daughters", "P-14", "retard pinion", FIRST, 1, 1400, 5, ONE));
+        assertThat(shelf.picture().order(order).orElseThrow().dueAt())
+                .isEqualTo(ShelfLog.START.plusSeconds(5 * 86_400));
+
+        UUID pinion = shelf.add(new ShelfEntry.Unpacked(order, true, stock("retard pinion", FIRST, Condition.NEW), 1));
+        assertThat(held(pinion).free()).isZero();
+        assertThat(held(pinion).freeFor(ONE)).isEqualTo(1);
+        assertThat(shelf.refused(new ShelfEntry.OrderEnded(order, "too late")))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("orderNotOpen");
+    }
+
+    @Test
+    void aWrongPartLiesOnTheShelfForNobody() {
+        UUID order =
+                shelf.add(new ShelfEntry.Ordered("Cobb & Daughters", "P-14", "retard pinion", FIRST, 1, 1400, 5, ONE));
+        UUID pinion =
+                shelf.add(new ShelfEntry.Unpacked(order, false, stock("retard pinion", SECOND, Condition.NEW), 1));
+
+        assertThat(held(pinion).free()).isEqualTo(1);
+        assertThat(shelf.picture().order(order).orElseThrow().state()).isEqualTo(ShelfPicture.OrderState.WRONG);
+    }
+
+    @Test
+    void aStrikeIsRefusedWhereALaterLineRestsOnIt() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 1));
+        UUID taken = shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 1));
+
+        assertThat(shelf.refused(new ShelfEntry.ShelfStruck(pinions, "")))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("restsOnIt");
+        shelf.add(new ShelfEntry.ShelfStruck(taken, "wrong drawer"));
+        assertThat(held(pinions).left()).isEqualTo(1);
+        assertThat(shelf.refused(new ShelfEntry.ShelfStruck(taken, "")))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("lineUnknown");
+        shelf.add(new ShelfEntry.ShelfStruck(pinions, ""));
+        assertThat(shelf.picture().stock()).isEmpty();
+    }
+
+    @Test
+    void whatIsStatedAgainReplacesWhatWasStated() {
+        shelf.add(new ShelfEntry.FitStated(new StatedFit("", FIRST, SECOND, StatedFit.Strength.MOSTLY, "")));
+        shelf.add(new ShelfEntry.FitStated(new StatedFit("", FIRST, SECOND, StatedFit.Strength.SELDOM, "")));
+
+        assertThat(shelf.picture().stated())
+                .extracting(StatedFit::strength)
+                .isEqualTo(List.of(StatedFit.Strength.SELDOM));
+    }
+
+    @Test
+    void badInputIsSaidInTheTradesWords() {
+        assertThatThrownBy(() -> ShelfLog.donor(new BodyPart("spring", 0, 5), new BodyPart("the spring", 0, 5)))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("twice");
+        assertThatThrownBy(() -> stock(" ", FIRST, Condition.NEW)).hasMessage("The name is empty.");
+        assertThatThrownBy(() -> new ShelfEntry.DonorPartSeen(UUID.randomUUID(), "spring", PartState.TAKEN, ""))
+                .hasMessageContaining("taken for a camera");
+    }
+}
