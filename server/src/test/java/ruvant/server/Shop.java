@@ -54,6 +54,13 @@ public final class Shop {
                 .build());
     }
 
+    public Answer csv(String path, String table) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "text/csv;charset=UTF-8")
+                .POST(HttpRequest.BodyPublishers.ofString(table))
+                .build());
+    }
+
     public Answer put(String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")

@@ -21,6 +21,7 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.treat.OilSheet;
 import ruvant.core.units.PartName;
 
 /**
@@ -34,6 +35,8 @@ import ruvant.core.units.PartName;
  * @param adjusters what was turned on them, and how it answered
  * @param looks how long looks took on them
  * @param falseLeads suspects that were followed in vain, the commonest first
+ * @param oilPoints points that were oiled, or left dry on purpose, on them, the commonest first
+ * @param madeOf what parts are made of, by the key of their names, where somebody said so
  */
 public record ModelKnowledge(
         int jobs,
@@ -43,7 +46,9 @@ public record ModelKnowledge(
         List<Tally> leaveAlone,
         List<LearnedResponses.MetAdjuster> adjusters,
         List<LookMet> looks,
-        List<Tally> falseLeads) {
+        List<Tally> falseLeads,
+        List<OilSheet.KnownPoint> oilPoints,
+        Map<String, List<String>> madeOf) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
 
@@ -79,7 +84,15 @@ public record ModelKnowledge(
                         .flatMap(job -> Adjusting.taughtBy(job.adjust(), job.received(), job.practice()).stream())
                         .toList()),
                 LooksMet.in(jobs),
-                counted(jobs, job -> job.find().falseLeads().stream().map(one -> one.toLowerCase(Locale.ROOT))));
+                counted(jobs, job -> job.find().falseLeads().stream().map(one -> one.toLowerCase(Locale.ROOT))),
+                OilMet.in(jobs),
+                madeOf(jobs));
+    }
+
+    private static Map<String, List<String>> madeOf(List<JobPicture> jobs) {
+        Map<String, List<String>> said = new LinkedHashMap<>();
+        jobs.forEach(job -> job.treat().madeOf().forEach((part, of) -> said.putIfAbsent(part.key(), of)));
+        return said;
     }
 
     /** Learns from jobs of other models of one family: which parts there are and what to beware of, no measures. */
@@ -96,7 +109,9 @@ public record ModelKnowledge(
                 List.of(),
                 all.adjusters,
                 all.looks,
-                all.falseLeads);
+                all.falseLeads,
+                List.of(),
+                Map.of());
     }
 
     private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<String>> said) {
@@ -187,7 +202,20 @@ public record ModelKnowledge(
 
     /** What was looked at before each part went on. */
     public LearnedChecks checks() {
-        return name -> part(name.text()).map(KnownPart::checks).orElse(List.of());
+        return new LearnedChecks() {
+            @Override
+            public List<String> before(PartName name) {
+                return part(name.text()).map(KnownPart::checks).orElse(List.of());
+            }
+
+            @Override
+            public List<String> oilPoints(PartName name) {
+                return oilPoints.stream()
+                        .filter(one -> one.part().equals(name) && one.jobs() > 1 && 2 * one.jobs() > jobs)
+                        .map(OilSheet.KnownPoint::point)
+                        .toList();
+            }
+        };
     }
 
     /** All ways in, to the parts that lie deepest first. */

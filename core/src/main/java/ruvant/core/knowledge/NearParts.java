@@ -8,6 +8,7 @@ import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.CleaningAdvice;
 import ruvant.core.treat.Materials;
+import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 
 /** What stands near a part and is still in place, by what earlier jobs found to lie over and under it. */
@@ -15,7 +16,8 @@ public final class NearParts {
     private NearParts() {}
 
     /** Neighbours still in the camera; none for a part that lies in the tray itself. */
-    public static List<CleaningAdvice.Near> of(String part, Valley valley, ModelKnowledge known, Materials materials) {
+    public static List<CleaningAdvice.Near> of(
+            String part, Valley valley, TreatPicture treat, ModelKnowledge known, Materials materials) {
         Set<String> out =
                 valley.out().stream().map(ValleyPart::name).map(PartName::key).collect(Collectors.toSet());
         String key = PartName.of(part).key();
@@ -30,7 +32,10 @@ public final class NearParts {
                         || here.stream()
                                 .anyMatch(one ->
                                         lies(one, PartName.of(other.name()).key())))
-                .map(other -> new CleaningAdvice.Near(other.name(), materials.guess(other.name())))
+                .map(other -> new CleaningAdvice.Near(
+                        other.name(),
+                        MadeOf.of(PartName.of(other.name()), treat, known, materials)
+                                .materials()))
                 .toList();
     }
 

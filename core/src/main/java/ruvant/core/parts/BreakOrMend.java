@@ -148,7 +148,7 @@ public final class BreakOrMend {
         for (NeedRecord need : needs) {
             first = need.opened().isBefore(first) ? need.opened() : first;
             if (need.part().key().equals(key)) {
-                double fits = interchange.of(key, body.kind(), need.into()).chance();
+                double fits = interchange.chance(key, body.kind(), need.into());
                 wanted += fits;
                 open += need.open() && fits >= 0.5 ? 1 : 0;
             }

@@ -81,43 +81,68 @@ public final class Interchange {
 
     /** What is believed of a part of one kind in another. */
     public Belief of(String part, CameraKind from, CameraKind into) {
+        Counts counts = counts(part, from, into);
+        BetaDistribution beta = new BetaDistribution(counts.fitting, counts.failing);
+        return new Belief(
+                counts.chance(),
+                beta.inverseCumulativeProbability(0.05),
+                beta.inverseCumulativeProbability(0.95),
+                counts.fits == 0 ? 1 : (double) counts.asIs / counts.fits,
+                counts.fits,
+                counts.tries,
+                counts.indirect,
+                counts.stated);
+    }
+
+    /** The chance alone that it fits, 0 to 1: cheaper where many are asked. */
+    public double chance(String part, CameraKind from, CameraKind into) {
+        return counts(part, from, into).chance();
+    }
+
+    private static final class Counts {
+        private double fitting;
+        private double failing;
+        private int fits;
+        private int asIs;
+        private int tries;
+        private final List<String> indirect = new ArrayList<>();
+        private String stated = "";
+
+        double chance() {
+            return fitting / (fitting + failing);
+        }
+
+        void add(double fitted, double failed) {
+            fitting += fitted;
+            failing += failed;
+        }
+    }
+
+    private Counts counts(String part, CameraKind from, CameraKind into) {
         String name = part.strip().toLowerCase(Locale.ROOT);
         Optional<StatedFit> said = stated(name, from, into);
-        double[] counts =
-                said.map(StatedFit::counts).orElseGet(() -> usual(from, into).clone());
-        int fits = 0;
-        int asIs = 0;
-        int tries = 0;
-        List<String> indirect = new ArrayList<>();
+        double[] before = said.map(StatedFit::counts).orElseGet(() -> usual(from, into));
+        Counts counts = new Counts();
+        counts.add(before[0], before[1]);
+        counts.stated = said.map(one -> "said to fit " + one.strength().label()).orElse("");
         for (Fit fit : of(name)) {
             boolean fitted = fit.outcome() != FitOutcome.NOT;
             if (fit.from().same(from) && fit.into().same(into)) {
-                counts[fitted ? 0 : 1]++;
-                fits += fitted ? 1 : 0;
-                asIs += fit.outcome() == FitOutcome.AS_IS ? 1 : 0;
-                tries++;
+                counts.add(fitted ? 1 : 0, fitted ? 0 : 1);
+                counts.fits += fitted ? 1 : 0;
+                counts.asIs += fit.outcome() == FitOutcome.AS_IS ? 1 : 0;
+                counts.tries++;
             } else if (fit.from().same(into) && fit.into().same(from)) {
-                counts[fitted ? 0 : 1] += INDIRECT;
-                indirect.add("the other way round it " + (fitted ? "fitted" : "did not fit"));
+                counts.add(fitted ? INDIRECT : 0, fitted ? 0 : INDIRECT);
+                counts.indirect.add("the other way round it " + (fitted ? "fitted" : "did not fit"));
             }
         }
         for (CameraKind between : betweens(name, from, into)) {
-            double first = direct(name, from, between);
-            double second = direct(name, between, into);
-            counts[0] += INDIRECT * first * second;
-            counts[1] += INDIRECT * (1 - first * second);
-            indirect.add("by way of " + between.words());
+            double both = direct(name, from, between) * direct(name, between, into);
+            counts.add(INDIRECT * both, INDIRECT * (1 - both));
+            counts.indirect.add("by way of " + between.words());
         }
-        BetaDistribution beta = new BetaDistribution(counts[0], counts[1]);
-        return new Belief(
-                counts[0] / (counts[0] + counts[1]),
-                beta.inverseCumulativeProbability(0.05),
-                beta.inverseCumulativeProbability(0.95),
-                fits == 0 ? 1 : (double) asIs / fits,
-                fits,
-                tries,
-                indirect,
-                said.map(one -> "said to fit " + one.strength().label()).orElse(""));
+        return counts;
     }
 
     private List<Fit> of(String part) {

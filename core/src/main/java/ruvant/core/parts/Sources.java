@@ -133,10 +133,7 @@ public final class Sources {
             catalogue.items().stream()
                     .filter(item -> PartMatch.speaksOf(item.name(), asked.need().part(), asked.what()))
                     .filter(item -> item.madeFor().isAny()
-                            || interchange
-                                            .of(item.name(), item.madeFor(), asked.into())
-                                            .chance()
-                                    > LEAST_WORTH_ORDERING)
+                            || interchange.chance(item.name(), item.madeFor(), asked.into()) > LEAST_WORTH_ORDERING)
                     .map(item -> fromSupplier(catalogue, item, asked))
                     .forEach(all::add);
         }

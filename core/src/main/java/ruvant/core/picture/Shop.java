@@ -18,6 +18,11 @@ public record Shop(
         return new Shop(other, materials, lubrication, adjusters, faults);
     }
 
+    /** The same with other tables. */
+    public Shop with(Materials otherMaterials, Lubrication otherLubrication) {
+        return new Shop(practice, otherMaterials, otherLubrication, adjusters, faults);
+    }
+
     /** The same with other knowledge of faults. */
     public Shop with(FaultKnowledge other) {
         return new Shop(practice, materials, lubrication, adjusters, other);

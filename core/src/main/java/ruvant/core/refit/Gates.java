@@ -61,9 +61,14 @@ record Gates(
         if (!part.removed().covers() || below.isEmpty()) {
             return checks;
         }
-        DryPoints.of(treat).stream()
-                .filter(below::contains)
-                .forEach(dry -> checks.add("Cleaned, but no point of it is oiled: " + dry));
+        List<PartName> dry = DryPoints.of(treat);
+        dry.stream().filter(below::contains).forEach(one -> checks.add("Cleaned, but no point of it is oiled: " + one));
+        treat.cleaned().stream()
+                .map(one -> one.what().part())
+                .distinct()
+                .filter(cleaned -> below.contains(cleaned) && !dry.contains(cleaned))
+                .flatMap(cleaned -> notOiled(cleaned).stream())
+                .forEach(point -> checks.add("Not oiled since it was cleaned: " + point));
         if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
             checks.add(TRIED);
         }
@@ -71,6 +76,14 @@ record Gates(
             notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
         }
         return checks;
+    }
+
+    private List<String> notOiled(PartName part) {
+        return learned.oilPoints(part).stream()
+                .filter(point -> treat.lubricated().stream()
+                        .noneMatch(one -> one.what().part().equals(part)
+                                && one.what().point().equalsIgnoreCase(point)))
+                .toList();
     }
 
     private boolean lastOut() {

@@ -3,6 +3,7 @@ package ruvant.core.treat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruvant.core.job.Family;
 import ruvant.core.job.School;
 import ruvant.core.job.TreatEntry;
 import ruvant.core.units.FieldProblem;
@@ -14,8 +15,32 @@ import ruvant.core.units.Refusal;
  * @param points kinds of point
  * @param lubricants what a shop has on its shelf, by id
  * @param waits waits that recur, with their usual length
+ * @param families points that cameras of a family have
  */
-public record Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
+public record Lubrication(
+        int version,
+        List<PointKind> points,
+        List<Lubricant> lubricants,
+        List<WaitKind> waits,
+        Map<Family, List<FamilyPoint>> families) {
+    public Lubrication {
+        families = families == null ? Map.of() : families;
+    }
+
+    /** Points of which nothing is said by family. */
+    public Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
+        this(version, points, lubricants, waits, Map.of());
+    }
+
+    /**
+     * A point that cameras of a family have.
+     *
+     * @param kind id of its kind
+     */
+    public record FamilyPoint(String part, String point, String kind) {}
+
+    /** Id of what is left dry on purpose. */
+    public static final String NONE = "none";
 
     private static final String USUAL_ELSEWHERE = "thinOil";
 

@@ -111,11 +111,13 @@ class CleaningAdviceTest {
         ModelKnowledge known = ModelKnowledge.of(List.of(earlier.picture()));
         Logs now = Logs.camera().add(StripEntry.Removed.of("front plate", Side.FRONT, true));
 
-        assertThat(NearParts.of("retard train", now.picture().valley(), known, TABLE))
+        assertThat(NearParts.of(
+                        "retard train", now.picture().valley(), now.picture().treat(), known, TABLE))
                 .extracting(CleaningAdvice.Near::part)
                 .containsExactly("shutter blades");
         now.add(StripEntry.Removed.of("retard train", Side.FRONT, true));
-        assertThat(NearParts.of("retard train", now.picture().valley(), known, TABLE))
+        assertThat(NearParts.of(
+                        "retard train", now.picture().valley(), now.picture().treat(), known, TABLE))
                 .isEmpty();
     }
 

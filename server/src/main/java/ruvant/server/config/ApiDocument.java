@@ -20,7 +20,6 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import ruvant.core.job.Entry;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
@@ -59,8 +58,8 @@ class ApiDocument {
         public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json.mapper().constructType(type.getType());
             Class<?> raw = java.getRawClass();
-            if (raw == Entry.class) {
-                return entry(context);
+            if (EntryJson.LOGS.contains(raw)) {
+                return entry(raw, context);
             }
             if (!chain.hasNext()) {
                 return null;
@@ -78,12 +77,13 @@ class ApiDocument {
             return schema;
         }
 
-        private static Schema<?> entry(ModelConverterContext context) {
-            if (!context.getDefinedModels().containsKey("Entry")) {
+        private static Schema<?> entry(Class<?> log, ModelConverterContext context) {
+            String name = log.getSimpleName();
+            if (!context.getDefinedModels().containsKey(name)) {
                 Schema<Object> any = new Schema<>();
-                context.defineModel("Entry", any);
+                context.defineModel(name, any);
                 Discriminator discriminator = new Discriminator().propertyName("kind");
-                for (Class<?> kind : EntryJson.kinds()) {
+                for (Class<?> kind : EntryJson.kinds(log)) {
                     Schema<?> reference = context.resolve(new AnnotatedType(kind).resolveAsRef(true));
                     Schema<?> defined = defined(reference, context);
                     defined.addProperty("kind", new StringSchema()._enum(List.of(EntryJson.kind(kind))));
@@ -93,7 +93,7 @@ class ApiDocument {
                 }
                 any.discriminator(discriminator);
             }
-            return new Schema<>().$ref("#/components/schemas/Entry");
+            return new Schema<>().$ref("#/components/schemas/" + name);
         }
 
         private static Schema<?> defined(Schema<?> reference, ModelConverterContext context) {

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import ruvant.core.job.Entry;
+import ruvant.core.parts.shelf.ShelfEntry;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -24,6 +25,9 @@ import ruvant.core.units.WellName;
  * new record needs no line here.
  */
 public final class EntryJson {
+    /** What each log is made of: those of the jobs, and that of the shelf. */
+    public static final List<Class<?>> LOGS = List.of(Entry.class, ShelfEntry.class);
+
     private EntryJson() {}
 
     /** Teaches a mapper the core's values. */
@@ -32,15 +36,15 @@ public final class EntryJson {
         asText(module, TagNumber.class, TagNumber::parse);
         asText(module, WellName.class, WellName::parse);
         asText(module, PartName.class, PartName::of);
-        module.setMixInAnnotation(Entry.class, ByKind.class);
+        LOGS.forEach(log -> module.setMixInAnnotation(log, ByKind.class));
         json.registerModule(module);
-        kinds().forEach(record -> json.registerSubtypes(new NamedType(record, kind(record))));
+        LOGS.forEach(log -> kinds(log).forEach(record -> json.registerSubtypes(new NamedType(record, kind(record)))));
     }
 
-    /** Every kind of entry there is, by name. */
-    public static List<Class<?>> kinds() {
+    /** Every kind of entry that a log takes, by name. */
+    public static List<Class<?>> kinds(Class<?> log) {
         List<Class<?>> records = new ArrayList<>();
-        collect(Entry.class, records);
+        collect(log, records);
         records.sort(Comparator.comparing(EntryJson::kind));
         return records;
     }

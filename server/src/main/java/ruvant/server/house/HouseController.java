@@ -17,6 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.job.*;
 import ruvant.core.measure.TypedTimes;
+import ruvant.core.parts.StatedFit;
+import ruvant.core.parts.shelf.Condition;
+import ruvant.core.parts.shelf.PartState;
 import ruvant.core.strip.Covering;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -53,6 +56,12 @@ class HouseController {
             Phase.class,
             SourceKind.class,
             OldPiece.class,
+            FitOutcome.class,
+            ModificationKind.class,
+            ProbeKind.class,
+            Condition.class,
+            PartState.class,
+            StatedFit.Strength.class,
             Verdict.class,
             TurnUnit.class,
             DryRunResult.class,

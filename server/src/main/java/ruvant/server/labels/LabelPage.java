@@ -42,22 +42,60 @@ final class LabelPage {
         return PAGE.formatted(tag, "100mm 55mm", "", body);
     }
 
+    /** A label: what its code says, what stands beside it, and two lines under that. */
+    record Label(String code, String number, String what, String where) {}
+
     /** One label for each well, sheet by sheet. */
     static String wells(List<WellName> wells, LabelSheet sheet) {
+        return sheets("Well labels", sheet, wells.size(), (i, x, y) -> label(wells.get(i), sheet, x, y));
+    }
+
+    /** One label for each thing on the shelf, sheet by sheet. */
+    static String shelf(List<Label> labels, LabelSheet sheet) {
+        return sheets("Shelf labels", sheet, labels.size(), (i, x, y) -> label(labels.get(i), sheet, x, y));
+    }
+
+    private interface Placed {
+        String at(int label, double x, double y);
+    }
+
+    private static String sheets(String title, LabelSheet sheet, int count, Placed label) {
         StringBuilder body = new StringBuilder();
-        for (int i = 0; i < wells.size(); i++) {
+        for (int i = 0; i < count; i++) {
             int place = i % sheet.perSheet();
             double x = sheet.left() + (place % sheet.columns()) * sheet.across();
             double y = sheet.top()
                     + (place / sheet.columns()) * sheet.down()
                     + (i / sheet.perSheet()) * sheet.heightOfPaper();
-            body.append(label(wells.get(i), sheet, x, y));
+            body.append(label.at(i, x, y));
         }
         return PAGE.formatted(
-                "Well labels",
-                sheet.paper(),
-                ".w { border: %smm solid #999999 }".formatted(sheet.cut() ? "0.1" : "0"),
-                body);
+                title, sheet.paper(), ".w { border: %smm solid #999999 }".formatted(sheet.cut() ? "0.1" : "0"), body);
+    }
+
+    private static String label(Label label, LabelSheet sheet, double x, double y) {
+        double code = Math.min(sheet.height() - 4, sheet.width() * 0.35);
+        double beside = sheet.width() - code - 4;
+        return String.format(
+                Locale.ROOT,
+                "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
+                        + "<div style=\"left:2mm;top:2mm;width:%.2fmm\">%s</div>"
+                        + "<div style=\"left:%.2fmm;top:2mm;width:%.2fmm;font-size:12pt;font-weight:700\">%s</div>"
+                        + "<div style=\"left:%.2fmm;top:8mm;width:%.2fmm;height:%.2fmm;font-size:7pt\">%s<br/>%s</div></div>",
+                x,
+                y,
+                sheet.width() - 0.3,
+                sheet.height() - 0.3,
+                code,
+                ScanCode.svg(label.code(), code),
+                code + 3,
+                beside,
+                Markup.escape(label.number()),
+                code + 3,
+                beside,
+                sheet.height() - 9.5,
+                Markup.escape(label.what()),
+                Markup.escape(label.where()));
     }
 
     private static String label(WellName well, LabelSheet sheet, double x, double y) {

@@ -13,7 +13,8 @@ import ruvant.core.units.WellName;
 
 /**
  * What a printed code says, and the code as a drawing. Only capitals, figures and hyphens, which every scanner types
- * right on every keyboard: {@code RV-R-0412} for a job, {@code RV-W-B3} for a well.
+ * right on every keyboard: {@code RV-R-0412} for a job, {@code RV-W-B3} for a well, {@code RV-S-12} and {@code RV-D-7} for
+ * stock and donors.
  */
 final class ScanCode {
     private static final String PREFIX = "RV-";
@@ -26,6 +27,14 @@ final class ScanCode {
 
     static String of(WellName well) {
         return PREFIX + "W-" + well;
+    }
+
+    static String ofStock(long number) {
+        return PREFIX + "S-" + number;
+    }
+
+    static String ofDonor(long number) {
+        return PREFIX + "D-" + number;
     }
 
     /** The code as a square drawing, its quiet border included. */

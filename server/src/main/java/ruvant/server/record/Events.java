@@ -37,6 +37,11 @@ public class Events {
         windows.forEach(window -> send(window, SseEmitter.event().name("house").data("{}")));
     }
 
+    /** Something on the shelf has changed. */
+    public void shelfChanged() {
+        windows.forEach(window -> send(window, SseEmitter.event().name("shelf").data("{}")));
+    }
+
     /** Keeps streams open and finds out which windows are gone. */
     @Scheduled(fixedRate = 15_000)
     void beat() {

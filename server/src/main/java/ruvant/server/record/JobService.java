@@ -19,6 +19,7 @@ import ruvant.core.job.Entry;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.job.Line;
+import ruvant.core.job.PartsEntry;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RecordEntry;
 import ruvant.core.job.RefitEntry;
@@ -47,6 +48,7 @@ public class JobService {
     private final LogStore logs;
     private final SummaryStore summaries;
     private final EarStore ears;
+    private final PartsStore parts;
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
@@ -62,6 +64,7 @@ public class JobService {
             LogStore logs,
             SummaryStore summaries,
             EarStore ears,
+            PartsStore parts,
             ShopService shop,
             Events events,
             Clock clock,
@@ -73,6 +76,7 @@ public class JobService {
         this.logs = logs;
         this.summaries = summaries;
         this.ears = ears;
+        this.parts = parts;
         this.shop = shop;
         this.events = events;
         this.clock = clock;
@@ -86,6 +90,11 @@ public class JobService {
                         .map(wait -> new Stations.Held(open.tag(), wait)))
                 .sorted(Comparator.comparing(one -> one.running().endsAt()))
                 .toList();
+    }
+
+    /** The jobs of all cameras in the shop. */
+    public List<JobPicture> open() {
+        return summaries.open().stream().map(one -> picture(one.tag())).toList();
     }
 
     /** Cautions that a person was shown at the cameras in the shop. */
@@ -283,11 +292,18 @@ public class JobService {
         if (lines.stream().anyMatch(JobService::tellsOfEars)) {
             ears.put(picture);
         }
+        if (lines.stream().anyMatch(JobService::tellsOfParts)) {
+            parts.put(picture);
+        }
         boolean wordsChanged = lines.stream()
                 .anyMatch(line -> line.entry() instanceof IntakeEntry.Received || line.entry() instanceof RecordEntry);
         if (wordsChanged) {
             summaries.putWords(picture);
         }
+    }
+
+    private static boolean tellsOfParts(Line line) {
+        return line.entry() instanceof PartsEntry || line.entry() instanceof RecordEntry;
     }
 
     private static boolean tellsOfEars(Line line) {
@@ -323,6 +339,7 @@ public class JobService {
                 summaries.put(picture);
                 summaries.putWords(picture);
                 ears.put(picture);
+                parts.put(picture);
             }
         });
     }

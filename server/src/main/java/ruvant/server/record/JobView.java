@@ -15,7 +15,7 @@ import ruvant.core.handover.HandoverPicture;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.intake.VisitorVerdict;
-import ruvant.core.job.DryRunResult;
+import ruvant.core.job.CameraKind;
 import ruvant.core.job.Phase;
 import ruvant.core.job.Stop;
 import ruvant.core.job.StripEntry;
@@ -41,8 +41,6 @@ import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
-import ruvant.core.treat.Lubrication;
-import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -72,6 +70,7 @@ public record JobView(
         FindPicture find,
         TreatView treat,
         PartsPicture needs,
+        List<FitToJudge> fitsToJudge,
         List<SpeedRow> speeds,
         ToTime toTime,
         ProvePicture prove,
@@ -134,24 +133,12 @@ public record JobView(
     /** The speeds still without a firing, slowest first. */
     public record ToTime(List<String> before, List<String> after) {}
 
-    /** What was cleaned, mended, oiled; waits with their state; how parts ran dry since they were cleaned. */
-    public record TreatView(
-            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Cleaned>> cleaned,
-            List<WaitView> waits,
-            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Mended>> mended,
-            List<TreatPicture.Done<ruvant.core.job.TreatEntry.Lubricated>> lubricated,
-            Map<String, DryRunResult> ranDry) {}
-
-    /** A wait and whether it runs, is over, too late, or was ended; and what follows it in a chain of coats. */
-    public record WaitView(TreatPicture.Wait running, WaitState state, Optional<Lubrication.WaitKind> then) {}
-
-    /** Where a wait stands. */
-    public enum WaitState {
-        RUNS,
-        OVER,
-        LATE,
-        ENDED
-    }
+    /**
+     * A part that took another's place, of which nobody has said how it fitted.
+     *
+     * @param from the camera it was made for
+     */
+    public record FitToJudge(PartName part, CameraKind from, String words) {}
 
     /** Time at the bench with its sum. */
     public record BenchView(BenchTime time, long minutes) {}
@@ -205,8 +192,9 @@ public record JobView(
                 WayBack.of(picture.valley(), picture.treat(), now, refitPace),
                 PickUp.of(picture, trays, now),
                 picture.find(),
-                treat(picture.treat(), shop.lubrication(), now),
+                TreatView.of(picture.treat(), shop.lubrication(), now),
                 picture.parts(),
+                fits(picture),
                 speeds,
                 new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
                 picture.prove(),
@@ -296,21 +284,17 @@ public record JobView(
         return new LookAlikeView(words, pair.shorterOf(), pair.longerOf(), pair.shorter(), pair.longer());
     }
 
-    private static TreatView treat(TreatPicture treat, Lubrication table, Instant now) {
-        List<WaitView> waits = treat.waits().stream()
-                .map(wait -> new WaitView(wait, state(wait, now), table.after(wait.what())))
+    /** What is asked once for each piece that came from somewhere, when its part has gone back on. */
+    private static List<FitToJudge> fits(JobPicture picture) {
+        CameraKind own = CameraKind.of(picture.received().camera());
+        return picture.parts().replacements().stream()
+                .map(one -> one.what().part())
+                .distinct()
+                .flatMap(part -> picture.parts().fitToJudge(part).stream())
+                .map(one -> new FitToJudge(
+                        one.what().part(),
+                        one.what().madeFor(own),
+                        one.what().source().label() + ", " + one.what().from()))
                 .toList();
-        Map<String, DryRunResult> ranDry = new LinkedHashMap<>();
-        treat.cleaned()
-                .forEach(one -> treat.ranDry(one.what().part())
-                        .ifPresent(run -> ranDry.put(one.what().part().text(), run.result())));
-        return new TreatView(treat.cleaned(), waits, treat.mended(), treat.lubricated(), ranDry);
-    }
-
-    private static WaitState state(TreatPicture.Wait wait, Instant now) {
-        if (wait.runs(now)) {
-            return WaitState.RUNS;
-        }
-        return wait.late(now) ? WaitState.LATE : wait.over(now) ? WaitState.OVER : WaitState.ENDED;
     }
 }

@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.job.Verdict;
+import ruvant.core.knowledge.MadeOf;
+import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.NearParts;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.treat.Cautions;
@@ -64,11 +66,13 @@ class CleaningController {
     /**
      * How a part is cleaned.
      *
+     * @param knownFrom from where it is known what it is made of
      * @param near what stands near and is still in place
      * @param hot what is hot in the shop just now: nothing flammable beside it
      */
     record Cleaning(
             List<String> materials,
+            MadeOf.From knownFrom,
             List<CleaningAdvice.Near> near,
             String note,
             List<Way> ways,
@@ -92,11 +96,18 @@ class CleaningController {
             @RequestParam(defaultValue = "") List<String> materials) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         Materials table = shop.shop().materials();
-        List<String> made = materials.isEmpty() ? table.guess(part) : materials;
-        List<CleaningAdvice.Near> near = NearParts.of(part, job.valley(), learned.ofModelOf(job), table);
+        ModelKnowledge known = learned.ofModelOf(job);
+        Optional<MadeOf> said = part.isBlank()
+                ? Optional.empty()
+                : Optional.of(MadeOf.of(PartName.of(part), job.treat(), known, table));
+        List<String> made =
+                materials.isEmpty() ? said.map(MadeOf::materials).orElseGet(() -> table.guess(part)) : materials;
+        List<CleaningAdvice.Near> near =
+                part.isBlank() ? List.of() : NearParts.of(part, job.valley(), job.treat(), known, table);
         Set<String> shown = shownToday(by);
         return new Cleaning(
                 made,
+                said.map(MadeOf::from).orElse(MadeOf.From.GUESSED),
                 near,
                 table.soil(soil).note(),
                 CleaningAdvice.of(table, soil, made, near).stream()

@@ -49,8 +49,16 @@ class JobServiceTest {
                     .thenReturn(
                             new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
-            JobService jobs =
-                    new JobService(database, logs, summaries, new EarStore(database), shop, events, clock, mock());
+            JobService jobs = new JobService(
+                    database,
+                    logs,
+                    summaries,
+                    new EarStore(database),
+                    new PartsStore(database),
+                    shop,
+                    events,
+                    clock,
+                    mock());
             TagNumber tag = jobs.open(UUID.randomUUID(), "Ada", received());
             verify(events).changed(tag, 1);
 
@@ -133,6 +141,7 @@ class JobServiceTest {
                 new LogStore(database, HardKillTest.json()),
                 new SummaryStore(database),
                 new EarStore(database),
+                new PartsStore(database),
                 shop,
                 mock(Events.class),
                 clock,

@@ -75,7 +75,10 @@ class MigrationTest {
         Database.open(file, "FULL").close();
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4')");
+            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5')");
+            statement.executeUpdate("drop table shelf_entry");
+            statement.executeUpdate("drop table part_need");
+            statement.executeUpdate("drop table part_fit");
             statement.executeUpdate("drop table ear");
             statement.executeUpdate("drop index job_summary_family");
             statement.executeUpdate("alter table job_summary drop column trays");

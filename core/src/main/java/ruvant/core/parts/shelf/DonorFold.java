@@ -33,7 +33,13 @@ final class DonorFold {
 
         ShelfPicture.DonorHeld picture(UUID id) {
             return new ShelfPicture.DonorHeld(
-                    id, body, since.at(), body.parts().stream().map(this::part).toList(), opened, gone);
+                    id,
+                    since.sequence(),
+                    body,
+                    since.at(),
+                    body.parts().stream().map(this::part).toList(),
+                    opened,
+                    gone);
         }
     }
 

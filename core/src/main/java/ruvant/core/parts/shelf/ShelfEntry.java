@@ -69,8 +69,8 @@ public sealed interface ShelfEntry {
     }
 
     /** What was taken is back in its place, unused. */
-    record Returned(Thing thing, ForNeed forNeed, int count, String why) implements ShelfEntry {
-        public Returned {
+    record BackOnShelf(Thing thing, ForNeed forNeed, int count, String why) implements ShelfEntry {
+        public BackOnShelf {
             Check.chosen("thing", thing);
             Check.chosen("need", forNeed);
             Check.count("count", count, 1, 1_000);

@@ -88,7 +88,7 @@ public final class ShelfFold {
                 one.thing().isOfDonor()
                         ? donors.objection(one.thing(), one.forNeed())
                         : stock.objection(one.thing().of(), one.forNeed(), one.count());
-            case ShelfEntry.Returned one -> notAtBench(one);
+            case ShelfEntry.BackOnShelf one -> notAtBench(one);
             case ShelfEntry.DonorShelved one -> Optional.empty();
             case ShelfEntry.DonorDescribed one -> donors.unknown(one.donor()).or(() -> donors.dropsTaken(one));
             case ShelfEntry.DonorPartSeen one -> donors.objection(one);
@@ -101,7 +101,7 @@ public final class ShelfFold {
         };
     }
 
-    private Optional<Refusal> notAtBench(ShelfEntry.Returned back) {
+    private Optional<Refusal> notAtBench(ShelfEntry.BackOnShelf back) {
         int there = atBench.stream()
                 .filter(one -> one.thing().same(back.thing()) && one.forNeed().equals(back.forNeed()))
                 .mapToInt(ShelfPicture.AtBench::count)
@@ -130,7 +130,7 @@ public final class ShelfFold {
     /** Takes a line that makes sense. */
     public void take(ShelfLine line) {
         switch (line.entry()) {
-            case ShelfEntry.StockAdded one -> stock.put(line.id(), one.stock(), one.count());
+            case ShelfEntry.StockAdded one -> stock.put(line, one.stock(), one.count());
             case ShelfEntry.StockDescribed one -> stock.described(one.stock(), one.as());
             case ShelfEntry.StockRefilled one -> stock.more(one.stock(), one.count());
             case ShelfEntry.StockCounted one -> stock.counted(one.stock(), one.count(), line.at());
@@ -149,7 +149,7 @@ public final class ShelfFold {
                 }
             }
             case ShelfEntry.Taken one -> taken(line, one);
-            case ShelfEntry.Returned one -> back(one);
+            case ShelfEntry.BackOnShelf one -> back(one);
             case ShelfEntry.DonorShelved one -> donors.put(line, one.body());
             case ShelfEntry.DonorDescribed one -> donors.described(one.donor(), one.as());
             case ShelfEntry.DonorPartSeen one -> donors.seen(one);
@@ -181,7 +181,7 @@ public final class ShelfFold {
         atBench.add(new ShelfPicture.AtBench(one.thing(), one.forNeed(), one.count(), line.at(), words));
     }
 
-    private void back(ShelfEntry.Returned one) {
+    private void back(ShelfEntry.BackOnShelf one) {
         int left = one.count();
         for (int i = atBench.size() - 1; i >= 0 && left > 0; i--) {
             ShelfPicture.AtBench at = atBench.get(i);
@@ -205,7 +205,7 @@ public final class ShelfFold {
     }
 
     private void unpacked(ShelfLine line, ShelfEntry.Unpacked one) {
-        stock.put(line.id(), one.came(), one.count());
+        stock.put(line, one.came(), one.count());
         ShelfEntry.Ordered what = orders.get(one.order()).what();
         if (one.asOrdered() && what.forNeed() != null) {
             stock.keep(line.id(), what.forNeed(), Math.min(one.count(), what.count()));

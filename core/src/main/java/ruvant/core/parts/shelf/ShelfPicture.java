@@ -29,12 +29,14 @@ public record ShelfPicture(
     /**
      * Stock with how much of it is left.
      *
+     * @param number by which it goes on labels and on the telephone
      * @param left pieces in the place now
      * @param kept which of them are kept for needs
      * @param counted when somebody counted last; empty for never
      * @param off what the last count was off by: below 0 where pieces were missing
      */
-    public record StockHeld(UUID id, Stock stock, int left, List<KeptFor> kept, Optional<Instant> counted, int off) {
+    public record StockHeld(
+            UUID id, long number, Stock stock, int left, List<KeptFor> kept, Optional<Instant> counted, int off) {
         /** Pieces nobody has claimed. */
         public int free() {
             return Math.max(0, left - kept.stream().mapToInt(KeptFor::count).sum());
@@ -73,11 +75,18 @@ public record ShelfPicture(
     /**
      * A donor with what is left in it.
      *
+     * @param number by which it goes on labels and on the telephone
      * @param opened whether something was taken out of it, so that it is apart
      * @param gone why it is no donor any more; empty while it is
      */
     public record DonorHeld(
-            UUID id, DonorBody body, Instant since, List<DonorPart> parts, boolean opened, Optional<String> gone) {
+            UUID id,
+            long number,
+            DonorBody body,
+            Instant since,
+            List<DonorPart> parts,
+            boolean opened,
+            Optional<String> gone) {
         /** The part of this name. */
         public Optional<DonorPart> part(String name) {
             String key = ruvant.core.units.PartName.of(name).key();

@@ -12,6 +12,7 @@ import ruvant.core.units.Refusal;
 /** Stock and how much of it is left. */
 final class StockFold {
     private static final class Pieces {
+        private long number;
         private Stock stock;
         private int left;
         private final Map<ForNeed, Integer> kept = new LinkedHashMap<>();
@@ -21,7 +22,7 @@ final class StockFold {
         ShelfPicture.StockHeld picture(UUID id) {
             List<ShelfPicture.KeptFor> keeps = new ArrayList<>();
             kept.forEach((need, count) -> keeps.add(new ShelfPicture.KeptFor(need, count)));
-            return new ShelfPicture.StockHeld(id, stock, left, keeps, counted, off);
+            return new ShelfPicture.StockHeld(id, number, stock, left, keeps, counted, off);
         }
     }
 
@@ -59,11 +60,12 @@ final class StockFold {
         return all.containsKey(id) && all.get(id).kept.containsKey(need);
     }
 
-    void put(UUID id, Stock stock, int count) {
+    void put(ShelfLine line, Stock stock, int count) {
         Pieces pieces = new Pieces();
+        pieces.number = line.sequence();
         pieces.stock = stock;
         pieces.left = count;
-        all.put(id, pieces);
+        all.put(line.id(), pieces);
     }
 
     void described(UUID id, Stock as) {

@@ -69,19 +69,19 @@ class ShelfFoldTest {
     void whatComesBackIsThereAgainAndNotTwice() {
         UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 3));
         shelf.add(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 2));
-        shelf.add(new ShelfEntry.Returned(Thing.stock(pinions), ONE, 1, "one was enough"));
+        shelf.add(new ShelfEntry.BackOnShelf(Thing.stock(pinions), ONE, 1, "one was enough"));
 
         assertThat(held(pinions).left()).isEqualTo(2);
         assertThat(shelf.picture().atBench())
                 .singleElement()
                 .extracting(ShelfPicture.AtBench::count)
                 .isEqualTo(1);
-        assertThat(shelf.refused(new ShelfEntry.Returned(Thing.stock(pinions), ONE, 2, "")))
+        assertThat(shelf.refused(new ShelfEntry.BackOnShelf(Thing.stock(pinions), ONE, 2, "")))
                 .get()
                 .extracting(Refusal::message)
                 .asString()
                 .startsWith("Only 1 of it");
-        assertThat(shelf.refused(new ShelfEntry.Returned(Thing.stock(pinions), OTHER, 1, "")))
+        assertThat(shelf.refused(new ShelfEntry.BackOnShelf(Thing.stock(pinions), OTHER, 1, "")))
                 .isPresent();
     }
 
@@ -125,7 +125,7 @@ class ShelfFoldTest {
         assertThat(body.opened()).isTrue();
         assertThat(body.left()).isEqualTo(1);
 
-        shelf.add(new ShelfEntry.Returned(pinion, ONE, 1, "teeth worn"));
+        shelf.add(new ShelfEntry.BackOnShelf(pinion, ONE, 1, "teeth worn"));
         assertThat(shelf.picture().donor(donor).orElseThrow().left()).isEqualTo(2);
         shelf.add(new ShelfEntry.DonorPartSeen(donor, "retard pinion", PartState.BROKEN, "teeth worn"));
         assertThat(shelf.refused(new ShelfEntry.Taken(pinion, ONE, 1)))

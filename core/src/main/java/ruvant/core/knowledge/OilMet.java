@@ -1,0 +1,38 @@
+package ruvant.core.knowledge;
+
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.treat.OilSheet;
+import ruvant.core.treat.TreatPicture;
+
+/** Gathers the points that were oiled, over jobs. */
+final class OilMet {
+    private OilMet() {}
+
+    static List<OilSheet.KnownPoint> in(List<JobPicture> jobs) {
+        Map<String, OilSheet.KnownPoint> met = new LinkedHashMap<>();
+        for (JobPicture job : jobs) {
+            Set<String> here = new HashSet<>();
+            for (TreatPicture.Done<TreatEntry.Lubricated> done : job.treat().lubricated()) {
+                TreatEntry.Lubricated oiled = done.what();
+                String key = oiled.part().key() + "\n" + oiled.point().toLowerCase(Locale.ROOT);
+                if (here.add(key)) {
+                    met.merge(
+                            key,
+                            new OilSheet.KnownPoint(oiled.part(), oiled.point(), oiled.pointKind(), 1),
+                            (one, other) -> one.more());
+                }
+            }
+        }
+        return met.values().stream()
+                .sorted(Comparator.comparingInt(OilSheet.KnownPoint::jobs).reversed())
+                .toList();
+    }
+}

@@ -1,0 +1,34 @@
+package ruvant.core.parts;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.job.CameraKind;
+import ruvant.core.job.IntakeEntry;
+import ruvant.core.job.Rates;
+import ruvant.core.parts.shelf.ForNeed;
+import ruvant.core.units.TagNumber;
+
+/** What the cameras in the shop ask for. */
+public final class OpenNeeds {
+    private OpenNeeds() {}
+
+    /**
+     * The open needs of one camera. What it is worth to help it is shared among them, since it goes out only when all are
+     * met: what the owner says it is worth, else what the shop reckons with.
+     */
+    public static List<Sources.Asked> of(
+            TagNumber tag, IntakeEntry.Received received, PartsPicture parts, Rates rates) {
+        List<PartsPicture.Need> open = parts.openNeeds();
+        long worth = received.owner().worth() == null
+                ? rates.needMinor()
+                : received.owner().worth().minor();
+        return open.stream()
+                .map(need -> new Sources.Asked(
+                        new ForNeed(tag, need.part()),
+                        need.what(),
+                        CameraKind.of(received.camera()),
+                        worth / open.size(),
+                        Optional.ofNullable(received.promised())))
+                .toList();
+    }
+}

@@ -1,0 +1,228 @@
+package ruvant.core.treat;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ruvant.core.job.DryRunResult;
+import ruvant.core.job.Family;
+import ruvant.core.job.School;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.PartName;
+
+/**
+ * The points of a camera, one under the other, each with what the house puts there and how far it is: cleaned, dry, oiled.
+ * They come from earlier cameras of the model, from the parts of this one, and from what its family has.
+ */
+public final class OilSheet {
+    private OilSheet() {}
+
+    /** A point that was oiled on so many cameras of the model. */
+    public record KnownPoint(PartName part, String point, String kind, int jobs) {
+        /** The same on one more. */
+        public KnownPoint more() {
+            return new KnownPoint(part, point, kind, jobs + 1);
+        }
+    }
+
+    /** Why a point stands on the sheet. */
+    public enum Because {
+        LOGGED,
+        MODEL,
+        PARTS,
+        FAMILY
+    }
+
+    /** What comes next at a point. */
+    public enum Next {
+        CLEAN,
+        WAIT,
+        CLEAN_AGAIN,
+        OIL,
+        DONE
+    }
+
+    /**
+     * What a school puts on a point.
+     *
+     * @param lubricant its id; empty where nothing is settled
+     */
+    public record OfSchool(String lubricant, String words) {}
+
+    /**
+     * One point.
+     *
+     * @param kind id of its kind; empty where the table has none for it
+     * @param jobs on how many cameras of the model it was met
+     * @param lubricant id of what the house puts there; empty where nothing is settled
+     * @param houseWords the same in words
+     * @param never what must never come there, and why; may be empty
+     * @param cleaned whether its part was cleaned in this job
+     * @param dryRun how the part ran dry since
+     * @param dryAt when it is dry, while it is not
+     * @param oiledWith what was put there since the part was cleaned; the newest
+     * @param times how often something was put there since
+     * @param remark what to think of before more is put there; may be empty
+     * @param bySchool what each school would put there
+     */
+    public record Row(
+            PartName part,
+            String point,
+            String kind,
+            String kindLabel,
+            Because because,
+            int jobs,
+            String lubricant,
+            String houseWords,
+            String never,
+            boolean cleaned,
+            Optional<DryRunResult> dryRun,
+            Optional<Instant> dryAt,
+            Optional<String> oiledWith,
+            int times,
+            Next next,
+            String remark,
+            Map<School, OfSchool> bySchool) {}
+
+    /**
+     * The sheet.
+     *
+     * @param parts the parts that came off this camera
+     * @param known points of earlier cameras of the model
+     */
+    public static List<Row> of(
+            TreatPicture treat,
+            Collection<PartName> parts,
+            List<KnownPoint> known,
+            Lubrication table,
+            School school,
+            Family family,
+            Instant now) {
+        List<Point> points = points(treat, parts, known, table, family);
+        return points.stream()
+                .map(point -> row(point, treat, table, school, now))
+                .sorted(Comparator.comparingInt((Row row) -> row.next() == Next.DONE ? 1 : 0))
+                .toList();
+    }
+
+    private record Point(PartName part, String point, String kind, Because because, int jobs) {
+        boolean same(PartName otherPart, String otherPoint) {
+            return part.equals(otherPart) && point.equalsIgnoreCase(otherPoint);
+        }
+    }
+
+    private static List<Point> points(
+            TreatPicture treat, Collection<PartName> parts, List<KnownPoint> known, Lubrication table, Family family) {
+        List<Point> points = new ArrayList<>();
+        known.forEach(one -> points.add(new Point(one.part(), one.point(), one.kind(), Because.MODEL, one.jobs())));
+        treat.lubricated().stream()
+                .map(TreatPicture.Done::what)
+                .filter(one -> points.stream().noneMatch(point -> point.same(one.part(), one.point())))
+                .forEach(one -> points.add(new Point(one.part(), one.point(), one.pointKind(), Because.LOGGED, 0)));
+        for (PartName part : parts) {
+            Optional<Lubrication.PointKind> kind = table.guess(part.text());
+            boolean met = points.stream().anyMatch(point -> point.part().equals(part));
+            if (kind.isPresent() && !met) {
+                points.add(new Point(part, part.text(), kind.get().id(), Because.PARTS, 0));
+            }
+        }
+        Set<String> kinds = new HashSet<>();
+        points.forEach(point -> kinds.add(point.kind()));
+        for (Lubrication.FamilyPoint one : table.families().getOrDefault(family, List.of())) {
+            PartName part = PartName.of(one.part());
+            boolean met = kinds.contains(one.kind())
+                    || points.stream().anyMatch(point -> point.part().equals(part));
+            if (!met) {
+                points.add(new Point(part, one.point(), one.kind(), Because.FAMILY, 0));
+            }
+        }
+        return points;
+    }
+
+    private static Row row(Point point, TreatPicture treat, Lubrication table, School school, Instant now) {
+        Optional<Lubrication.PointKind> kind = table.point(point.kind()).or(() -> table.guess(point.point()));
+        Optional<Instant> cleanedAt = treat.cleaned().stream()
+                .filter(one -> one.what().part().equals(point.part()))
+                .map(TreatPicture.Done::at)
+                .max(Instant::compareTo);
+        List<TreatPicture.Done<TreatEntry.Lubricated>> oiled = treat.lubricated().stream()
+                .filter(one -> point.same(one.what().part(), one.what().point()))
+                .filter(one -> cleanedAt.isEmpty() || !one.at().isBefore(cleanedAt.get()))
+                .toList();
+        Optional<Instant> dryAt = treat.running(now).stream()
+                .filter(wait -> point.part().equals(wait.part()))
+                .map(TreatPicture.Wait::endsAt)
+                .max(Instant::compareTo);
+        Optional<DryRunResult> dryRun = treat.ranDry(point.part()).map(TreatEntry.RunDry::result);
+        Next next = next(oiled.isEmpty(), cleanedAt.isPresent(), dryAt.isPresent(), dryRun);
+        return new Row(
+                point.part(),
+                point.point(),
+                kind.map(Lubrication.PointKind::id).orElse(""),
+                kind.map(Lubrication.PointKind::label).orElse(""),
+                point.because(),
+                point.jobs(),
+                kind.map(one -> one.suggested().getOrDefault(school, "")).orElse(""),
+                kind.map(one -> one.bySchool().getOrDefault(school, "")).orElse(""),
+                kind.map(Lubrication.PointKind::neverWhy).orElse(""),
+                cleanedAt.isPresent(),
+                dryRun,
+                dryAt,
+                oiled.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(table.label(oiled.getLast().what().lubricant())),
+                (int) oiled.stream()
+                        .filter(one -> !one.what().lubricant().equals(Lubrication.NONE))
+                        .count(),
+                next,
+                remark(oiled, table),
+                kind.map(OilSheet::schools).orElse(Map.of()));
+    }
+
+    private static Next next(boolean bare, boolean cleaned, boolean drying, Optional<DryRunResult> dryRun) {
+        if (!bare) {
+            return Next.DONE;
+        }
+        if (drying) {
+            return Next.WAIT;
+        }
+        if (dryRun.isPresent() && dryRun.get() != DryRunResult.FREE) {
+            return Next.CLEAN_AGAIN;
+        }
+        return cleaned ? Next.OIL : Next.CLEAN;
+    }
+
+    /** Oil that is added to oil runs where nobody wants it. */
+    private static String remark(List<TreatPicture.Done<TreatEntry.Lubricated>> oiled, Lubrication table) {
+        List<TreatPicture.Done<TreatEntry.Lubricated>> wet = oiled.stream()
+                .filter(one -> !one.what().lubricant().equals(Lubrication.NONE))
+                .toList();
+        if (wet.isEmpty()) {
+            return "";
+        }
+        String with = table.label(wet.getLast().what().lubricant()).toLowerCase(Locale.ROOT);
+        return wet.size() == 1
+                ? "has its " + with + "; more would creep"
+                : "oiled " + wet.size()
+                        + " times since it was cleaned: too much creeps to blades and clutches, clean it again";
+    }
+
+    private static Map<School, OfSchool> schools(Lubrication.PointKind kind) {
+        Map<School, OfSchool> schools = new EnumMap<>(School.class);
+        for (School school : School.values()) {
+            schools.put(
+                    school,
+                    new OfSchool(
+                            kind.suggested().getOrDefault(school, ""),
+                            kind.bySchool().getOrDefault(school, "")));
+        }
+        return schools;
+    }
+}

@@ -1,0 +1,163 @@
+package ruvant.core.treat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.job.Verdict;
+import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+
+/**
+ * What a shop changed in the tables of agents, materials, soils and waits: entries in place of others by their id, or more
+ * of them. The tables that ship stay as they are, so that a shop sees where it differs.
+ */
+public record TableChanges(
+        List<Materials.Material> materials,
+        List<Materials.Agent> agents,
+        List<Materials.Soil> soils,
+        List<Lubrication.WaitKind> waits) {
+    /** Nothing changed. */
+    public static final TableChanges NONE = new TableChanges(List.of(), List.of(), List.of(), List.of());
+
+    private static final int LONGEST_MINUTES = 43_200;
+
+    public TableChanges {
+        materials = Check.some("materials", materials, 200);
+        agents = Check.some("agents", agents, 200);
+        soils = Check.some("soils", soils, 200);
+        waits = Check.some("waits", waits, 200);
+        materials.forEach(one -> named("material", one.id(), one.label()));
+        agents.forEach(one -> {
+            named("agent", one.id(), one.label());
+            Check.count("flashOffMinutes", one.flashOffMinutes(), 0, LONGEST_MINUTES);
+        });
+        soils.forEach(one -> named("soil", one.id(), one.label()));
+        waits.forEach(one -> {
+            named("wait", one.id(), one.label());
+            Check.count("minutes", one.minutes(), 1, LONGEST_MINUTES);
+            if (one.latestMinutes() > 0 && one.latestMinutes() <= one.minutes()) {
+                throw new FieldProblem(
+                        "latestMinutes",
+                        "“" + one.label() + "” would be too late before it is over.",
+                        "Give more minutes than " + one.minutes() + ", or none.");
+            }
+        });
+    }
+
+    private static void named(String field, String id, String label) {
+        Check.name(field, id);
+        Check.name(field, label);
+    }
+
+    /** A verdict that differs from the table that ships. */
+    public record Difference(String agent, String material, Verdict shipped, Verdict here) {}
+
+    /** These, and then others in place of them or besides. */
+    public TableChanges plus(TableChanges more) {
+        return new TableChanges(
+                merged(materials, more.materials, Materials.Material::id),
+                merged(agents, more.agents, Materials.Agent::id),
+                merged(soils, more.soils, Materials.Soil::id),
+                merged(waits, more.waits, Lubrication.WaitKind::id));
+    }
+
+    /** The same without what was changed of one entry. */
+    public TableChanges without(String id) {
+        return new TableChanges(
+                materials.stream().filter(one -> !one.id().equals(id)).toList(),
+                agents.stream().filter(one -> !one.id().equals(id)).toList(),
+                soils.stream().filter(one -> !one.id().equals(id)).toList(),
+                waits.stream().filter(one -> !one.id().equals(id)).toList());
+    }
+
+    /** Ids of all that was changed or added. */
+    public List<String> ids() {
+        return Stream.of(
+                        materials.stream().map(Materials.Material::id),
+                        agents.stream().map(Materials.Agent::id),
+                        soils.stream().map(Materials.Soil::id),
+                        waits.stream().map(Lubrication.WaitKind::id))
+                .flatMap(one -> one)
+                .toList();
+    }
+
+    /**
+     * The table with these changes.
+     *
+     * @throws FieldProblem where an entry would speak of one that is not there
+     */
+    public Materials in(Materials shipped) {
+        Materials changed = new Materials(
+                shipped.version(),
+                merged(shipped.materials(), materials, Materials.Material::id),
+                merged(shipped.agents(), agents, Materials.Agent::id),
+                merged(shipped.soils(), soils, Materials.Soil::id),
+                shipped.methods(),
+                shipped.cautions());
+        Set<String> known = ids(changed.materials(), Materials.Material::id);
+        changed.agents()
+                .forEach(
+                        agent -> agent.verdicts().keySet().forEach(id -> there("materials", id, known, agent.label())));
+        Set<String> agentIds = ids(changed.agents(), Materials.Agent::id);
+        changed.soils().forEach(soil -> soil.agents().forEach(id -> there("agents", id, agentIds, soil.label())));
+        return changed;
+    }
+
+    /** The waits with these changes. */
+    public Lubrication in(Lubrication shipped) {
+        return new Lubrication(
+                shipped.version(),
+                shipped.points(),
+                shipped.lubricants(),
+                merged(shipped.waits(), waits, Lubrication.WaitKind::id),
+                shipped.families());
+    }
+
+    /** Every verdict in which this shop differs from the table that ships. */
+    public List<Difference> differences(Materials shipped) {
+        Materials here = in(shipped);
+        List<Difference> differences = new ArrayList<>();
+        for (Materials.Agent agent : here.agents()) {
+            Map<String, Materials.Finding> before = shipped.agents().stream()
+                    .filter(one -> one.id().equals(agent.id()))
+                    .findFirst()
+                    .map(Materials.Agent::verdicts)
+                    .orElse(Map.of());
+            for (Materials.Material material : here.materials()) {
+                Verdict was = verdict(before, material.id());
+                Verdict is = verdict(agent.verdicts(), material.id());
+                if (was != is) {
+                    differences.add(new Difference(agent.id(), material.id(), was, is));
+                }
+            }
+        }
+        return differences;
+    }
+
+    private static Verdict verdict(Map<String, Materials.Finding> verdicts, String material) {
+        return verdicts.containsKey(material) ? verdicts.get(material).verdict() : Verdict.NOT_LISTED;
+    }
+
+    private static void there(String field, String id, Set<String> known, String where) {
+        if (!known.contains(id)) {
+            throw new FieldProblem(
+                    field, "“" + where + "” speaks of “" + id + "”, which is in no table.", "Add that first.");
+        }
+    }
+
+    private static <T> Set<String> ids(List<T> all, Function<T, String> id) {
+        return all.stream().map(id).collect(Collectors.toSet());
+    }
+
+    private static <T> List<T> merged(List<T> first, List<T> then, Function<T, String> id) {
+        Map<String, T> all = new LinkedHashMap<>();
+        first.forEach(one -> all.put(id.apply(one), one));
+        then.forEach(one -> all.put(id.apply(one), one));
+        return List.copyOf(all.values());
+    }
+}

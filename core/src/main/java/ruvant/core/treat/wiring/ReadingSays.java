@@ -1,0 +1,106 @@
+package ruvant.core.treat.wiring;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import ruvant.core.job.ProbeKind;
+import ruvant.core.job.TreatEntry;
+
+/** What a reading of a multimeter says, by itself and beside others of the same two places. */
+public final class ReadingSays {
+    /** A wire or a clean contact stays below; leads of a meter have as much themselves. */
+    private static final double SOUND_OHMS = 1;
+
+    private static final double POOR_OHMS = 20;
+
+    /** A cell may give in by so much under a camera's small load. */
+    private static final double SOUND_SAG = 0.1;
+
+    private static final double NOTHING_VOLTS = 0.02;
+
+    private ReadingSays() {}
+
+    /** How a reading is to be taken. */
+    public enum Verdict {
+        SOUND,
+        DOUBTFUL,
+        BAD
+    }
+
+    /** A verdict in words. */
+    public record Said(Verdict verdict, String words) {}
+
+    /**
+     * What one reading says.
+     *
+     * @param readings all readings of the camera, this one among them, the oldest first
+     */
+    public static Said of(TreatEntry.Probed reading, List<TreatEntry.Probed> readings) {
+        return switch (reading.kind()) {
+            case CONTINUITY -> continuity(reading);
+            case VOLTAGE ->
+                loaded(reading, readings, ProbeKind.LOADED)
+                        .map(under -> sag(reading.value(), under))
+                        .orElseGet(() -> nothingDrawn(reading.value()));
+            case LOADED ->
+                loaded(reading, readings, ProbeKind.VOLTAGE)
+                        .map(free -> sag(free, reading.value()))
+                        .orElseGet(() -> underLoad(reading.value()));
+        };
+    }
+
+    private static Said continuity(TreatEntry.Probed reading) {
+        if (reading.value() == null) {
+            return new Said(Verdict.BAD, "open: broken, or a switch that does not close");
+        }
+        if (reading.value() <= SOUND_OHMS) {
+            return new Said(Verdict.SOUND, "joined");
+        }
+        return reading.value() <= POOR_OHMS
+                ? new Said(Verdict.DOUBTFUL, "joined badly: corroded, loose, or only hanging by a strand")
+                : new Said(Verdict.DOUBTFUL, "resists: right across a coil or a meter, wrong along a wire");
+    }
+
+    private static Said nothingDrawn(double volts) {
+        return Math.abs(volts) < NOTHING_VOLTS
+                ? new Said(Verdict.BAD, "no voltage arrives")
+                : new Said(Verdict.DOUBTFUL, "says little before it is read under load too");
+    }
+
+    /** Across the cell it should stand, along a wire there should be none: one reading alone cannot tell which it is. */
+    private static Said underLoad(double volts) {
+        return Math.abs(volts) < NOTHING_VOLTS
+                ? new Said(Verdict.SOUND, "nothing is lost between these two")
+                : new Said(Verdict.DOUBTFUL, "so much lies between these two while current flows");
+    }
+
+    private static Said sag(double free, double under) {
+        double lost = free - under;
+        if (Math.abs(free) < NOTHING_VOLTS) {
+            return Math.abs(under) < NOTHING_VOLTS
+                    ? new Said(Verdict.SOUND, "nothing is lost between these two")
+                    : new Said(Verdict.BAD, volts(under) + " is lost between these two under load");
+        }
+        return Math.abs(lost) <= SOUND_SAG * Math.abs(free)
+                ? new Said(Verdict.SOUND, "holds under load")
+                : new Said(
+                        Verdict.BAD,
+                        "gives in by " + volts(lost)
+                                + " under load: a tired cell, or a contact on the way that resists");
+    }
+
+    private static String volts(double volts) {
+        return String.format(Locale.ROOT, "%.2f V", Math.abs(volts));
+    }
+
+    /** The newest reading of the other kind at the same two places. */
+    private static Optional<Double> loaded(
+            TreatEntry.Probed reading, List<TreatEntry.Probed> readings, ProbeKind other) {
+        return readings.stream()
+                .filter(one -> one.kind() == other
+                        && one.from().equalsIgnoreCase(reading.from())
+                        && one.to().equalsIgnoreCase(reading.to()))
+                .reduce((earlier, later) -> later)
+                .map(TreatEntry.Probed::value);
+    }
+}

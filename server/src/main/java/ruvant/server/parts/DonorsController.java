@@ -1,0 +1,70 @@
+package ruvant.server.parts;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.knowledge.KnownPart;
+import ruvant.core.parts.BreakOrMend;
+import ruvant.core.parts.shelf.BodyPart;
+import ruvant.core.parts.shelf.ShelfPicture;
+import ruvant.core.units.FieldProblem;
+import ruvant.server.record.LearnedModels;
+
+/** Cameras kept for their parts. */
+@RestController
+@RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
+class DonorsController {
+    private static final int MINUTES_NOT_KNOWN = 15;
+
+    private final ShelfService shelf;
+    private final PartsDesk desk;
+    private final LearnedModels learned;
+
+    DonorsController(ShelfService shelf, PartsDesk desk, LearnedModels learned) {
+        this.shelf = shelf;
+        this.desk = desk;
+        this.learned = learned;
+    }
+
+    /** A donor with what is best done with it. */
+    record DonorRow(ShelfPicture.DonorHeld held, String words, long left, BreakOrMend.Figures figures) {}
+
+    @GetMapping("/donors")
+    List<DonorRow> donors() {
+        BreakOrMend breakOrMend = desk.breakOrMend(desk.interchange());
+        return shelf.picture().donors().stream()
+                .map(donor -> row(donor, breakOrMend))
+                .toList();
+    }
+
+    @GetMapping("/donors/{id}")
+    DonorRow donor(@PathVariable UUID id) {
+        ShelfPicture.DonorHeld donor = shelf.picture()
+                .donor(id)
+                .orElseThrow(() -> new FieldProblem("donor", "There is no such donor.", "Look for it under Donors."));
+        return row(donor, desk.breakOrMend(desk.interchange()));
+    }
+
+    private static DonorRow row(ShelfPicture.DonorHeld donor, BreakOrMend breakOrMend) {
+        return new DonorRow(donor, donor.body().words(), donor.left(), breakOrMend.of(donor));
+    }
+
+    /** A parts list for a model, by what came off its cameras here. */
+    @GetMapping("/parts-of")
+    List<BodyPart> partsOf(@RequestParam String maker, @RequestParam String model) {
+        return learned.of(maker, model).parts().stream()
+                .map(DonorsController::bodyPart)
+                .toList();
+    }
+
+    private static BodyPart bodyPart(KnownPart part) {
+        Duration takes = part.stripTakes();
+        return new BodyPart(part.name(), 0, takes.isZero() ? MINUTES_NOT_KNOWN : (int) Math.max(1, takes.toMinutes()));
+    }
+}

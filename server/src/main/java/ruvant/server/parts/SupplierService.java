@@ -1,0 +1,52 @@
+package ruvant.server.parts;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import org.springframework.stereotype.Service;
+import ruvant.core.parts.shelf.ShelfPicture;
+import ruvant.core.parts.supplier.Catalogue;
+import ruvant.core.parts.supplier.StandInSupplier;
+import ruvant.server.house.SettingStore;
+
+/** The catalogue at hand, and the parcels that the stand-in supplier sends. */
+@Service
+class SupplierService {
+    private static final String SETTING = "catalogue";
+
+    private final SettingStore settings;
+    private final ObjectMapper json;
+    private volatile Catalogue catalogue;
+
+    SupplierService(SettingStore settings, ObjectMapper json) throws IOException {
+        this.settings = settings;
+        this.json = json;
+        var own = settings.get(SETTING);
+        if (own.isPresent()) {
+            catalogue = json.readValue(own.get(), Catalogue.class);
+        } else {
+            try (InputStream shipped = Catalogue.class.getResourceAsStream("catalogue.json")) {
+                catalogue = json.readValue(shipped, Catalogue.class);
+            }
+        }
+    }
+
+    Catalogue catalogue() {
+        return catalogue;
+    }
+
+    /** Takes another catalogue in place of the one at hand. */
+    synchronized void take(Catalogue other) {
+        try {
+            settings.put(SETTING, json.writeValueAsString(other));
+        } catch (JsonProcessingException problem) {
+            throw new IllegalStateException("The catalogue cannot be written", problem);
+        }
+        catalogue = other;
+    }
+
+    StandInSupplier.Parcel parcel(ShelfPicture.OrderHeld order) {
+        return new StandInSupplier(catalogue).parcel(order.id(), order.at(), order.what());
+    }
+}

@@ -1,0 +1,87 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { type DonorRow, donorsQuery } from "../../api/shelf";
+import { money } from "../../ui/money";
+import { Empty } from "../../ui/Panel";
+import { BEST } from "./best";
+import { PartsLeft } from "./PartsLeft";
+
+/** Cameras kept for their parts: what is left in each, and what is best done with it. */
+export function Donors() {
+  const donors = useQuery(donorsQuery).data;
+  if (donors === undefined) return null;
+  const here = donors.filter((one) => one.held.gone === undefined);
+  const gone = donors.filter((one) => one.held.gone !== undefined);
+  return (
+    <div className="min-h-0 flex-1 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Donors">
+      <p className="flex items-center gap-4 pb-2">
+        <span className="text-soft">
+          {here.length} kept for their parts
+          {gone.length > 0 && `, ${gone.length} gone`}
+        </span>
+        <Link
+          to="new"
+          className="bg-ready text-on-ready ml-auto inline-flex min-h-11 items-center rounded-[4px] px-3.5 font-bold"
+        >
+          Keep a camera for its parts
+        </Link>
+      </p>
+      {donors.length === 0 && (
+        <Empty>
+          No camera is kept for its parts yet. Put one in with what it would bring as it stands and mended; its parts
+          list comes from the cameras of its model that were here.
+        </Empty>
+      )}
+      <ul className="flex flex-col">
+        {here.map((row) => (
+          <DonorLine key={row.held.id} row={row} />
+        ))}
+      </ul>
+      {gone.length > 0 && (
+        <details className="pt-3">
+          <summary className="min-h-11 content-center">Gone</summary>
+          <ul>
+            {gone.map((row) => (
+              <li key={row.held.id} className="border-line/70 border-b py-1.5">
+                <Link to={row.held.id} className="underline">
+                  {row.words}
+                </Link>{" "}
+                <span className="text-soft">{row.held.gone}</span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
+  );
+}
+
+function DonorLine({ row }: { row: DonorRow }) {
+  const { held, figures } = row;
+  return (
+    <li className="border-line/70 border-b">
+      <Link
+        to={held.id}
+        className="hover:bg-sunk grid grid-cols-[60px_minmax(0,4fr)_minmax(0,6fr)_210px] items-start gap-4 px-2 py-2.5"
+      >
+        <span className="num text-soft text-[13.5px]">D-{held.number}</span>
+        <span>
+          <b>{row.words}</b>
+          <span className="text-soft block text-[14px]">
+            {held.body.place}
+            {held.body.fault !== "" && ` · ${held.body.fault}`}
+          </span>
+        </span>
+        <PartsLeft parts={held.parts} />
+        <span className="text-right">
+          <b>{BEST[figures.best]}</b>
+          <span className="text-soft num block text-[13.5px]">
+            {held.opened
+              ? `${money(figures.partsMinor)} still in it`
+              : `whole ${money(figures.asIsMinor)} · mended ${money(figures.mendedMinor)} · parts ${money(figures.partsMinor)}`}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,138 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+import { interchangeQuery, useShelf } from "../../api/shelf";
+import { Button } from "../../ui/Button";
+import { FormProblem, TextField } from "../../ui/Field";
+import { Empty, Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { KindFields } from "./KindFields";
+import { ANY_KIND, kindWords } from "./things";
+
+/** Which part of which camera goes into which other, by what was tried here and what is said. */
+export function Fits() {
+  const pairs = useQuery(interchangeQuery).data;
+  const [find, setFind] = useState("");
+  if (pairs === undefined) return null;
+  const words = find.trim().toLowerCase();
+  const found = pairs.filter((pair) =>
+    `${pair.part} ${kindWords(pair.from)} ${kindWords(pair.into)}`.toLowerCase().includes(words),
+  );
+  return (
+    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+      <div className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Known fits">
+        <input
+          className="input w-80!"
+          aria-label="Look for a part or a camera"
+          placeholder="focus rack, Twin, 2nd pattern"
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+        />
+        {pairs.length === 0 && (
+          <Empty>
+            Nothing is known yet. When a part of another camera goes back on, Refit asks with one key how it fitted;
+            that stands here from then on.
+          </Empty>
+        )}
+        <ul>
+          {found.map((pair) => (
+            <PairLine key={`${pair.part} ${kindWords(pair.from)} ${kindWords(pair.into)}`} pair={pair} />
+          ))}
+        </ul>
+      </div>
+      <aside tabIndex={0} aria-label="Say what is known" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+        <State />
+      </aside>
+    </div>
+  );
+}
+
+function PairLine({ pair }: { pair: Schemas["Pair"] }) {
+  const { belief } = pair;
+  const percent = (chance: number) => `${100 * chance}%`;
+  return (
+    <li className="border-line/70 grid grid-cols-[minmax(0,1fr)_260px] items-center gap-4 border-b py-1.5">
+      <span>
+        <b>{pair.part === "" ? "parts in general" : pair.part}</b> of {kindWords(pair.from)} in {kindWords(pair.into)}
+        <span className="text-soft block text-[13.5px]">
+          {belief.tries > 0 && (
+            <>
+              fits {belief.fits} of {belief.tries} here
+              {belief.fits > 0 && belief.asIs < 1 && `, ${Math.round(belief.fits * (1 - belief.asIs))} with work`}
+            </>
+          )}
+          {belief.tries === 0 && "never tried here"}
+          {belief.stated !== "" && ` · ${belief.stated}`}
+          {belief.indirect.length > 0 && <i> · weaker: {belief.indirect.join("; ")}</i>}
+        </span>
+      </span>
+      <span className="flex items-center gap-3">
+        <span className="bg-sunk border-line relative h-4 flex-1 rounded-[2px] border" aria-hidden="true">
+          <span
+            className="bg-ready-wash absolute inset-y-0"
+            style={{ left: percent(belief.low), right: percent(1 - belief.high) }}
+          />
+          <span className="bg-ready absolute inset-y-[-3px] w-[3px]" style={{ left: percent(belief.chance) }} />
+        </span>
+        <span className="num w-24 text-right text-[14px]">
+          <b>{Math.round(100 * belief.chance)} %</b>{" "}
+          <span className="text-soft">
+            {Math.round(100 * belief.low)}–{Math.round(100 * belief.high)}
+          </span>
+        </span>
+      </span>
+    </li>
+  );
+}
+
+function State() {
+  const { choices } = useWords();
+  const say = useShelf();
+  const { problem, field, submit } = useSubmit();
+  const [part, setPart] = useState("");
+  const [from, setFrom] = useState(ANY_KIND);
+  const [into, setInto] = useState(ANY_KIND);
+  const [strength, setStrength] = useState<Schemas["StatedFit"]["strength"]>("MOSTLY");
+  const [note, setNote] = useState("");
+  const log = () =>
+    submit(async () => {
+      await say([{ kind: "fitStated", stated: { part, from, into, strength, note } }], "Noted.");
+      setPart("");
+      setNote("");
+    });
+  return (
+    <FormProblem value={field}>
+      <Panel title="Say what is known">
+        <form
+          className="flex flex-col gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void log();
+          }}
+        >
+          <TextField label="Part; empty for parts in general" value={part} onChange={(event) => setPart(event.target.value)} />
+          <KindFields value={from} onChange={setFrom} />
+          <p className="font-bold">goes into</p>
+          <KindFields value={into} onChange={setInto} />
+          <Pick
+            label="How surely"
+            choices={choices("strength")}
+            value={strength}
+            onChange={(next) => setStrength(next as typeof strength)}
+          />
+          <TextField label="From where it is known" value={note} onChange={(event) => setNote(event.target.value)} />
+          <p className="text-soft text-[13.5px]">
+            It counts as four tries to begin with; what is tried here is added to it and soon outweighs it.
+          </p>
+          {problem !== undefined && <ProblemNote problem={problem} />}
+          <Button kind="primary" type="submit" className="self-start" disabled={from.model === "" || into.model === ""}>
+            So it is said
+          </Button>
+        </form>
+      </Panel>
+    </FormProblem>
+  );
+}

@@ -1,0 +1,56 @@
+import { useQuery } from "@tanstack/react-query";
+import { useId } from "react";
+import { modelsQuery } from "../../api/queries";
+import type { CameraKind } from "../../api/shelf";
+import { TextField } from "../../ui/Field";
+
+/** For which camera: maker, model and pattern, with those that came in at hand. */
+export function KindFields({
+  value,
+  onChange,
+  names = { maker: "maker", model: "model" },
+}: {
+  value: CameraKind;
+  onChange: (kind: CameraKind) => void;
+  names?: { maker: string; model: string };
+}) {
+  const models = useQuery(modelsQuery).data ?? [];
+  const id = useId();
+  const set = (change: Partial<CameraKind>) => onChange({ ...value, ...change });
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      <TextField
+        label="Made for: maker"
+        name={names.maker}
+        list={`${id}-makers`}
+        value={value.maker}
+        onChange={(event) => set({ maker: event.target.value })}
+      />
+      <TextField
+        label="Model"
+        name={names.model}
+        list={`${id}-models`}
+        value={value.model}
+        onChange={(event) => set({ model: event.target.value })}
+      />
+      <TextField
+        label="Pattern"
+        value={value.pattern}
+        placeholder="1st pattern"
+        onChange={(event) => set({ pattern: event.target.value })}
+      />
+      <datalist id={`${id}-makers`}>
+        {[...new Set(models.map((one) => one.maker))].map((maker) => (
+          <option key={maker} value={maker} />
+        ))}
+      </datalist>
+      <datalist id={`${id}-models`}>
+        {models
+          .filter((one) => value.maker === "" || one.maker.toLowerCase() === value.maker.toLowerCase())
+          .map((one) => (
+            <option key={`${one.maker} ${one.model}`} value={one.model} />
+          ))}
+      </datalist>
+    </div>
+  );
+}

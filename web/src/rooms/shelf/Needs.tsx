@@ -1,0 +1,215 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { insistingQuery, needsQuery, type Source, useShelf } from "../../api/shelf";
+import { Button } from "../../ui/Button";
+import { money } from "../../ui/money";
+import { Empty } from "../../ui/Panel";
+import { PaperTag } from "../../ui/PaperTag";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { Terms } from "./Terms";
+import { keeping } from "./things";
+
+type Row = Schemas["NeedRow"];
+
+const keyOf = (row: Row) => `${row.need.tag} ${row.need.part}`;
+
+/** Every open need of the shop beside what it gets where all are shared out together. */
+export function Needs() {
+  const page = useQuery(needsQuery).data;
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const [chosen, setChosen] = useState<string>();
+  if (page === undefined) return null;
+  const open = page.needs.find((row) => keyOf(row) === chosen) ?? page.needs[0];
+  const toKeep = page.needs.flatMap((row) => {
+    const entry = row.got === undefined || row.got.keptForThis ? undefined : keeping(row.got, row.need);
+    return entry === undefined ? [] : [entry];
+  });
+  const gain = page.netMinor - page.oneByOneMinor;
+  return (
+    <div className="wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
+      <div className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Needs">
+        {page.needs.length === 0 ? (
+          <Empty>
+            No camera waits for a part. A need is opened at the camera, under Mend; then its sources stand here, shared
+            out among all cameras at once.
+          </Empty>
+        ) : (
+          <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
+            <span>
+              Shared out together <b className="num text-[18px]">{money(page.netMinor)}</b>
+            </span>
+            <span className="text-soft">
+              one after the other <b className="num">{money(page.oneByOneMinor)}</b>
+              {gain > 0 && `, ${money(gain)} less`}
+            </span>
+            {!page.exact && <span className="text-mark">best found; none exceeds {money(page.boundMinor)}</span>}
+            <Button
+              kind="primary"
+              className="ml-auto"
+              disabled={toKeep.length === 0}
+              onClick={() => void submit(() => say(toKeep, `Kept: ${toKeep.length}.`))}
+            >
+              {toKeep.length === 0 ? "All kept" : `Keep all ${toKeep.length} so`}
+            </Button>
+          </p>
+        )}
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        <ul className="flex flex-col">
+          {page.needs.map((row) => (
+            <NeedLine
+              key={keyOf(row)}
+              row={row}
+              chosen={open !== undefined && keyOf(row) === keyOf(open)}
+              onChoose={() => setChosen(keyOf(row))}
+            />
+          ))}
+        </ul>
+        <AtBench taken={page.atBench} />
+      </div>
+      <aside tabIndex={0} aria-label="Sources of this need" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+        {open !== undefined && <OneNeed key={keyOf(open)} row={open} />}
+      </aside>
+    </div>
+  );
+}
+
+function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoose: () => void }) {
+  const best = row.bestAlone !== undefined && row.bestAlone.id !== row.got?.id;
+  return (
+    <li className="border-line/70 border-b">
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={onChoose}
+        className={`grid min-h-14 w-full grid-cols-[96px_minmax(0,5fr)_minmax(0,6fr)_72px] items-center gap-3 px-2 py-1.5 text-left ${chosen ? "bg-ready-wash" : "hover:bg-sunk"}`}
+      >
+        <PaperTag tag={row.need.tag} />
+        <span className="min-w-0">
+          <b>{row.need.part}</b>
+          {row.what !== row.need.part && <span className="text-soft">, {row.what}</span>}
+          <span className="text-soft block text-[13.5px]">{row.camera}</span>
+        </span>
+        {row.got === undefined ? (
+          <span className="text-stop">Nothing is worth it: leave it open, or order</span>
+        ) : (
+          <span className="min-w-0">
+            {row.got.keptForThis && <span className="text-done font-bold">kept: </span>}
+            {row.got.words}
+            <span className="text-soft block text-[13.5px]">
+              {row.got.where}
+              {best && <span className="text-mark"> · not its own best, so that another gets that</span>}
+            </span>
+          </span>
+        )}
+        <span className="num text-right">{row.got === undefined ? "–" : money(row.got.netMinor)}</span>
+      </button>
+    </li>
+  );
+}
+
+function OneNeed({ row }: { row: Row }) {
+  const [insisted, setInsisted] = useState("");
+  const sources = row.got === undefined ? row.others : [row.got, ...row.others];
+  return (
+    <div className="flex flex-col gap-3">
+      <div>
+        <h2 className="text-[19px]">{row.need.part}</h2>
+        <p className="text-soft">
+          {row.camera}, <Link to={`/camera/${row.need.tag}/mend?part=${encodeURIComponent(row.need.part)}`} className="underline">{row.need.tag}</Link>
+        </p>
+      </div>
+      <ul className="flex flex-col gap-3">
+        {sources.map((source) => (
+          <li key={source.id} className="border-line border-t pt-2">
+            <p>
+              <b>{source.words}</b>
+              {source.id === row.got?.id && <span className="text-ready font-bold"> · this one</span>}
+              <span className="text-soft block text-[13.5px]">
+                {source.where} · {source.fitWords}
+                {source.days > 0 && ` · ${source.days} days`}
+              </span>
+            </p>
+            <Terms terms={source.terms} net={source.netMinor} />
+            {source.id !== row.got?.id &&
+              (insisted === source.id ? (
+                <Insisted row={row} source={source} />
+              ) : (
+                <Button kind="quiet" className="-ml-3" onClick={() => setInsisted(source.id)}>
+                  What if this one all the same?
+                </Button>
+              ))}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Insisted({ row, source }: { row: Row; source: Source }) {
+  const costs = useQuery(insistingQuery(row.need.tag, row.need.part, source.id));
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const entry = keeping(source, row.need);
+  if (costs.error !== null) return <ProblemNote problem={costs.error} />;
+  if (costs.data === undefined) return <p className="text-soft py-2">Working it out…</p>;
+  return (
+    <div className="border-mark-line bg-mark-wash mt-1 flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
+      <span>
+        {costs.data.costMinor === 0 ? (
+          "It costs nothing: just as good in all."
+        ) : (
+          <>
+            It costs <b className="num">{money(costs.data.costMinor)}</b> over all needs together.
+          </>
+        )}
+      </span>
+      {entry !== undefined && (
+        <Button onClick={() => void submit(() => say([entry], `Kept for ${row.need.tag}: ${source.words}.`))}>
+          Keep this one
+        </Button>
+      )}
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </div>
+  );
+}
+
+/** What is taken and not fitted yet: it is nowhere in its place, so it is named. */
+export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  if (taken.length === 0) return null;
+  return (
+    <section aria-label="Taken, at the bench">
+      <h2 className="heading border-line border-b pb-1">Taken, at the bench</h2>
+      <ul>
+        {taken.map((one) => (
+          <li key={`${one.thing.of} ${one.thing.part} ${one.forNeed.tag} ${one.since}`} className="border-line/70 flex items-center gap-3 border-b py-1">
+            <PaperTag tag={one.forNeed.tag} />
+            <span className="min-w-0 flex-1">
+              {one.count > 1 && `${one.count} × `}
+              {one.words} <span className="text-soft">for {one.forNeed.part}</span>
+            </span>
+            <Button
+              kind="quiet"
+              onClick={() =>
+                void submit(() =>
+                  say(
+                    [{ kind: "backOnShelf", thing: one.thing, forNeed: one.forNeed, count: one.count, why: "" }],
+                    "Back in its place.",
+                  ),
+                )
+              }
+            >
+              Back on the shelf
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </section>
+  );
+}

@@ -1,0 +1,143 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { needsQuery, type StockRow, useShelf } from "../../api/shelf";
+import { AddLine } from "../../ui/AddLine";
+import { Button } from "../../ui/Button";
+import { fullDay } from "../../ui/dates";
+import { ChoiceField } from "../../ui/Field";
+import { money } from "../../ui/money";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { StockForm } from "./StockForm";
+
+/** One kind of thing on the shelf, and what can be done with it. */
+export function OneStock({ row }: { row: StockRow }) {
+  const [editing, setEditing] = useState(false);
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const { held } = row;
+  if (editing) return <StockForm row={row} onDone={() => setEditing(false)} />;
+  return (
+    <div className="flex flex-col gap-3">
+      <div>
+        <p className="num text-soft">S-{held.number}</p>
+        <h2 className="text-[19px]">{row.words}</h2>
+        <p className="text-soft">
+          {held.stock.place}
+          {held.stock.origin !== "" && ` · from ${held.stock.origin}`}
+          {held.stock.costMinor > 0 && ` · ${money(held.stock.costMinor)} each`}
+        </p>
+        {held.stock.remark !== "" && <p>“{held.stock.remark}”</p>}
+        <p>
+          <b className="num text-[22px]">{held.left}</b> there, {row.free} free
+          {held.counted !== undefined && (
+            <span className="text-soft">
+              {" "}
+              · counted {fullDay(held.counted)}
+              {held.off !== 0 && `, ${Math.abs(held.off)} ${held.off < 0 ? "were missing" : "were too many"}`}
+            </span>
+          )}
+        </p>
+      </div>
+      <ul>
+        {held.kept.map((kept) => (
+          <li key={`${kept.forNeed.tag} ${kept.forNeed.part}`} className="flex items-center gap-2">
+            <span className="flex-1">
+              {kept.count} kept for {kept.forNeed.tag}, {kept.forNeed.part}
+            </span>
+            <Button
+              kind="quiet"
+              onClick={() =>
+                void submit(() =>
+                  say(
+                    [{ kind: "released", thing: { of: held.id, part: "" }, forNeed: kept.forNeed }],
+                    "No longer kept.",
+                  ),
+                )
+              }
+            >
+              Release
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <ForANeed row={row} />
+      <AddLine
+        blanks={[
+          { label: "How many came in", hint: "20" },
+          { label: "From where", hint: "from where", optional: true },
+        ]}
+        action="Refill"
+        onAdd={(count, origin) =>
+          say(
+            [{ kind: "stockRefilled", stock: held.id, count: Number(count), origin }],
+            `Refilled by ${count}.`,
+          )
+        }
+      />
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => setEditing(true)}>Describe it otherwise…</Button>
+        <a
+          className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
+          href={`/api/shelf/labels.pdf?of=${held.id}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Label
+        </a>
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </div>
+  );
+}
+
+/** Keeps it or takes it for one of the open needs, the likeliest first. */
+function ForANeed({ row }: { row: StockRow }) {
+  const needs = useQuery(needsQuery).data?.needs ?? [];
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const [chosen, setChosen] = useState("");
+  const fits = (id: string) => id === `stock ${row.held.id}`;
+  const sorted = [...needs].sort(
+    (a, b) =>
+      Number([b.got, ...b.others].some((one) => fits(one?.id ?? ""))) -
+      Number([a.got, ...a.others].some((one) => fits(one?.id ?? ""))),
+  );
+  const need = sorted.find((one) => `${one.need.tag} ${one.need.part}` === chosen) ?? sorted[0];
+  if (need === undefined || row.held.left === 0) return null;
+  const thing = { of: row.held.id, part: "" };
+  return (
+    <div className="flex flex-col gap-2">
+      <ChoiceField
+        label="For which camera"
+        value={`${need.need.tag} ${need.need.part}`}
+        choices={sorted.map((one) => ({
+          value: `${one.need.tag} ${one.need.part}`,
+          label: `${one.need.tag}, ${one.need.part}, ${one.camera}`,
+        }))}
+        onChange={(event) => setChosen(event.target.value)}
+      />
+      <div className="flex gap-2">
+        <Button
+          onClick={() =>
+            void submit(() =>
+              say([{ kind: "reserved", thing, forNeed: need.need, count: 1 }], `Kept for ${need.need.tag}.`),
+            )
+          }
+        >
+          Keep one
+        </Button>
+        <Button
+          onClick={() =>
+            void submit(() =>
+              say([{ kind: "taken", thing, forNeed: need.need, count: 1 }], `Taken for ${need.need.tag}.`),
+            )
+          }
+        >
+          Take one
+        </Button>
+      </div>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+import { useQuery } from "@tanstack/react-query";
+import { NavLink, Outlet } from "react-router";
+import { needsQuery, ordersQuery } from "../../api/shelf";
+
+const PLACES = [
+  { to: "needs", label: "Needs" },
+  { to: "stock", label: "Stock" },
+  { to: "donors", label: "Donors" },
+  { to: "orders", label: "Orders" },
+  { to: "fits", label: "What fits what" },
+  { to: "log", label: "Log" },
+];
+
+/** Have I got one? What is needed, what lies where, what is still in the bodies kept for parts, what is on its way. */
+export function Shelf() {
+  const needs = useQuery(needsQuery).data?.needs.length ?? 0;
+  const arrived = useQuery(ordersQuery).data?.filter((one) => one.arrived !== undefined).length ?? 0;
+  const counts: Record<string, string> = {
+    needs: needs > 0 ? String(needs) : "",
+    orders: arrived > 0 ? `${arrived} to unpack` : "",
+  };
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <div className="border-line bg-sheet flex items-center gap-4 border-b px-5">
+        <h1 className="text-[22px]">Shelf</h1>
+        <nav aria-label="On the shelf" className="flex">
+          {PLACES.map((place) => (
+            <NavLink
+              key={place.to}
+              to={place.to}
+              className={({ isActive }) =>
+                `flex min-h-12 items-center gap-1.5 border-b-[3px] px-3 pt-[3px] whitespace-nowrap ${isActive ? "border-mark-line font-bold" : "text-soft hover:text-ink border-transparent"}`
+              }
+            >
+              {place.label}
+              {(counts[place.to] ?? "") !== "" && (
+                <span className="num bg-mark-wash text-mark rounded-[3px] px-1.5 text-[13px]">
+                  {counts[place.to]}
+                </span>
+              )}
+            </NavLink>
+          ))}
+        </nav>
+      </div>
+      <Outlet />
+    </div>
+  );
+}

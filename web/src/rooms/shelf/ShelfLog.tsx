@@ -1,0 +1,118 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Problem } from "../../api/client";
+import { shelfLogQuery, useShelf } from "../../api/shelf";
+import { notify } from "../../shell/notices";
+import { useSigner } from "../../shell/signer";
+import { Button } from "../../ui/Button";
+import { exact } from "../../ui/dates";
+import { Empty, Panel } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+
+/** Every line of the shelf, newest first: what was wrong is struck, nothing is rubbed out. Tables go in and out here. */
+export function ShelfLog() {
+  const lines = useQuery(shelfLogQuery).data;
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  if (lines === undefined) return null;
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+      <div className="min-h-0 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Lines">
+        {lines.length === 0 && <Empty>Nothing has happened on the shelf yet.</Empty>}
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        <ul>
+          {lines.map((line) => (
+            <li key={line.id} className="border-line/70 flex min-h-11 items-center gap-3 border-b">
+              <span className="num text-soft w-32 text-[13.5px]">{exact(line.at)}</span>
+              <span className={`min-w-0 flex-1 ${line.counts || line.strike ? "" : "text-soft line-through"}`}>
+                {line.words}
+              </span>
+              <span className="text-soft text-[14px]">{line.by}</span>
+              {line.counts && (
+                <Button
+                  kind="quiet"
+                  onClick={() =>
+                    void submit(() => say([{ kind: "shelfStruck", line: line.id, why: "" }], "Struck."))
+                  }
+                >
+                  Strike
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <aside className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+        <Tables />
+      </aside>
+    </div>
+  );
+}
+
+function Tables() {
+  const client = useQueryClient();
+  const { signer } = useSigner();
+  const { problem, submit } = useSubmit();
+  const [which, setWhich] = useState<"stock" | "catalogue">("stock");
+  const take = (file: File) =>
+    submit(async () => {
+      const answer = await fetch(`/api/shelf/${which}.csv?by=${encodeURIComponent(signer)}`, {
+        method: which === "stock" ? "POST" : "PUT",
+        headers: { "Content-Type": "text/csv;charset=UTF-8" },
+        body: await file.text(),
+      });
+      const body = (await answer.json()) as { added: number; changed: number };
+      if (!answer.ok) throw new Problem(body as never, "That table was not taken.");
+      await client.invalidateQueries({ queryKey: ["shelf"] });
+      notify({ kind: "done", text: `Taken: ${body.added} rows new, ${body.changed} changed.` });
+    });
+  const file = (of: "stock" | "catalogue") => (
+    <label className="border-line bg-sheet inline-flex min-h-11 cursor-pointer items-center rounded-[4px] border px-3.5 focus-within:outline-3 focus-within:outline-(--color-focus)">
+      {of === "stock" ? "Bring stock in" : "Bring a catalogue in"}
+      <input
+        type="file"
+        accept=".csv,text/csv"
+        className="sr-only"
+        onClick={() => setWhich(of)}
+        onChange={(event) => {
+          const picked = event.target.files?.[0];
+          if (picked !== undefined) void take(picked);
+          event.target.value = "";
+        }}
+      />
+    </label>
+  );
+  const link = "inline-flex min-h-11 items-center underline";
+  return (
+    <Panel title="Tables and labels">
+      <p>
+        <a className={link} href="/api/shelf/stock.csv">
+          Stock as a table
+        </a>{" "}
+        ·{" "}
+        <a className={link} href="/api/shelf/catalogue.csv">
+          catalogue as a table
+        </a>{" "}
+        ·{" "}
+        <a className={link} href="/api/shelf/shelf.json">
+          the whole shelf
+        </a>
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {file("stock")}
+        {file("catalogue")}
+      </div>
+      <p className="text-soft text-[14px]">
+        A row with a number (S-12) changes what lies there; one without is put in. A catalogue takes the place of the
+        one at hand.
+      </p>
+      <p>
+        <a className={link} href="/api/shelf/labels.pdf" target="_blank" rel="noreferrer">
+          Labels of everything
+        </a>
+      </p>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </Panel>
+  );
+}

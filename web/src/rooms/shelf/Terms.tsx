@@ -1,0 +1,20 @@
+import type { Schemas } from "../../api/client";
+import { money, signedMoney } from "../../ui/money";
+
+/** A sum with every one of its terms, so that nobody has to believe it. */
+export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {
+  return (
+    <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 text-[14px]">
+      {terms.map((term) => (
+        <div key={term.what} className="contents">
+          <dt className="text-soft">{term.what}</dt>
+          <dd className="num text-right">{signedMoney(term.minor)}</dd>
+        </div>
+      ))}
+      <dt className="border-line border-t font-bold">{label ?? "together"}</dt>
+      <dd className={`num border-line border-t text-right font-bold ${net < 0 ? "text-stop" : ""}`}>
+        {money(net)}
+      </dd>
+    </dl>
+  );
+}
