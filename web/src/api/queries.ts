@@ -280,3 +280,41 @@ export function useWords() {
       house?.words[kind]?.find((choice) => choice.value === value)?.label ?? value.toLowerCase(),
   };
 }
+
+/** The circuits of the stand-in, and what was read at this camera. */
+export const wiringQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["wiring", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/wiring", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** Holds the probes of the stand-in to two points. */
+export const readMeter = (
+  tag: string,
+  query: { circuit: string; kind: "CONTINUITY" | "VOLTAGE" | "LOADED"; from: string; to: string },
+) => answer(server.GET("/api/jobs/{tag}/wiring/reading", { params: { path: { tag }, query } }));
+
+/** The points of a camera with what goes there and how far each is. */
+export const oilSheetQuery = (tag: string, lastSequence: number) =>
+  queryOptions({
+    queryKey: ["oilSheet", tag, lastSequence],
+    queryFn: () => answer(server.GET("/api/jobs/{tag}/oil-sheet", { params: { path: { tag } } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** The tables of agents, materials, soils and waits as they hold here. */
+export const tablesQuery = queryOptions({
+  queryKey: ["tables"],
+  queryFn: () => answer(server.GET("/api/tables")),
+});
+
+/** What a part is made of, and from where that is known. */
+export const madeOfQuery = (tag: string, lastSequence: number, part: string) =>
+  queryOptions({
+    queryKey: ["madeOf", tag, lastSequence, part],
+    queryFn: () =>
+      answer(server.GET("/api/jobs/{tag}/made-of", { params: { path: { tag }, query: { part } } })),
+    enabled: part.trim() !== "",
+    placeholderData: keepPreviousData,
+  });

@@ -100,3 +100,12 @@ export function useShelf() {
     return lines.map((line) => line.id);
   };
 }
+
+/** Brings a table in from a file: stock is added to, a catalogue takes the place of the one at hand. */
+export async function takeTable(which: "stock" | "catalogue", by: string, table: string) {
+  const headers = { "Content-Type": "text/csv;charset=UTF-8" };
+  const plain = { params: { query: { by } }, headers, body: table, bodySerializer: (text: string) => text };
+  return which === "stock"
+    ? answer(server.POST("/api/shelf/stock.csv", plain))
+    : answer(server.PUT("/api/shelf/catalogue.csv", plain));
+}

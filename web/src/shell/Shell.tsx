@@ -9,7 +9,7 @@ import { useEscapeLeavesField, useKeys } from "./keys";
 import { NoticeBar } from "./NoticeBar";
 import { notify } from "./notices";
 import { cameraOfWell } from "./cameraOfWell";
-import { useScanner } from "./scanner";
+import { shelfPlace, useScanner } from "./scanner";
 import { useSigner } from "./signer";
 import { storedValue } from "./stored";
 import { useBell } from "./bell";
@@ -36,6 +36,7 @@ export function Shell() {
   }, [here]);
   useScanner((scanned) => {
     if (scanned.kind === "tag") void navigate(`/camera/${scanned.tag}`);
+    else if (scanned.kind === "shelf") void navigate(shelfPlace(scanned.number));
     else
       void cameraOfWell(scanned.well, here ?? lastCamera.read()).then((tag) =>
         tag === ""
@@ -46,6 +47,7 @@ export function Shell() {
   useKeys({
     F2: () => setOpen("find"),
     w: () => void navigate("/waits"),
+    h: () => void navigate("/shelf"),
     "?": () => setOpen("keys"),
     b: () => navigate("/"),
     n: () => navigate("/new"),
@@ -82,6 +84,7 @@ export function Shell() {
         <nav aria-label="Places" className="flex">
           <Place to="/" label="Bench" />
           <Place to="/cameras" label="Cameras" />
+          <Place to="/shelf" label="Shelf" />
           <Place to="/known" label="What we know" />
           <Place to="/house" label="House" />
         </nav>

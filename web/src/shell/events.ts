@@ -50,7 +50,9 @@ function listen(client: QueryClient): EventSource {
     }
     void client.invalidateQueries({ queryKey: ["bench"] });
     void client.invalidateQueries({ queryKey: ["waits"] });
+    void client.invalidateQueries({ queryKey: ["shelf", "needs"] });
   });
+  source.addEventListener("shelf", () => void client.invalidateQueries({ queryKey: ["shelf"] }));
   source.addEventListener("house", () => void client.invalidateQueries());
   return source;
 }

@@ -1,4 +1,4 @@
-import { createBrowserRouter } from "react-router";
+import { createBrowserRouter, Navigate } from "react-router";
 import { Bench } from "../rooms/bench/Bench";
 import { Shell } from "./Shell";
 import { NothingHere, Broken } from "./NothingHere";
@@ -21,6 +21,46 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../rooms/house/HousePage")).HousePage }),
       },
       { path: "waits", lazy: async () => ({ Component: (await import("../rooms/waits/Waits")).Waits }) },
+      {
+        path: "house/tables",
+        lazy: async () => ({ Component: (await import("../rooms/house/TablesPage")).TablesPage }),
+      },
+      {
+        path: "shelf",
+        lazy: async () => ({ Component: (await import("../rooms/shelf/Shelf")).Shelf }),
+        children: [
+          { index: true, element: <Navigate to="needs" replace /> },
+          {
+            path: "needs",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/Needs")).Needs }),
+          },
+          {
+            path: "stock",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/Stock")).Stock }),
+          },
+          {
+            path: "donors",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/Donors")).Donors }),
+          },
+          {
+            path: "donors/new",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/DonorForm")).NewDonor }),
+          },
+          {
+            path: "donors/:id",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/Donor")).Donor }),
+          },
+          {
+            path: "orders",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/Orders")).Orders }),
+          },
+          { path: "fits", lazy: async () => ({ Component: (await import("../rooms/shelf/Fits")).Fits }) },
+          {
+            path: "log",
+            lazy: async () => ({ Component: (await import("../rooms/shelf/ShelfLog")).ShelfLog }),
+          },
+        ],
+      },
       {
         path: "known",
         lazy: async () => ({ Component: (await import("../rooms/knowledge/Models")).Models }),

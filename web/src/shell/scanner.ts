@@ -1,7 +1,12 @@
 import { useEffect, useRef } from "react";
 
 /** What a scanned code says. */
-export type Scanned = { kind: "tag"; tag: string } | { kind: "well"; well: string };
+export type Scanned =
+  { kind: "tag"; tag: string } | { kind: "well"; well: string } | { kind: "shelf"; number: string };
+
+/** Where a scanned label of the shelf leads: stock by its number, donors to their list. */
+export const shelfPlace = (number: string) =>
+  number.startsWith("D") ? `/shelf/donors` : `/shelf/stock?find=${number.toLowerCase()}`;
 
 /** A scanner types faster than anybody; a longer gap than this is a hand. */
 const BURST_MS = 60;
@@ -11,6 +16,8 @@ const PREFIX = "RV-";
 export function readCode(text: string): Scanned | undefined {
   const tag = /^RV-(R-\d{4,7})$/.exec(text)?.[1];
   if (tag !== undefined) return { kind: "tag", tag };
+  const shelf = /^RV-([SD]-\d{1,7})$/.exec(text)?.[1];
+  if (shelf !== undefined) return { kind: "shelf", number: shelf };
   const well = /^RV-W-([2-9]?[A-Z][1-9]\d?)$/.exec(text)?.[1];
   return well === undefined ? undefined : { kind: "well", well };
 }

@@ -169,8 +169,9 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       overturned: [],
       roots: [],
     },
-    treat: { cleaned: [], waits: [], mended: [], lubricated: [], ranDry: {} },
-    needs: { needs: [], replacements: [] },
+    treat: { cleaned: [], waits: [], mended: [], modified: [], lubricated: [], ranDry: {} },
+    needs: { needs: [], replacements: [], fits: [] },
+    fitsToJudge: [],
     speeds: [
       {
         speed: "1",
@@ -225,6 +226,7 @@ export function aHouse(): House {
       sheets: [],
       stations: [{ name: "bath", capacity: 1, hot: false }],
       opticsGoes: 4,
+      rates: { hourMinor: 4000, lateDayMinor: 200, needMinor: 8000, makeMinutes: 120 },
     },
     soils: [
       {
@@ -262,7 +264,11 @@ export function aHouse(): House {
         { value: "LEVEL", label: "level" },
         { value: "LENS_DOWN", label: "lens down" },
       ],
-      school: [{ value: "PASTE", label: "paste" }],
+      school: [
+        { value: "PASTE", label: "paste" },
+        { value: "OIL", label: "oil" },
+        { value: "DRY", label: "dry" },
+      ],
       oldPiece: [
         { value: "STOCK", label: "to stock" },
         { value: "SCRAPPED", label: "scrapped" },
@@ -270,6 +276,7 @@ export function aHouse(): House {
       sourceKind: [
         { value: "DONOR", label: "donor" },
         { value: "STOCK", label: "stock" },
+        { value: "FABRICATED", label: "made here" },
       ],
     },
     materials: [],
@@ -291,6 +298,7 @@ export function aHouse(): House {
         { id: "thinOil", label: "thin oil" },
       ],
       waits: [],
+      families: {},
     },
     stuckLadder: [
       {

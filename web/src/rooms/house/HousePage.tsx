@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { answer, server, type House } from "../../api/client";
 import { houseQuery } from "../../api/queries";
 import { notify } from "../../shell/notices";
@@ -10,6 +11,7 @@ import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Ears } from "./Ears";
+import { RatesFields } from "./RatesFields";
 import { LimitsTable } from "./Limits";
 import { Stands } from "./Stands";
 import { StationsHeld } from "./StationsHeld";
@@ -91,9 +93,18 @@ function Practice({ house }: { house: House }) {
                 onChange={(event) => setPractice({ ...practice, ownerAgreesFirst: event.target.checked })}
               />
             </Panel>
+            <Panel title="What time costs">
+              <RatesFields rates={practice.rates} onChange={(rates) => setPractice({ ...practice, rates })} />
+            </Panel>
             <Ears />
           </div>
           <div className="flex flex-col gap-5">
+            <Link
+              to="tables"
+              className="border-ready text-ready flex min-h-11 items-center self-start rounded-[4px] border px-3.5 font-bold"
+            >
+              Agents, materials and waits
+            </Link>
             <Panel title="How we oil">
               <Pick
                 label="School"

@@ -18,6 +18,8 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     adjusters: [],
     looks: [],
     falseLeads: [],
+    oilPoints: [],
+    madeOf: {},
     leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
   },
   signs: {
@@ -85,6 +87,8 @@ it("says so where nothing was learned yet", async () => {
         adjusters: [],
         looks: [],
         falseLeads: [],
+        oilPoints: [],
+        madeOf: {},
         leaveAlone: [],
       },
       ways: [],

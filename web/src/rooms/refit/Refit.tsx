@@ -6,6 +6,7 @@ import { useJob } from "../camera/useJob";
 import { useDragOver, WhichOver } from "../strip/DragOver";
 import { TrayView } from "../strip/TrayView";
 import { WaitList } from "../treat/WaitList";
+import { HowItFitted } from "./HowItFitted";
 import { HowLong } from "./HowLong";
 import { PutBack } from "./PutBack";
 
@@ -53,6 +54,7 @@ export function Refit() {
         </Panel>
       </div>
       <div className="min-h-0 overflow-y-auto px-5 py-3">
+        <HowItFitted job={job} shown={shown?.name} />
         {shown === undefined ? (
           <Empty>
             {job.parts.length === 0 ? "" : "All is back, or left out with a reason. Prove that it works."}

@@ -60,7 +60,11 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
           ))}
         </ul>
       </div>
-      <aside tabIndex={0} aria-label="Break or mend" className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+      <aside
+        tabIndex={0}
+        aria-label="Break or mend"
+        className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
+      >
         <Panel title="Break or mend" note={BEST[figures.best]}>
           {!held.opened && (
             <>
@@ -68,7 +72,11 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
               <Terms terms={figures.mended} net={figures.mendedMinor} label="mended" />
             </>
           )}
-          <Terms terms={figures.parts} net={figures.partsMinor} label={held.opened ? "still in it" : "in parts"} />
+          <Terms
+            terms={figures.parts}
+            net={figures.partsMinor}
+            label={held.opened ? "still in it" : "in parts"}
+          />
           {!held.opened && (
             <p className="text-soft text-[14px]">
               The first part taken out of it costs {money(figures.openingLossMinor)} beyond its own minutes.
@@ -147,7 +155,8 @@ function PartLine({
       </span>
       {outlook !== undefined && (
         <span className="text-soft num text-[13.5px]">
-          {part.part.minutes} min · wanted {outlook.openNow > 0 ? "now" : `${Math.round(100 * outlook.chance)} %`} ·{" "}
+          {part.part.minutes} min · wanted{" "}
+          {outlook.openNow > 0 ? "now" : `${Math.round(100 * outlook.chance)} %`} ·{" "}
           {money(part.part.worthMinor)}
         </span>
       )}
@@ -158,7 +167,10 @@ function PartLine({
               key={`${need.need.tag} ${need.need.part}`}
               onClick={() =>
                 void submit(() =>
-                  say([{ kind: "taken", thing, forNeed: need.need, count: 1 }], `Taken for ${need.need.tag}.`),
+                  say(
+                    [{ kind: "taken", thing, forNeed: need.need, count: 1 }],
+                    `Taken for ${need.need.tag}.`,
+                  ),
                 )
               }
             >

@@ -56,11 +56,14 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
     openMinutes: String(before?.openMinutes ?? 30),
   });
   const known = useQuery(partsOfQuery(kind.maker, kind.model)).data ?? [];
-  const fresh = known.filter((one) => !parts.some((part) => part.name.toLowerCase() === one.name.toLowerCase()));
+  const fresh = known.filter(
+    (one) => !parts.some((part) => part.name.toLowerCase() === one.name.toLowerCase()),
+  );
   const text = (name: keyof typeof words) => ({
     name,
     value: words[name],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) => setWords({ ...words, [name]: event.target.value }),
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setWords({ ...words, [name]: event.target.value }),
   });
   const minor = async (name: string, amount: string) => (await readAmount(name, amount))?.minor ?? 0;
   const log = () =>
@@ -150,7 +153,9 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
                       placeholder={name === "name" ? "part" : name === "worth" ? "worth" : "min"}
                       value={part[name]}
                       onChange={(event) =>
-                        setParts(parts.map((one, i) => (i === at ? { ...one, [name]: event.target.value } : one)))
+                        setParts(
+                          parts.map((one, i) => (i === at ? { ...one, [name]: event.target.value } : one)),
+                        )
                       }
                     />
                   ))}
@@ -165,7 +170,10 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
                 </li>
               ))}
             </ul>
-            <Button className="self-start" onClick={() => setParts([...parts, { name: "", worth: "", minutes: "15" }])}>
+            <Button
+              className="self-start"
+              onClick={() => setParts([...parts, { name: "", worth: "", minutes: "15" }])}
+            >
               Another part
             </Button>
           </Panel>

@@ -28,8 +28,8 @@ export function Donors() {
       </p>
       {donors.length === 0 && (
         <Empty>
-          No camera is kept for its parts yet. Put one in with what it would bring as it stands and mended; its parts
-          list comes from the cameras of its model that were here.
+          No camera is kept for its parts yet. Put one in with what it would bring as it stands and mended;
+          its parts list comes from the cameras of its model that were here.
         </Empty>
       )}
       <ul className="flex flex-col">
@@ -75,13 +75,21 @@ function DonorLine({ row }: { row: DonorRow }) {
         <PartsLeft parts={held.parts} />
         <span className="text-right">
           <b>{BEST[figures.best]}</b>
-          <span className="text-soft num block text-[13.5px]">
-            {held.opened
-              ? `${money(figures.partsMinor)} still in it`
-              : `whole ${money(figures.asIsMinor)} · mended ${money(figures.mendedMinor)} · parts ${money(figures.partsMinor)}`}
+          <span className="mt-0.5 flex justify-end gap-4 text-[13.5px]">
+            {!held.opened && <Way label="whole" minor={figures.asIsMinor} />}
+            {!held.opened && <Way label="mended" minor={figures.mendedMinor} />}
+            <Way label={held.opened ? "still in it" : "in parts"} minor={figures.partsMinor} />
           </span>
         </span>
       </Link>
     </li>
+  );
+}
+
+function Way({ label, minor }: { label: string; minor: number }) {
+  return (
+    <span className="text-soft">
+      {label} <span className="num text-ink block">{money(minor)}</span>
+    </span>
   );
 }

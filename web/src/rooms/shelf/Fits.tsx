@@ -23,7 +23,12 @@ export function Fits() {
   );
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
-      <div className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Known fits">
+      <div
+        className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3"
+        tabIndex={0}
+        role="group"
+        aria-label="Known fits"
+      >
         <input
           className="input w-80!"
           aria-label="Look for a part or a camera"
@@ -33,8 +38,8 @@ export function Fits() {
         />
         {pairs.length === 0 && (
           <Empty>
-            Nothing is known yet. When a part of another camera goes back on, Refit asks with one key how it fitted;
-            that stands here from then on.
+            Nothing is known yet. When a part of another camera goes back on, Refit asks with one key how it
+            fitted; that stands here from then on.
           </Empty>
         )}
         <ul>
@@ -43,7 +48,11 @@ export function Fits() {
           ))}
         </ul>
       </div>
-      <aside tabIndex={0} aria-label="Say what is known" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+      <aside
+        tabIndex={0}
+        aria-label="Say what is known"
+        className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
+      >
         <State />
       </aside>
     </div>
@@ -56,12 +65,15 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
   return (
     <li className="border-line/70 grid grid-cols-[minmax(0,1fr)_260px] items-center gap-4 border-b py-1.5">
       <span>
-        <b>{pair.part === "" ? "parts in general" : pair.part}</b> of {kindWords(pair.from)} in {kindWords(pair.into)}
+        <b>{pair.part === "" ? "parts in general" : pair.part}</b> of {kindWords(pair.from)} in{" "}
+        {kindWords(pair.into)}
         <span className="text-soft block text-[13.5px]">
           {belief.tries > 0 && (
             <>
               fits {belief.fits} of {belief.tries} here
-              {belief.fits > 0 && belief.asIs < 1 && `, ${Math.round(belief.fits * (1 - belief.asIs))} with work`}
+              {belief.fits > 0 &&
+                belief.asIs < 1 &&
+                `, ${Math.round(belief.fits * (1 - belief.asIs))} with work`}
             </>
           )}
           {belief.tries === 0 && "never tried here"}
@@ -75,7 +87,10 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
             className="bg-ready-wash absolute inset-y-0"
             style={{ left: percent(belief.low), right: percent(1 - belief.high) }}
           />
-          <span className="bg-ready absolute inset-y-[-3px] w-[3px]" style={{ left: percent(belief.chance) }} />
+          <span
+            className="bg-ready absolute inset-y-[-3px] w-[3px]"
+            style={{ left: percent(belief.chance) }}
+          />
         </span>
         <span className="num w-24 text-right text-[14px]">
           <b>{Math.round(100 * belief.chance)} %</b>{" "}
@@ -113,7 +128,11 @@ function State() {
             void log();
           }}
         >
-          <TextField label="Part; empty for parts in general" value={part} onChange={(event) => setPart(event.target.value)} />
+          <TextField
+            label="Part; empty for parts in general"
+            value={part}
+            onChange={(event) => setPart(event.target.value)}
+          />
           <KindFields value={from} onChange={setFrom} />
           <p className="font-bold">goes into</p>
           <KindFields value={into} onChange={setInto} />
@@ -123,12 +142,21 @@ function State() {
             value={strength}
             onChange={(next) => setStrength(next as typeof strength)}
           />
-          <TextField label="From where it is known" value={note} onChange={(event) => setNote(event.target.value)} />
+          <TextField
+            label="From where it is known"
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
           <p className="text-soft text-[13.5px]">
             It counts as four tries to begin with; what is tried here is added to it and soon outweighs it.
           </p>
           {problem !== undefined && <ProblemNote problem={problem} />}
-          <Button kind="primary" type="submit" className="self-start" disabled={from.model === "" || into.model === ""}>
+          <Button
+            kind="primary"
+            type="submit"
+            className="self-start"
+            disabled={from.model === "" || into.model === ""}
+          >
             So it is said
           </Button>
         </form>

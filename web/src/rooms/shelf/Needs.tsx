@@ -31,11 +31,16 @@ export function Needs() {
   const gain = page.netMinor - page.oneByOneMinor;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
-      <div className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Needs">
+      <div
+        className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3"
+        tabIndex={0}
+        role="group"
+        aria-label="Needs"
+      >
         {page.needs.length === 0 ? (
           <Empty>
-            No camera waits for a part. A need is opened at the camera, under Mend; then its sources stand here, shared
-            out among all cameras at once.
+            No camera waits for a part. A need is opened at the camera, under Mend; then its sources stand
+            here, shared out among all cameras at once.
           </Empty>
         ) : (
           <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
@@ -46,7 +51,9 @@ export function Needs() {
               one after the other <b className="num">{money(page.oneByOneMinor)}</b>
               {gain > 0 && `, ${money(gain)} less`}
             </span>
-            {!page.exact && <span className="text-mark">best found; none exceeds {money(page.boundMinor)}</span>}
+            {!page.exact && (
+              <span className="text-mark">best found; none exceeds {money(page.boundMinor)}</span>
+            )}
             <Button
               kind="primary"
               className="ml-auto"
@@ -70,7 +77,11 @@ export function Needs() {
         </ul>
         <AtBench taken={page.atBench} />
       </div>
-      <aside tabIndex={0} aria-label="Sources of this need" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+      <aside
+        tabIndex={0}
+        aria-label="Sources of this need"
+        className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
+      >
         {open !== undefined && <OneNeed key={keyOf(open)} row={open} />}
       </aside>
     </div>
@@ -94,7 +105,7 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
           <span className="text-soft block text-[13.5px]">{row.camera}</span>
         </span>
         {row.got === undefined ? (
-          <span className="text-stop">Nothing is worth it: leave it open, or order</span>
+          <span className="text-stop">Nothing here is worth its price: make it, or leave it open</span>
         ) : (
           <span className="min-w-0">
             {row.got.keptForThis && <span className="text-done font-bold">kept: </span>}
@@ -119,7 +130,13 @@ function OneNeed({ row }: { row: Row }) {
       <div>
         <h2 className="text-[19px]">{row.need.part}</h2>
         <p className="text-soft">
-          {row.camera}, <Link to={`/camera/${row.need.tag}/mend?part=${encodeURIComponent(row.need.part)}`} className="underline">{row.need.tag}</Link>
+          {row.camera},{" "}
+          <Link
+            to={`/camera/${row.need.tag}/mend?part=${encodeURIComponent(row.need.part)}`}
+            className="underline"
+          >
+            {row.need.tag}
+          </Link>
         </p>
       </div>
       <ul className="flex flex-col gap-3">
@@ -187,7 +204,10 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
       <h2 className="heading border-line border-b pb-1">Taken, at the bench</h2>
       <ul>
         {taken.map((one) => (
-          <li key={`${one.thing.of} ${one.thing.part} ${one.forNeed.tag} ${one.since}`} className="border-line/70 flex items-center gap-3 border-b py-1">
+          <li
+            key={`${one.thing.of} ${one.thing.part} ${one.forNeed.tag} ${one.since}`}
+            className="border-line/70 flex items-center gap-3 border-b py-1"
+          >
             <PaperTag tag={one.forNeed.tag} />
             <span className="min-w-0 flex-1">
               {one.count > 1 && `${one.count} × `}
@@ -198,7 +218,15 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
               onClick={() =>
                 void submit(() =>
                   say(
-                    [{ kind: "backOnShelf", thing: one.thing, forNeed: one.forNeed, count: one.count, why: "" }],
+                    [
+                      {
+                        kind: "backOnShelf",
+                        thing: one.thing,
+                        forNeed: one.forNeed,
+                        count: one.count,
+                        why: "",
+                      },
+                    ],
                     "Back in its place.",
                   ),
                 )

@@ -23,7 +23,12 @@ export function Orders() {
   const coming = open.filter((one) => one.arrived === undefined);
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
-      <div className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Orders">
+      <div
+        className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 py-3"
+        tabIndex={0}
+        role="group"
+        aria-label="Orders"
+      >
         {orders.length === 0 && (
           <Empty>Nothing is on order. Look through the catalogue, or order at a camera's need.</Empty>
         )}
@@ -50,12 +55,20 @@ export function Orders() {
             <ul className="text-[14.5px]">
               {done.slice(0, 40).map((one) => (
                 <li key={one.held.id} className="border-line/70 flex items-center gap-2 border-b py-1">
-                  <StateMark mark={one.held.state === "UNPACKED" ? "done" : one.held.state === "WRONG" ? "not" : "left"} />
+                  <StateMark
+                    mark={
+                      one.held.state === "UNPACKED" ? "done" : one.held.state === "WRONG" ? "not" : "left"
+                    }
+                  />
                   <span className="min-w-0 flex-1">
                     {one.held.what.name}
                     <span className="text-soft">
                       {" "}
-                      {one.held.state === "WRONG" ? `· the wrong one came: ${one.held.end}` : one.held.state === "ENDED" ? `· ${one.held.end}` : ""}
+                      {one.held.state === "WRONG"
+                        ? `· the wrong one came: ${one.held.end}`
+                        : one.held.state === "ENDED"
+                          ? `· ${one.held.end}`
+                          : ""}
                     </span>
                   </span>
                   <span className="text-soft">{day(one.held.at)}</span>
@@ -65,7 +78,11 @@ export function Orders() {
           </Panel>
         )}
       </div>
-      <aside tabIndex={0} aria-label="Catalogue" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+      <aside
+        tabIndex={0}
+        aria-label="Catalogue"
+        className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
+      >
         <CatalogueList />
       </aside>
     </div>
@@ -73,7 +90,9 @@ export function Orders() {
 }
 
 function whom(order: Schemas["OrderHeld"]) {
-  return order.what.forNeed === undefined ? "for the shelf" : `for ${order.what.forNeed.tag}, ${order.what.forNeed.part}`;
+  return order.what.forNeed === undefined
+    ? "for the shelf"
+    : `for ${order.what.forNeed.tag}, ${order.what.forNeed.part}`;
 }
 
 function Coming({ row }: { row: OrderRow }) {
@@ -90,13 +109,21 @@ function Coming({ row }: { row: OrderRow }) {
           {row.held.what.name}
         </b>
         <span className="text-soft block text-[13.5px]">
-          {kindWords(row.held.what.madeFor)} {whom(row.held)} · {money(row.held.what.priceMinor * row.held.what.count)}
+          {kindWords(row.held.what.madeFor)} {whom(row.held)} ·{" "}
+          {money(row.held.what.priceMinor * row.held.what.count)}
         </span>
       </span>
       <span className={row.late ? "text-stop font-bold" : ""}>
-        {row.late ? `late: was due ${day(row.dueAt)}` : `${day(row.dueAt)}, in ${days} ${days === 1 ? "day" : "days"}`}
+        {row.late
+          ? `late: was due ${day(row.dueAt)}`
+          : `${day(row.dueAt)}, in ${days} ${days === 1 ? "day" : "days"}`}
       </span>
-      <a className="inline-flex min-h-11 items-center underline" href={`/api/shelf/orders/${row.held.id}/slip`} target="_blank" rel="noreferrer">
+      <a
+        className="inline-flex min-h-11 items-center underline"
+        href={`/api/shelf/orders/${row.held.id}/slip`}
+        target="_blank"
+        rel="noreferrer"
+      >
         as a file
       </a>
       {!ending && (
@@ -155,8 +182,8 @@ function Parcel({ row }: { row: OrderRow }) {
       <dl className="grid grid-cols-[90px_minmax(0,1fr)] gap-x-3">
         <dt className="text-soft">ordered</dt>
         <dd>
-          {ordered.count} × <b>{ordered.name}</b> {kindWords(ordered.madeFor)} <span className="num">{ordered.number}</span>,{" "}
-          {whom(row.held)}
+          {ordered.count} × <b>{ordered.name}</b> {kindWords(ordered.madeFor)}{" "}
+          <span className="num">{ordered.number}</span>, {whom(row.held)}
         </dd>
         <dt className="text-soft">in it lies</dt>
         <dd>
@@ -207,7 +234,9 @@ function CatalogueList() {
             <span className="min-w-0 flex-1">
               {item.name}
               <span className="text-soft block text-[13.5px]">
-                {[kindWords(item.madeFor), item.dimensions, `${item.days} days`].filter((one) => one !== "").join(" · ")}
+                {[kindWords(item.madeFor), item.dimensions, `${item.days} days`]
+                  .filter((one) => one !== "")
+                  .join(" · ")}
               </span>
             </span>
             <span className="num">{money(item.priceMinor)}</span>

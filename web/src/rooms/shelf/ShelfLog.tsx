@@ -1,7 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { Problem } from "../../api/client";
-import { shelfLogQuery, useShelf } from "../../api/shelf";
+import { shelfLogQuery, takeTable, useShelf } from "../../api/shelf";
 import { notify } from "../../shell/notices";
 import { useSigner } from "../../shell/signer";
 import { Button } from "../../ui/Button";
@@ -25,7 +23,9 @@ export function ShelfLog() {
           {lines.map((line) => (
             <li key={line.id} className="border-line/70 flex min-h-11 items-center gap-3 border-b">
               <span className="num text-soft w-32 text-[13.5px]">{exact(line.at)}</span>
-              <span className={`min-w-0 flex-1 ${line.counts || line.strike ? "" : "text-soft line-through"}`}>
+              <span
+                className={`min-w-0 flex-1 ${line.counts || line.strike ? "" : "text-soft line-through"}`}
+              >
                 {line.words}
               </span>
               <span className="text-soft text-[14px]">{line.by}</span>
@@ -54,18 +54,11 @@ function Tables() {
   const client = useQueryClient();
   const { signer } = useSigner();
   const { problem, submit } = useSubmit();
-  const [which, setWhich] = useState<"stock" | "catalogue">("stock");
-  const take = (file: File) =>
+  const take = (which: "stock" | "catalogue", file: File) =>
     submit(async () => {
-      const answer = await fetch(`/api/shelf/${which}.csv?by=${encodeURIComponent(signer)}`, {
-        method: which === "stock" ? "POST" : "PUT",
-        headers: { "Content-Type": "text/csv;charset=UTF-8" },
-        body: await file.text(),
-      });
-      const body = (await answer.json()) as { added: number; changed: number };
-      if (!answer.ok) throw new Problem(body as never, "That table was not taken.");
+      const taken = await takeTable(which, signer, await file.text());
       await client.invalidateQueries({ queryKey: ["shelf"] });
-      notify({ kind: "done", text: `Taken: ${body.added} rows new, ${body.changed} changed.` });
+      notify({ kind: "done", text: `Taken: ${taken.added} rows new, ${taken.changed} changed.` });
     });
   const file = (of: "stock" | "catalogue") => (
     <label className="border-line bg-sheet inline-flex min-h-11 cursor-pointer items-center rounded-[4px] border px-3.5 focus-within:outline-3 focus-within:outline-(--color-focus)">
@@ -74,10 +67,9 @@ function Tables() {
         type="file"
         accept=".csv,text/csv"
         className="sr-only"
-        onClick={() => setWhich(of)}
         onChange={(event) => {
           const picked = event.target.files?.[0];
-          if (picked !== undefined) void take(picked);
+          if (picked !== undefined) void take(of, picked);
           event.target.value = "";
         }}
       />
@@ -104,8 +96,8 @@ function Tables() {
         {file("catalogue")}
       </div>
       <p className="text-soft text-[14px]">
-        A row with a number (S-12) changes what lies there; one without is put in. A catalogue takes the place of the
-        one at hand.
+        A row with a number (S-12) changes what lies there; one without is put in. A catalogue takes the place
+        of the one at hand.
       </p>
       <p>
         <a className={link} href="/api/shelf/labels.pdf" target="_blank" rel="noreferrer">

@@ -14,7 +14,7 @@ import { OneStock } from "./OneStock";
 import { StockForm } from "./StockForm";
 
 const ONLY = [
-  { value: "", label: "All" },
+  { value: "all", label: "All" },
   { value: "parts", label: "Parts" },
   { value: "hardware", label: "Screws and such" },
   { value: "low", label: "Running out" },
@@ -24,7 +24,7 @@ const ONLY = [
 export function Stock() {
   const [search, setSearch] = useSearchParams();
   const find = search.get("find") ?? "";
-  const only = search.get("only") ?? "";
+  const only = search.get("only") ?? "all";
   const chosen = search.get("item") ?? "";
   const [counting, setCounting] = useState(false);
   const page = useQuery(stockQuery(useDeferredValue(find), only)).data;
@@ -40,17 +40,13 @@ export function Stock() {
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-3 px-5 py-2.5">
           <input
-            className="input w-72!"
+            className="input w-56!"
             aria-label="Look for stock"
             placeholder="pinion, Twin, drawer 3, S-12"
             value={find}
             onChange={(event) => go({ find: event.target.value })}
           />
           <Pick small label="Which" choices={ONLY} value={only} onChange={(value) => go({ only: value })} />
-          <span className="text-soft text-[14px]">
-            {page.found === page.all ? `${page.all} places` : `${page.found} of ${page.all}`}
-            {page.low > 0 && `, ${page.low} running out`}
-          </span>
           <span className="ml-auto flex gap-2">
             <Button onClick={() => setCounting(!counting)} aria-pressed={counting}>
               {counting ? "Done counting" : "Count"}
@@ -60,11 +56,20 @@ export function Stock() {
             </Button>
           </span>
         </div>
-        <div className="min-h-0 flex-1 overflow-y-auto px-5 pb-3" tabIndex={0} role="group" aria-label="Stock">
+        <p className="text-soft px-5 pb-2 text-[14px]">
+          {page.found === page.all ? `${page.all} places` : `${page.found} of ${page.all}`}
+          {page.low > 0 && `, ${page.low} running out`}
+        </p>
+        <div
+          className="min-h-0 flex-1 overflow-y-auto px-5 pb-3"
+          tabIndex={0}
+          role="group"
+          aria-label="Stock"
+        >
           {page.all === 0 && (
             <Empty>
-              Nothing is on the shelf yet. Put in a part with its place and what it was made for, or bring a table in
-              under Log.
+              Nothing is on the shelf yet. Put in a part with its place and what it was made for, or bring a
+              table in under Log.
             </Empty>
           )}
           {page.all > 0 && page.found === 0 && <Empty>Nothing of that kind lies here.</Empty>}
@@ -73,7 +78,9 @@ export function Stock() {
           ) : (
             places(page.rows).map(([place, rows]) => (
               <section key={place} aria-label={place} className="mb-3">
-                <h2 className="bg-sunk border-line sticky top-0 border-y px-2 py-1 text-[14px] font-bold">{place}</h2>
+                <h2 className="bg-sunk border-line sticky top-0 border-y px-2 py-1 text-[14px] font-bold">
+                  {place}
+                </h2>
                 <ul>
                   {rows.map((row) => (
                     <StockLine
@@ -93,11 +100,17 @@ export function Stock() {
           <AtBench taken={page.atBench} />
         </div>
       </div>
-      <aside tabIndex={0} aria-label="One kind of thing" className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
+      <aside
+        tabIndex={0}
+        aria-label="One kind of thing"
+        className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
+      >
         {chosen === "new" && <StockForm onDone={(id) => go({ item: id })} />}
         {one !== undefined && <OneStock key={one.held.id} row={one} />}
         {chosen !== "new" && one === undefined && (
-          <Empty>Choose something to keep it for a camera, to take it, to refill it, or to print its label.</Empty>
+          <Empty>
+            Choose something to keep it for a camera, to take it, to refill it, or to print its label.
+          </Empty>
         )}
       </aside>
     </div>
@@ -106,7 +119,9 @@ export function Stock() {
 
 function places(rows: StockRow[]): [string, StockRow[]][] {
   const byPlace = new Map<string, StockRow[]>();
-  rows.forEach((row) => byPlace.set(row.held.stock.place, [...(byPlace.get(row.held.stock.place) ?? []), row]));
+  rows.forEach((row) =>
+    byPlace.set(row.held.stock.place, [...(byPlace.get(row.held.stock.place) ?? []), row]),
+  );
   return [...byPlace];
 }
 
@@ -134,7 +149,9 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
             </span>
           ))}
         </span>
-        <span className={`num text-right text-[19px] font-bold ${row.low || held.left === 0 ? "text-stop" : ""}`}>
+        <span
+          className={`num text-right text-[19px] font-bold ${row.low || held.left === 0 ? "text-stop" : ""}`}
+        >
           {held.left}
           {row.low && <span className="block text-[12px] font-normal">of {held.stock.least}</span>}
         </span>
@@ -187,7 +204,9 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
                 inputMode="numeric"
                 aria-label={`Count of ${row.words}, ${row.held.stock.place}`}
                 value={typed}
-                onChange={(event) => setCounts({ ...counts, [row.held.id]: event.target.value.replace(/\D/g, "") })}
+                onChange={(event) =>
+                  setCounts({ ...counts, [row.held.id]: event.target.value.replace(/\D/g, "") })
+                }
               />
             </li>
           );

@@ -40,7 +40,8 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
   const text = (key: keyof typeof words) => ({
     name: key,
     value: words[key],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) => setWords({ ...words, [key]: event.target.value }),
+    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+      setWords({ ...words, [key]: event.target.value }),
   });
   const whole = (typed: string) => (typed.trim() === "" ? 0 : Math.round(figureOrSay(typed)));
   const size = (typed: string) => (typed.trim() === "" ? undefined : figureOrSay(typed));
@@ -104,7 +105,9 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
               label="Drive"
               value={hardware.drive}
               choices={choices("drive")}
-              onChange={(event) => setHardware({ ...hardware, drive: event.target.value as Fastener["drive"] })}
+              onChange={(event) =>
+                setHardware({ ...hardware, drive: event.target.value as Fastener["drive"] })
+              }
             />
             <ChoiceField
               label="Head"
@@ -113,8 +116,18 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
               onChange={(event) => setHardware({ ...hardware, head: event.target.value as Fastener["head"] })}
             />
             <div className="grid grid-cols-2 gap-2">
-              <TextField label="Thread, mm" name="threadMm" value={thread} onChange={(event) => setThread(event.target.value)} />
-              <TextField label="Length, mm" name="lengthMm" value={length} onChange={(event) => setLength(event.target.value)} />
+              <TextField
+                label="Thread, mm"
+                name="threadMm"
+                value={thread}
+                onChange={(event) => setThread(event.target.value)}
+              />
+              <TextField
+                label="Length, mm"
+                name="lengthMm"
+                value={length}
+                onChange={(event) => setLength(event.target.value)}
+              />
             </div>
           </div>
         )}

@@ -7,7 +7,9 @@ export interface ForNeed {
 
 /** Keeps a source for a need; undefined for what is made or ordered. */
 export function keeping(source: Source, forNeed: ForNeed): ShelfEntry | undefined {
-  return source.thing === undefined ? undefined : { kind: "reserved", thing: source.thing, forNeed, count: 1 };
+  return source.thing === undefined
+    ? undefined
+    : { kind: "reserved", thing: source.thing, forNeed, count: 1 };
 }
 
 /** Orders a source of the catalogue for a need. */

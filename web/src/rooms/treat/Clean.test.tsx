@@ -40,7 +40,7 @@ const show = (cleaning: object) => {
   atTheBench(<Clean />);
   answering({
     "GET /api/jobs/R-0001/cleaning": cleaning,
-    "GET /api/guess": { covers: false, materials: ["brassSteel"] },
+    "GET /api/jobs/R-0001/made-of": { materials: ["brassSteel"], knownFrom: "GUESSED" },
     "GET /api/agents": [],
   });
 };

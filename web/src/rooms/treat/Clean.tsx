@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
-import { agentsQuery, guessQuery, houseQuery, useWords } from "../../api/queries";
+import { agentsQuery, houseQuery, madeOfQuery, useWords } from "../../api/queries";
 import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
 import { moment } from "../../ui/dates";
@@ -13,6 +13,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../camera/useJob";
+import { MadeOf } from "./MadeOf";
 import { StartWait } from "./StartWait";
 import { VERDICTS } from "./verdicts";
 import { WaitList } from "./WaitList";
@@ -29,8 +30,8 @@ export function Clean() {
   );
   const [soil, setSoil] = useState("");
   const [own, setOwn] = useState<string[]>();
-  const guess = useQuery(guessQuery(part)).data;
-  const materials = own ?? guess?.materials ?? [];
+  const known = useQuery(madeOfQuery(job.tag, job.lastSequence, part)).data;
+  const materials = own ?? known?.materials ?? [];
   const house = useQuery(houseQuery).data;
   const judged = useQuery(agentsQuery(materials)).data ?? [];
   return (
@@ -59,7 +60,16 @@ export function Clean() {
               </button>
             ))}
           </div>
-          <MadeOf materials={materials} all={house?.materials ?? []} onChange={setOwn} />
+          <MadeOf
+            key={part}
+            job={job}
+            part={part}
+            materials={materials}
+            known={own === undefined ? known?.knownFrom : undefined}
+            all={house?.materials ?? []}
+            onChange={setOwn}
+            onKept={() => setOwn(undefined)}
+          />
         </Panel>
         {soil !== "" && part.trim() !== "" ? (
           <Ways key={`${part} ${soil}`} job={job} part={part} soil={soil} materials={materials} />
@@ -84,45 +94,6 @@ export function Clean() {
         <StartWait job={job} />
         <CleanedSoFar job={job} />
       </aside>
-    </div>
-  );
-}
-
-/** What the part is made of: as guessed from its name, to be put right. */
-function MadeOf({
-  materials,
-  all,
-  onChange,
-}: {
-  materials: string[];
-  all: Schemas["Material"][];
-  onChange: (materials: string[]) => void;
-}) {
-  const [open, setOpen] = useState(false);
-  const shown = all.filter((material) => open || materials.includes(material.id));
-  return (
-    <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Materials of it">
-      <span className="text-soft mr-1 text-[13.5px]">It is made of</span>
-      {shown.map((material) => (
-        <button
-          key={material.id}
-          type="button"
-          aria-pressed={materials.includes(material.id)}
-          onClick={() =>
-            onChange(
-              materials.includes(material.id)
-                ? materials.filter((one) => one !== material.id)
-                : [...materials, material.id],
-            )
-          }
-          className={`min-h-11 rounded-[4px] border px-2 text-[13.5px] ${materials.includes(material.id) ? "border-mark-line bg-mark-wash text-mark font-bold" : "border-line bg-sheet"}`}
-        >
-          {material.label}
-        </button>
-      ))}
-      <Button kind="quiet" onClick={() => setOpen(!open)}>
-        {open ? "That is all" : "Something else…"}
-      </Button>
     </div>
   );
 }

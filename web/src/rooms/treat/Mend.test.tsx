@@ -1,4 +1,4 @@
-import { atTheBench, logged, named } from "../../testing/atTheBench";
+import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aJob } from "../../testing/examples";
@@ -23,52 +23,193 @@ it("logs what was mended, as the factory had it", async () => {
   await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("What was done").value).toBe(""));
 });
 
-it("asks how the owner agreed where it differs from the factory, and forgets it where it does not", async () => {
-  atTheBench(<Mend />);
-  type("Part", "hinge");
-  type("What was done", "new hole drilled");
-  const differs = screen.getByLabelText("It differs from the factory now: the owner is told");
-  fireEvent.click(differs);
-  type("How the owner agreed, before it was done", "by telephone");
-  fireEvent.click(differs);
-  press("Log it");
-  await waitFor(() => expect(logged()).toMatchObject([{ modification: false, agreed: "" }]));
-  type("What was done", "new hole drilled");
-  fireEvent.click(differs);
+const filed = {
+  modification: {
+    first: {
+      kind: "modified" as const,
+      part: "speed ring",
+      how: "FILED" as const,
+      what: "catching corner",
+      limit: "",
+      result: "",
+      agreed: "by telephone",
+      pastReason: "",
+    },
+    goes: 1,
+    takenMm: 0.2,
+    limitMm: 0.5,
+    limit: "",
+    agreed: "by telephone",
+    results: [],
+  },
+  words: "speed ring, catching corner: filed by 0.2 mm of at most 0.5 mm",
+  leftMm: 0.3,
+};
+
+it("asks how the owner agreed at the first go, and only what came off at the next", async () => {
+  atTheBench(<Mend />, aJob({ treat: { ...aJob().treat, modified: [filed] } }));
+  choose("Modified");
   type("How the owner agreed, before it was done", "by letter");
-  press("Log it");
-  await waitFor(() => expect(logged()[1]).toMatchObject({ modification: true, agreed: "by letter" }));
+  press("Another go");
+  expect(screen.queryByLabelText(/How the owner agreed/)).toBeNull();
+  expect(screen.getByText("0.30 mm")).toBeTruthy();
+  type("Came off in this go, mm", "0,1");
+  press("Log go 2");
+  await waitFor(() =>
+    expect(logged()).toMatchObject([
+      { kind: "modified", part: "speed ring", what: "catching corner", takenMm: 0.1, pastReason: "" },
+    ]),
+  );
+});
+
+it("lets it past the line only with a reason", async () => {
+  atTheBench(<Mend />, aJob({ treat: { ...aJob().treat, modified: [filed] } }));
+  let refused = true;
+  answering({
+    "POST /api/jobs/R-0001/entries": () => {
+      const first = refused;
+      refused = false;
+      return first
+        ? new Refusal(409, { code: "pastTheLine", detail: "Past the line.", remedy: "Take less." })
+        : aJob();
+    },
+  });
+  choose("Modified");
+  press("Another go");
+  type("Came off in this go, mm", "0.5");
+  press("Log go 2");
+  fireEvent.change(await screen.findByLabelText("Why did it go past the line?"), {
+    target: { value: "scribed too high" },
+  });
+  press("Past the line, and why");
+  await waitFor(() =>
+    expect(logged().at(-1)).toMatchObject({ pastReason: "scribed too high", takenMm: 0.5 }),
+  );
 });
 
 it("does not insist where nobody is to be asked", () => {
   atTheBench(<Mend />, aJob({ ownerToAgree: false }));
-  fireEvent.click(screen.getByLabelText("It differs from the factory now: the owner is told"));
+  choose("Modified");
   expect(screen.getByLabelText("How the owner agreed, if asked")).toBeTruthy();
 });
 
-it("says where the part went whose place another took, once", async () => {
+it("says where the part went whose place another took", async () => {
   atTheBench(<Mend />);
   choose("Replaced");
   type("Part", "governor");
   type("Which donor camera", "Sweep 5512");
   type("The one that was there goes", "STOCK");
-  press("Log it");
+  press("It is fitted: log it");
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "replaced", part: "governor", source: "DONOR", from: "Sweep 5512", old: "STOCK" },
     ]),
   );
-  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("Which donor camera").value).toBe(""));
-  type("Which donor camera", "Sweep 5513");
-  press("Log it");
-  await waitFor(() => expect(logged()).toHaveLength(2));
-  expect(logged()[1]).not.toHaveProperty("old");
+});
+
+it("asks the size of what was made here", async () => {
+  atTheBench(<Mend />);
+  choose("Replaced");
+  choose("made here");
+  type("Part", "governor");
+  type("Out of what", "brass rod");
+  type("Its size", "2.0 × 6.5 mm");
+  press("It is fitted: log it");
+  await waitFor(() => expect(logged()).toMatchObject([{ source: "FABRICATED", dimensions: "2.0 × 6.5 mm" }]));
+});
+
+const source = (id: string, change: object) => ({
+  id,
+  kind: "STOCK",
+  words: "governor for Sweep",
+  where: "drawer 3",
+  number: "",
+  pieces: 1,
+  madeFor: { maker: "Brackwater", model: "Sweep", pattern: "" },
+  fits: 0.9,
+  fitWords: "same pattern",
+  works: 0.95,
+  minutes: 5,
+  days: 0,
+  terms: [{ what: "fits and works at 86 %", minor: 6900 }],
+  netMinor: 6900,
+  opens: false,
+  openingMinor: 0,
+  keptForThis: false,
+  ...change,
+});
+
+it("shows where a need can come from, takes it, and opens the fitting with what is known of it", async () => {
+  const job = aJob({
+    needs: {
+      needs: [
+        { id: "n", part: "governor", what: "governor", open: true, since: "2031-03-04T08:00:00Z", how: "" },
+      ],
+      replacements: [],
+      fits: [],
+    },
+  });
+  let taken = false;
+  atTheBench(<Mend />, job);
+  answering({
+    "GET /api/jobs/R-0001/sources": () => ({
+      asked: { need: { tag: "R-0001", part: "governor" }, what: "", into: {}, worthMinor: 8000 },
+      sources: [
+        source("stock 1", { thing: { of: "s1", part: "" } }),
+        source("made", { kind: "FABRICATED", words: "made here" }),
+      ],
+      atBench: taken
+        ? [
+            {
+              thing: { of: "s1", part: "" },
+              forNeed: { tag: "R-0001", part: "governor" },
+              count: 1,
+              since: "2031-03-04T08:00:00Z",
+              words: "governor for Sweep",
+              source: {
+                from: "drawer 3, S-4",
+                madeFor: { maker: "Brackwater", model: "Sweep", pattern: "" },
+                dimensions: "",
+                costMinor: 300,
+              },
+            },
+          ]
+        : [],
+    }),
+    "POST /api/shelf/entries": () => {
+      taken = true;
+      return { lines: 2 };
+    },
+    "GET /api/shelf/catalogue": () => ({ supplier: "S", found: [], all: 0 }),
+    "GET /api/amount": () => ({ minor: 300, currency: "EUR" }),
+  });
+  press("Find one");
+  fireEvent.click(await screen.findByRole("button", { name: "Take it" }));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([{ kind: "taken", thing: { of: "s1" }, forNeed: { part: "governor" } }]),
+  );
+  fireEvent.click(await screen.findByRole("button", { name: "Fit it…" }));
+  fireEvent.click(screen.getByLabelText(/Looked over before fitting/));
+  press("It is fitted: log it");
+  await waitFor(() =>
+    expect(logged().slice(1)).toMatchObject([
+      {
+        kind: "replaced",
+        source: "STOCK",
+        from: "drawer 3, S-4",
+        checked: true,
+        fromShelf: "s1",
+        madeFor: { model: "Sweep" },
+        cost: { minor: 300 },
+      },
+    ]),
+  );
 });
 
 it("opens a need for the part itself where nothing else is said", async () => {
   atTheBench(<Mend />);
   choose("Needed");
   type("Part", "governor");
-  press("Open the need");
+  press("Find me one");
   await waitFor(() => expect(logged()).toEqual([{ kind: "needOpened", part: "governor", what: "governor" }]));
 });

@@ -12,14 +12,76 @@ const says = (lubricant: string, objection?: string) => ({
   ...(objection && { objection: { code: "neverHere", message: objection, remedy: "" } }),
 });
 
+const openByHand = async () =>
+  fireEvent.click(await screen.findByRole("button", { name: "A point by hand…" }));
+
+const point = (name: string, change: object = {}) => ({
+  part: "retard train",
+  point: name,
+  kind: "leafTrain",
+  kindLabel: "trains",
+  because: "MODEL",
+  jobs: 3,
+  lubricant: "thinOil",
+  houseWords: "one speck",
+  never: "",
+  cleaned: true,
+  times: 0,
+  next: "OIL",
+  remark: "",
+  bySchool: {
+    OIL: { lubricant: "thinOil", words: "one speck" },
+    DRY: { lubricant: "none", words: "nothing" },
+  },
+  ...change,
+});
+
+const sheet = (...rows: object[]) =>
+  answering({ "GET /api/jobs/R-0001/oil-sheet": () => ({ school: "PASTE", rows }) });
+
+it("works down the sheet by key: as the house does, or left dry", async () => {
+  atTheBench(<Oil />);
+  sheet(point("upper pivots"), point("lower pivots"), point("pallet", { kind: "pallet" }));
+  await screen.findByRole("option", { name: /upper pivots/, selected: true });
+  fireEvent.keyDown(window, { key: "Enter" });
+  await waitFor(() =>
+    expect(logged()).toMatchObject([{ point: "upper pivots", lubricant: "thinOil", reason: "" }]),
+  );
+  await screen.findByRole("option", { name: /lower pivots/, selected: true });
+  fireEvent.keyDown(window, { key: "ArrowDown" });
+  await screen.findByRole("option", { name: /pallet/, selected: true });
+  fireEvent.keyDown(window, { key: "d" });
+  await waitFor(() => expect(logged()[1]).toMatchObject({ point: "pallet", lubricant: "none" }));
+});
+
+it("does all points of a kind at once, and none that is done", async () => {
+  atTheBench(<Oil />);
+  sheet(
+    point("upper pivots"),
+    point("lower pivots"),
+    point("pallet", { next: "DONE", oiledWith: "thin oil", times: 1 }),
+  );
+  fireEvent.click(await screen.findByRole("button", { name: /All 2 of this kind/ }));
+  await waitFor(() => expect(logged()).toMatchObject([{ point: "upper pivots" }, { point: "lower pivots" }]));
+});
+
+it("sets the practices side by side", async () => {
+  atTheBench(<Oil />);
+  sheet(point("upper pivots"));
+  fireEvent.click(await screen.findByRole("radio", { name: "Practices side by side" }));
+  expect(await screen.findByText(/1 of 1 points would be done otherwise/)).toBeTruthy();
+});
+
 it("shows what the house puts there, and asks why where it objects", async () => {
   atTheBench(<Oil />, aJob({ parts: [aPart("shutter blades")] }));
   answering({
+    "GET /api/jobs/R-0001/oil-sheet": () => ({ school: "PASTE", rows: [] }),
     "GET /api/oiling": ({ path }: { path: string }) =>
       path.includes("lubricant=thinOil")
         ? says("thinOil", "thin oil never goes on shutter blades: oil makes them stick.")
         : says("none"),
   });
+  await openByHand();
   fireEvent.click(named("button", "shutter blades"));
   expect(await screen.findByText("nothing", { selector: "b" })).toBeTruthy();
   expect(screen.queryByLabelText(/Why all the same/)).toBeNull();

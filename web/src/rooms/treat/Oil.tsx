@@ -1,187 +1,187 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../api/append";
-import type { JobView } from "../../api/client";
-import { houseQuery, oilingQuery, useWords } from "../../api/queries";
+import type { Schemas } from "../../api/client";
+import { houseQuery, oilSheetQuery, useWords } from "../../api/queries";
+import { useKeys } from "../../shell/keys";
+import { notify } from "../../shell/notices";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
-import { PartInput } from "../../ui/PartInput";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../camera/useJob";
+import { OilPoint } from "./OilPoint";
+import { OilRow } from "./OilRow";
+import { Schools } from "./Schools";
 
-/** Oil: a point, its kind, what the house puts there, and what was put there. */
+type Row = Schemas["OilRow"];
+
+const keyOf = (row: Row) => `${row.part} ${row.point}`;
+const NEW = "new";
+
+/** Why oil had better wait at a point. */
+const AGAINST: Partial<Record<Row["next"], string>> = {
+  WAIT: "it dries still. Oil on what is wet runs off with it.",
+  CLEAN_AGAIN: "it does not run free dry. Oil hides that for a while and cures nothing: clean it again.",
+};
+
+/** Oil: the points of the camera one under the other, worked down by key with the loupe on. */
 export function Oil() {
   const job = useJob();
+  const page = useQuery(oilSheetQuery(job.tag, job.lastSequence)).data;
+  const house = useQuery(houseQuery).data;
+  const { word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [chosen, setChosen] = useState<string>();
+  const [view, setView] = useState("sheet");
+  const [byHand, setByHand] = useState(false);
+  const rows = page?.rows ?? [];
+  const at = Math.max(
+    0,
+    rows.findIndex((row) => keyOf(row) === chosen),
+  );
+  const row = rows[at];
+  const open = rows.filter((one) => one.next !== "DONE");
+  const batch =
+    row === undefined
+      ? []
+      : open.filter((one) => one.kind === row.kind && one.kind !== "" && one.lubricant !== "");
+
+  const put = (points: Row[], lubricant?: string) =>
+    submit(async () => {
+      const entries = points.map((one) => ({
+        kind: "lubricated" as const,
+        part: one.part,
+        point: one.point,
+        pointKind: one.kind,
+        lubricant: lubricant ?? one.lubricant,
+        reason: lubricant !== undefined && lubricant !== one.lubricant ? "left dry on purpose" : "",
+      }));
+      const next = rows.find((one, i) => i > at && one.next !== "DONE" && !points.includes(one));
+      await append(entries, {
+        said: points.length === 1 ? `${points[0].point}: done.` : `Done: ${points.length} points.`,
+      });
+      if (next !== undefined) setChosen(keyOf(next));
+    });
+  const move = (by: number) => {
+    const next = rows[Math.min(rows.length - 1, Math.max(0, at + by))];
+    if (next !== undefined) setChosen(keyOf(next));
+  };
+  const canOil = row !== undefined && row.lubricant !== "" && row.next !== "DONE";
+  useKeys({
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    Enter: () => {
+      if (!canOil) return;
+      const against = AGAINST[row.next];
+      // a key is pressed before it is thought about; a button is not
+      if (against !== undefined) notify({ kind: "problem", text: `${row.point}: ${against}` });
+      else void put([row]);
+    },
+    d: () => row !== undefined && row.next !== "DONE" && void put([row], "none"),
+    a: () => batch.length > 1 && void put(batch),
+  });
+  if (page === undefined || house === undefined) return null;
+  const lubricant = (id: string) => house.lubrication.lubricants.find((one) => one.id === id)?.label ?? id;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
-      <div className="min-h-0 overflow-y-auto px-5 py-3">
-        <OilForm job={job} />
+    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_340px]">
+      <div className="flex min-h-0 flex-col gap-2 px-5 py-3">
+        <div className="flex flex-wrap items-center gap-3">
+          <Pick
+            small
+            label="What is shown"
+            choices={[
+              { value: "sheet", label: "The sheet" },
+              { value: "schools", label: "Practices side by side" },
+            ]}
+            value={view}
+            onChange={setView}
+          />
+          <span className="text-soft">
+            {open.length === 0 && rows.length > 0
+              ? "every point is done"
+              : `${open.length} of ${rows.length} to do`}{" "}
+            · house practice: {word("school", page.school)}
+          </span>
+          <Button className="ml-auto" onClick={() => setByHand(!byHand)} aria-pressed={byHand}>
+            A point by hand…
+          </Button>
+        </div>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+        {rows.length === 0 && (
+          <Empty>Nothing of this camera wants oil as far as is known. Enter a point by hand.</Empty>
+        )}
+        {view === "schools" ? (
+          <Schools rows={rows} school={page.school} />
+        ) : (
+          <ul
+            role="listbox"
+            aria-label="Points"
+            tabIndex={0}
+            aria-activedescendant={row === undefined ? undefined : `oil-${at}`}
+            className="min-h-0 flex-1 overflow-y-auto"
+          >
+            {rows.map((one, i) => (
+              <OilRow
+                key={keyOf(one)}
+                id={`oil-${i}`}
+                row={one}
+                lubricant={one.lubricant === "" ? "nothing settled" : lubricant(one.lubricant)}
+                chosen={i === at}
+                onChoose={() => setChosen(keyOf(one))}
+              />
+            ))}
+          </ul>
+        )}
       </div>
       <aside
         tabIndex={0}
+        aria-label="This point"
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        <OiledSoFar job={job} />
-        <HousePracticeTable />
+        {byHand && <OilPoint key={NEW} job={job} />}
+        {!byHand && row !== undefined && (
+          <>
+            <Panel title={row.point} note={row.kindLabel}>
+              <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
+                The house puts here: <b>{row.houseWords === "" ? "nothing is settled" : row.houseWords}</b>.
+                {row.never !== "" && <span className="block text-[14px]">{row.never}.</span>}
+              </p>
+              {AGAINST[row.next] !== undefined && (
+                <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5">
+                  Not yet: {AGAINST[row.next]}
+                </p>
+              )}
+              {row.remark !== "" && (
+                <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5">
+                  {row.remark}.
+                </p>
+              )}
+              <div className="flex flex-wrap gap-2">
+                <Button kind="primary" keyHint="↵" disabled={!canOil} onClick={() => void put([row])}>
+                  {row.lubricant === "" ? "Nothing is settled" : lubricant(row.lubricant)}
+                </Button>
+                {row.lubricant !== "none" && (
+                  <Button keyHint="D" disabled={row.next === "DONE"} onClick={() => void put([row], "none")}>
+                    Left dry
+                  </Button>
+                )}
+                {batch.length > 1 && (
+                  <Button keyHint="A" onClick={() => void put(batch)}>
+                    All {batch.length} of this kind
+                  </Button>
+                )}
+              </div>
+            </Panel>
+            <details>
+              <summary className="min-h-11 content-center font-bold">Otherwise than the house…</summary>
+              <OilPoint key={keyOf(row)} job={job} at={{ part: row.part, point: row.point }} />
+            </details>
+          </>
+        )}
       </aside>
     </div>
-  );
-}
-
-function OilForm({ job }: { job: JobView }) {
-  const house = useQuery(houseQuery).data;
-  const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState("");
-  const [point, setPoint] = useState("");
-  const [ownKind, setOwnKind] = useState<string>();
-  const [ownLubricant, setOwnLubricant] = useState<string>();
-  const [reason, setReason] = useState("");
-  const advice = useQuery(oilingQuery(point === "" ? part : point, ownKind, ownLubricant)).data;
-  if (house === undefined) return null;
-  const kinds = house.lubrication.points;
-  const kind = advice?.kind;
-  const school = house.practice.school;
-  const lubricant = advice?.lubricant ?? ownLubricant ?? "";
-  const log = () =>
-    submit(async () => {
-      await append(
-        [
-          {
-            kind: "lubricated",
-            part,
-            point: point === "" ? part : point,
-            pointKind: kind?.id ?? "",
-            lubricant,
-            reason,
-          },
-        ],
-        { said: `Oiled: ${point || part}.` },
-      );
-      setPoint("");
-      setReason("");
-      setOwnKind(undefined);
-      setOwnLubricant(undefined);
-    });
-  return (
-    <FormProblem value={field}>
-      <form
-        className="flex flex-col gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void log();
-        }}
-      >
-        <Panel
-          title="Which point"
-          note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
-        >
-          <PartInput job={job} value={part} onChange={setPart} placeholder="retard train" />
-          <NotRunDry job={job} part={part} />
-          <div className="grid grid-cols-2 gap-3">
-            <TextField
-              label="Point"
-              name="point"
-              value={point}
-              placeholder="pivots in the upper plate"
-              onChange={(event) => setPoint(event.target.value)}
-            />
-            <ChoiceField
-              label="Kind of point"
-              empty="not in the table"
-              value={kind?.id ?? ""}
-              choices={kinds.map((one) => ({ value: one.id, label: one.label }))}
-              onChange={(event) => {
-                setOwnKind(event.target.value);
-                setOwnLubricant(undefined);
-              }}
-            />
-          </div>
-        </Panel>
-        <Panel title="With what">
-          {kind !== undefined && (
-            <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-              The house puts here: <b>{advice?.houseWords || "nothing is settled"}</b>.
-              {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
-            </p>
-          )}
-          <Pick
-            label="Lubricant"
-            choices={house.lubrication.lubricants.map((one) => ({ value: one.id, label: one.label }))}
-            value={lubricant}
-            onChange={setOwnLubricant}
-          />
-          {advice?.objection !== undefined && (
-            <TextField
-              label={`${advice.objection.message} Why all the same?`}
-              value={reason}
-              placeholder="the escapement was bone dry"
-              onChange={(event) => setReason(event.target.value)}
-            />
-          )}
-        </Panel>
-        {problem !== undefined && <ProblemNote problem={problem} />}
-        <Button kind="primary" type="submit" className="self-start">
-          Log the point
-        </Button>
-      </form>
-    </FormProblem>
-  );
-}
-
-function OiledSoFar({ job }: { job: JobView }) {
-  const lubricants = useQuery(houseQuery).data?.lubrication.lubricants ?? [];
-  return (
-    <Panel title="Points so far" note={`${job.treat.lubricated.length}`}>
-      {job.treat.lubricated.length === 0 && <Empty>No point is oiled yet. Tiny amounts, named points.</Empty>}
-      <ul>
-        {job.treat.lubricated.map((one) => (
-          <li key={one.id} className="border-line/70 border-b py-1">
-            <b>{one.what.point}</b>{" "}
-            <span className="text-soft">
-              {lubricants.find((lubricant) => lubricant.id === one.what.lubricant)?.label ??
-                one.what.lubricant}
-            </span>
-            {one.what.reason !== "" && <span className="block text-[13.5px]">{one.what.reason}</span>}
-          </li>
-        ))}
-      </ul>
-    </Panel>
-  );
-}
-
-function HousePracticeTable() {
-  const house = useQuery(houseQuery).data;
-  if (house === undefined) return null;
-  return (
-    <Panel title="What the house puts where">
-      <dl className="text-[14px]">
-        {house.lubrication.points.map((kind) => (
-          <div key={kind.id} className="border-line/70 border-b py-1">
-            <dt className="text-soft">{kind.label}</dt>
-            <dd>{kind.bySchool[house.practice.school] || "not settled"}</dd>
-          </div>
-        ))}
-      </dl>
-    </Panel>
-  );
-}
-
-/** Oil covers up what a dry run would tell: it is judged first. */
-function NotRunDry({ job, part }: { job: JobView; part: string }) {
-  const same = (name: string) => name.toLowerCase() === part.trim().toLowerCase();
-  const { word } = useWords();
-  if (!job.treat.cleaned.some((one) => same(one.what.part))) return null;
-  const ran = Object.entries(job.treat.ranDry).find(([name]) => same(name))?.[1];
-  if (ran === "FREE") return null;
-  return (
-    <p className="bg-mark-wash border-l-mark-line border-l-4 px-3 py-1.5">
-      {ran === undefined
-        ? "Not run dry since it was cleaned: judge that first, at Clean."
-        : `It runs dry: ${word("dryRunResult", ran)}. Oil hides that for a while and cures nothing.`}
-    </p>
   );
 }

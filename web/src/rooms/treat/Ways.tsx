@@ -72,6 +72,9 @@ export function Ways({
   );
 }
 
+/** Bright chips at the edge of a glass scatter light; they are touched up when it is clean. */
+const EDGE = "edge blackening touched up";
+
 /** How often this glass was gone over; after so many what is left is in the coating. */
 function Goes({
   job,
@@ -116,6 +119,17 @@ function Goes({
         {glass.bodyFirst && " Body first, then glass: its dust would come back."}
       </span>
       {done && <Button onClick={permanent}>What is left stays</Button>}
+      <Button
+        onClick={() =>
+          void append([{ kind: "mended", part, what: EDGE, modification: false, agreed: "" }], {
+            said: "Edge blackening touched up.",
+          }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }))
+        }
+      >
+        {job.treat.mended.some((one) => one.what.part === part && one.what.what === EDGE)
+          ? "Edge touched up again"
+          : "Edge chipped: blackened"}
+      </Button>
     </div>
   );
 }

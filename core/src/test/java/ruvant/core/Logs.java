@@ -54,8 +54,8 @@ public final class Logs {
                             10,
                             true,
                             java.util.Map.of(
-                                    "metal", new Materials.Finding(Verdict.OK, ""),
-                                    "cloth", new Materials.Finding(Verdict.NO, "dissolves it"))))),
+                                    "metal", new Materials.VerdictWhy(Verdict.OK, ""),
+                                    "cloth", new Materials.VerdictWhy(Verdict.NO, "dissolves it"))))),
             new Lubrication(
                     1,
                     List.of(new Lubrication.PointKind(

@@ -33,7 +33,7 @@ public record CameraKind(String maker, String model, String pattern) {
     }
 
     /** Whether it names no camera: a part for whatever it fits. */
-    public boolean isAny() {
+    public boolean fitsMany() {
         return maker.isEmpty() && model.isEmpty();
     }
 

@@ -223,24 +223,25 @@ public sealed interface TreatEntry extends Entry {
     /**
      * A multimeter was held to two places.
      *
+     * @param meter what it was set to
      * @param value in ohms for continuity, in volts otherwise; null where the circuit is open
      * @param instrument what read it; may be empty where it was typed
      */
     record Probed(
-            ProbeKind kind,
+            ProbeKind meter,
             String from,
             String to,
             @MayBeNull Double value,
             String instrument,
             String remark) implements TreatEntry {
         public Probed {
-            Check.chosen("kind", kind);
+            Check.chosen("meter", meter);
             from = Check.name("from", from);
             to = Check.name("to", to);
             if (from.equalsIgnoreCase(to)) {
                 throw new FieldProblem("to", "Both probes are at “" + from + "”.", "Hold the other one elsewhere.");
             }
-            if (kind == ProbeKind.CONTINUITY) {
+            if (meter == ProbeKind.CONTINUITY) {
                 Check.optionalWithin("value", value, 0, 1e9, "Ω");
             } else {
                 Check.within("value", Check.chosen("value", value), -400, 400, "V");

@@ -26,6 +26,9 @@ public final class Interchange {
     /** A try the other way round counts for half of one; so does a chain, times how sure its links are. */
     private static final double INDIRECT = 0.5;
 
+    private static final double LOW = 0.05;
+    private static final double HIGH = 0.95;
+
     private final Map<String, List<Fit>> tried;
     private final List<StatedFit> stated;
 
@@ -79,14 +82,33 @@ public final class Interchange {
         }
     }
 
+    /** What a statement alone amounts to, before anything was tried. */
+    public static Belief of(StatedFit stated) {
+        double[] counts = stated.counts();
+        BetaDistribution beta = new BetaDistribution(counts[0], counts[1]);
+        return new Belief(
+                counts[0] / (counts[0] + counts[1]),
+                beta.inverseCumulativeProbability(LOW),
+                beta.inverseCumulativeProbability(HIGH),
+                1,
+                0,
+                0,
+                List.of(),
+                said(stated));
+    }
+
+    private static String said(StatedFit stated) {
+        return "said to fit " + stated.strength().label();
+    }
+
     /** What is believed of a part of one kind in another. */
     public Belief of(String part, CameraKind from, CameraKind into) {
         Counts counts = counts(part, from, into);
         BetaDistribution beta = new BetaDistribution(counts.fitting, counts.failing);
         return new Belief(
                 counts.chance(),
-                beta.inverseCumulativeProbability(0.05),
-                beta.inverseCumulativeProbability(0.95),
+                beta.inverseCumulativeProbability(LOW),
+                beta.inverseCumulativeProbability(HIGH),
                 counts.fits == 0 ? 1 : (double) counts.asIs / counts.fits,
                 counts.fits,
                 counts.tries,
@@ -124,7 +146,7 @@ public final class Interchange {
         double[] before = said.map(StatedFit::counts).orElseGet(() -> usual(from, into));
         Counts counts = new Counts();
         counts.add(before[0], before[1]);
-        counts.stated = said.map(one -> "said to fit " + one.strength().label()).orElse("");
+        counts.stated = said.map(Interchange::said).orElse("");
         for (Fit fit : of(name)) {
             boolean fitted = fit.outcome() != FitOutcome.NOT;
             if (fit.from().same(from) && fit.into().same(into)) {

@@ -6,11 +6,23 @@ import ruvant.core.job.CameraKind;
 import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Rates;
 import ruvant.core.parts.shelf.ForNeed;
+import ruvant.core.parts.shelf.ShelfPicture;
 import ruvant.core.units.TagNumber;
 
 /** What the cameras in the shop ask for. */
 public final class OpenNeeds {
     private OpenNeeds() {}
+
+    /** What was taken for a camera and has not gone into it yet: it is in no drawer and must not be forgotten. */
+    public static List<ShelfPicture.AtBench> atBench(TagNumber tag, PartsPicture parts, ShelfPicture shelf) {
+        return shelf.atBench().stream()
+                .filter(taken -> taken.forNeed().tag().equals(tag))
+                .filter(taken -> parts.replacements().stream()
+                        .noneMatch(one -> taken.thing().of().equals(one.what().fromShelf())
+                                && one.what().part().equals(taken.forNeed().part())
+                                && !one.at().isBefore(taken.since())))
+                .toList();
+    }
 
     /**
      * The open needs of one camera. What it is worth to help it is shared among them, since it goes out only when all are

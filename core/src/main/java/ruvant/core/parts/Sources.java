@@ -1,6 +1,7 @@
 package ruvant.core.parts;
 
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -129,10 +130,15 @@ public final class Sources {
                     .map(part -> fromDonor(donor, part, asked))
                     .forEach(all::add);
         }
+        shelf.orders().stream()
+                .filter(order -> order.state() == ShelfPicture.OrderState.OPEN
+                        && asked.need().equals(order.what().forNeed()))
+                .map(order -> onItsWay(order, asked))
+                .forEach(all::add);
         for (Catalogue catalogue : catalogues) {
             catalogue.items().stream()
                     .filter(item -> PartMatch.speaksOf(item.name(), asked.need().part(), asked.what()))
-                    .filter(item -> item.madeFor().isAny()
+                    .filter(item -> item.madeFor().fitsMany()
                             || interchange.chance(item.name(), item.madeFor(), asked.into()) > LEAST_WORTH_ORDERING)
                     .map(item -> fromSupplier(catalogue, item, asked))
                     .forEach(all::add);
@@ -154,7 +160,7 @@ public final class Sources {
         boolean kept = held.kept().stream().anyMatch(one -> one.forNeed().equals(asked.need()));
         return new Source(
                 "stock " + held.id(),
-                from.isAny() ? SourceKind.GENERIC : SourceKind.STOCK,
+                from.fitsMany() ? SourceKind.GENERIC : SourceKind.STOCK,
                 held.stock().words(),
                 held.stock().place() + ", " + held.stock().condition().label(),
                 Optional.of(Thing.stock(held.id())),
@@ -234,6 +240,40 @@ public final class Sources {
                 false);
     }
 
+    /** Ordered for this need and paid for: only the days still count. */
+    private Source onItsWay(ShelfPicture.OrderHeld order, Asked asked) {
+        Fitting fitting = fitting(order.what().name(), order.what().madeFor(), asked);
+        double works = Condition.NEW.works();
+        int days =
+                (int) Math.max(0, ChronoUnit.DAYS.between(today, LocalDate.ofInstant(order.dueAt(), ZoneOffset.UTC)));
+        Sum sum = new Sum(asked, fitting, works);
+        int minutes = FETCH_MINUTES + fitting.workMinutes();
+        sum.minutes(minutes);
+        sum.late(days);
+        return new Source(
+                "coming " + order.id(),
+                SourceKind.BOUGHT,
+                order.what().name()
+                        + (order.what().madeFor().fitsMany()
+                                ? ""
+                                : " for " + order.what().madeFor().words()),
+                "ordered, on its way",
+                Optional.empty(),
+                "",
+                1,
+                order.what().madeFor(),
+                fitting.chance(),
+                fitting.words(),
+                works,
+                minutes,
+                days,
+                sum.terms(),
+                sum.net(),
+                false,
+                0,
+                true);
+    }
+
     private Source madeHere(Asked asked) {
         Fitting fitting = new Fitting(MADE_FITS, "made to the old one", 0);
         Sum sum = new Sum(asked, fitting, 1);
@@ -262,7 +302,7 @@ public final class Sources {
     private record Fitting(double chance, String words, int workMinutes) {}
 
     private Fitting fitting(String part, CameraKind from, Asked asked) {
-        if (from.isAny()) {
+        if (from.fitsMany()) {
             return new Fitting(GENERIC_FITS, "by its size", 0);
         }
         Interchange.Belief belief = interchange.of(part, from, asked.into());

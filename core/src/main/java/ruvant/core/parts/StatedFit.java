@@ -51,7 +51,12 @@ public record StatedFit(String part, CameraKind from, CameraKind into, Strength 
         return new double[] {WORTH * strength.chance, WORTH * (1 - strength.chance)};
     }
 
+    /** A word about patterns in general says nothing of a part in its own pattern: that is taken to fit anyway. */
     boolean speaksOf(String name, CameraKind one, CameraKind other) {
+        boolean general = from.pattern().isEmpty() || into.pattern().isEmpty();
+        if (general && one.same(other)) {
+            return false;
+        }
         return (part.isEmpty() || part.equals(name)) && covers(from, one) && covers(into, other);
     }
 

@@ -211,10 +211,10 @@ public final class EntryWords {
                 one.part() + " is of "
                         + one.materials().stream().map(EntryWords::plain).collect(Collectors.joining(", "));
             case TreatEntry.Probed one ->
-                one.kind().label() + ", " + one.from() + " to " + one.to() + ": "
+                one.meter().label() + ", " + one.from() + " to " + one.to() + ": "
                         + (one.value() == null
                                 ? "open"
-                                : figure(one.value()) + " " + one.kind().unit())
+                                : figure(one.value()) + " " + one.meter().unit())
                         + with(", ", one.remark());
             case TreatEntry.Lubricated oiled ->
                 (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ")
@@ -234,7 +234,7 @@ public final class EntryWords {
                         + with(", ", replaced.dimensions()) + with(", ", replaced.remark());
             case PartsEntry.FitSeen seen ->
                 seen.part() + " of "
-                        + (seen.from().isAny() ? "elsewhere" : seen.from().words()) + " "
+                        + (seen.from().fitsMany() ? "elsewhere" : seen.from().words()) + " "
                         + seen.outcome().label() + with(", ", seen.remark());
         };
     }

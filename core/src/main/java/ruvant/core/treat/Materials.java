@@ -88,7 +88,7 @@ public record Materials(
             boolean flammable,
             boolean waterBased,
             String caution,
-            Map<String, Finding> verdicts) {
+            Map<String, VerdictWhy> verdicts) {
         public Agent {
             caution = caution == null ? "" : caution;
         }
@@ -100,13 +100,13 @@ public record Materials(
                 String use,
                 int flashOffMinutes,
                 boolean flammable,
-                Map<String, Finding> verdicts) {
+                Map<String, VerdictWhy> verdicts) {
             this(id, label, use, flashOffMinutes, flammable, false, "", verdicts);
         }
     }
 
     /** A verdict and its reason; the reason may be empty. */
-    public record Finding(Verdict verdict, String reason) {}
+    public record VerdictWhy(Verdict verdict, String reason) {}
 
     /**
      * What the table says of an agent on a part.
@@ -129,7 +129,7 @@ public record Materials(
         List<String> reasons = new ArrayList<>();
         for (String id : materialIds) {
             Material material = material(id);
-            Finding finding = agent.verdicts().getOrDefault(id, new Finding(Verdict.NOT_LISTED, ""));
+            VerdictWhy finding = agent.verdicts().getOrDefault(id, new VerdictWhy(Verdict.NOT_LISTED, ""));
             if (rank(finding.verdict()) > rank(worst)) {
                 worst = finding.verdict();
             }

@@ -72,7 +72,7 @@ public final class OilSheet {
      * @param remark what to think of before more is put there; may be empty
      * @param bySchool what each school would put there
      */
-    public record Row(
+    public record OilRow(
             PartName part,
             String point,
             String kind,
@@ -97,7 +97,7 @@ public final class OilSheet {
      * @param parts the parts that came off this camera
      * @param known points of earlier cameras of the model
      */
-    public static List<Row> of(
+    public static List<OilRow> of(
             TreatPicture treat,
             Collection<PartName> parts,
             List<KnownPoint> known,
@@ -108,7 +108,7 @@ public final class OilSheet {
         List<Point> points = points(treat, parts, known, table, family);
         return points.stream()
                 .map(point -> row(point, treat, table, school, now))
-                .sorted(Comparator.comparingInt((Row row) -> row.next() == Next.DONE ? 1 : 0))
+                .sorted(Comparator.comparingInt((OilRow row) -> row.next() == Next.DONE ? 1 : 0))
                 .toList();
     }
 
@@ -146,7 +146,7 @@ public final class OilSheet {
         return points;
     }
 
-    private static Row row(Point point, TreatPicture treat, Lubrication table, School school, Instant now) {
+    private static OilRow row(Point point, TreatPicture treat, Lubrication table, School school, Instant now) {
         Optional<Lubrication.PointKind> kind = table.point(point.kind()).or(() -> table.guess(point.point()));
         Optional<Instant> cleanedAt = treat.cleaned().stream()
                 .filter(one -> one.what().part().equals(point.part()))
@@ -162,7 +162,7 @@ public final class OilSheet {
                 .max(Instant::compareTo);
         Optional<DryRunResult> dryRun = treat.ranDry(point.part()).map(TreatEntry.RunDry::result);
         Next next = next(oiled.isEmpty(), cleanedAt.isPresent(), dryAt.isPresent(), dryRun);
-        return new Row(
+        return new OilRow(
                 point.part(),
                 point.point(),
                 kind.map(Lubrication.PointKind::id).orElse(""),

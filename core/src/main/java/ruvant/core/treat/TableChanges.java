@@ -123,7 +123,7 @@ public record TableChanges(
         Materials here = in(shipped);
         List<Difference> differences = new ArrayList<>();
         for (Materials.Agent agent : here.agents()) {
-            Map<String, Materials.Finding> before = shipped.agents().stream()
+            Map<String, Materials.VerdictWhy> before = shipped.agents().stream()
                     .filter(one -> one.id().equals(agent.id()))
                     .findFirst()
                     .map(Materials.Agent::verdicts)
@@ -139,7 +139,7 @@ public record TableChanges(
         return differences;
     }
 
-    private static Verdict verdict(Map<String, Materials.Finding> verdicts, String material) {
+    private static Verdict verdict(Map<String, Materials.VerdictWhy> verdicts, String material) {
         return verdicts.containsKey(material) ? verdicts.get(material).verdict() : Verdict.NOT_LISTED;
     }
 

@@ -51,7 +51,7 @@ class RealLinesTest {
     private final Logs logs = bench();
 
     private static Materials.Agent agent(String id, String label) {
-        Materials.Finding ok = new Materials.Finding(Verdict.OK, "");
+        Materials.VerdictWhy ok = new Materials.VerdictWhy(Verdict.OK, "");
         return new Materials.Agent(id, label, "", 10, true, java.util.Map.of("metal", ok, "cloth", ok));
     }
 

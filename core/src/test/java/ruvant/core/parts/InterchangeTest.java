@@ -95,5 +95,8 @@ class InterchangeTest {
 
         assertThat(stated.of("pawl", FIRST, THIRD).chance()).isCloseTo(0.8, within(1e-9));
         assertThat(stated.of("pawl", FIRST, SECOND).chance()).isLessThan(0.1);
+        assertThat(stated.of("pawl", FIRST, FIRST).chance())
+                .as("its own pattern")
+                .isCloseTo(0.9, within(1e-9));
     }
 }

@@ -117,6 +117,22 @@ class SourcesTest {
     }
 
     @Test
+    void whatIsOrderedForANeedIsItsSourceAndCostsNoMore() {
+        shelf.add(new ShelfEntry.Ordered("Cobb & Daughters", "P-14", "retard pinion", FIRST, 1, 1400, 9, NEED));
+        shelf.add(new ShelfEntry.Ordered(
+                "Cobb & Daughters", "P-14", "retard pinion", FIRST, 1, 1400, 9, need(62, "retard pinion")));
+        List<Sources.Source> coming = sources(new Interchange(List.of()), Map.of(), LocalDate.of(2026, 3, 6)).stream()
+                .filter(one -> one.id().startsWith("coming"))
+                .toList();
+
+        assertThat(coming).singleElement().satisfies(one -> {
+            assertThat(one.days()).isEqualTo(9);
+            assertThat(one.netMinor()).isEqualTo(8_820 - 500 - 5 * 300);
+            assertThat(one.keptForThis()).isTrue();
+        });
+    }
+
+    @Test
     void namesMeetHoweverTheyAreCalled() {
         assertThat(PartMatch.speaksOf("retard pinion, 14 teeth", NEED.part(), ""))
                 .isTrue();

@@ -49,7 +49,7 @@ class OilSheetTest {
                 List.of(word));
     }
 
-    private List<OilSheet.Row> sheet(OilSheet.KnownPoint... known) {
+    private List<OilSheet.OilRow> sheet(OilSheet.KnownPoint... known) {
         return OilSheet.of(
                 logs.picture().treat(),
                 logs.picture().valley().parts().stream().map(ValleyPart::name).toList(),
@@ -60,7 +60,7 @@ class OilSheetTest {
                 logs.now());
     }
 
-    private OilSheet.Row train(OilSheet.KnownPoint... known) {
+    private OilSheet.OilRow train(OilSheet.KnownPoint... known) {
         return sheet(known).stream()
                 .filter(row -> row.part().equals(TRAIN))
                 .findFirst()

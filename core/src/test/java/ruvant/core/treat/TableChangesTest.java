@@ -36,7 +36,7 @@ class TableChangesTest {
                 true,
                 verdicts.entrySet().stream()
                         .collect(java.util.stream.Collectors.toMap(
-                                Map.Entry::getKey, one -> new Materials.Finding(one.getValue(), ""))));
+                                Map.Entry::getKey, one -> new Materials.VerdictWhy(one.getValue(), ""))));
     }
 
     private static TableChanges changes(

@@ -26,6 +26,7 @@ final class DemoHistory {
     private final JobService jobs;
     private final ShopService shop;
     private final Random random;
+    private final DemoFits fits = new DemoFits();
 
     DemoHistory(JobService jobs, ShopService shop, Random random) {
         this.jobs = jobs;
@@ -68,7 +69,9 @@ final class DemoHistory {
         bench.add(new FindEntry.SymptomSeen(fault.complaint()), new FindEntry.SuspectRaised(fault.cause(), ""));
         List<String> names = strip(bench, model);
         bench.add(new FindEntry.CauseConfirmed(fault.cause(), fault.evidence()));
-        bench.type(fault.treatment().toArray(String[]::new)).up().pass(60L * (4 + random.nextInt(20)));
+        bench.type(fault.treatment().toArray(String[]::new));
+        fits.tried(bench, received.camera());
+        bench.up().pass(60L * (4 + random.nextInt(20)));
         bench.sit(Stop.REFIT).back(names.reversed().toArray(String[]::new));
         if (fault.slowErrorEv() > 0.5 && random.nextInt(2) == 0) {
             engaged(bench, model);

@@ -12,12 +12,14 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import ruvant.core.job.HousePractice;
 import ruvant.core.job.ModelSheet;
+import ruvant.core.job.Rates;
 import ruvant.core.job.School;
 import ruvant.core.job.SpeedLimits;
 import ruvant.core.job.TrayShape;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.measure.StandRuns;
+import ruvant.server.parts.ShelfService;
 import ruvant.server.record.JobService;
 import ruvant.server.record.LogStore;
 
@@ -35,6 +37,7 @@ class DemoStarter implements ApplicationRunner {
     private final Clock clock;
     private final PictureStore pictures;
     private final StandRuns stand;
+    private final ShelfService shelf;
 
     DemoStarter(
             JobService jobs,
@@ -43,7 +46,8 @@ class DemoStarter implements ApplicationRunner {
             DemoStore demo,
             Clock clock,
             PictureStore pictures,
-            StandRuns stand) {
+            StandRuns stand,
+            ShelfService shelf) {
         this.jobs = jobs;
         this.logs = logs;
         this.shop = shop;
@@ -51,6 +55,7 @@ class DemoStarter implements ApplicationRunner {
         this.clock = clock;
         this.pictures = pictures;
         this.stand = stand;
+        this.shelf = shelf;
     }
 
     @Override
@@ -91,9 +96,10 @@ class DemoStarter implements ApplicationRunner {
                         Optional.of(11.6))),
                 null,
                 0,
-                null));
+                new Rates(4_000, 200, 12_000, 120)));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();
+        new DemoShelf(shelf, now).tell(new DemoNeeding(jobs, shop, pictures, random, now).tell());
     }
 }

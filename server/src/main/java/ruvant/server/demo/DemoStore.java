@@ -53,6 +53,14 @@ public class DemoStore {
                                    last_at = strftime('%Y-%m-%dT%H:%M:%fZ', last_at, ?),
                                    promised = date(promised, ?)
                             """).params(seconds, seconds, seconds, days).update();
+            database.writes()
+                    .sql("update shelf_entry set at = strftime('%Y-%m-%dT%H:%M:%fZ', at, ?)")
+                    .param(seconds)
+                    .update();
+            database.writes()
+                    .sql("update part_need set opened_at = strftime('%Y-%m-%dT%H:%M:%fZ', opened_at, ?)")
+                    .param(seconds)
+                    .update();
             made(now);
         });
     }

@@ -23,12 +23,10 @@ import ruvant.server.record.JobService;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class NeedsController {
     private final PartsDesk desk;
-    private final ShelfService shelf;
     private final JobService jobs;
 
-    NeedsController(PartsDesk desk, ShelfService shelf, JobService jobs) {
+    NeedsController(PartsDesk desk, JobService jobs) {
         this.desk = desk;
-        this.shelf = shelf;
         this.jobs = jobs;
     }
 
@@ -80,7 +78,7 @@ class NeedsController {
         return new SourcesOfNeed(
                 asked,
                 desk.sources().of(asked),
-                shelf.picture().atBench().stream()
+                desk.atBench().stream()
                         .filter(taken -> taken.forNeed().equals(asked.need()))
                         .toList());
     }
@@ -99,12 +97,7 @@ class NeedsController {
                         others(wants, gets)))
                 .toList();
         return new NeedsPage(
-                rows,
-                shared.netMinor(),
-                shared.oneByOneMinor(),
-                shared.exact(),
-                shared.boundMinor(),
-                shelf.picture().atBench());
+                rows, shared.netMinor(), shared.oneByOneMinor(), shared.exact(), shared.boundMinor(), desk.atBench());
     }
 
     private static List<Sources.Source> others(List<Sharing.Wants> wants, Sharing.Gets gets) {

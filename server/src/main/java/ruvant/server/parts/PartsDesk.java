@@ -6,8 +6,9 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import ruvant.core.job.Rates;
 import ruvant.core.parts.BreakOrMend;
@@ -16,6 +17,7 @@ import ruvant.core.parts.Interchange;
 import ruvant.core.parts.OpenNeeds;
 import ruvant.core.parts.Sharing;
 import ruvant.core.parts.Sources;
+import ruvant.core.parts.shelf.ForNeed;
 import ruvant.core.parts.shelf.ShelfPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.server.house.ShopService;
@@ -86,17 +88,25 @@ class PartsDesk {
         return OpenNeeds.of(job.tag(), job.received(), job.parts(), rates());
     }
 
+    /** What was taken for the cameras in the shop and has not gone into them yet. */
+    List<ShelfPicture.AtBench> atBench() {
+        ShelfPicture picture = shelf.picture();
+        return jobs.open().stream()
+                .flatMap(job -> OpenNeeds.atBench(job.tag(), job.parts(), picture).stream())
+                .toList();
+    }
+
     /**
-     * All open needs of the shop with their sources. What is taken and lies at the bench serves its need already, so
-     * that one asks for nothing more.
+     * All open needs of the shop with their sources. What lies at the bench serves its need already, so that one asks
+     * for nothing more.
      */
     List<Sharing.Wants> wants() {
-        Predicate<Sources.Asked> served = one -> shelf.picture().atBench().stream()
-                .anyMatch(taken -> taken.forNeed().equals(one.need()));
+        Set<ForNeed> served =
+                atBench().stream().map(ShelfPicture.AtBench::forNeed).collect(Collectors.toSet());
         Sources sources = sources();
         return jobs.open().stream()
                 .flatMap(job -> asked(job).stream())
-                .filter(served.negate())
+                .filter(one -> !served.contains(one.need()))
                 .map(one -> new Sharing.Wants(one, sources.of(one)))
                 .toList();
     }

@@ -94,7 +94,7 @@ class ShelfController {
                 (int) picture.stock().stream()
                         .filter(ShelfPicture.StockHeld::low)
                         .count(),
-                picture.atBench());
+                desk.atBench());
     }
 
     private static String text(StockRow row) {

@@ -117,6 +117,20 @@ class CleaningController {
                 table.soil(soil).optics() ? Optional.of(glass(job, table, part)) : Optional.empty());
     }
 
+    /** What a part is made of, and from where that is known. */
+    record PartMaterials(List<String> materials, MadeOf.From knownFrom) {}
+
+    @GetMapping("/jobs/{tag}/made-of")
+    PartMaterials madeOf(@PathVariable String tag, @RequestParam String part) {
+        JobPicture job = jobs.picture(TagNumber.parse(tag));
+        MadeOf made = MadeOf.of(
+                PartName.of(part),
+                job.treat(),
+                learned.ofModelOf(job),
+                shop.shop().materials());
+        return new PartMaterials(made.materials(), made.from());
+    }
+
     private static Glass glass(JobPicture job, Materials table, String part) {
         Set<String> optics = table.opticsSoils();
         return new Glass(

@@ -34,7 +34,7 @@ class OilController {
     }
 
     /** The sheet, and the school by which this house works. */
-    record OilSheetPage(School school, List<OilSheet.Row> rows) {}
+    record OilSheetPage(School school, List<OilSheet.OilRow> rows) {}
 
     @GetMapping("/oil-sheet")
     OilSheetPage sheet(@PathVariable String tag) {

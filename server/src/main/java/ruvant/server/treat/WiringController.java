@@ -46,7 +46,7 @@ class WiringController {
     record CircuitPiece(String name, Circuit.Kind kind, int from, int to) {}
 
     /** A reading of the log with what it says. */
-    record ProbedView(UUID id, Instant at, TreatEntry.Probed what, ReadingSays.Said said) {}
+    record ProbedView(UUID id, Instant at, TreatEntry.Probed what, ReadingSays.Meaning said) {}
 
     /** The circuits, and what was read so far. */
     record WiringPage(List<CircuitDrawn> circuits, List<ProbedView> probed) {}

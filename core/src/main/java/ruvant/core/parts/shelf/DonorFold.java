@@ -161,13 +161,17 @@ final class DonorFold {
         need.ifPresent(who -> body.keptFor.put(thing.partKey(), who));
     }
 
-    String take(Thing thing, ForNeed need) {
+    ShelfPicture.TakenFrom take(Thing thing, ForNeed need) {
         Body body = all.get(thing.of());
         body.states.put(thing.partKey(), PartState.TAKEN);
         body.usedFor.put(thing.partKey(), need);
         body.keptFor.remove(thing.partKey());
         body.opened = true;
-        return body.body.words();
+        return new ShelfPicture.TakenFrom(body.body.words() + ", D-" + body.since.sequence(), body.body.kind(), "", 0);
+    }
+
+    String words(UUID id) {
+        return all.get(id).body.words();
     }
 
     void back(Thing thing) {

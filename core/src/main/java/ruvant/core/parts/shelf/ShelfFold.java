@@ -172,13 +172,14 @@ public final class ShelfFold {
     }
 
     private void taken(ShelfLine line, ShelfEntry.Taken one) {
-        String words;
-        if (one.thing().isOfDonor()) {
-            words = one.thing().part() + " of " + donors.take(one.thing(), one.forNeed());
-        } else {
-            words = stock.take(one.thing().of(), one.forNeed(), one.count());
-        }
-        atBench.add(new ShelfPicture.AtBench(one.thing(), one.forNeed(), one.count(), line.at(), words));
+        boolean donor = one.thing().isOfDonor();
+        String words = donor
+                ? one.thing().part() + " of " + donors.words(one.thing().of())
+                : stock.words(one.thing().of());
+        ShelfPicture.TakenFrom source = donor
+                ? donors.take(one.thing(), one.forNeed())
+                : stock.take(one.thing().of(), one.forNeed(), one.count());
+        atBench.add(new ShelfPicture.AtBench(one.thing(), one.forNeed(), one.count(), line.at(), words, source));
     }
 
     private void back(ShelfEntry.BackOnShelf one) {
@@ -190,10 +191,7 @@ public final class ShelfFold {
                 left -= back;
                 atBench.remove(i);
                 if (back < at.count()) {
-                    atBench.add(
-                            i,
-                            new ShelfPicture.AtBench(
-                                    at.thing(), at.forNeed(), at.count() - back, at.since(), at.words()));
+                    atBench.add(i, at.withCount(at.count() - back));
                 }
             }
         }

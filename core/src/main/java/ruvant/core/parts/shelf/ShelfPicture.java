@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.job.CameraKind;
 import ruvant.core.parts.StatedFit;
 
 /**
@@ -120,7 +121,18 @@ public record ShelfPicture(
     }
 
     /** Taken for a need and not put back. */
-    public record AtBench(Thing thing, ForNeed forNeed, int count, Instant since, String words) {}
+    public record AtBench(Thing thing, ForNeed forNeed, int count, Instant since, String words, TakenFrom source) {
+        AtBench withCount(int other) {
+            return new AtBench(thing, forNeed, other, since, words, source);
+        }
+    }
+
+    /**
+     * From where something was taken, as it goes on the camera's record.
+     *
+     * @param from place or donor, with its number
+     */
+    public record TakenFrom(String from, CameraKind madeFor, String dimensions, long costMinor) {}
 
     /** The stock of this id. */
     public Optional<StockHeld> stock(UUID id) {

@@ -43,7 +43,9 @@ public final class ShelfWords {
                                 .orElse("gone") + because(one.why());
             case ShelfEntry.Ordered one ->
                 "ordered from " + one.supplier() + ": " + counted(one.count(), one.name())
-                        + (one.madeFor().isAny() ? "" : " for " + one.madeFor().words())
+                        + (one.madeFor().fitsMany()
+                                ? ""
+                                : " for " + one.madeFor().words())
                         + (one.forNeed() == null ? "" : ", for " + one.forNeed());
             case ShelfEntry.OrderEnded one ->
                 "order ended: "

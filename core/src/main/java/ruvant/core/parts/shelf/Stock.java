@@ -46,7 +46,7 @@ public record Stock(
     /** In words: "retard pinion for Pellworm Twin, 1st pattern". */
     public String words() {
         return (hardware == null || name.equals(hardware.type()) ? name : name + ", " + hardware.type())
-                + (madeFor.isAny() ? "" : " for " + madeFor.words())
+                + (madeFor.fitsMany() ? "" : " for " + madeFor.words())
                 + (dimensions.isEmpty() ? "" : ", " + dimensions);
     }
 }

@@ -92,11 +92,19 @@ final class StockFold {
     }
 
     /** What was kept for the need is used up first. */
-    String take(UUID id, ForNeed need, int count) {
+    ShelfPicture.TakenFrom take(UUID id, ForNeed need, int count) {
         Pieces pieces = all.get(id);
         pieces.left -= count;
         pieces.kept.computeIfPresent(need, (who, kept) -> kept > count ? kept - count : null);
-        return pieces.stock.words();
+        return new ShelfPicture.TakenFrom(
+                pieces.stock.place() + ", S-" + pieces.number,
+                pieces.stock.madeFor(),
+                pieces.stock.dimensions(),
+                pieces.stock.costMinor());
+    }
+
+    String words(UUID id) {
+        return all.get(id).stock.words();
     }
 
     List<ShelfPicture.StockHeld> all() {

@@ -39,7 +39,7 @@ public record Catalogue(String supplier, List<Item> items) {
         /** In words, with the camera it is for. */
         public String words() {
             return name
-                    + (madeFor.isAny() ? "" : " for " + madeFor.words())
+                    + (madeFor.fitsMany() ? "" : " for " + madeFor.words())
                     + (dimensions.isEmpty() ? "" : ", " + dimensions);
         }
     }

@@ -53,6 +53,6 @@ public final class StandInSupplier {
     /** What is put into a parcel by mistake: the same part of another pattern, or another part for the same camera. */
     private static boolean alike(Catalogue.Item one, Catalogue.Item other) {
         return one.name().equalsIgnoreCase(other.name())
-                || !one.madeFor().isAny() && one.madeFor().sameModel(other.madeFor());
+                || !one.madeFor().fitsMany() && one.madeFor().sameModel(other.madeFor());
     }
 }

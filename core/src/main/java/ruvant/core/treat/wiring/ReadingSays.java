@@ -28,15 +28,15 @@ public final class ReadingSays {
     }
 
     /** A verdict in words. */
-    public record Said(Verdict verdict, String words) {}
+    public record Meaning(Verdict verdict, String words) {}
 
     /**
      * What one reading says.
      *
      * @param readings all readings of the camera, this one among them, the oldest first
      */
-    public static Said of(TreatEntry.Probed reading, List<TreatEntry.Probed> readings) {
-        return switch (reading.kind()) {
+    public static Meaning of(TreatEntry.Probed reading, List<TreatEntry.Probed> readings) {
+        return switch (reading.meter()) {
             case CONTINUITY -> continuity(reading);
             case VOLTAGE ->
                 loaded(reading, readings, ProbeKind.LOADED)
@@ -49,41 +49,41 @@ public final class ReadingSays {
         };
     }
 
-    private static Said continuity(TreatEntry.Probed reading) {
+    private static Meaning continuity(TreatEntry.Probed reading) {
         if (reading.value() == null) {
-            return new Said(Verdict.BAD, "open: broken, or a switch that does not close");
+            return new Meaning(Verdict.BAD, "open: broken, or a switch that does not close");
         }
         if (reading.value() <= SOUND_OHMS) {
-            return new Said(Verdict.SOUND, "joined");
+            return new Meaning(Verdict.SOUND, "joined");
         }
         return reading.value() <= POOR_OHMS
-                ? new Said(Verdict.DOUBTFUL, "joined badly: corroded, loose, or only hanging by a strand")
-                : new Said(Verdict.DOUBTFUL, "resists: right across a coil or a meter, wrong along a wire");
+                ? new Meaning(Verdict.DOUBTFUL, "joined badly: corroded, loose, or only hanging by a strand")
+                : new Meaning(Verdict.DOUBTFUL, "resists: right across a coil or a meter, wrong along a wire");
     }
 
-    private static Said nothingDrawn(double volts) {
+    private static Meaning nothingDrawn(double volts) {
         return Math.abs(volts) < NOTHING_VOLTS
-                ? new Said(Verdict.BAD, "no voltage arrives")
-                : new Said(Verdict.DOUBTFUL, "says little before it is read under load too");
+                ? new Meaning(Verdict.BAD, "no voltage arrives")
+                : new Meaning(Verdict.DOUBTFUL, "says little before it is read under load too");
     }
 
     /** Across the cell it should stand, along a wire there should be none: one reading alone cannot tell which it is. */
-    private static Said underLoad(double volts) {
+    private static Meaning underLoad(double volts) {
         return Math.abs(volts) < NOTHING_VOLTS
-                ? new Said(Verdict.SOUND, "nothing is lost between these two")
-                : new Said(Verdict.DOUBTFUL, "so much lies between these two while current flows");
+                ? new Meaning(Verdict.SOUND, "nothing is lost between these two")
+                : new Meaning(Verdict.DOUBTFUL, "so much lies between these two while current flows");
     }
 
-    private static Said sag(double free, double under) {
+    private static Meaning sag(double free, double under) {
         double lost = free - under;
         if (Math.abs(free) < NOTHING_VOLTS) {
             return Math.abs(under) < NOTHING_VOLTS
-                    ? new Said(Verdict.SOUND, "nothing is lost between these two")
-                    : new Said(Verdict.BAD, volts(under) + " is lost between these two under load");
+                    ? new Meaning(Verdict.SOUND, "nothing is lost between these two")
+                    : new Meaning(Verdict.BAD, volts(under) + " is lost between these two under load");
         }
         return Math.abs(lost) <= SOUND_SAG * Math.abs(free)
-                ? new Said(Verdict.SOUND, "holds under load")
-                : new Said(
+                ? new Meaning(Verdict.SOUND, "holds under load")
+                : new Meaning(
                         Verdict.BAD,
                         "gives in by " + volts(lost)
                                 + " under load: a tired cell, or a contact on the way that resists");
@@ -97,7 +97,7 @@ public final class ReadingSays {
     private static Optional<Double> loaded(
             TreatEntry.Probed reading, List<TreatEntry.Probed> readings, ProbeKind other) {
         return readings.stream()
-                .filter(one -> one.kind() == other
+                .filter(one -> one.meter() == other
                         && one.from().equalsIgnoreCase(reading.from())
                         && one.to().equalsIgnoreCase(reading.to()))
                 .reduce((earlier, later) -> later)

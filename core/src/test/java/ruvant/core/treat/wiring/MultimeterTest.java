@@ -75,7 +75,7 @@ class MultimeterTest {
         return new TreatEntry.Probed(kind, "plus", "leaf", value, "", "");
     }
 
-    private static ReadingSays.Said said(TreatEntry.Probed one, TreatEntry.Probed... others) {
+    private static ReadingSays.Meaning said(TreatEntry.Probed one, TreatEntry.Probed... others) {
         return ReadingSays.of(one, List.of(others));
     }
 

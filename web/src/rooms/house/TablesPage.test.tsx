@@ -1,0 +1,85 @@
+import { answering, asked, inTheShop, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { TablesPage } from "./TablesPage";
+
+const naphtha = {
+  id: "naphtha",
+  label: "Naphtha",
+  use: "grease",
+  flashOffMinutes: 10,
+  flammable: true,
+  waterBased: false,
+  caution: "",
+  verdicts: { cloth: { verdict: "NO", reason: "eats it" } },
+};
+const tables = {
+  materials: {
+    version: 1,
+    materials: [{ id: "cloth", label: "Cloth", words: ["curtain"] }],
+    agents: [naphtha],
+    soils: [
+      {
+        id: "grease",
+        label: "Old grease",
+        agents: ["naphtha"],
+        methods: [],
+        note: "",
+        optics: false,
+        caution: "",
+      },
+    ],
+    methods: [],
+    cautions: [],
+  },
+  waits: [
+    { id: "coat", label: "enamel coat", minutes: 120, latestMinutes: 0, station: "", late: "", then: "" },
+  ],
+  changed: [],
+  differences: [],
+};
+const posted = () => asked.filter((one) => one.method === "POST").map((one) => one.body);
+
+it("changes one verdict and leaves the agent's others", async () => {
+  inTheShop(<TablesPage />);
+  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  fireEvent.click(await screen.findByRole("button", { name: /Naphtha on Cloth/ }));
+  fireEvent.change(screen.getByLabelText("Why"), { target: { value: "only its edge" } });
+  fireEvent.click(named("button", "So it is here"));
+  await waitFor(() =>
+    expect(posted()).toMatchObject([
+      {
+        agents: [
+          {
+            id: "naphtha",
+            flashOffMinutes: 10,
+            verdicts: { cloth: { verdict: "NO", reason: "only its edge" } },
+          },
+        ],
+      },
+    ]),
+  );
+});
+
+it("adds an agent together with the soils it is for", async () => {
+  inTheShop(<TablesPage />);
+  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  fireEvent.click(await screen.findByRole("button", { name: "Other agent…" }));
+  fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "Ether" } });
+  fireEvent.click(named("button", "Old grease"));
+  fireEvent.click(named("button", "So it is here"));
+  await waitFor(() =>
+    expect(posted()).toMatchObject([
+      { agents: [{ id: "own-ether" }], soils: [{ id: "grease", agents: ["naphtha", "own-ether"] }] },
+    ]),
+  );
+});
+
+it("sets how long a wait is here", async () => {
+  inTheShop(<TablesPage />);
+  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  fireEvent.click(await screen.findByRole("radio", { name: "Waits" }));
+  fireEvent.change(screen.getByLabelText("Minutes of enamel coat"), { target: { value: "150" } });
+  fireEvent.click(named("button", "So long"));
+  await waitFor(() => expect(posted()).toMatchObject([{ waits: [{ id: "coat", minutes: 150 }] }]));
+});

@@ -1,0 +1,56 @@
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { useKeys } from "../../shell/keys";
+import { Button } from "../../ui/Button";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { kindWords } from "../shelf/things";
+
+type Outcome = Schemas["FitSeen"]["outcome"];
+
+/**
+ * Asks once, with one key, how a piece from elsewhere went in: when its part is at hand or back on. It teaches what
+ * interchanges with what.
+ */
+export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const state = (name: string) => job.parts.find((part) => part.name === name)?.answer.kind;
+  const asked =
+    job.fitsToJudge.find((one) => one.part === shown) ??
+    job.fitsToJudge.find((one) => state(one.part) === undefined || state(one.part) === "BACK");
+  const say = (outcome: Outcome, said: string) =>
+    asked !== undefined &&
+    void submit(() =>
+      append([{ kind: "fitSeen", part: asked.part, from: asked.from, outcome, remark: "" }], {
+        said: `${asked.part}: ${said}.`,
+      }),
+    );
+  useKeys({
+    y: () => say("AS_IS", "fitted as it is"),
+    e: () => say("WITH_WORK", "fitted with work"),
+    x: () => say("NOT", "does not fit"),
+  });
+  if (asked === undefined) return null;
+  return (
+    <section
+      aria-label="How it fitted"
+      className="border-mark-line bg-mark-wash mb-4 flex flex-wrap items-center gap-2 rounded-[3px] border-l-4 px-3 py-2"
+    >
+      <p className="min-w-0 flex-[1_1_260px]">
+        How did the <b>{asked.part}</b> of {kindWords(asked.from)} go in?
+        <span className="block text-[13.5px]">{asked.words}</span>
+      </p>
+      <Button keyHint="Y" onClick={() => say("AS_IS", "fitted as it is")}>
+        As it is
+      </Button>
+      <Button keyHint="E" onClick={() => say("WITH_WORK", "fitted with work")}>
+        With work
+      </Button>
+      <Button keyHint="X" onClick={() => say("NOT", "does not fit")}>
+        Not
+      </Button>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </section>
+  );
+}

@@ -1,0 +1,235 @@
+import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { Fits } from "./Fits";
+import { Needs } from "./Needs";
+import { Orders } from "./Orders";
+import { ShelfLog } from "./ShelfLog";
+import { Stock } from "./Stock";
+
+const TWIN = { maker: "Pellworm", model: "Twin", pattern: "1st pattern" };
+const ANY = { maker: "", model: "", pattern: "" };
+
+const source = (id: string, words: string, netMinor: number, change: object = {}) => ({
+  id,
+  kind: "STOCK",
+  words,
+  where: "drawer 3",
+  thing: { of: id, part: "" },
+  number: "",
+  pieces: 1,
+  madeFor: TWIN,
+  fits: 0.9,
+  fitWords: "same pattern, fits 4 of 5 here",
+  works: 0.95,
+  minutes: 5,
+  days: 0,
+  terms: [{ what: "fits and works at 86 %", minor: netMinor }],
+  netMinor,
+  opens: false,
+  openingMinor: 0,
+  keptForThis: false,
+  ...change,
+});
+
+const first = source("a", "pinion A", 7000);
+const second = source("b", "pinion B", 5000);
+const need = (tag: string, change: object) => ({
+  need: { tag, part: "retard pinion" },
+  what: "of 14 teeth",
+  camera: "Pellworm Twin, 1st pattern",
+  others: [],
+  ...change,
+});
+
+it("shares out all needs at once, says where that is not a need's own best, and what it costs to insist", async () => {
+  inTheShop(<Needs />);
+  answering({
+    "GET /api/needs": {
+      needs: [
+        need("R-0061", { got: second, bestAlone: first, others: [first] }),
+        need("R-0062", { got: first, bestAlone: first, others: [second] }),
+      ],
+      netMinor: 12000,
+      oneByOneMinor: 9500,
+      exact: true,
+      boundMinor: 12000,
+      atBench: [],
+    },
+    "GET /api/needs/insisting": { costMinor: 2500 },
+    "POST /api/shelf/entries": { lines: 1 },
+  });
+  expect(await screen.findByText("120.00")).toBeTruthy();
+  expect(screen.getByText(/25.00 less/)).toBeTruthy();
+  expect(screen.getByText(/not its own best/)).toBeTruthy();
+  fireEvent.click(named("button", "What if this one all the same?"));
+  const costs = await screen.findByText(/It costs/);
+  expect(costs.textContent).toContain("25.00");
+  fireEvent.click(named("button", "Keep this one"));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([{ kind: "reserved", thing: { of: "a" }, forNeed: { tag: "R-0061" } }]),
+  );
+  fireEvent.click(named("button", "Keep all 2 so"));
+  await waitFor(() => expect(logged()).toHaveLength(3));
+});
+
+const held = (number: number, name: string, left: number, change: object = {}) => ({
+  held: {
+    id: `s${number}`,
+    number,
+    left,
+    kept: [],
+    off: 0,
+    stock: {
+      name,
+      madeFor: ANY,
+      dimensions: "",
+      condition: "NEW",
+      place: "drawer 3",
+      origin: "",
+      costMinor: 0,
+      least: 0,
+      remark: "",
+    },
+    ...change,
+  },
+  words: name,
+  free: left,
+  low: false,
+});
+
+const stockPage = {
+  rows: [held(4, "retard pinion", 2), held(5, "seal foam", 9)],
+  found: 2,
+  all: 2,
+  low: 0,
+  atBench: [],
+};
+
+it("counts down the list and logs only what was counted", async () => {
+  inTheShop(<Stock />);
+  answering({ "GET /api/shelf/stock": stockPage, "POST /api/shelf/entries": { lines: 1 } });
+  fireEvent.click(await screen.findByRole("button", { name: "Count" }));
+  fireEvent.change(named("textbox", /Count of seal foam/), { target: { value: "7" } });
+  expect(screen.getByText(/2 missing, 9 noted/)).toBeTruthy();
+  fireEvent.click(named("button", "Log 1 counts"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "stockCounted", stock: "s5", count: 7 }]));
+});
+
+it("puts something in, and keeps what was typed where it would not go", async () => {
+  inTheShop(<Stock />);
+  answering({
+    "GET /api/shelf/stock": stockPage,
+    "GET /api/models": [],
+    "POST /api/shelf/entries": new Refusal(400, {
+      field: "place",
+      detail: "The place is empty.",
+      remedy: "Type a place.",
+    }),
+  });
+  fireEvent.click(await screen.findByRole("button", { name: "Put something in" }));
+  fireEvent.change(screen.getByLabelText("What it is"), { target: { value: "focus rack" } });
+  fireEvent.click(named("button", "Put it in"));
+  await screen.findAllByText(/The place is empty/);
+  expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("focus rack");
+});
+
+const order = (id: string, change: object = {}) => ({
+  held: {
+    id,
+    at: "2031-03-01T08:00:00Z",
+    state: "OPEN",
+    end: "",
+    what: {
+      kind: "ordered",
+      supplier: "Cobb",
+      number: "T-101",
+      name: "retard pinion",
+      madeFor: TWIN,
+      count: 1,
+      priceMinor: 1450,
+      days: 6,
+      forNeed: { tag: "R-0061", part: "retard pinion" },
+    },
+  },
+  dueAt: "2031-03-07T08:00:00Z",
+  late: false,
+  ...change,
+});
+
+it("sets what lies in a parcel beside what was ordered, and keeps a wrong part for nobody", async () => {
+  inTheShop(<Orders />);
+  answering({
+    "GET /api/shelf/orders": [
+      order("o1", {
+        arrived: {
+          number: "T-102",
+          name: "retard pinion",
+          madeFor: { ...TWIN, pattern: "2nd pattern" },
+          dimensions: "15 teeth",
+          priceMinor: 1450,
+          days: 6,
+        },
+      }),
+      order("o2"),
+    ],
+    "GET /api/shelf/catalogue": { supplier: "Cobb", found: [], all: 0 },
+    "POST /api/shelf/entries": { lines: 1 },
+  });
+  const parcel = await screen.findByRole("region", { name: "Here, to be unpacked" });
+  expect(within(parcel).getByText(/2nd pattern, 15 teeth/)).toBeTruthy();
+  fireEvent.click(named("button", "It is the wrong one"));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([
+      {
+        kind: "unpacked",
+        order: "o1",
+        asOrdered: false,
+        came: { madeFor: { pattern: "2nd pattern" }, place: "order tray" },
+      },
+    ]),
+  );
+});
+
+it("shows how sure a fit is, and from what", async () => {
+  inTheShop(<Fits />);
+  answering({
+    "GET /api/shelf/interchange": [
+      {
+        part: "focus rack",
+        from: TWIN,
+        into: { ...TWIN, pattern: "2nd pattern" },
+        belief: {
+          chance: 0.7,
+          low: 0.45,
+          high: 0.9,
+          asIs: 0.75,
+          fits: 4,
+          tries: 5,
+          indirect: [],
+          stated: "",
+        },
+      },
+    ],
+    "GET /api/models": [],
+  });
+  expect(await screen.findByText(/fits 4 of 5 here, 1 with work/)).toBeTruthy();
+  expect(screen.getByText("70 %")).toBeTruthy();
+});
+
+it("strikes a line and says where a later one rests on it", async () => {
+  inTheShop(<ShelfLog />);
+  answering({
+    "GET /api/shelf/log": [
+      { id: "l2", at: "2031-03-01T08:00:00Z", by: "Ada", words: "taken", counts: true, strike: false },
+      { id: "l1", at: "2031-03-01T07:00:00Z", by: "Ada", words: "put in", counts: false, strike: false },
+    ],
+    "POST /api/shelf/entries": new Refusal(409, {
+      code: "restsOnIt",
+      detail: "A later line rests on it.",
+      remedy: "",
+    }),
+  });
+  fireEvent.click(await screen.findByRole("button", { name: "Strike" }));
+  expect(await screen.findByText(/A later line rests on it/)).toBeTruthy();
+});

@@ -1,0 +1,238 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { catalogueQuery, type Source, sourcesQuery, useShelf } from "../../api/shelf";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Field";
+import { money } from "../../ui/money";
+import { Panel } from "../../ui/Panel";
+import { PartInput } from "../../ui/PartInput";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
+import { Terms } from "../shelf/Terms";
+import { keeping, ordering } from "../shelf/things";
+import { MendForm } from "./MendForm";
+import type { Piece } from "./Replaced";
+
+/** Opens a need. */
+export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: string) => void }) {
+  const append = useAppend(job.tag);
+  const { problem, field, submit } = useSubmit();
+  const [part, setPart] = useState("");
+  const [what, setWhat] = useState("");
+  const log = () =>
+    submit(async () => {
+      await append([{ kind: "needOpened", part, what: what === "" ? part : what }], {
+        said: `Needed: ${what || part}.`,
+      });
+      onOpened(part);
+    });
+  return (
+    <MendForm title="What is needed" field={field} problem={problem} onSubmit={log} action="Find me one">
+      <PartInput job={job} value={part} onChange={setPart} placeholder="governor" />
+      <TextField
+        label="What exactly"
+        name="need"
+        value={what}
+        placeholder="pinion of 14 teeth"
+        onChange={(event) => setWhat(event.target.value)}
+      />
+    </MendForm>
+  );
+}
+
+/** From where one need can be met, the best first, each with its whole sum. */
+export function SourcesOf({
+  job,
+  part,
+  onFit,
+}: {
+  job: JobView;
+  part: string;
+  onFit: (piece: Piece) => void;
+}) {
+  const found = useQuery(sourcesQuery(job.tag, job.lastSequence, part));
+  const [open, setOpen] = useState<string>();
+  if (found.error !== null) return <ProblemNote problem={found.error} />;
+  if (found.data === undefined) return null;
+  const { asked, sources, atBench } = found.data;
+  const shown = open ?? sources[0]?.id;
+  return (
+    <Panel
+      title={`Where a ${part} can come from`}
+      note={
+        <>
+          worth {money(asked.worthMinor)} to have ·{" "}
+          <Link to="/shelf/needs" className="underline">
+            all needs together
+          </Link>
+        </>
+      }
+    >
+      {atBench.map((taken) => (
+        <TakenLine key={`${taken.thing.of} ${taken.since}`} taken={taken} part={part} onFit={onFit} />
+      ))}
+      <ul className="flex flex-col">
+        {sources.map((source) => (
+          <li key={source.id} className="border-line/70 border-b">
+            <button
+              type="button"
+              aria-expanded={source.id === shown}
+              onClick={() => setOpen(source.id === shown ? "" : source.id)}
+              className={`grid min-h-14 w-full grid-cols-[minmax(0,1fr)_92px_86px] items-center gap-3 px-2 py-1.5 text-left ${source.id === shown ? "bg-ready-wash" : "hover:bg-sunk"}`}
+            >
+              <span>
+                <b>{source.words}</b>
+                {source.keptForThis && <span className="text-done font-bold"> · kept for this</span>}
+                <span className="text-soft block text-[13.5px]">
+                  {source.where} · {source.fitWords}
+                  {source.pieces > 1 && ` · ${source.pieces} there`}
+                  {source.days > 0 && ` · ${source.days} days`}
+                </span>
+              </span>
+              <span className="num text-soft text-right text-[14px]">
+                {Math.round(100 * source.fits * source.works)} %
+              </span>
+              <b className={`num text-right text-[17px] ${source.netMinor < 0 ? "text-stop" : ""}`}>
+                {money(source.netMinor)}
+              </b>
+            </button>
+            {source.id === shown && <OneSource job={job} part={part} source={source} onFit={onFit} />}
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+function OneSource({
+  job,
+  part,
+  source,
+  onFit,
+}: {
+  job: JobView;
+  part: string;
+  source: Source;
+  onFit: (piece: Piece) => void;
+}) {
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const supplier = useQuery(catalogueQuery("")).data?.supplier ?? "";
+  const forNeed = { tag: job.tag, part };
+  const keep = keeping(source, forNeed);
+  return (
+    <div className="grid grid-cols-[minmax(0,340px)_minmax(0,1fr)] gap-6 px-2 pt-1 pb-3">
+      <Terms terms={source.terms} net={source.netMinor} />
+      <div className="flex flex-wrap content-start items-start gap-2">
+        {source.thing !== undefined && (
+          <Button
+            kind="primary"
+            onClick={() =>
+              void submit(() =>
+                say([{ kind: "taken", thing: source.thing!, forNeed, count: 1 }], "Taken: at the bench now."),
+              )
+            }
+          >
+            Take it
+          </Button>
+        )}
+        {keep !== undefined && !source.keptForThis && (
+          <Button onClick={() => void submit(() => say([keep], "Kept for this camera."))}>Keep it</Button>
+        )}
+        {source.keptForThis && source.thing !== undefined && (
+          <Button
+            onClick={() =>
+              void submit(() => say([{ kind: "released", thing: source.thing!, forNeed }], "No longer kept."))
+            }
+          >
+            Release it
+          </Button>
+        )}
+        {source.kind === "BOUGHT" && source.number !== "" && (
+          <Button
+            kind="primary"
+            onClick={() =>
+              void submit(() => say([ordering(source, supplier, forNeed)], "Ordered for this camera."))
+            }
+          >
+            Order it
+          </Button>
+        )}
+        {source.kind === "FABRICATED" && (
+          <Button
+            onClick={() => onFit({ part, source: "FABRICATED", from: "", dimensions: "", costMinor: 0 })}
+          >
+            It is made: fit it…
+          </Button>
+        )}
+        {problem !== undefined && <ProblemNote problem={problem} />}
+      </div>
+    </div>
+  );
+}
+
+/** It lies at the bench: looked over, then fitted, or back in its place. */
+function TakenLine({
+  taken,
+  part,
+  onFit,
+}: {
+  taken: Schemas["AtBench"];
+  part: string;
+  onFit: (piece: Piece) => void;
+}) {
+  const say = useShelf();
+  const { problem, submit } = useSubmit();
+  const donor = taken.thing.part !== "";
+  const source = taken.source;
+  return (
+    <div className="border-mark-line bg-mark-wash flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
+      <span className="min-w-0 flex-1">
+        At the bench: <b>{taken.words}</b>
+        <span className="block text-[13.5px]">
+          Look it over before it goes in: straight, whole, the right size.
+        </span>
+      </span>
+      <Button
+        kind="primary"
+        onClick={() =>
+          onFit({
+            part,
+            source: donor ? "DONOR" : source.madeFor.model === "" ? "GENERIC" : "STOCK",
+            from: source.from,
+            madeFor: source.madeFor.model === "" ? undefined : source.madeFor,
+            dimensions: source.dimensions,
+            costMinor: source.costMinor,
+            fromShelf: taken.thing.of,
+          })
+        }
+      >
+        Fit it…
+      </Button>
+      <Button
+        onClick={() =>
+          void submit(() =>
+            say(
+              [
+                {
+                  kind: "backOnShelf",
+                  thing: taken.thing,
+                  forNeed: taken.forNeed,
+                  count: taken.count,
+                  why: "",
+                },
+              ],
+              "Back in its place.",
+            ),
+          )
+        }
+      >
+        Back on the shelf
+      </Button>
+      {problem !== undefined && <ProblemNote problem={problem} />}
+    </div>
+  );
+}

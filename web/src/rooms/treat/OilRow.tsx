@@ -1,0 +1,73 @@
+import type { Schemas } from "../../api/client";
+import { useNow } from "../../api/clock";
+import { useWords } from "../../api/queries";
+import { moment } from "../../ui/dates";
+import { StateMark, type Mark } from "../../ui/State";
+
+type Row = Schemas["OilRow"];
+
+const BECAUSE: Record<Row["because"], string> = {
+  LOGGED: "",
+  MODEL: "",
+  PARTS: "of this camera's parts",
+  FAMILY: "usual in such shutters",
+};
+
+const NEXT: Record<Row["next"], { mark: Mark; words: string }> = {
+  CLEAN: { mark: "open", words: "not cleaned here" },
+  WAIT: { mark: "wait", words: "dries" },
+  CLEAN_AGAIN: { mark: "not", words: "clean again" },
+  OIL: { mark: "ready", words: "ready" },
+  DONE: { mark: "done", words: "done" },
+};
+
+/** One point on the sheet: cleaned, dry, oiled, as far as it is, and what goes there. */
+export function OilRow({
+  id,
+  row,
+  lubricant,
+  chosen,
+  onChoose,
+}: {
+  id: string;
+  row: Row;
+  lubricant: string;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  const now = useNow(30_000);
+  const { word } = useWords();
+  const next = NEXT[row.next];
+  const because = row.because === "MODEL" ? `on ${row.jobs} of its model` : BECAUSE[row.because];
+  return (
+    <li
+      id={id}
+      role="option"
+      aria-selected={chosen}
+      onClick={onChoose}
+      className={`border-line/70 grid min-h-[52px] cursor-pointer grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,4fr)] items-center gap-3 border-b px-2 py-1 ${chosen ? "bg-ready-wash outline-ready outline-2 -outline-offset-2" : "hover:bg-sunk"}`}
+    >
+      <span className="min-w-0">
+        <b>{row.point}</b>
+        <span className="text-soft block text-[13.5px]">
+          {row.part.toLowerCase() === row.point.toLowerCase() ? "" : `${row.part} · `}
+          {because}
+        </span>
+      </span>
+      <span className={row.next === "DONE" ? "text-soft" : "font-bold"}>
+        {row.oiledWith ?? lubricant}
+        {row.times > 1 && <span className="text-stop block text-[13.5px]">{row.times} times: too much</span>}
+      </span>
+      <span className="flex items-center gap-2">
+        <StateMark mark={next.mark} />
+        <span>
+          {next.words}
+          {row.dryAt !== undefined && ` until ${moment(row.dryAt, now)}`}
+          {row.dryRun !== undefined && row.next !== "DONE" && (
+            <span className="text-soft block text-[13.5px]">run dry: {word("dryRunResult", row.dryRun)}</span>
+          )}
+        </span>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,63 @@
+import type { Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
+
+type Row = Schemas["OilRow"];
+
+/** The points of this camera under each school, so that a shop changes its own knowing what that changes. */
+export function Schools({ rows, school }: { rows: Row[]; school: string }) {
+  const { choices } = useWords();
+  const schools = choices("school");
+  const differ = (row: Row) =>
+    new Set(schools.map((one) => row.bySchool[one.value as "OIL"]?.lubricant ?? "")).size > 1;
+  const differing = rows.filter(differ).length;
+  return (
+    <div
+      className="min-h-0 flex-1 overflow-y-auto"
+      tabIndex={0}
+      role="group"
+      aria-label="Practices side by side"
+    >
+      <p className="text-soft pb-1">
+        {differing} of {rows.length} points would be done otherwise under another school. Oil migrates,
+        graphite sheds and shorts contacts, paste drags in fine trains: that is what they disagree about. The
+        school is chosen in House.
+      </p>
+      <table className="w-full text-[14.5px]">
+        <thead>
+          <tr className="text-left">
+            <th className="text-soft py-1 pr-3 font-normal">Point</th>
+            {schools.map((one) => (
+              <th
+                key={one.value}
+                className={`py-1 pr-3 ${one.value === school ? "" : "text-soft font-normal"}`}
+              >
+                {one.label}
+                {one.value === school && " (ours)"}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={`${row.part} ${row.point}`} className="border-line/70 border-t align-top">
+              <th scope="row" className="py-1 pr-3 text-left font-bold">
+                {row.point}
+              </th>
+              {schools.map((one) => {
+                const words = row.bySchool[one.value as "OIL"]?.words ?? "";
+                return (
+                  <td
+                    key={one.value}
+                    className={`py-1 pr-3 ${one.value === school ? "bg-ready-wash px-2 font-bold" : differ(row) ? "" : "text-soft"}`}
+                  >
+                    {words === "" ? "–" : words}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

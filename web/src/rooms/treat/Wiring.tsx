@@ -1,0 +1,161 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useAppend } from "../../api/append";
+import type { JobView, Schemas } from "../../api/client";
+import { readMeter, useWords, wiringQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { exact } from "../../ui/dates";
+import { TextField } from "../../ui/Field";
+import { figureOrSay } from "../../ui/figures";
+import { Empty, Panel } from "../../ui/Panel";
+import { Pick } from "../../ui/Pick";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { StateMark, type Mark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
+import { CircuitDrawing } from "./CircuitDrawing";
+
+type Meter = "CONTINUITY" | "VOLTAGE" | "LOADED";
+
+const MARKS: Record<Schemas["Meaning"]["verdict"], Mark> = { SOUND: "done", DOUBTFUL: "open", BAD: "not" };
+const OWN = "own";
+const UNIT: Record<Meter, string> = { CONTINUITY: "Ω", VOLTAGE: "V", LOADED: "V" };
+
+/** Wiring: two points are touched, the meter reads, and the reading says something beside the others. */
+export function Wiring({ job }: { job: JobView }) {
+  const page = useQuery(wiringQuery(job.tag, job.lastSequence)).data;
+  const { choices, word } = useWords();
+  const append = useAppend(job.tag);
+  const { problem, submit } = useSubmit();
+  const [chosen, setChosen] = useState("");
+  const [meter, setMeter] = useState<Meter>("CONTINUITY");
+  const [red, setRed] = useState("");
+  const [black, setBlack] = useState("");
+  const [typed, setTyped] = useState("");
+  if (page === undefined) return null;
+  const circuit =
+    chosen === OWN ? undefined : (page.circuits.find((one) => one.id === chosen) ?? page.circuits[0]);
+  const touch = (point: string) => {
+    if (point === red) setRed("");
+    else if (point === black) setBlack("");
+    else if (red === "") setRed(point);
+    else setBlack(point);
+  };
+  const log = async (value: number | undefined, instrument: string) => {
+    await append([{ kind: "probed", meter, from: red, to: black, value, instrument, remark: "" }], {
+      said: `${word("probeKind", meter)}: ${value === undefined ? "open" : `${value} ${UNIT[meter]}`}.`,
+    });
+    setTyped("");
+  };
+  const fromStandIn = () =>
+    submit(async () => {
+      const shows = await readMeter(job.tag, {
+        circuit: circuit?.id ?? "",
+        kind: meter,
+        from: red,
+        to: black,
+      });
+      await log(shows.value, "stand-in multimeter");
+    });
+  const ready = red.trim() !== "" && black.trim() !== "";
+  return (
+    <>
+      <Panel title="Wiring" note="touch the red point, then the black one">
+        <Pick
+          small
+          label="Circuit"
+          choices={[
+            ...page.circuits.map((one) => ({ value: one.id, label: one.words })),
+            { value: OWN, label: "points of my own" },
+          ]}
+          value={circuit?.id ?? OWN}
+          onChange={(next) => {
+            setChosen(next);
+            setRed("");
+            setBlack("");
+          }}
+        />
+        {circuit === undefined ? (
+          <div className="grid max-w-[640px] grid-cols-2 gap-3">
+            <TextField
+              label="Red probe at"
+              value={red}
+              placeholder="leaf of the cell"
+              onChange={(event) => setRed(event.target.value)}
+            />
+            <TextField
+              label="Black probe at"
+              value={black}
+              placeholder="chassis"
+              onChange={(event) => setBlack(event.target.value)}
+            />
+          </div>
+        ) : (
+          <CircuitDrawing circuit={circuit} red={red} black={black} onTouch={touch} />
+        )}
+        <Pick
+          label="The meter is set to"
+          choices={choices("probeKind")}
+          value={meter}
+          onChange={(next) => setMeter(next as Meter)}
+        />
+        <form
+          className="flex flex-wrap items-end gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (ready) void submit(() => log(figureOrSay(typed), ""));
+          }}
+        >
+          {circuit !== undefined && (
+            <Button kind="primary" disabled={!ready} onClick={() => void fromStandIn()}>
+              Read the meter
+            </Button>
+          )}
+          <input
+            className="input num w-44!"
+            inputMode="decimal"
+            aria-label={`Reading, ${UNIT[meter]}`}
+            placeholder={`or type it, ${UNIT[meter]}`}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <Button type="submit" disabled={!ready || typed.trim() === ""}>
+            Log it
+          </Button>
+          {meter === "CONTINUITY" && (
+            <Button disabled={!ready} onClick={() => void submit(() => log(undefined, ""))}>
+              It is open
+            </Button>
+          )}
+        </form>
+        {problem !== undefined && <ProblemNote problem={problem} />}
+      </Panel>
+      <Panel title="Read so far" note={page.probed.length === 0 ? undefined : `${page.probed.length}`}>
+        {page.probed.length === 0 && (
+          <Empty>
+            Begin at the cell: its voltage with nothing drawn, then under load. Continuity is read with the
+            cell out.
+          </Empty>
+        )}
+        <ul>
+          {page.probed.map((one) => (
+            <li
+              key={one.id}
+              className="border-line/70 grid grid-cols-[20px_minmax(0,4fr)_90px_minmax(0,6fr)_104px] items-center gap-3 border-b py-1.5"
+            >
+              <StateMark mark={MARKS[one.said.verdict]} />
+              <span>
+                {one.what.from} → {one.what.to}
+                <span className="text-soft block text-[13.5px]">{word("probeKind", one.what.meter)}</span>
+              </span>
+              <b className="num text-right">
+                {one.what.value === undefined ? "open" : `${one.what.value} ${UNIT[one.what.meter]}`}
+              </b>
+              <span>{one.said.words}</span>
+              <span className="text-soft text-right text-[13px]">{exact(one.at)}</span>
+            </li>
+          ))}
+        </ul>
+      </Panel>
+    </>
+  );
+}
