@@ -299,6 +299,7 @@ export function aHouse(): House {
       ],
       waits: [],
       families: {},
+      elsewhere: "thinOil",
     },
     stuckLadder: [
       {

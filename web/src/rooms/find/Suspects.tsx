@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../api/append";
 import type { Entry, JobView } from "../../api/client";
+import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
@@ -59,8 +60,8 @@ const WAYS: { value: Asking; label: string }[] = [
 function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
   const append = useAppend(job.tag);
   const [asking, setAsking] = useState<Asking>();
-  const log = async (entry: Entry, said: string) => {
-    await append([entry], { said });
+  const log = async (entry: Entry | Entry[], said: string) => {
+    await append(Array.isArray(entry) ? entry : [entry], { said });
     setAsking(undefined);
   };
   return (
@@ -103,6 +104,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
             asking={asking}
             suspect={suspect.name}
             log={log}
+            camera={job.intake.received?.camera ?? { maker: "", model: "" }}
             onCancel={() => setAsking(undefined)}
           />
         </div>
@@ -114,15 +116,19 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
 function Settle({
   asking,
   suspect,
+  camera,
   log,
   onCancel,
 }: {
   asking: Asking;
   suspect: string;
-  log: (entry: Entry, said: string) => Promise<void>;
+  camera: { maker: string; model: string };
+  log: (entry: Entry | Entry[], said: string) => Promise<void>;
   onCancel: () => void;
 }) {
   const [changed, setChanged] = useState(false);
+  const [fitted, setFitted] = useState<"" | "AS_IS" | "WITH_WORK" | "NOT">("");
+  const { choices } = useWords();
   const common = { look: "primary" as const, focus: true, onCancel };
   switch (asking) {
     case "clear":
@@ -158,17 +164,38 @@ function Settle({
             value={changed ? "yes" : "no"}
             onChange={(next) => setChanged(next === "yes")}
           />
+          <Pick
+            small
+            label="How the other part went in"
+            choices={[{ value: "none", label: "how it went in: not said" }, ...choices("fitOutcome")]}
+            value={fitted === "" ? "none" : fitted}
+            onChange={(next) => setFitted(next === "none" ? "" : (next as typeof fitted))}
+          />
           <AddLine
             {...common}
             blanks={[
               { label: "Part that was fitted" },
               { label: "From which donor or shelf" },
+              { label: "Pattern it was made for", optional: true },
               { label: "What was seen", optional: !changed },
             ]}
             action="Log the swap"
-            onAdd={(part, from, seen) =>
+            onAdd={(part, from, pattern, seen) =>
               log(
-                { kind: "swapTried", suspect, part, from, changed, seen },
+                [
+                  { kind: "swapTried", suspect, part, from, changed, seen },
+                  ...(fitted === ""
+                    ? []
+                    : [
+                        {
+                          kind: "fitSeen" as const,
+                          part,
+                          from: { maker: camera.maker, model: camera.model, pattern },
+                          outcome: fitted,
+                          remark: "swap test",
+                        },
+                      ]),
+                ],
                 changed ? `${suspect}: it changed with another ${part}.` : `Cleared by a swap: ${suspect}.`,
               )
             }

@@ -348,7 +348,7 @@ public final class EntryWords {
         return rest == 0 ? hours + " h" : String.format(Locale.ROOT, "%d h %d min", hours, rest);
     }
 
-    /** An id of a table as words: "thinOil" reads "thin oil". */
+    /** An id of a table as words: {@code fromTheTable} reads "from the table". */
     private static String plain(String id) {
         return id.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);
     }

@@ -16,20 +16,23 @@ import ruvant.core.units.Refusal;
  * @param lubricants what a shop has on its shelf, by id
  * @param waits waits that recur, with their usual length
  * @param families points that cameras of a family have
+ * @param elsewhere id of the lubricant that is proposed where a point is of no known kind
  */
 public record Lubrication(
         int version,
         List<PointKind> points,
         List<Lubricant> lubricants,
         List<WaitKind> waits,
-        Map<Family, List<FamilyPoint>> families) {
+        Map<Family, List<FamilyPoint>> families,
+        String elsewhere) {
     public Lubrication {
         families = families == null ? Map.of() : families;
+        elsewhere = elsewhere == null ? NONE : elsewhere;
     }
 
     /** Points of which nothing is said by family. */
     public Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
-        this(version, points, lubricants, waits, Map.of());
+        this(version, points, lubricants, waits, Map.of(), NONE);
     }
 
     /**
@@ -41,8 +44,6 @@ public record Lubrication(
 
     /** Id of what is left dry on purpose. */
     public static final String NONE = "none";
-
-    private static final String USUAL_ELSEWHERE = "thinOil";
 
     /**
      * A kind of point.
@@ -125,7 +126,7 @@ public record Lubrication(
     public PointAdvice advice(String pointName, String kindId, String lubricantId, School school) {
         Optional<PointKind> kind = kindId.isEmpty() ? guess(pointName) : point(kindId);
         String usual = kind.map(one -> one.suggested().getOrDefault(school, "")).orElse("");
-        String lubricant = !lubricantId.isEmpty() ? lubricantId : usual.isEmpty() ? USUAL_ELSEWHERE : usual;
+        String lubricant = !lubricantId.isEmpty() ? lubricantId : usual.isEmpty() ? elsewhere : usual;
         return new PointAdvice(
                 kind,
                 kind.map(one -> one.bySchool().getOrDefault(school, "")).orElse(""),

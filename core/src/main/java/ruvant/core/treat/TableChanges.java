@@ -115,7 +115,8 @@ public record TableChanges(
                 shipped.points(),
                 shipped.lubricants(),
                 merged(shipped.waits(), waits, Lubrication.WaitKind::id),
-                shipped.families());
+                shipped.families(),
+                shipped.elsewhere());
     }
 
     /** Every verdict in which this shop differs from the table that ships. */

@@ -34,7 +34,8 @@ class OilSheetTest {
                     Family.LEAF_LENS,
                     List.of(
                             new Lubrication.FamilyPoint("blades", "blades", "blades"),
-                            new Lubrication.FamilyPoint("helicoid", "helicoid", "helicoid"))));
+                            new Lubrication.FamilyPoint("helicoid", "helicoid", "helicoid"))),
+            "oil");
 
     private final Logs logs = Logs.camera();
 

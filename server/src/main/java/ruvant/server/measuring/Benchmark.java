@@ -102,6 +102,7 @@ class Benchmark {
         row("the bench page, 60 open", i -> get("/api/bench"), i -> bareBench(bare));
         row("a find", i -> get("/api/find?words=pell%20" + word(i)), i -> bareFind(bare, word(i)));
         new BenchOfRules(shop.shop()).measure();
+        BenchOfSharing.measure();
     }
 
     private static void row(String what, Stopwatch.Step ours, Stopwatch.Step bare) throws Exception {
