@@ -8,7 +8,7 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOrSay } from "../../ui/figures";
 import { moneyTyped } from "../../ui/money";
-import { Panel } from "../../ui/Panel";
+import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { KindFields } from "./KindFields";
@@ -137,6 +137,13 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
             </Panel>
           </div>
           <Panel title="What is in it" note={`${parts.length} parts`}>
+            {parts.length === 0 && fresh.length === 0 && (
+              <Empty>
+                {kind.model === ""
+                  ? "Name maker and model: what came off others of its model is offered here then."
+                  : "None of its model was here. Name the parts that are worth keeping."}
+              </Empty>
+            )}
             {fresh.length > 0 && (
               <Button className="self-start" onClick={() => setParts([...parts, ...fresh.map(typed)])}>
                 Add the {fresh.length} that came off others of its model

@@ -8,11 +8,11 @@ import { TextField } from "../../ui/Field";
 export function KindFields({
   value,
   onChange,
-  names = { maker: "maker", model: "model" },
+  makerLabel = "Maker",
 }: {
   value: CameraKind;
   onChange: (kind: CameraKind) => void;
-  names?: { maker: string; model: string };
+  makerLabel?: string;
 }) {
   const models = useQuery(modelsQuery).data ?? [];
   const id = useId();
@@ -20,15 +20,15 @@ export function KindFields({
   return (
     <div className="grid grid-cols-3 gap-3">
       <TextField
-        label="Made for: maker"
-        name={names.maker}
+        label={makerLabel}
+        name="maker"
         list={`${id}-makers`}
         value={value.maker}
         onChange={(event) => set({ maker: event.target.value })}
       />
       <TextField
         label="Model"
-        name={names.model}
+        name="model"
         list={`${id}-models`}
         value={value.model}
         onChange={(event) => set({ model: event.target.value })}

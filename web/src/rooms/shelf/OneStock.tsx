@@ -64,7 +64,7 @@ export function OneStock({ row }: { row: StockRow }) {
       <ForANeed row={row} />
       <AddLine
         blanks={[
-          { label: "How many came in", hint: "20" },
+          { label: "How many came in", hint: "how many" },
           { label: "From where", hint: "from where", optional: true },
         ]}
         action="Refill"

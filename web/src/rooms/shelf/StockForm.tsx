@@ -131,7 +131,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
             </div>
           </div>
         )}
-        <KindFields value={madeFor} onChange={setMadeFor} />
+        <KindFields makerLabel="Made for: maker" value={madeFor} onChange={setMadeFor} />
         <div className="grid grid-cols-2 gap-3">
           <TextField label="Place" placeholder="drawer 3" {...text("place")} />
           <TextField label="Size, for a generic part" placeholder="foam 1.5 mm" {...text("dimensions")} />

@@ -61,6 +61,28 @@ export function Modified({ job }: { job: JobView }) {
   const past = problem instanceof Problem && problem.code === "pastTheLine";
   return (
     <>
+      {job.treat.modified.length > 0 && (
+        <Panel title="So far">
+          <ul>
+            {job.treat.modified.map((one) => (
+              <li key={one.words} className="border-line/70 flex items-center gap-3 border-b py-1">
+                <span className="min-w-0 flex-1">{one.words}</span>
+                <Line limit={one.modification.limitMm} taken={one.modification.takenMm} />
+                <Button
+                  kind="quiet"
+                  onClick={() => {
+                    setPart(one.modification.first.part);
+                    setHow(one.modification.first.how);
+                    setWords({ ...NOTHING, what: one.modification.first.what });
+                  }}
+                >
+                  Another go
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      )}
       <MendForm
         title="What differs from the factory now"
         note="it stands on the return sheet by itself"
@@ -113,28 +135,6 @@ export function Modified({ job }: { job: JobView }) {
           look="stop"
           onAdd={(why) => log(why)}
         />
-      )}
-      {job.treat.modified.length > 0 && (
-        <Panel title="So far">
-          <ul>
-            {job.treat.modified.map((one) => (
-              <li key={one.words} className="border-line/70 flex items-center gap-3 border-b py-1">
-                <span className="min-w-0 flex-1">{one.words}</span>
-                <Line limit={one.modification.limitMm} taken={one.modification.takenMm} />
-                <Button
-                  kind="quiet"
-                  onClick={() => {
-                    setPart(one.modification.first.part);
-                    setHow(one.modification.first.how);
-                    setWords({ ...NOTHING, what: one.modification.first.what });
-                  }}
-                >
-                  Another go
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </Panel>
       )}
     </>
   );

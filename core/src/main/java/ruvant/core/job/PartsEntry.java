@@ -87,9 +87,9 @@ public sealed interface PartsEntry extends Entry {
                     : new CameraKind(own.maker(), own.model(), pattern.isEmpty() ? own.pattern() : pattern);
         }
 
-        /** Whether it came out of, or was made for, some camera, so that its fit teaches something. */
+        /** Whether its fit teaches something: it was made for some camera, which a screw out of a tin was not. */
         public boolean fitTeaches() {
-            return source != SourceKind.GENERIC && source != SourceKind.FABRICATED;
+            return source == SourceKind.DONOR || source == SourceKind.BOUGHT || madeFor != null;
         }
     }
 

@@ -3,6 +3,8 @@ package ruvant.server.demo;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import ruvant.core.job.CameraKind;
@@ -33,8 +35,11 @@ final class DemoShelf {
     private static final CameraKind SWEEP = new CameraKind("Brackwater", "Sweep", "2nd pattern");
     private static final CameraKind SIXTY = new CameraKind("Dunmoor", "Sixty", "early");
 
+    private record Told(int daysAgo, String by, ShelfService.NewShelfLine line) {}
+
     private final ShelfService shelf;
     private final Instant now;
+    private final List<Told> told = new ArrayList<>();
 
     DemoShelf(ShelfService shelf, Instant now) {
         this.shelf = shelf;
@@ -58,6 +63,8 @@ final class DemoShelf {
                 2,
                 new ShelfEntry.FitStated(
                         new StatedFit("", TWIN, TWIN, StatedFit.Strength.SOMETIMES, "the old hands at the counter")));
+        told.sort(Comparator.comparingInt(Told::daysAgo).reversed());
+        told.forEach(one -> shelf.append(one.by(), List.of(one.line()), now.minus(Duration.ofDays(one.daysAgo()))));
     }
 
     private void drawers() {
@@ -220,13 +227,11 @@ final class DemoShelf {
             long price,
             int days,
             ForNeed need) {
-        shelf.append(
+        say(
+                UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
                 "Ines K.",
-                List.of(new ShelfService.NewShelfLine(
-                        UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
-                        new ShelfEntry.Ordered(
-                                "Cobb & Daughters, fine parts", number, what, madeFor, 1, price, days, need))),
-                now.minus(Duration.ofDays(daysAgo)));
+                daysAgo,
+                new ShelfEntry.Ordered("Cobb & Daughters, fine parts", number, what, madeFor, 1, price, days, need));
     }
 
     private UUID put(int count, Stock stock) {
@@ -244,8 +249,11 @@ final class DemoShelf {
     }
 
     private UUID say(int daysAgo, ShelfEntry entry) {
-        UUID id = UUID.randomUUID();
-        shelf.append("Teo B.", List.of(new ShelfService.NewShelfLine(id, entry)), now.minus(Duration.ofDays(daysAgo)));
+        return say(UUID.randomUUID(), "Teo B.", daysAgo, entry);
+    }
+
+    private UUID say(UUID id, String by, int daysAgo, ShelfEntry entry) {
+        told.add(new Told(daysAgo, by, new ShelfService.NewShelfLine(id, entry)));
         return id;
     }
 }

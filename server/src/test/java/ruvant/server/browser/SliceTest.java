@@ -142,13 +142,15 @@ class SliceTest extends InBrowser {
                 .see("naphtha (lighter fluid) flash-off")
                 .button("End");
         browser.see("Nothing waits here");
-        browser.click("a[href$='/oil']").click("//div[@aria-label='Parts of this job']//button[.='slow train']");
-        browser.field("Point", "pivots").button("Log the point").see("Points so far");
+        browser.click("a[href$='/oil']")
+                .button("A point by hand…")
+                .click("//div[@aria-label='Parts of this job']//button[.='slow train']");
+        browser.field("Point", "pivots").button("Log the point").see("Oiled: pivots.");
         browser.click("a[href$='/mend']").button("Replaced").field("Part", "faceplate screw");
         browser.button("stock")
                 .field("From where", "screw tin")
                 .click("//label[contains(., 'Looked over')]")
-                .button("Log it")
+                .button("It is fitted: log it")
                 .see("faceplate screw from screw tin");
 
         browser.click("a[href$='/refit']").see("slow train").button("Put back").see("Put back: slow train");

@@ -22,12 +22,13 @@ public final class ShelfWords {
             case ShelfEntry.StockCounted one ->
                 "counted: " + one.count() + " × " + shelf.words(Thing.stock(one.stock()));
             case ShelfEntry.Reserved one ->
-                "kept for " + one.forNeed() + ": " + counted(one.count(), shelf.words(one.thing()));
-            case ShelfEntry.Released one -> "no longer kept for " + one.forNeed() + ": " + shelf.words(one.thing());
+                "kept for " + one.forNeed().tag() + ": " + counted(one.count(), shelf.words(one.thing()));
+            case ShelfEntry.Released one ->
+                "no longer kept for " + one.forNeed().tag() + ": " + shelf.words(one.thing());
             case ShelfEntry.Taken one ->
-                "taken for " + one.forNeed() + ": " + counted(one.count(), shelf.words(one.thing()));
+                "taken for " + one.forNeed().tag() + ": " + counted(one.count(), shelf.words(one.thing()));
             case ShelfEntry.BackOnShelf one ->
-                "back from " + one.forNeed() + ": " + counted(one.count(), shelf.words(one.thing()))
+                "back from " + one.forNeed().tag() + ": " + counted(one.count(), shelf.words(one.thing()))
                         + because(one.why());
             case ShelfEntry.DonorShelved one ->
                 "kept for its parts: " + one.body().words();
