@@ -89,7 +89,7 @@ function Matrix({
                     type="button"
                     aria-pressed={one.id === materialId && agentId === ""}
                     onClick={() => go({ material: one.id })}
-                    className={`flex h-full w-11 rotate-180 items-center justify-start px-1 text-left leading-4 [writing-mode:vertical-rl] ${tables.changed.includes(one.id) ? "text-mark font-bold" : ""} ${one.id === materialId ? "font-bold underline" : ""}`}
+                    className={`wide:w-11 flex h-full w-[30px] rotate-180 items-center justify-start px-1 text-left leading-4 [writing-mode:vertical-rl] ${tables.changed.includes(one.id) ? "text-mark font-bold" : ""} ${one.id === materialId ? "font-bold underline" : ""}`}
                   >
                     {one.label}
                   </button>
@@ -196,7 +196,7 @@ function Cell({
         aria-pressed={chosen}
         aria-label={`${agent.label} on ${material.label}: ${word("verdict", verdict)}${differs === undefined ? "" : `; ships as ${word("verdict", differs.shipped)}`}`}
         onClick={onChoose}
-        className={`h-11 w-11 text-center ${LOOKS[verdict]} ${chosen ? "outline-ink outline-2 -outline-offset-2" : ""}`}
+        className={`wide:w-11 h-11 w-[30px] text-center ${LOOKS[verdict]} ${chosen ? "outline-ink outline-2 -outline-offset-2" : ""}`}
       >
         {verdict === "NOT_LISTED" ? "·" : word("verdict", verdict)}
         {differs !== undefined && <span className="text-mark block text-[11px] leading-3">own</span>}
