@@ -56,6 +56,11 @@ const LINES: [string, string][] = [
   ["trial top cover with 2 screws · trial undone · tried governor, not fixed", "not put back yet"],
   ["leave out baffle, perished", "stays out, and why"],
   [
+    "file speed ring catching corner 0.2 mm, limit 0.5 mm, clears at 1/125, agreed by telephone",
+    "a modification, go by go up to its line",
+  ],
+  ["fit speed ring of 1st pattern, with work", "how a part of another pattern went in"],
+  [
     "outside top dent slight, by the winder · sign chewed slot · works B · fails 1/60",
     "while looking it over",
   ],

@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useLocation, useNavigate } from "react-router";
 import { benchQuery, houseQuery } from "../api/queries";
 import { useNow } from "../api/clock";
+import { ordersQuery } from "../api/shelf";
 import { moment } from "../ui/dates";
 import { useServerEvents } from "./events";
 import { useEscapeLeavesField, useKeys } from "./keys";
@@ -26,6 +27,7 @@ export function Shell() {
   const navigate = useNavigate();
   const { theme, toggle } = useTheme();
   const { signer, people, next } = useSigner();
+  const parcels = useQuery(ordersQuery).data?.filter((one) => one.arrived !== undefined).length ?? 0;
   useServerEvents();
   useBell();
   useEscapeLeavesField();
@@ -84,7 +86,7 @@ export function Shell() {
         <nav aria-label="Places" className="flex">
           <Place to="/" label="Bench" />
           <Place to="/cameras" label="Cameras" />
-          <Place to="/shelf" label="Shelf" />
+          <Place to="/shelf" label="Shelf" count={parcels} told={`${parcels} to unpack`} />
           <Place to="/known" label="What we know" />
           <Place to="/house" label="House" />
         </nav>
@@ -120,7 +122,7 @@ export function Shell() {
   );
 }
 
-function Place({ to, label }: { to: string; label: string }) {
+function Place({ to, label, count = 0, told }: { to: string; label: string; count?: number; told?: string }) {
   return (
     <NavLink
       to={to}
@@ -130,6 +132,16 @@ function Place({ to, label }: { to: string; label: string }) {
       }
     >
       {label}
+      {count > 0 && (
+        <span
+          className="num ml-1.5 rounded-full bg-[#e5b556] px-1.5 text-[12px] leading-[18px] font-bold text-[#1d2426]"
+          title={told}
+        >
+          <span className="sr-only">, </span>
+          {count}
+          <span className="sr-only"> to unpack</span>
+        </span>
+      )}
     </NavLink>
   );
 }

@@ -14,6 +14,7 @@ import { PicturesOf } from "../album/PicturesOf";
 import { Edges } from "../strip/Edges";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
+import { OnTheShelf } from "./OnTheShelf";
 
 type Counts = Schemas["FastenersBack"];
 
@@ -228,6 +229,7 @@ function FastenerCount({
           </Button>
         </span>
       )}
+      {(open || (counts?.lost ?? 0) > 0) && <OnTheShelf type={fastener.type} />}
       {open && (
         <span className="flex items-end gap-2">
           {(["back", "lost", "replaced"] as const).map((name) => (

@@ -15,6 +15,7 @@ import ruvant.core.job.BenchEntry;
 import ruvant.core.job.FindEntry;
 import ruvant.core.job.FunctionResult;
 import ruvant.core.job.HandoverEntry;
+import ruvant.core.job.ModificationKind;
 import ruvant.core.job.ProveEntry;
 import ruvant.core.job.RefitEntry;
 import ruvant.core.job.Side;
@@ -52,6 +53,11 @@ public final class LogLine {
             "need: need needs order",
             "replace: replace replaced",
             "mend: mend mended fixed bent",
+            "file: file filed",
+            "drill: drill drilled",
+            "retap: retap retapped",
+            "bridge: bridge bridged",
+            "fit: fit fits fitted",
             "decide: decide decided decision",
             "note: note",
             "state: state now cocked released",
@@ -99,6 +105,7 @@ public final class LogLine {
     private final IntakeReader intake;
     private final FindReader find;
     private final PartsReader repairs;
+    private final ModifyReader modify;
     private final LyingReader lying;
     private final SpeedReader speeds;
     private final AdjustReader adjusters;
@@ -119,6 +126,7 @@ public final class LogLine {
         this.intake = new IntakeReader(picture);
         this.find = new FindReader(picture);
         this.repairs = new PartsReader(parts);
+        this.modify = new ModifyReader(picture, parts);
         this.lying = new LyingReader(parts);
         this.speeds = new SpeedReader(picture);
         this.adjusters = new AdjustReader(picture, shop, earlier);
@@ -174,6 +182,11 @@ public final class LogLine {
             case "need" -> repairs.need(rest, tail);
             case "replace" -> repairs.replace(rest, tail);
             case "mend" -> repairs.mend(rest, tail);
+            case "file" -> modify.modified(ModificationKind.FILED, rest, tail);
+            case "drill" -> modify.modified(ModificationKind.DRILLED, rest, tail);
+            case "retap" -> modify.modified(ModificationKind.RETAPPED, rest, tail);
+            case "bridge" -> modify.modified(ModificationKind.BRIDGED, rest, tail);
+            case "fit" -> modify.fitted(rest, tail);
             case "decide" -> bench.decide(Replies.said(rest, tail));
             case "sit" -> bench.sit(rest.replaceFirst("(?i)^down ?", ""), tail);
             case "up" ->

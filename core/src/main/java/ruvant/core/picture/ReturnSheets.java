@@ -34,7 +34,10 @@ public final class ReturnSheets {
                                         + one.what().from()
                                         + (one.what().pattern().isEmpty()
                                                 ? ""
-                                                : " (" + one.what().pattern() + ")"))
+                                                : " (" + one.what().pattern() + ")")
+                                        + (one.what().dimensions().isEmpty()
+                                                ? ""
+                                                : ", " + one.what().dimensions()))
                         .toList(),
                 changed(picture),
                 picture.speeds().stream()

@@ -27,7 +27,9 @@ import ruvant.core.job.IntakeEntry;
 import ruvant.core.job.Line;
 import ruvant.core.job.SpeedSeries;
 import ruvant.core.job.Stop;
+import ruvant.core.job.TreatEntry;
 import ruvant.core.picture.Shop;
+import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.Database;
@@ -131,11 +133,50 @@ class JobServiceTest {
         }
     }
 
+    /** The machine is shut down in the middle of a wait: it runs on the wall clock all the same, and is there once. */
+    @Test
+    void aWaitRunsOnWhileEverythingIsShutDown() {
+        Path file = folder.resolve("ruvant.db");
+        TagNumber tag;
+        try (Database database = Database.open(file, "FULL")) {
+            JobService jobs = service(database, "2031-03-29T23:30:00Z");
+            tag = jobs.open(UUID.randomUUID(), "Ada", received());
+            jobs.append(
+                    tag,
+                    "Ada",
+                    1,
+                    List.of(line(new TreatEntry.WaitStarted(null, "rest", 240, 300, "", "measure again"))));
+        }
+        // in the night between, clocks were put on: 240 minutes are 240 minutes
+        try (Database database = Database.open(file, "FULL")) {
+            TreatPicture.Wait wait = service(database, "2031-03-30T03:00:00Z")
+                    .waiting()
+                    .getFirst()
+                    .running();
+            assertThat(wait.endsAt()).isEqualTo(Instant.parse("2031-03-30T03:30:00Z"));
+            assertThat(wait.runs(Instant.parse("2031-03-30T03:29:59Z"))).isTrue();
+            assertThat(wait.over(Instant.parse("2031-03-30T03:30:00Z"))).isTrue();
+            assertThat(wait.late(Instant.parse("2031-03-30T04:30:00Z"))).isTrue();
+        }
+        try (Database database = Database.open(file, "FULL")) {
+            JobService jobs = service(database, "2031-03-30T05:00:00Z");
+            UUID wait = jobs.waiting().getFirst().running().id();
+            jobs.append(tag, "Ada", 2, List.of(line(new TreatEntry.WaitEnded(wait, ""))));
+            assertThat(jobs.waiting()).isEmpty();
+            assertThatThrownBy(() -> jobs.append(tag, "Ada", 3, List.of(line(new TreatEntry.WaitEnded(wait, "")))))
+                    .isInstanceOf(RefusedException.class);
+        }
+    }
+
     private JobService service(Database database) {
+        return service(database, "2031-03-04T09:00:00Z");
+    }
+
+    private JobService service(Database database, String now) {
         ShopService shop = mock(ShopService.class);
         when(shop.shop())
                 .thenReturn(new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
-        Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
+        Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
         return new JobService(
                 database,
                 new LogStore(database, HardKillTest.json()),

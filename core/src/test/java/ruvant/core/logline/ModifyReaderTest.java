@@ -1,0 +1,61 @@
+package ruvant.core.logline;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import ruvant.core.Logs;
+import ruvant.core.job.CameraKind;
+import ruvant.core.job.FitOutcome;
+import ruvant.core.job.ModificationKind;
+import ruvant.core.job.PartsEntry;
+import ruvant.core.job.Side;
+import ruvant.core.job.StripEntry;
+import ruvant.core.job.TreatEntry;
+import ruvant.core.units.PartName;
+
+class ModifyReaderTest {
+    private final Logs logs = Logs.camera().add(StripEntry.Removed.of("speed ring", Side.FRONT, false));
+
+    private Reading read(String line) {
+        return new LogLine(logs.picture(), Logs.SHOP).read(line);
+    }
+
+    @Test
+    void aGoWithWhatCameOffAndItsLine() {
+        assertThat(read("file speed ring catching corner 0,2 mm, limit 0.5 mm, clears at 1/125, agreed by telephone")
+                        .entries())
+                .containsExactly(new TreatEntry.Modified(
+                        PartName.of("speed ring"),
+                        ModificationKind.FILED,
+                        "catching corner",
+                        "",
+                        0.5,
+                        0.2,
+                        "clears at 1/125",
+                        "by telephone",
+                        ""));
+        assertThat(read("bridge speed ring contact").entries())
+                .containsExactly(new TreatEntry.Modified(
+                        PartName.of("speed ring"), ModificationKind.BRIDGED, "contact", "", null, null, "", "", ""));
+    }
+
+    @Test
+    void whatIsMissingIsAskedFor() {
+        assertThat(read("file something else").question().orElse("")).startsWith("Of which part?");
+        assertThat(read("drill speed ring").question().orElse("")).startsWith("Which corner");
+        assertThat(read("fit speed ring").question().orElse("")).startsWith("Which part of which pattern?");
+        assertThat(read("fit speed ring of 1st pattern").question().orElse("")).startsWith("How did it go in?");
+    }
+
+    @Test
+    void howAPartOfAnotherPatternWentIn() {
+        CameraKind first = new CameraKind("Pellworm", "Twin", "1st pattern");
+        PartName ring = PartName.of("speed ring");
+        assertThat(read("fit speed ring of 1st pattern, with work").entries())
+                .containsExactly(new PartsEntry.FitSeen(ring, first, FitOutcome.WITH_WORK, ""));
+        assertThat(read("fit speed ring of the 1st pattern, as it is").entries())
+                .containsExactly(new PartsEntry.FitSeen(ring, first, FitOutcome.AS_IS, ""));
+        assertThat(read("fit speed ring of 1st pattern not").entries())
+                .containsExactly(new PartsEntry.FitSeen(ring, first, FitOutcome.NOT, ""));
+    }
+}
