@@ -16,6 +16,8 @@ type Row = Schemas["NeedRow"];
 
 const keyOf = (row: Row) => `${row.need.tag} ${row.need.part}`;
 
+const notItsBest = (row: Row) => row.bestAlone !== undefined && row.bestAlone.id !== row.got?.id;
+
 /** Every open need of the shop beside what it gets where all are shared out together. */
 export function Needs() {
   const page = useQuery(needsQuery).data;
@@ -23,7 +25,9 @@ export function Needs() {
   const { problem, submit } = useSubmit();
   const [chosen, setChosen] = useState<string>();
   if (page === undefined) return null;
-  const open = page.needs.find((row) => keyOf(row) === chosen) ?? page.needs[0];
+  // what is worth a look is where sharing decided otherwise than the need alone would
+  const open =
+    page.needs.find((row) => keyOf(row) === chosen) ?? page.needs.find(notItsBest) ?? page.needs[0];
   const toKeep = page.needs.flatMap((row) => {
     const entry = row.got === undefined || row.got.keptForThis ? undefined : keeping(row.got, row.need);
     return entry === undefined ? [] : [entry];
@@ -89,7 +93,6 @@ export function Needs() {
 }
 
 function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoose: () => void }) {
-  const best = row.bestAlone !== undefined && row.bestAlone.id !== row.got?.id;
   return (
     <li className="border-line/70 border-b">
       <button
@@ -112,7 +115,9 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
             {row.got.words}
             <span className="text-soft block text-[13.5px]">
               {row.got.where}
-              {best && <span className="text-mark"> · not its own best, so that another gets that</span>}
+              {notItsBest(row) && (
+                <span className="text-mark"> · not its own best, so that another gets that</span>
+              )}
             </span>
           </span>
         )}

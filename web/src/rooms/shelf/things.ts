@@ -14,7 +14,6 @@ export function keeping(source: Source, forNeed: ForNeed): ShelfEntry | undefine
 
 /** Orders a source of the catalogue for a need. */
 export function ordering(source: Source, supplier: string, forNeed: ForNeed): ShelfEntry {
-  const price = source.terms.find((term) => term.what === "its price")?.minor ?? 0;
   return {
     kind: "ordered",
     supplier,
@@ -22,7 +21,7 @@ export function ordering(source: Source, supplier: string, forNeed: ForNeed): Sh
     name: forNeed.part,
     madeFor: source.madeFor,
     count: 1,
-    priceMinor: -price,
+    priceMinor: source.priceMinor,
     days: source.days,
     forNeed,
   };

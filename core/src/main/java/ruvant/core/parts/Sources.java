@@ -77,6 +77,7 @@ public final class Sources {
      * @param id tells it from the others of this need
      * @param thing what is taken; empty for what is made or ordered
      * @param number of the catalogue, for what is ordered; else empty
+     * @param priceMinor of what is ordered, minor units; else 0
      * @param pieces how many of it can be had, at least 1; what is made or ordered can always be
      * @param fits chance that it fits, 0 to 1
      * @param fitWords from what that is known
@@ -94,6 +95,7 @@ public final class Sources {
             String where,
             Optional<Thing> thing,
             String number,
+            long priceMinor,
             int pieces,
             CameraKind madeFor,
             double fits,
@@ -151,155 +153,89 @@ public final class Sources {
     /** Nobody orders what hardly ever fits. */
     private static final double LEAST_WORTH_ORDERING = 0.3;
 
+    private SourceMaking making(Asked asked, String id, SourceKind kind, String words, String where) {
+        return new SourceMaking(asked, rates, today, id, kind, words, where);
+    }
+
     private Source fromStock(ShelfPicture.StockHeld held, Asked asked) {
-        CameraKind from = held.stock().madeFor();
-        Fitting fitting = fitting(held.stock().name(), from, asked);
-        Sum sum = new Sum(asked, fitting, held.stock().condition().works());
-        sum.cost("what it cost", held.stock().costMinor());
-        sum.minutes(FETCH_MINUTES + fitting.workMinutes());
-        boolean kept = held.kept().stream().anyMatch(one -> one.forNeed().equals(asked.need()));
-        return new Source(
-                "stock " + held.id(),
-                from.fitsMany() ? SourceKind.GENERIC : SourceKind.STOCK,
-                held.stock().words(),
-                held.stock().place() + ", " + held.stock().condition().label(),
-                Optional.of(Thing.stock(held.id())),
-                "",
-                held.freeFor(asked.need()),
-                from,
-                fitting.chance(),
-                fitting.words(),
-                held.stock().condition().works(),
-                FETCH_MINUTES + fitting.workMinutes(),
-                0,
-                sum.terms(),
-                sum.net(),
-                false,
-                0,
-                kept);
+        Fitting fitting = fitting(held.stock().name(), held.stock().madeFor(), asked);
+        return making(
+                        asked,
+                        "stock " + held.id(),
+                        held.stock().madeFor().fitsMany() ? SourceKind.GENERIC : SourceKind.STOCK,
+                        held.stock().words(),
+                        held.stock().place() + ", " + held.stock().condition().label())
+                .thing(Thing.stock(held.id()), held.freeFor(asked.need()))
+                .fits(fitting, held.stock().madeFor(), held.stock().condition().works())
+                .cost("what it cost", held.stock().costMinor())
+                .minutes(FETCH_MINUTES + fitting.workMinutes())
+                .kept(held.kept().stream().anyMatch(one -> one.forNeed().equals(asked.need())))
+                .made();
     }
 
     private Source fromDonor(ShelfPicture.DonorHeld donor, ShelfPicture.DonorPart part, Asked asked) {
         BodyPart what = part.part();
         Fitting fitting = fitting(what.name(), donor.body().kind(), asked);
-        double works = Condition.USED.works();
-        Sum sum = new Sum(asked, fitting, works);
-        int minutes = what.minutes() + FETCH_MINUTES + fitting.workMinutes();
-        sum.minutes(minutes);
-        long opening = donor.opened() ? 0 : openingLoss.getOrDefault(donor.id(), 0L);
-        if (opening > 0) {
-            sum.add("opening a body that is whole", -opening);
-        }
-        return new Source(
-                "donor " + donor.id() + " " + what.name(),
-                SourceKind.DONOR,
-                donor.body().words(),
-                donor.body().place() + (donor.opened() ? ", apart" : ", still whole"),
-                Optional.of(new Thing(donor.id(), what.name())),
-                "",
-                1,
-                donor.body().kind(),
-                fitting.chance(),
-                fitting.words(),
-                works,
-                minutes,
-                0,
-                sum.terms(),
-                sum.net(),
-                !donor.opened(),
-                opening,
-                part.keptFor().filter(asked.need()::equals).isPresent());
+        SourceMaking making = making(
+                        asked,
+                        "donor " + donor.id() + " " + what.name(),
+                        SourceKind.DONOR,
+                        donor.body().words(),
+                        donor.body().place() + (donor.opened() ? ", apart" : ", still whole"))
+                .thing(new Thing(donor.id(), what.name()), 1)
+                .fits(fitting, donor.body().kind(), Condition.USED.works())
+                .minutes(what.minutes() + FETCH_MINUTES + fitting.workMinutes())
+                .kept(part.keptFor().filter(asked.need()::equals).isPresent());
+        return (donor.opened() ? making : making.opening(openingLoss.getOrDefault(donor.id(), 0L))).made();
     }
 
     private Source fromSupplier(Catalogue catalogue, Catalogue.Item item, Asked asked) {
         Fitting fitting = fitting(item.name(), item.madeFor(), asked);
-        double works = Condition.NEW.works();
-        Sum sum = new Sum(asked, fitting, works);
-        sum.cost("its price", item.priceMinor());
-        int minutes = FETCH_MINUTES + fitting.workMinutes();
-        sum.minutes(minutes);
-        sum.late(item.days());
-        return new Source(
-                "order " + item.number(),
-                SourceKind.BOUGHT,
-                item.words(),
-                catalogue.supplier() + ", " + item.number(),
-                Optional.empty(),
-                item.number(),
-                1,
-                item.madeFor(),
-                fitting.chance(),
-                fitting.words(),
-                works,
-                minutes,
-                item.days(),
-                sum.terms(),
-                sum.net(),
-                false,
-                0,
-                false);
+        return making(
+                        asked,
+                        "order " + item.number(),
+                        SourceKind.BOUGHT,
+                        item.words(),
+                        catalogue.supplier() + ", " + item.number())
+                .number(item.number())
+                .fits(fitting, item.madeFor(), Condition.NEW.works())
+                .price(item.priceMinor())
+                .minutes(FETCH_MINUTES + fitting.workMinutes())
+                .comesIn(item.days())
+                .made();
     }
 
     /** Ordered for this need and paid for: only the days still count. */
     private Source onItsWay(ShelfPicture.OrderHeld order, Asked asked) {
-        Fitting fitting = fitting(order.what().name(), order.what().madeFor(), asked);
-        double works = Condition.NEW.works();
-        int days =
-                (int) Math.max(0, ChronoUnit.DAYS.between(today, LocalDate.ofInstant(order.dueAt(), ZoneOffset.UTC)));
-        Sum sum = new Sum(asked, fitting, works);
-        int minutes = FETCH_MINUTES + fitting.workMinutes();
-        sum.minutes(minutes);
-        sum.late(days);
-        return new Source(
-                "coming " + order.id(),
-                SourceKind.BOUGHT,
-                order.what().name()
-                        + (order.what().madeFor().fitsMany()
-                                ? ""
-                                : " for " + order.what().madeFor().words()),
-                "ordered, on its way",
-                Optional.empty(),
-                "",
-                1,
-                order.what().madeFor(),
-                fitting.chance(),
-                fitting.words(),
-                works,
-                minutes,
-                days,
-                sum.terms(),
-                sum.net(),
-                false,
-                0,
-                true);
+        CameraKind from = order.what().madeFor();
+        Fitting fitting = fitting(order.what().name(), from, asked);
+        LocalDate due = LocalDate.ofInstant(order.dueAt(), ZoneOffset.UTC);
+        return making(
+                        asked,
+                        "coming " + order.id(),
+                        SourceKind.BOUGHT,
+                        order.what().name() + (from.fitsMany() ? "" : " for " + from.words()),
+                        "ordered, on its way")
+                .fits(fitting, from, Condition.NEW.works())
+                .minutes(FETCH_MINUTES + fitting.workMinutes())
+                .comesIn((int) Math.max(0, ChronoUnit.DAYS.between(today, due)))
+                .kept(true)
+                .made();
     }
 
     private Source madeHere(Asked asked) {
-        Fitting fitting = new Fitting(MADE_FITS, "made to the old one", 0);
-        Sum sum = new Sum(asked, fitting, 1);
-        sum.minutes(rates.makeMinutes());
-        return new Source(
-                "made",
-                SourceKind.FABRICATED,
-                "made here",
-                "by hand, to the old one or to measure",
-                Optional.empty(),
-                "",
-                1,
-                asked.into(),
-                MADE_FITS,
-                fitting.words(),
-                1,
-                rates.makeMinutes(),
-                0,
-                sum.terms(),
-                sum.net(),
-                false,
-                0,
-                false);
+        return making(asked, "made", SourceKind.FABRICATED, "made here", "by hand, to the old one or to measure")
+                .fits(new Fitting(MADE_FITS, "made to the old one", 0), asked.into(), 1)
+                .minutes(rates.makeMinutes())
+                .made();
     }
 
-    private record Fitting(double chance, String words, int workMinutes) {}
+    /**
+     * How it is expected to go in.
+     *
+     * @param workMinutes that fitting it is likely to take beyond putting it in
+     */
+    record Fitting(double chance, String words, int workMinutes) {}
 
     private Fitting fitting(String part, CameraKind from, Asked asked) {
         if (from.fitsMany()) {
@@ -311,49 +247,5 @@ public final class Sources {
                 : from.sameModel(asked.into()) ? "same model, other pattern" : "another model";
         return new Fitting(
                 belief.chance(), kind + ", " + belief.words(), (int) Math.round((1 - belief.asIs()) * WORK_MINUTES));
-    }
-
-    /** Gathers the terms of one source. */
-    private final class Sum {
-        private final List<Term> terms = new ArrayList<>();
-        private final Asked asked;
-
-        Sum(Asked asked, Fitting fitting, double works) {
-            this.asked = asked;
-            double chance = fitting.chance() * works;
-            terms.add(new Term(
-                    "fits and works at " + Math.round(100 * chance) + " %", Math.round(chance * asked.worthMinor())));
-        }
-
-        void cost(String what, long minor) {
-            if (minor > 0) {
-                add(what, -minor);
-            }
-        }
-
-        void minutes(int minutes) {
-            add(minutes + " min", -rates.minutes(minutes));
-        }
-
-        void late(int days) {
-            long late = asked.promised()
-                    .map(day -> ChronoUnit.DAYS.between(day, today.plusDays(days)))
-                    .orElse(0L);
-            if (late > 0) {
-                add(late + (late == 1 ? " day late" : " days late"), -late * rates.lateDayMinor());
-            }
-        }
-
-        void add(String what, long minor) {
-            terms.add(new Term(what, minor));
-        }
-
-        List<Term> terms() {
-            return List.copyOf(terms);
-        }
-
-        long net() {
-            return Term.sum(terms);
-        }
     }
 }
