@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import ruvant.core.job.Rates;
 import ruvant.core.parts.shelf.BodyPart;
 import ruvant.core.parts.shelf.Condition;
@@ -26,14 +28,21 @@ public final class BreakOrMend {
     private static final double YEARS_BEFORE = 3;
     private static final double DAYS_A_YEAR = 365.25;
 
-    private final List<NeedRecord> needs;
+    private final Map<String, List<NeedRecord>> needs;
+    private final Instant first;
     private final Interchange interchange;
     private final Rates rates;
     private final Instant now;
 
     /** @param needs what jobs wanted up to now, met or not */
     public BreakOrMend(List<NeedRecord> needs, Interchange interchange, Rates rates, Instant now) {
-        this.needs = List.copyOf(needs);
+        this.needs =
+                needs.stream().collect(Collectors.groupingBy(need -> need.part().key()));
+        this.first = needs.stream()
+                .map(NeedRecord::opened)
+                .min(Instant::compareTo)
+                .filter(now::isAfter)
+                .orElse(now);
         this.interchange = interchange;
         this.rates = rates;
         this.now = now;
@@ -144,14 +153,10 @@ public final class BreakOrMend {
         String key = PartName.of(part.name()).key();
         double wanted = 0;
         int open = 0;
-        Instant first = now;
-        for (NeedRecord need : needs) {
-            first = need.opened().isBefore(first) ? need.opened() : first;
-            if (need.part().key().equals(key)) {
-                double fits = interchange.chance(key, body.kind(), need.into());
-                wanted += fits;
-                open += need.open() && fits >= 0.5 ? 1 : 0;
-            }
+        for (NeedRecord need : needs.getOrDefault(key, List.of())) {
+            double fits = interchange.chance(key, body.kind(), need.into());
+            wanted += fits;
+            open += need.open() && fits >= 0.5 ? 1 : 0;
         }
         double years = Duration.between(first, now).toDays() / DAYS_A_YEAR;
         double perYear = (wanted + WANTS_BEFORE) / (years + YEARS_BEFORE);

@@ -66,13 +66,52 @@ public record TableChanges(
                 merged(waits, more.waits, Lubrication.WaitKind::id));
     }
 
-    /** The same without what was changed of one entry. */
-    public TableChanges without(String id) {
+    /**
+     * The same without what was changed of one entry. Where that was an entry of one's own, nothing speaks of it any more
+     * either; an entry that is as it shipped again is none that was changed.
+     */
+    public TableChanges without(String id, Materials shipped) {
+        boolean ownAgent = shipped.agents().stream().noneMatch(one -> one.id().equals(id));
+        boolean ownMaterial =
+                shipped.materials().stream().noneMatch(one -> one.id().equals(id));
         return new TableChanges(
                 materials.stream().filter(one -> !one.id().equals(id)).toList(),
-                agents.stream().filter(one -> !one.id().equals(id)).toList(),
-                soils.stream().filter(one -> !one.id().equals(id)).toList(),
+                agents.stream()
+                        .filter(one -> !one.id().equals(id))
+                        .map(one -> ownMaterial ? withoutMaterial(one, id) : one)
+                        .filter(one -> !shipped.agents().contains(one))
+                        .toList(),
+                soils.stream()
+                        .filter(one -> !one.id().equals(id))
+                        .map(one -> ownAgent ? withoutAgent(one, id) : one)
+                        .filter(one -> !shipped.soils().contains(one))
+                        .toList(),
                 waits.stream().filter(one -> !one.id().equals(id)).toList());
+    }
+
+    private static Materials.Agent withoutMaterial(Materials.Agent agent, String material) {
+        Map<String, Materials.VerdictWhy> verdicts = new LinkedHashMap<>(agent.verdicts());
+        verdicts.remove(material);
+        return new Materials.Agent(
+                agent.id(),
+                agent.label(),
+                agent.use(),
+                agent.flashOffMinutes(),
+                agent.flammable(),
+                agent.waterBased(),
+                agent.caution(),
+                verdicts);
+    }
+
+    private static Materials.Soil withoutAgent(Materials.Soil soil, String agent) {
+        return new Materials.Soil(
+                soil.id(),
+                soil.label(),
+                soil.agents().stream().filter(one -> !one.equals(agent)).toList(),
+                soil.methods(),
+                soil.note(),
+                soil.optics(),
+                soil.caution());
     }
 
     /** Ids of all that was changed or added. */

@@ -53,7 +53,7 @@ class TableChangesTest {
                 .isEqualTo(Verdict.CARE);
         assertThat(changes.differences(SHIPPED))
                 .containsExactly(new TableChanges.Difference("naphtha", "cloth", Verdict.NO, Verdict.CARE));
-        assertThat(changes.without("naphtha").differences(SHIPPED)).isEmpty();
+        assertThat(changes.without("naphtha", SHIPPED).differences(SHIPPED)).isEmpty();
     }
 
     @Test
@@ -72,6 +72,26 @@ class TableChangesTest {
         assertThat(here.objection(
                         new TreatEntry.Cleaned(PartName.of("plate"), "ether", List.of("metal"), Verdict.OK, "")))
                 .isEmpty();
+    }
+
+    @Test
+    void whatIsTakenBackIsSpokenOfNoMore() {
+        Materials.Soil grease =
+                new Materials.Soil("grease", "Grease", List.of("naphtha", "ether"), List.of("swab"), "", false, "");
+        TableChanges changes = changes(
+                List.of(new Materials.Material("zinc", "Zinc", List.of("casting"))),
+                List.of(
+                        agent("ether", Map.of("metal", Verdict.OK)),
+                        agent("naphtha", Map.of("metal", Verdict.OK, "cloth", Verdict.NO, "zinc", Verdict.CARE))),
+                List.of(grease));
+
+        TableChanges withoutEther = changes.without("ether", SHIPPED);
+        assertThat(withoutEther.ids()).containsExactlyInAnyOrder("zinc", "naphtha");
+        assertThat(withoutEther.in(SHIPPED).soils()).isEqualTo(SHIPPED.soils());
+        assertThat(withoutEther.without("zinc", SHIPPED)).isEqualTo(TableChanges.NONE);
+        assertThat(changes.without("naphtha", SHIPPED).soils())
+                .as("naphtha ships")
+                .containsExactly(grease);
     }
 
     @Test

@@ -65,6 +65,11 @@ public class ShopService {
         return tableChanges.differences(shippedMaterials);
     }
 
+    /** Takes back what was changed of one entry of the tables. */
+    public synchronized void takeBack(String id) {
+        change(tableChanges.without(id, shippedMaterials));
+    }
+
     /** Changes the tables; nothing is changed where they would have gaps then. */
     public synchronized void change(TableChanges changes) {
         Materials materials = changes.in(shippedMaterials);

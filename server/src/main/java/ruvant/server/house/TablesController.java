@@ -58,7 +58,7 @@ class TablesController {
     /** Takes back what was changed of one entry. */
     @DeleteMapping
     Tables takeBack(@RequestParam String id) {
-        shop.change(shop.tableChanges().without(id));
+        shop.takeBack(id);
         events.houseChanged();
         return tables();
     }
