@@ -66,12 +66,20 @@ public final class Allocation {
         private final int donor;
         private final double[] gain;
         private final Offer[] offers;
+        /** The needs that it could serve at all: few of many, and asked about in every round. */
+        private int[] wanted = {};
 
         Slot(int donor, int needs) {
             this.donor = donor;
             gain = new double[needs];
             offers = new Offer[needs];
             Arrays.fill(gain, Double.NEGATIVE_INFINITY);
+        }
+
+        void settle() {
+            wanted = java.util.stream.IntStream.range(0, gain.length)
+                    .filter(need -> gain[need] > 0)
+                    .toArray();
         }
     }
 
@@ -112,6 +120,7 @@ public final class Allocation {
                 }
             }
         }
+        slots.forEach(Slot::settle);
         opening = donors.stream()
                 .mapToDouble(name -> Math.max(0, openingCost.getOrDefault(name, 0.0)))
                 .toArray();
@@ -152,7 +161,7 @@ public final class Allocation {
     private Result solved() {
         byte[] settled = new byte[donors.size()];
         double[] prices = new double[needs];
-        take(settled);
+        take(usable(settled, null));
         branch(settled, prices, ROUNDS_AT_ROOT);
         double sum = Arrays.stream(base).sum();
         double bound = Math.max(bestValue, openBound);
@@ -168,13 +177,17 @@ public final class Allocation {
         if (bound.value <= bestValue + EQUAL) {
             return;
         }
+        // the donors that the bound would open are a good guess at those of the answer
+        take(usable(settled, bound.opened));
+        if (bound.value <= bestValue + EQUAL) {
+            return;
+        }
         if (nodes > MOST_NODES) {
             openBound = Math.max(openBound, bound.value);
             return;
         }
         int undecided = bound.undecided(settled);
         if (undecided < 0) {
-            take(settled);
             return;
         }
         // the likelier side first, or a good answer comes late
@@ -182,7 +195,6 @@ public final class Allocation {
         for (byte side : new byte[] {first, first == OPEN ? SHUT : OPEN}) {
             byte[] then = settled.clone();
             then[undecided] = side;
-            take(then);
             branch(then, bound.prices.clone(), ROUNDS);
         }
     }
@@ -268,7 +280,7 @@ public final class Allocation {
 
     private static double bestOf(Slot slot, double[] prices) {
         double best = 0;
-        for (int i = 0; i < prices.length; i++) {
+        for (int i : slot.wanted) {
             best = Math.max(best, slot.gain[i] - prices[i]);
         }
         return best;
@@ -277,7 +289,7 @@ public final class Allocation {
     private static double serve(Slot slot, double[] prices, int[] served) {
         int whom = -1;
         double best = 0;
-        for (int i = 0; i < prices.length; i++) {
+        for (int i : slot.wanted) {
             if (slot.gain[i] - prices[i] > best) {
                 best = slot.gain[i] - prices[i];
                 whom = i;
@@ -289,21 +301,25 @@ public final class Allocation {
         return best;
     }
 
-    /** Assigns with every donor open that is not shut, then shuts those not worth it, and keeps it where it is better. */
-    private void take(byte[] settled) {
+    /** Donors that are settled open, and of the others those guessed; all of them where nothing is guessed. */
+    private boolean[] usable(byte[] settled, boolean[] guessed) {
         boolean[] usable = new boolean[donors.size()];
         for (int d = 0; d < usable.length; d++) {
-            usable[d] = settled[d] != SHUT;
+            usable[d] = settled[d] == OPEN || settled[d] != SHUT && (guessed == null || guessed[d]);
         }
+        return usable;
+    }
+
+    /** Assigns with these donors, then shuts those not worth it, and keeps what is better on the way. */
+    private void take(boolean[] usable) {
         boolean again = true;
         while (again) {
-            Slot[] assigned = assigned(usable);
-            again = keep(assigned, settled, usable);
+            again = keep(assigned(usable), usable);
         }
     }
 
     /** Keeps an assignment that is better; true where a donor was shut that does not earn its opening. */
-    private boolean keep(Slot[] assigned, byte[] settled, boolean[] usable) {
+    private boolean keep(Slot[] assigned, boolean[] usable) {
         double[] earns = new double[donors.size()];
         boolean[] used = new boolean[donors.size()];
         double value = 0;
@@ -319,7 +335,7 @@ public final class Allocation {
         int poorest = -1;
         for (int d = 0; d < earns.length; d++) {
             value -= used[d] ? opening[d] : 0;
-            boolean losing = used[d] && settled[d] != OPEN && earns[d] < opening[d];
+            boolean losing = used[d] && earns[d] < opening[d];
             if (losing && (poorest < 0 || earns[d] - opening[d] < earns[poorest] - opening[poorest])) {
                 poorest = d;
             }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 import ruvant.core.job.CameraKind;
 import ruvant.core.job.FitOutcome;
@@ -31,16 +33,37 @@ public final class Interchange {
 
     private final Map<String, List<Fit>> tried;
     private final List<StatedFit> stated;
+    private final Map<Asked, Counts> known = new ConcurrentHashMap<>();
+
+    /** One object for each kind however it is written, so that kinds are told apart without reading their names again. */
+    private final Map<CameraKind, CameraKind> kinds = new ConcurrentHashMap<>();
+
+    private final Map<List<String>, CameraKind> byName = new ConcurrentHashMap<>();
 
     /** @param stated what is said to interchange before it was tried; the closest statement counts */
     public Interchange(List<Fit> tried, List<StatedFit> stated) {
-        this.tried = tried.stream().collect(Collectors.groupingBy(Fit::part));
+        this.tried = tried.stream()
+                .map(fit -> new Fit(fit.part(), kind(fit.from()), kind(fit.into()), fit.outcome()))
+                .collect(Collectors.groupingBy(Fit::part));
         this.stated = List.copyOf(stated);
     }
 
     /** With nothing but what was tried. */
     public Interchange(List<Fit> tried) {
         this(tried, List.of());
+    }
+
+    private CameraKind kind(CameraKind written) {
+        CameraKind seen = kinds.get(written);
+        if (seen != null) {
+            return seen;
+        }
+        List<String> name = Stream.of(written.maker(), written.model(), written.pattern())
+                .map(one -> one.toLowerCase(Locale.ROOT))
+                .toList();
+        CameraKind first = byName.computeIfAbsent(name, key -> written);
+        kinds.put(written, first);
+        return first;
     }
 
     /** Parts that were tried, by name. */
@@ -71,15 +94,19 @@ public final class Interchange {
             String stated) {
         /** As a person says it: "fits 4 of 5 here". */
         public String words() {
-            if (tries > 0) {
-                return "fits " + fits + " of " + tries + " here";
-            }
-            List<String> others = new ArrayList<>(indirect);
-            if (!stated.isEmpty()) {
-                others.add(stated);
-            }
-            return others.isEmpty() ? "never tried here" : "never tried here, " + String.join("; ", others);
+            return Interchange.words(fits, tries, indirect, stated);
         }
+    }
+
+    private static String words(int fits, int tries, List<String> indirect, String stated) {
+        if (tries > 0) {
+            return "fits " + fits + " of " + tries + " here";
+        }
+        List<String> others = new ArrayList<>(indirect);
+        if (!stated.isEmpty()) {
+            others.add(stated);
+        }
+        return others.isEmpty() ? "never tried here" : "never tried here, " + String.join("; ", others);
     }
 
     /** What a statement alone amounts to, before anything was tried. */
@@ -109,7 +136,7 @@ public final class Interchange {
                 counts.chance(),
                 beta.inverseCumulativeProbability(LOW),
                 beta.inverseCumulativeProbability(HIGH),
-                counts.fits == 0 ? 1 : (double) counts.asIs / counts.fits,
+                counts.asIsOfFits(),
                 counts.fits,
                 counts.tries,
                 counts.indirect,
@@ -119,6 +146,15 @@ public final class Interchange {
     /** The chance alone that it fits, 0 to 1: cheaper where many are asked. */
     public double chance(String part, CameraKind from, CameraKind into) {
         return counts(part, from, into).chance();
+    }
+
+    /** A belief without its interval, which takes longest to work out. */
+    record Outlook(double chance, double asIs, String words) {}
+
+    Outlook outlook(String part, CameraKind from, CameraKind into) {
+        Counts counts = counts(part, from, into);
+        return new Outlook(
+                counts.chance(), counts.asIsOfFits(), words(counts.fits, counts.tries, counts.indirect, counts.stated));
     }
 
     private static final class Counts {
@@ -134,14 +170,27 @@ public final class Interchange {
             return fitting / (fitting + failing);
         }
 
+        double asIsOfFits() {
+            return fits == 0 ? 1 : (double) asIs / fits;
+        }
+
         void add(double fitted, double failed) {
             fitting += fitted;
             failing += failed;
         }
     }
 
+    private record Asked(String part, CameraKind from, CameraKind into) {}
+
+    /** The same is asked for every place on the shelf and every need there was. */
     private Counts counts(String part, CameraKind from, CameraKind into) {
-        String name = part.strip().toLowerCase(Locale.ROOT);
+        return known.computeIfAbsent(new Asked(part, kind(from), kind(into)), this::counted);
+    }
+
+    private Counts counted(Asked asked) {
+        CameraKind from = asked.from();
+        CameraKind into = asked.into();
+        String name = asked.part().strip().toLowerCase(Locale.ROOT);
         Optional<StatedFit> said = stated(name, from, into);
         double[] before = said.map(StatedFit::counts).orElseGet(() -> usual(from, into));
         Counts counts = new Counts();
@@ -149,12 +198,12 @@ public final class Interchange {
         counts.stated = said.map(Interchange::said).orElse("");
         for (Fit fit : of(name)) {
             boolean fitted = fit.outcome() != FitOutcome.NOT;
-            if (fit.from().same(from) && fit.into().same(into)) {
+            if (fit.from() == from && fit.into() == into) {
                 counts.add(fitted ? 1 : 0, fitted ? 0 : 1);
                 counts.fits += fitted ? 1 : 0;
                 counts.asIs += fit.outcome() == FitOutcome.AS_IS ? 1 : 0;
                 counts.tries++;
-            } else if (fit.from().same(into) && fit.into().same(from)) {
+            } else if (fit.from() == into && fit.into() == from) {
                 counts.add(fitted ? INDIRECT : 0, fitted ? 0 : INDIRECT);
                 counts.indirect.add("the other way round it " + (fitted ? "fitted" : "did not fit"));
             }
@@ -186,14 +235,10 @@ public final class Interchange {
     private List<CameraKind> betweens(String part, CameraKind from, CameraKind into) {
         List<CameraKind> betweens = new ArrayList<>();
         for (Fit first : of(part)) {
-            boolean begins = first.from().same(from)
-                    && !first.into().same(into)
-                    && !first.into().same(from);
+            boolean begins = first.from() == from && first.into() != into && first.into() != from;
             boolean leads = begins
-                    && of(part).stream()
-                            .anyMatch(second -> second.from().same(first.into())
-                                    && second.into().same(into));
-            if (leads && betweens.stream().noneMatch(one -> one.same(first.into()))) {
+                    && of(part).stream().anyMatch(second -> second.from() == first.into() && second.into() == into);
+            if (leads && !betweens.contains(first.into())) {
                 betweens.add(first.into());
             }
         }
@@ -204,7 +249,7 @@ public final class Interchange {
     private double direct(String part, CameraKind from, CameraKind into) {
         double[] counts = usual(from, into).clone();
         for (Fit fit : of(part)) {
-            if (fit.from().same(from) && fit.into().same(into)) {
+            if (fit.from() == from && fit.into() == into) {
                 counts[fit.outcome() == FitOutcome.NOT ? 1 : 0]++;
             }
         }

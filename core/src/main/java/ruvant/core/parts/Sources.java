@@ -19,6 +19,7 @@ import ruvant.core.parts.shelf.PartState;
 import ruvant.core.parts.shelf.ShelfPicture;
 import ruvant.core.parts.shelf.Thing;
 import ruvant.core.parts.supplier.Catalogue;
+import ruvant.core.units.PartName;
 
 /**
  * Where a part can come from, best first. A source is worth the chance that the part fits and works times what it is worth
@@ -41,7 +42,9 @@ public final class Sources {
     private final ShelfPicture shelf;
     private final Interchange interchange;
     private final Map<UUID, Long> openingLoss;
-    private final List<Catalogue> catalogues;
+    private final PartMatch<ShelfPicture.StockHeld> stock;
+    private final PartMatch<OfDonor> donorParts;
+    private final PartMatch<Offered> offered;
     private final Rates rates;
     private final LocalDate today;
 
@@ -56,10 +59,27 @@ public final class Sources {
         this.shelf = shelf;
         this.interchange = interchange;
         this.openingLoss = Map.copyOf(openingLoss);
-        this.catalogues = List.copyOf(catalogues);
+        this.stock = new PartMatch<>(
+                shelf.stock().stream().filter(held -> held.left() > 0),
+                held -> held.stock().name());
+        this.donorParts = new PartMatch<>(
+                shelf.donors().stream()
+                        .filter(donor -> donor.gone().isEmpty())
+                        .flatMap(donor -> donor.parts().stream()
+                                .filter(part -> part.state() == PartState.THERE)
+                                .map(part -> new OfDonor(donor, part))),
+                one -> one.part().part().name());
+        this.offered = new PartMatch<>(
+                catalogues.stream()
+                        .flatMap(catalogue -> catalogue.items().stream().map(item -> new Offered(catalogue, item))),
+                one -> one.item().name());
         this.rates = rates;
         this.today = today;
     }
+
+    private record OfDonor(ShelfPicture.DonorHeld donor, ShelfPicture.DonorPart part) {}
+
+    private record Offered(Catalogue catalogue, Catalogue.Item item) {}
 
     /**
      * What is asked for.
@@ -117,34 +137,26 @@ public final class Sources {
     /** Every source of a need that can be had now or by order, the best first. */
     public List<Source> of(Asked asked) {
         List<Source> all = new ArrayList<>();
-        shelf.stock().stream()
-                .filter(held -> held.freeFor(asked.need()) > 0
-                        && PartMatch.speaksOf(held.stock().name(), asked.need().part(), asked.what()))
+        PartName part = asked.need().part();
+        stock.speakingOf(part, asked.what()).stream()
+                .filter(held -> held.freeFor(asked.need()) > 0)
                 .map(held -> fromStock(held, asked))
                 .forEach(all::add);
-        for (ShelfPicture.DonorHeld donor : shelf.donors()) {
-            donor.parts().stream()
-                    .filter(part -> donor.gone().isEmpty()
-                            && part.state() == PartState.THERE
-                            && part.freeFor(asked.need())
-                            && PartMatch.speaksOf(
-                                    part.part().name(), asked.need().part(), asked.what()))
-                    .map(part -> fromDonor(donor, part, asked))
-                    .forEach(all::add);
-        }
+        donorParts.speakingOf(part, asked.what()).stream()
+                .filter(one -> one.part().freeFor(asked.need()))
+                .map(one -> fromDonor(one.donor(), one.part(), asked))
+                .forEach(all::add);
         shelf.orders().stream()
                 .filter(order -> order.state() == ShelfPicture.OrderState.OPEN
                         && asked.need().equals(order.what().forNeed()))
                 .map(order -> onItsWay(order, asked))
                 .forEach(all::add);
-        for (Catalogue catalogue : catalogues) {
-            catalogue.items().stream()
-                    .filter(item -> PartMatch.speaksOf(item.name(), asked.need().part(), asked.what()))
-                    .filter(item -> item.madeFor().fitsMany()
-                            || interchange.chance(item.name(), item.madeFor(), asked.into()) > LEAST_WORTH_ORDERING)
-                    .map(item -> fromSupplier(catalogue, item, asked))
-                    .forEach(all::add);
-        }
+        offered.speakingOf(part, asked.what()).stream()
+                .filter(one -> one.item().madeFor().fitsMany()
+                        || interchange.chance(one.item().name(), one.item().madeFor(), asked.into())
+                                > LEAST_WORTH_ORDERING)
+                .map(one -> fromSupplier(one.catalogue(), one.item(), asked))
+                .forEach(all::add);
         all.add(madeHere(asked));
         all.sort(Comparator.comparingLong(Source::netMinor).reversed());
         return all;
@@ -241,11 +253,11 @@ public final class Sources {
         if (from.fitsMany()) {
             return new Fitting(GENERIC_FITS, "by its size", 0);
         }
-        Interchange.Belief belief = interchange.of(part, from, asked.into());
+        Interchange.Outlook outlook = interchange.outlook(part, from, asked.into());
         String kind = from.same(asked.into())
                 ? "same pattern"
                 : from.sameModel(asked.into()) ? "same model, other pattern" : "another model";
         return new Fitting(
-                belief.chance(), kind + ", " + belief.words(), (int) Math.round((1 - belief.asIs()) * WORK_MINUTES));
+                outlook.chance(), kind + ", " + outlook.words(), (int) Math.round((1 - outlook.asIs()) * WORK_MINUTES));
     }
 }
