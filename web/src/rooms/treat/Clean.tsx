@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { useAppend } from "../../api/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
@@ -247,6 +248,9 @@ function CleanedSoFar({ job }: { job: JobView }) {
           );
         })}
       </ul>
+      <Link to="../prove" relative="path" className="inline-flex min-h-11 items-center self-start underline">
+        Time it dry as well
+      </Link>
     </Panel>
   );
 }
