@@ -3,9 +3,10 @@ package ruvant.core.parts;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import ruvant.core.job.CameraKind;
 import ruvant.core.job.Rates;
 import ruvant.core.parts.shelf.BodyPart;
 import ruvant.core.parts.shelf.Condition;
@@ -28,7 +29,7 @@ public final class BreakOrMend {
     private static final double YEARS_BEFORE = 3;
     private static final double DAYS_A_YEAR = 365.25;
 
-    private final Map<String, List<NeedRecord>> needs;
+    private final Map<String, Map<CameraKind, Wants>> needs = new HashMap<>();
     private final Instant first;
     private final Interchange interchange;
     private final Rates rates;
@@ -36,8 +37,9 @@ public final class BreakOrMend {
 
     /** @param needs what jobs wanted up to now, met or not */
     public BreakOrMend(List<NeedRecord> needs, Interchange interchange, Rates rates, Instant now) {
-        this.needs =
-                needs.stream().collect(Collectors.groupingBy(need -> need.part().key()));
+        needs.forEach(need -> this.needs
+                .computeIfAbsent(need.part().key(), key -> new HashMap<>())
+                .merge(need.into(), new Wants(1, need.open() ? 1 : 0), Wants::plus));
         this.first = needs.stream()
                 .map(NeedRecord::opened)
                 .min(Instant::compareTo)
@@ -46,6 +48,13 @@ public final class BreakOrMend {
         this.interchange = interchange;
         this.rates = rates;
         this.now = now;
+    }
+
+    /** How often cameras of one kind wanted a part, and how often they do now. */
+    private record Wants(int times, int open) {
+        Wants plus(Wants other) {
+            return new Wants(times + other.times, open + other.open);
+        }
     }
 
     /** What is best done with it. */
@@ -153,10 +162,11 @@ public final class BreakOrMend {
         String key = PartName.of(part.name()).key();
         double wanted = 0;
         int open = 0;
-        for (NeedRecord need : needs.getOrDefault(key, List.of())) {
-            double fits = interchange.chance(key, body.kind(), need.into());
-            wanted += fits;
-            open += need.open() && fits >= 0.5 ? 1 : 0;
+        for (Map.Entry<CameraKind, Wants> one :
+                needs.getOrDefault(key, Map.of()).entrySet()) {
+            double fits = interchange.chance(key, body.kind(), one.getKey());
+            wanted += fits * one.getValue().times();
+            open += fits >= 0.5 ? one.getValue().open() : 0;
         }
         double years = Duration.between(first, now).toDays() / DAYS_A_YEAR;
         double perYear = (wanted + WANTS_BEFORE) / (years + YEARS_BEFORE);

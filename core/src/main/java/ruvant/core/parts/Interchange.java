@@ -33,7 +33,8 @@ public final class Interchange {
 
     private final Map<String, List<Fit>> tried;
     private final List<StatedFit> stated;
-    private final Map<Asked, Counts> known = new ConcurrentHashMap<>();
+    /** What was worked out, by part and then by the two kinds, whose numbers alone would hash alike. */
+    private final Map<String, Map<Between, Counts>> known = new ConcurrentHashMap<>();
 
     /** One object for each kind however it is written, so that kinds are told apart without reading their names again. */
     private final Map<CameraKind, CameraKind> kinds = new ConcurrentHashMap<>();
@@ -180,17 +181,37 @@ public final class Interchange {
         }
     }
 
-    private record Asked(String part, CameraKind from, CameraKind into) {}
+    /** Two kinds, told apart as objects. */
+    private static final class Between {
+        private final CameraKind from;
+        private final CameraKind into;
+
+        Between(CameraKind from, CameraKind into) {
+            this.from = from;
+            this.into = into;
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Between that && from == that.from && into == that.into;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * System.identityHashCode(from) + System.identityHashCode(into);
+        }
+    }
 
     /** The same is asked for every place on the shelf and every need there was. */
     private Counts counts(String part, CameraKind from, CameraKind into) {
-        return known.computeIfAbsent(new Asked(part, kind(from), kind(into)), this::counted);
+        return known.computeIfAbsent(part, key -> new ConcurrentHashMap<>())
+                .computeIfAbsent(new Between(kind(from), kind(into)), between -> counted(part, between));
     }
 
-    private Counts counted(Asked asked) {
-        CameraKind from = asked.from();
-        CameraKind into = asked.into();
-        String name = asked.part().strip().toLowerCase(Locale.ROOT);
+    private Counts counted(String part, Between asked) {
+        CameraKind from = asked.from;
+        CameraKind into = asked.into;
+        String name = part.strip().toLowerCase(Locale.ROOT);
         Optional<StatedFit> said = stated(name, from, into);
         double[] before = said.map(StatedFit::counts).orElseGet(() -> usual(from, into));
         Counts counts = new Counts();
