@@ -37,7 +37,7 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
       aria-label="How it fitted"
       className="border-mark-line bg-mark-wash mb-4 flex flex-wrap items-center gap-2 rounded-[3px] border-l-4 px-3 py-2"
     >
-      <p className="min-w-0 flex-[1_1_260px]">
+      <p className="w-full">
         How did the <b>{asked.part}</b> of {kindWords(asked.from)} go in?
         <span className="block text-[13.5px]">{asked.words}</span>
       </p>

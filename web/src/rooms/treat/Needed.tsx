@@ -58,7 +58,7 @@ export function SourcesOf({
   if (found.error !== null) return <ProblemNote problem={found.error} />;
   if (found.data === undefined) return null;
   const { asked, sources, atBench } = found.data;
-  const shown = open ?? sources[0]?.id;
+  const shown = open ?? (atBench.length > 0 ? "" : sources[0]?.id);
   return (
     <Panel
       title={`Where a ${part} can come from`}
