@@ -140,23 +140,28 @@ public final class Allocation {
         return new Allocation(needs, offers, openingCost).solved();
     }
 
-    /** How much less is gained where one offer is insisted upon: at least 0. */
+    /**
+     * How much less is gained where one offer is insisted upon: at least 0. What it takes is taken and its donor opened;
+     * the rest is shared out as well as can be.
+     */
     public static double insistingCosts(
             int needs, List<Offer> offers, Map<String, Double> openingCost, Offer insisted) {
-        List<Offer> others = offers.stream()
-                .filter(one -> one.need() != insisted.need() || one.equals(insisted))
-                .map(one -> one.equals(insisted)
-                        ? new Offer(one.need(), one.slot(), one.donor(), one.net() + INSISTED)
-                        : one)
+        List<Offer> rest = offers.stream()
+                .filter(one -> one.need() != insisted.need() && !takesTheSame(one, insisted))
                 .toList();
-        return Math.max(
-                0,
-                best(needs, offers, openingCost).value()
-                        - (best(needs, others, openingCost).value() - INSISTED));
+        Map<String, Double> stillToOpen = new HashMap<>(openingCost);
+        Double opened = stillToOpen.remove(insisted.donor());
+        double with = insisted.net()
+                - (opened == null ? 0 : Math.max(0, opened))
+                + best(needs, rest, stillToOpen).value();
+        return Math.max(0, best(needs, offers, openingCost).value() - with);
     }
 
-    /** More than anything else could gain. */
-    private static final double INSISTED = 1e10;
+    private static boolean takesTheSame(Offer one, Offer other) {
+        return !(one.slot().isEmpty() && one.donor().isEmpty())
+                && one.slot().equals(other.slot())
+                && one.donor().equals(other.donor());
+    }
 
     private Result solved() {
         byte[] settled = new byte[donors.size()];

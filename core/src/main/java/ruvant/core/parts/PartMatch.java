@@ -49,7 +49,10 @@ final class PartMatch<T> {
         }
     }
 
-    /** What speaks of a need, in the order it was given; by {@link #speaksOf(String, PartName, String)}. */
+    /**
+     * What speaks of a need, in the order it was given: a name that has all the words of the part, or none but words of the
+     * part and of what was said of it.
+     */
     List<T> speakingOf(PartName part, String what) {
         Set<String> need = words(part.text());
         Set<String> all = new HashSet<>(need);
@@ -61,16 +64,6 @@ final class PartMatch<T> {
                 .sorted(Comparator.comparingInt(named -> named.place))
                 .map(named -> named.thing)
                 .toList();
-    }
-
-    /**
-     * Whether a name on the shelf speaks of what is needed: it has all the words of the part, or none but words of the
-     * part and of what was said of it.
-     */
-    static boolean speaksOf(String name, PartName part, String what) {
-        return !new PartMatch<>(Stream.of(name), one -> one)
-                .speakingOf(part, what)
-                .isEmpty();
     }
 
     private static boolean speaks(Set<String> shelf, Set<String> need, Set<String> all) {

@@ -7,6 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
+import ruvant.core.job.SourceKind;
+import ruvant.core.parts.shelf.Thing;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.PartName;
 
 /**
  * All open needs and all their sources at once: which gets which, so that the sum is greatest. What lies there once is given
@@ -48,27 +53,38 @@ public final class Sharing {
         }
     }
 
-    /** Pieces of one kind of stock are as many slots as there are pieces that anybody could want. */
     private void offer(int need, Sources.Source source) {
-        String donor = source.kind() == ruvant.core.job.SourceKind.DONOR
+        String donor = source.kind() == SourceKind.DONOR
                 ? source.thing().orElseThrow().of().toString()
                 : "";
         if (!donor.isEmpty()) {
             opening.merge(donor, (double) source.openingMinor(), Math::max);
         }
-        int slots = source.thing().isEmpty() || !donor.isEmpty() ? 1 : Math.min(source.pieces(), wants.size());
-        for (int piece = 0; piece < slots; piece++) {
-            Allocation.Offer offer = new Allocation.Offer(need, slot(source, piece), donor, source.netOnceOpenMinor());
+        for (String slot : slots(need, source, !donor.isEmpty())) {
+            Allocation.Offer offer = new Allocation.Offer(need, slot, donor, source.netOnceOpenMinor());
             offers.add(offer);
             sourceOf.putIfAbsent(offer, source);
         }
     }
 
-    private static String slot(Sources.Source source, int piece) {
-        return source.thing()
-                .map(thing -> thing.of() + "/"
-                        + (thing.part().isEmpty() ? piece : thing.part().toLowerCase(java.util.Locale.ROOT)))
-                .orElse("");
+    /**
+     * The things of which this need could take one. Pieces of one kind of stock are as many as there are pieces that
+     * anybody could want; one that is kept for this need is its own, and it asks for none of the others.
+     */
+    private List<String> slots(int need, Sources.Source source, boolean ofDonor) {
+        if (source.thing().isEmpty()) {
+            return List.of("");
+        }
+        Thing thing = source.thing().get();
+        if (ofDonor) {
+            return List.of(thing.of() + "/" + PartName.of(thing.part()).key());
+        }
+        if (source.keptForThis()) {
+            return List.of(thing.of() + "/kept for " + need);
+        }
+        return IntStream.range(0, Math.min(source.pieces(), wants.size()))
+                .mapToObj(piece -> thing.of() + "/" + piece)
+                .toList();
     }
 
     /** The best sharing. */
@@ -89,13 +105,13 @@ public final class Sharing {
      *
      * @param need its place in the list, from 0
      * @param source id of the source
-     * @throws ruvant.core.units.FieldProblem if the need has no such source
+     * @throws FieldProblem if the need has no such source
      */
     public long insistingCostsMinor(int need, String source) {
         Allocation.Offer insisted = offers.stream()
                 .filter(one -> one.need() == need && sourceOf.get(one).id().equals(source))
                 .findFirst()
-                .orElseThrow(() -> new ruvant.core.units.FieldProblem(
+                .orElseThrow(() -> new FieldProblem(
                         "source", "That source cannot be had for this need any more.", "Look at its sources again."));
         return Math.round(Allocation.insistingCosts(wants.size(), offers, opening, insisted));
     }

@@ -21,6 +21,7 @@ import ruvant.core.parts.shelf.BodyPart;
 import ruvant.core.parts.shelf.Condition;
 import ruvant.core.parts.shelf.ShelfEntry;
 import ruvant.core.parts.shelf.ShelfLog;
+import ruvant.core.parts.shelf.Thing;
 import ruvant.core.units.FieldProblem;
 
 class SharingTest {
@@ -87,6 +88,21 @@ class SharingTest {
                 .best();
 
         assertThat(shared.gets()).extracting(one -> one.got().isPresent()).containsExactly(false, true, true);
+    }
+
+    @Test
+    void whatIsKeptForEachIsEachOnesOwn() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("pinion", FIRST, Condition.NEW), 2));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), need(61, "pinion"), 1));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), need(62, "pinion"), 1));
+        Sharing.Shared shared = sharing(
+                        Map.of(),
+                        asked(61, "pinion", FIRST, 8_000),
+                        asked(62, "pinion", FIRST, 8_000),
+                        asked(63, "pinion", FIRST, 20_000))
+                .best();
+
+        assertThat(shared.gets()).extracting(one -> one.got().isPresent()).containsExactly(true, true, false);
     }
 
     @Test

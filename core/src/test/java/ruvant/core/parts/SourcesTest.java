@@ -134,11 +134,10 @@ class SourcesTest {
 
     @Test
     void namesMeetHoweverTheyAreCalled() {
-        assertThat(PartMatch.speaksOf("retard pinion, 14 teeth", NEED.part(), ""))
-                .isTrue();
-        assertThat(PartMatch.speaksOf("pinion", NEED.part(), "")).isTrue();
-        assertThat(PartMatch.speaksOf("pinion 14 teeth", NEED.part(), "pinion of 14 teeth"))
-                .isTrue();
-        assertThat(PartMatch.speaksOf("winding pinion", NEED.part(), "")).isFalse();
+        PartMatch<String> names = new PartMatch<>(
+                Stream.of("winding pinion", "retard pinion, 14 teeth", "pinion", "pinion 14 teeth"), name -> name);
+        assertThat(names.speakingOf(NEED.part(), "")).containsExactly("retard pinion, 14 teeth", "pinion");
+        assertThat(names.speakingOf(NEED.part(), "pinion of 14 teeth"))
+                .containsExactly("retard pinion, 14 teeth", "pinion", "pinion 14 teeth");
     }
 }

@@ -43,13 +43,17 @@ public record ShelfPicture(
             return Math.max(0, left - kept.stream().mapToInt(KeptFor::count).sum());
         }
 
-        /** Pieces that this need may take: the free ones and those kept for it. */
+        /** Pieces that this need may take: the free ones and those kept for it, as far as they still lie there. */
         public int freeFor(ForNeed need) {
-            return free()
-                    + kept.stream()
-                            .filter(one -> one.forNeed().equals(need))
-                            .mapToInt(KeptFor::count)
-                            .sum();
+            return Math.min(left, free() + keptFor(need));
+        }
+
+        /** Pieces that are kept for this need. */
+        public int keptFor(ForNeed need) {
+            return kept.stream()
+                    .filter(one -> one.forNeed().equals(need))
+                    .mapToInt(KeptFor::count)
+                    .sum();
         }
 
         /** Whether fewer are left than are to be there. */

@@ -8,8 +8,11 @@ import static ruvant.core.parts.shelf.ShelfLog.need;
 import static ruvant.core.parts.shelf.ShelfLog.stock;
 
 import java.util.List;
+import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.core.job.CameraKind;
 import ruvant.core.job.Fastener;
 import ruvant.core.parts.StatedFit;
@@ -98,6 +101,61 @@ class ShelfFoldTest {
         assertThat(held(id).stock().name()).isEqualTo("slotted screw 1.4 × 3.0");
         shelf.add(new ShelfEntry.StockRefilled(id, 30, "the old tin"));
         assertThat(held(id).low()).isFalse();
+    }
+
+    @Test
+    void whatIsKeptIsNotThereWhereACountFoundNone() {
+        UUID pinions = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 1));
+        shelf.add(new ShelfEntry.Reserved(Thing.stock(pinions), ONE, 1));
+        shelf.add(new ShelfEntry.StockCounted(pinions, 0));
+
+        assertThat(held(pinions).freeFor(ONE)).isZero();
+        assertThat(shelf.refused(new ShelfEntry.Taken(Thing.stock(pinions), ONE, 1)))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("none is left");
+    }
+
+    /** Whatever is said, in whatever order: nothing is there less than not at all, and what was taken adds up. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void noOrderOfLinesLeavesLessThanNothing(long seed) {
+        Random random = new Random(seed);
+        UUID stock = shelf.add(new ShelfEntry.StockAdded(stock("retard pinion", FIRST, Condition.NEW), 5));
+        UUID donor = shelf.add(new ShelfEntry.DonorShelved(ShelfLog.donor(new BodyPart("retard pinion", 1, 1))));
+        int taken = 0;
+        int there = 5;
+        for (int n = 0; n < 300; n++) {
+            Thing thing = random.nextInt(4) == 0 ? new Thing(donor, "retard pinion") : Thing.stock(stock);
+            ForNeed need = random.nextBoolean() ? ONE : OTHER;
+            int count = thing.isOfDonor() ? 1 : 1 + random.nextInt(3);
+            ShelfEntry entry = switch (random.nextInt(5)) {
+                case 0 -> new ShelfEntry.Reserved(thing, need, count);
+                case 1 -> new ShelfEntry.Released(thing, need);
+                case 2 -> new ShelfEntry.Taken(thing, need, count);
+                case 3 -> new ShelfEntry.BackOnShelf(thing, need, count, "");
+                default -> new ShelfEntry.StockRefilled(stock, 1, "");
+            };
+            if (shelf.refused(entry).isPresent()) {
+                continue;
+            }
+            shelf.add(entry);
+            there += entry instanceof ShelfEntry.StockRefilled ? 1 : 0;
+            if (!thing.isOfDonor()) {
+                taken += entry instanceof ShelfEntry.Taken
+                        ? count
+                        : entry instanceof ShelfEntry.BackOnShelf ? -count : 0;
+            }
+            ShelfPicture.StockHeld held = held(stock);
+            assertThat(held.left()).isEqualTo(there - taken).isNotNegative();
+            assertThat(held.freeFor(ONE)).isBetween(held.free(), held.left());
+            assertThat(shelf.picture().atBench().stream()
+                            .filter(one -> !one.thing().isOfDonor())
+                            .mapToInt(ShelfPicture.AtBench::count)
+                            .sum())
+                    .isEqualTo(taken);
+        }
     }
 
     @Test
