@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
-import { Button } from "../../ui/Button";
+import { ownId } from "../../api/ids";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { PickMany } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./TablesPage";
-import { ownId, useTables } from "./useTables";
+import { SoItIsHere } from "./SoItIsHere";
+import { useTables } from "./useTables";
 
 type Agent = Schemas["Agent"];
 
@@ -112,24 +112,19 @@ export function AgentForm({
               Its verdicts begin as “not listed”: press them in the table once it is there.
             </p>
           )}
-          {problem !== undefined && <ProblemNote problem={problem} />}
-          <div className="flex gap-2">
-            <Button kind="primary" type="submit" disabled={form.label.trim() === ""}>
-              So it is here
-            </Button>
-            {agent !== undefined && tables.changed.includes(agent.id) && (
-              <Button
-                onClick={() =>
-                  void submit(async () => {
-                    await takeBack(agent.id);
-                    onDone("");
-                  })
-                }
-              >
-                As it shipped
-              </Button>
-            )}
-          </div>
+          <SoItIsHere
+            problem={problem}
+            disabled={form.label.trim() === ""}
+            onTakeBack={
+              agent !== undefined && tables.changed.includes(agent.id)
+                ? () =>
+                    void submit(async () => {
+                      await takeBack(agent.id);
+                      onDone("");
+                    })
+                : undefined
+            }
+          />
         </form>
       </Panel>
     </FormProblem>

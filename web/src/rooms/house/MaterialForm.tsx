@@ -1,12 +1,12 @@
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
-import { Button } from "../../ui/Button";
+import { ownId } from "../../api/ids";
 import { FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./TablesPage";
-import { ownId, useTables } from "./useTables";
+import { SoItIsHere } from "./SoItIsHere";
+import { useTables } from "./useTables";
 
 /** A material, and the words in a part's name that point to it. */
 export function MaterialForm({
@@ -64,24 +64,19 @@ export function MaterialForm({
             placeholder="casting, body shell"
             onChange={(event) => setWords(event.target.value)}
           />
-          {problem !== undefined && <ProblemNote problem={problem} />}
-          <div className="flex gap-2">
-            <Button kind="primary" type="submit" disabled={label.trim() === ""}>
-              So it is here
-            </Button>
-            {material !== undefined && tables.changed.includes(material.id) && (
-              <Button
-                onClick={() =>
-                  void submit(async () => {
-                    await takeBack(material.id);
-                    onDone("");
-                  })
-                }
-              >
-                As it shipped
-              </Button>
-            )}
-          </div>
+          <SoItIsHere
+            problem={problem}
+            disabled={label.trim() === ""}
+            onTakeBack={
+              material !== undefined && tables.changed.includes(material.id)
+                ? () =>
+                    void submit(async () => {
+                      await takeBack(material.id);
+                      onDone("");
+                    })
+                : undefined
+            }
+          />
         </form>
       </Panel>
     </FormProblem>

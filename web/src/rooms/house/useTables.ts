@@ -24,10 +24,3 @@ export function useTables() {
     },
   };
 }
-
-/** An id out of words, for an entry of one's own. */
-export const ownId = (words: string) =>
-  `own-${words
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, "-")
-    .replace(/^-|-$/g, "")}`;

@@ -1,11 +1,12 @@
 import { useState } from "react";
+import { ownId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./Faults";
-import { chancesWith, idOf, REACHES, useFaultChange } from "./useFaultChange";
+import { chancesWith, REACHES, useFaultChange } from "./useFaultChange";
 
 type Cause = Knowledge["causes"][number];
 type Look = Knowledge["looks"][number];
@@ -61,13 +62,13 @@ export function CauseForm({
   const set = (part: Partial<Cause>) => setSaid({ ...said, ...part });
   const save = () =>
     submit(async () => {
-      const id = isNew ? idOf(said.words) : said.id;
+      const id = isNew ? ownId(said.words) : said.id;
       const looks: Look[] = knowledge.looks
         .filter((look) => (chances[look.id] ?? 0) !== (look.finds[said.id] ?? 0))
         .map((look) => ({ ...look, finds: withChance(look.finds, id, chances[look.id] ?? 0) }));
       if (own.words.trim() !== "")
         looks.push({
-          id: idOf(own.words),
+          id: ownId(own.words),
           area: said.area,
           words: own.words,
           seen: own.seen,

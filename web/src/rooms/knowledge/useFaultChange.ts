@@ -50,11 +50,3 @@ export function chancesWith(own: number | undefined) {
         (a, b) => Number(a.value) - Number(b.value),
       );
 }
-
-/** An id out of words, for an entry of one's own. */
-export function idOf(words: string): string {
-  return `own-${words
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, "-")
-    .replace(/^-|-$/g, "")}`;
-}

@@ -15,6 +15,7 @@ import { BEST } from "./best";
 import { DonorForm } from "./DonorForm";
 import { PART_MARK } from "./PartsLeft";
 import { Terms } from "./Terms";
+import { taking } from "./things";
 
 /** One body: each part of it with what became of it, and the figures for break or mend. */
 export function Donor() {
@@ -166,12 +167,7 @@ function PartLine({
             <Button
               key={`${need.need.tag} ${need.need.part}`}
               onClick={() =>
-                void submit(() =>
-                  say(
-                    [{ kind: "taken", thing, forNeed: need.need, count: 1 }],
-                    `Taken for ${need.need.tag}.`,
-                  ),
-                )
+                void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))
               }
             >
               Take for {need.need.tag}

@@ -10,7 +10,7 @@ import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Terms } from "./Terms";
-import { keeping } from "./things";
+import { keeping, puttingBack } from "./things";
 
 type Row = Schemas["NeedRow"];
 
@@ -220,22 +220,7 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
             </span>
             <Button
               kind="quiet"
-              onClick={() =>
-                void submit(() =>
-                  say(
-                    [
-                      {
-                        kind: "backOnShelf",
-                        thing: one.thing,
-                        forNeed: one.forNeed,
-                        count: one.count,
-                        why: "",
-                      },
-                    ],
-                    "Back in its place.",
-                  ),
-                )
-              }
+              onClick={() => void submit(() => say([puttingBack(one)], "Back in its place."))}
             >
               Back on the shelf
             </Button>

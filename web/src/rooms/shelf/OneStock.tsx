@@ -9,6 +9,7 @@ import { money } from "../../ui/money";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { StockForm } from "./StockForm";
+import { taking } from "./things";
 
 /** One kind of thing on the shelf, and what can be done with it. */
 export function OneStock({ row }: { row: StockRow }) {
@@ -128,11 +129,7 @@ function ForANeed({ row }: { row: StockRow }) {
           Keep one
         </Button>
         <Button
-          onClick={() =>
-            void submit(() =>
-              say([{ kind: "taken", thing, forNeed: need.need, count: 1 }], `Taken for ${need.need.tag}.`),
-            )
-          }
+          onClick={() => void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))}
         >
           Take one
         </Button>

@@ -11,7 +11,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
-import { kindWords } from "./things";
+import { kindWords, ordering } from "./things";
 
 /** What is on its way, what lies here to be unpacked, and what else could be ordered. */
 export function Orders() {
@@ -243,23 +243,7 @@ function CatalogueList() {
             <Button
               aria-label={`Order ${item.name} ${kindWords(item.madeFor)} ${item.dimensions}`}
               onClick={() =>
-                void submit(() =>
-                  say(
-                    [
-                      {
-                        kind: "ordered",
-                        supplier: page.supplier,
-                        number: item.number,
-                        name: item.name,
-                        madeFor: item.madeFor,
-                        count: 1,
-                        priceMinor: item.priceMinor,
-                        days: item.days,
-                      },
-                    ],
-                    `Ordered: ${item.name}.`,
-                  ),
-                )
+                void submit(() => say([ordering(item, page.supplier)], `Ordered: ${item.name}.`))
               }
             >
               Order

@@ -17,7 +17,6 @@ const source = (id: string, words: string, netMinor: number, change: object = {}
   where: "drawer 3",
   thing: { of: id, part: "" },
   number: "",
-  priceMinor: 0,
   pieces: 1,
   madeFor: TWIN,
   fits: 0.9,

@@ -1,4 +1,7 @@
+import type { Schemas } from "../../api/client";
 import type { ShelfEntry, Source } from "../../api/shelf";
+
+type Thing = Schemas["Thing"];
 
 export interface ForNeed {
   tag: string;
@@ -12,20 +15,35 @@ export function keeping(source: Source, forNeed: ForNeed): ShelfEntry | undefine
     : { kind: "reserved", thing: source.thing, forNeed, count: 1 };
 }
 
-/** Orders a source of the catalogue for a need. */
-export function ordering(source: Source, supplier: string, forNeed: ForNeed): ShelfEntry {
-  return {
-    kind: "ordered",
-    supplier,
-    number: source.number,
-    name: forNeed.part,
-    madeFor: source.madeFor,
-    count: 1,
-    priceMinor: source.priceMinor,
-    days: source.days,
-    forNeed,
-  };
-}
+/** Takes a thing for a need: it lies at the bench then. */
+export const taking = (thing: Thing, forNeed: ForNeed): ShelfEntry => ({
+  kind: "taken",
+  thing,
+  forNeed,
+  count: 1,
+});
+
+/** Puts what was taken back in its place. */
+export const puttingBack = (taken: Schemas["AtBench"]): ShelfEntry => ({
+  kind: "backOnShelf",
+  thing: taken.thing,
+  forNeed: taken.forNeed,
+  count: taken.count,
+  why: "",
+});
+
+/** Orders a thing of the catalogue, for a need or for the shelf. */
+export const ordering = (item: Schemas["Item"], supplier: string, forNeed?: ForNeed): ShelfEntry => ({
+  kind: "ordered",
+  supplier,
+  number: item.number,
+  name: item.name,
+  madeFor: item.madeFor,
+  count: 1,
+  priceMinor: item.priceMinor,
+  days: item.days,
+  forNeed,
+});
 
 /** What a camera kind is called, for those that any camera may be. */
 export const kindWords = (kind: { maker: string; model: string; pattern: string }) =>

@@ -124,7 +124,6 @@ const source = (id: string, change: object) => ({
   words: "governor for Sweep",
   where: "drawer 3",
   number: "",
-  priceMinor: 0,
   pieces: 1,
   madeFor: { maker: "Brackwater", model: "Sweep", pattern: "" },
   fits: 0.9,

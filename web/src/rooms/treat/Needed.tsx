@@ -12,7 +12,7 @@ import { PartInput } from "../../ui/PartInput";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Terms } from "../shelf/Terms";
-import { keeping, ordering } from "../shelf/things";
+import { keeping, ordering, puttingBack, taking } from "../shelf/things";
 import { MendForm } from "./MendForm";
 import type { Piece } from "./Replaced";
 
@@ -120,7 +120,8 @@ function OneSource({
 }) {
   const say = useShelf();
   const { problem, submit } = useSubmit();
-  const supplier = useQuery(catalogueQuery("")).data?.supplier ?? "";
+  const catalogue = useQuery({ ...catalogueQuery(source.number), enabled: source.number !== "" }).data;
+  const item = catalogue?.found.find((one) => one.number === source.number);
   const forNeed = { tag: job.tag, part };
   const keep = keeping(source, forNeed);
   return (
@@ -131,9 +132,7 @@ function OneSource({
           <Button
             kind="primary"
             onClick={() =>
-              void submit(() =>
-                say([{ kind: "taken", thing: source.thing!, forNeed, count: 1 }], "Taken: at the bench now."),
-              )
+              void submit(() => say([taking(source.thing!, forNeed)], "Taken: at the bench now."))
             }
           >
             Take it
@@ -151,11 +150,13 @@ function OneSource({
             Release it
           </Button>
         )}
-        {source.kind === "BOUGHT" && source.number !== "" && (
+        {catalogue !== undefined && item !== undefined && (
           <Button
             kind="primary"
             onClick={() =>
-              void submit(() => say([ordering(source, supplier, forNeed)], "Ordered for this camera."))
+              void submit(() =>
+                say([ordering(item, catalogue.supplier, forNeed)], "Ordered for this camera."),
+              )
             }
           >
             Order it
@@ -212,24 +213,7 @@ function TakenLine({
       >
         Fit it…
       </Button>
-      <Button
-        onClick={() =>
-          void submit(() =>
-            say(
-              [
-                {
-                  kind: "backOnShelf",
-                  thing: taken.thing,
-                  forNeed: taken.forNeed,
-                  count: taken.count,
-                  why: "",
-                },
-              ],
-              "Back in its place.",
-            ),
-          )
-        }
-      >
+      <Button onClick={() => void submit(() => say([puttingBack(taken)], "Back in its place."))}>
         Back on the shelf
       </Button>
       {problem !== undefined && <ProblemNote problem={problem} />}

@@ -1,10 +1,7 @@
 package ruvant.core.find;
 
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
+import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -39,9 +36,9 @@ public record FaultChanges(
     /** These, and then others in place of them or besides. */
     public FaultChanges plus(FaultChanges more) {
         return new FaultChanges(
-                merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
-                merged(causes, more.causes, FaultKnowledge.Cause::id),
-                merged(looks, more.looks, FaultKnowledge.Look::id));
+                ById.merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
+                ById.merged(causes, more.causes, FaultKnowledge.Cause::id),
+                ById.merged(looks, more.looks, FaultKnowledge.Look::id));
     }
 
     /** The same without what was changed of one entry. */
@@ -62,9 +59,9 @@ public record FaultChanges(
                 shipped.version(),
                 shipped.none(),
                 shipped.areas(),
-                merged(shipped.symptoms(), symptoms, FaultKnowledge.Symptom::id),
-                merged(shipped.causes(), causes, FaultKnowledge.Cause::id),
-                merged(shipped.looks(), looks, FaultKnowledge.Look::id));
+                ById.merged(shipped.symptoms(), symptoms, FaultKnowledge.Symptom::id),
+                ById.merged(shipped.causes(), causes, FaultKnowledge.Cause::id),
+                ById.merged(shipped.looks(), looks, FaultKnowledge.Look::id));
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {
             throw new FieldProblem(
@@ -73,12 +70,5 @@ public record FaultChanges(
                     "A cause needs a symptom, a reason, and a look that tells it from the others at least every other time.");
         }
         return changed;
-    }
-
-    private static <T> List<T> merged(List<T> before, List<T> more, Function<T, String> id) {
-        Map<String, T> all = new LinkedHashMap<>();
-        before.forEach(one -> all.put(id.apply(one), one));
-        more.forEach(one -> all.put(id.apply(one), one));
-        return new ArrayList<>(all.values());
     }
 }

@@ -67,11 +67,6 @@ public final class Interchange {
         return first;
     }
 
-    /** Parts that were tried, by name. */
-    public List<String> parts() {
-        return tried.keySet().stream().sorted().toList();
-    }
-
     /**
      * What is believed of a fit.
      *

@@ -29,6 +29,15 @@ public record PartsPicture(List<Need> needs, List<Replacement> replacements, Lis
                                 fit.what().part().equals(part) && !fit.at().isBefore(one.at())));
     }
 
+    /** Every replacement of which it is still to be said how it fitted, each part once. */
+    public List<Replacement> fitsToJudge() {
+        return replacements.stream()
+                .map(one -> one.what().part())
+                .distinct()
+                .flatMap(part -> fitToJudge(part).stream())
+                .toList();
+    }
+
     /** Needs that still stand. */
     public List<Need> openNeeds() {
         return needs.stream().filter(Need::open).toList();

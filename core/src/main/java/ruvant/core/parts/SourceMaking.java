@@ -22,7 +22,6 @@ final class SourceMaking {
     private final List<Term> terms = new ArrayList<>();
     private Optional<Thing> thing = Optional.empty();
     private String number = "";
-    private long priceMinor;
     private int pieces = 1;
     private CameraKind madeFor = CameraKind.ANY;
     private Sources.Fitting fitting;
@@ -67,11 +66,6 @@ final class SourceMaking {
         return minor > 0 ? term(what, -minor) : this;
     }
 
-    SourceMaking price(long minor) {
-        priceMinor = minor;
-        return cost("its price", minor);
-    }
-
     SourceMaking minutes(int atTheBench) {
         minutes = atTheBench;
         return term(atTheBench + " min", -rates.minutes(atTheBench));
@@ -109,7 +103,6 @@ final class SourceMaking {
                 where,
                 thing,
                 number,
-                priceMinor,
                 pieces,
                 madeFor,
                 fitting.chance(),

@@ -97,7 +97,6 @@ public final class Sources {
      * @param id tells it from the others of this need
      * @param thing what is taken; empty for what is made or ordered
      * @param number of the catalogue, for what is ordered; else empty
-     * @param priceMinor of what is ordered, minor units; else 0
      * @param pieces how many of it can be had, at least 1; what is made or ordered can always be
      * @param fits chance that it fits, 0 to 1
      * @param fitWords from what that is known
@@ -115,7 +114,6 @@ public final class Sources {
             String where,
             Optional<Thing> thing,
             String number,
-            long priceMinor,
             int pieces,
             CameraKind madeFor,
             double fits,
@@ -211,7 +209,7 @@ public final class Sources {
                         catalogue.supplier() + ", " + item.number())
                 .number(item.number())
                 .fits(fitting, item.madeFor(), Condition.NEW.works())
-                .price(item.priceMinor())
+                .cost("its price", item.priceMinor())
                 .minutes(FETCH_MINUTES + fitting.workMinutes())
                 .comesIn(item.days())
                 .made();

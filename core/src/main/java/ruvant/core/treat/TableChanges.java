@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.job.Verdict;
+import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -60,10 +61,10 @@ public record TableChanges(
     /** These, and then others in place of them or besides. */
     public TableChanges plus(TableChanges more) {
         return new TableChanges(
-                merged(materials, more.materials, Materials.Material::id),
-                merged(agents, more.agents, Materials.Agent::id),
-                merged(soils, more.soils, Materials.Soil::id),
-                merged(waits, more.waits, Lubrication.WaitKind::id));
+                ById.merged(materials, more.materials, Materials.Material::id),
+                ById.merged(agents, more.agents, Materials.Agent::id),
+                ById.merged(soils, more.soils, Materials.Soil::id),
+                ById.merged(waits, more.waits, Lubrication.WaitKind::id));
     }
 
     /**
@@ -133,9 +134,9 @@ public record TableChanges(
     public Materials in(Materials shipped) {
         Materials changed = new Materials(
                 shipped.version(),
-                merged(shipped.materials(), materials, Materials.Material::id),
-                merged(shipped.agents(), agents, Materials.Agent::id),
-                merged(shipped.soils(), soils, Materials.Soil::id),
+                ById.merged(shipped.materials(), materials, Materials.Material::id),
+                ById.merged(shipped.agents(), agents, Materials.Agent::id),
+                ById.merged(shipped.soils(), soils, Materials.Soil::id),
                 shipped.methods(),
                 shipped.cautions());
         Set<String> known = ids(changed.materials(), Materials.Material::id);
@@ -153,7 +154,7 @@ public record TableChanges(
                 shipped.version(),
                 shipped.points(),
                 shipped.lubricants(),
-                merged(shipped.waits(), waits, Lubrication.WaitKind::id),
+                ById.merged(shipped.waits(), waits, Lubrication.WaitKind::id),
                 shipped.families(),
                 shipped.elsewhere());
     }
@@ -192,12 +193,5 @@ public record TableChanges(
 
     private static <T> Set<String> ids(List<T> all, Function<T, String> id) {
         return all.stream().map(id).collect(Collectors.toSet());
-    }
-
-    private static <T> List<T> merged(List<T> first, List<T> then, Function<T, String> id) {
-        Map<String, T> all = new LinkedHashMap<>();
-        first.forEach(one -> all.put(id.apply(one), one));
-        then.forEach(one -> all.put(id.apply(one), one));
-        return List.copyOf(all.values());
     }
 }

@@ -1,6 +1,5 @@
 package ruvant.server.parts;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -9,7 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.knowledge.KnownPart;
+import ruvant.core.knowledge.PartsList;
 import ruvant.core.parts.BreakOrMend;
 import ruvant.core.parts.shelf.BodyPart;
 import ruvant.core.parts.shelf.ShelfPicture;
@@ -20,8 +19,6 @@ import ruvant.server.record.LearnedModels;
 @RestController
 @RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
 class DonorsController {
-    private static final int MINUTES_NOT_KNOWN = 15;
-
     private final ShelfService shelf;
     private final PartsDesk desk;
     private final LearnedModels learned;
@@ -58,13 +55,6 @@ class DonorsController {
     /** A parts list for a model, by what came off its cameras here. */
     @GetMapping("/parts-of")
     List<BodyPart> partsOf(@RequestParam String maker, @RequestParam String model) {
-        return learned.of(maker, model).parts().stream()
-                .map(DonorsController::bodyPart)
-                .toList();
-    }
-
-    private static BodyPart bodyPart(KnownPart part) {
-        Duration takes = part.stripTakes();
-        return new BodyPart(part.name(), 0, takes.isZero() ? MINUTES_NOT_KNOWN : (int) Math.max(1, takes.toMinutes()));
+        return PartsList.of(learned.of(maker, model));
     }
 }

@@ -287,10 +287,7 @@ public record JobView(
     /** What is asked once for each piece that came from somewhere, when its part has gone back on. */
     private static List<FitToJudge> fits(JobPicture picture) {
         CameraKind own = CameraKind.of(picture.received().camera());
-        return picture.parts().replacements().stream()
-                .map(one -> one.what().part())
-                .distinct()
-                .flatMap(part -> picture.parts().fitToJudge(part).stream())
+        return picture.parts().fitsToJudge().stream()
                 .map(one -> new FitToJudge(
                         one.what().part(),
                         one.what().madeFor(own),

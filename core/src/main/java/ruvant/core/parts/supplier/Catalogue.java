@@ -1,9 +1,13 @@
 package ruvant.core.parts.supplier;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import ruvant.core.job.CameraKind;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
 
 /**
  * What a supplier offers.
@@ -17,6 +21,15 @@ public record Catalogue(String supplier, List<Item> items) {
     public Catalogue {
         supplier = Check.name("supplier", supplier);
         items = Check.some("items", items, MOST_ITEMS);
+        Set<String> numbers = new HashSet<>();
+        items.forEach(item -> {
+            if (!numbers.add(item.number().toLowerCase(Locale.ROOT))) {
+                throw new FieldProblem(
+                        "items",
+                        "The number “" + item.number() + "” is in the catalogue twice.",
+                        "Give each thing a number of its own.");
+            }
+        });
     }
 
     /**
