@@ -109,6 +109,23 @@ class AllocationTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23, 24, 25, 26})
+    void insisting_costs_what_trying_all_with_and_without_it_says(long seed) {
+        Case one = random(seed, 4, 3, 0.7);
+        double free = bruteForce(one, 0, Set.of(), Set.of());
+        for (Allocation.Offer insisted : one.offers()) {
+            List<Allocation.Offer> onlyThat = one.offers().stream()
+                    .filter(other -> other.need() != insisted.need())
+                    .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
+            double certain = 1e6;
+            onlyThat.add(offer(insisted.need(), insisted.slot(), insisted.donor(), insisted.net() + certain));
+            double forced = bruteForce(new Case(one.needs(), onlyThat, one.opening()), 0, Set.of(), Set.of()) - certain;
+            assertThat(Allocation.insistingCosts(one.needs(), one.offers(), one.opening(), insisted))
+                    .isCloseTo(Math.max(0, free - forced), within(0.01));
+        }
+    }
+
     @Test
     void taking_the_dearest_first_is_worse_than_the_whole() {
         // one donor serves both once it is open; the better part alone from another would open two

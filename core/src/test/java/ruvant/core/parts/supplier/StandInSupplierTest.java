@@ -1,6 +1,7 @@
 package ruvant.core.parts.supplier;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -11,6 +12,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import ruvant.core.parts.shelf.ShelfEntry;
 import ruvant.core.parts.shelf.ShelfLog;
+import ruvant.core.units.FieldProblem;
 
 class StandInSupplierTest {
     private static final Instant AT = Instant.parse("2026-03-02T09:00:00Z");
@@ -30,6 +32,14 @@ class StandInSupplierTest {
                 .limit(1_000)
                 .map(order -> supplier.parcel(order, AT, ORDER))
                 .toList();
+    }
+
+    @Test
+    void aNumberIsGivenOnce() {
+        Catalogue.Item item = CATALOGUE.items().getFirst();
+        assertThatThrownBy(() -> new Catalogue("Cobb & Daughters", List.of(item, item)))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageContaining("P-14");
     }
 
     @Test
