@@ -4,7 +4,7 @@ import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
 import { queries } from "./api/queries";
 import "./index.css";
-import { router } from "./shell/routes";
+import { router } from "./routes";
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

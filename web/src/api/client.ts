@@ -34,7 +34,7 @@ export class Problem extends Error {
   }
 }
 
-/** The server cannot be reached at all. */
+/** The server cannot be reached, or is in trouble itself: what was sent may be sent again. */
 export class Away extends Error {}
 
 /** Unwraps an answer: its data, a {@link Problem}, or {@link Away}. */
@@ -48,7 +48,7 @@ export async function answer<T>(
     throw new Away("Ruvant's server does not answer.");
   }
   if (got.response.ok) return got.data as T;
-  if (got.response.status >= 502) throw new Away("Ruvant's server does not answer.");
+  if (got.response.status >= 500) throw new Away("Ruvant's server does not answer.");
   const body = typeof got.error === "object" && got.error !== null ? got.error : {};
   throw new Problem(body, `The server answered ${got.response.status}.`);
 }

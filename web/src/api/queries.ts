@@ -30,10 +30,11 @@ export const jobQuery = (tag: string) =>
     refetchInterval: (query) => untilNextWait(query.state.data),
   });
 
-export const logQuery = (tag: string) =>
+/** Every line of a log: a job's, by its tag, or the shop's own. */
+export const linesQuery = (log: string) =>
   queryOptions({
-    queryKey: ["log", tag],
-    queryFn: () => answer(server.GET("/api/jobs/{tag}/log", { params: { path: { tag } } })),
+    queryKey: ["lines", log],
+    queryFn: () => answer(server.GET("/api/logs/{log}/lines", { params: { path: { log } } })),
   });
 
 export const benchQuery = queryOptions({

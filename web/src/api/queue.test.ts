@@ -2,14 +2,13 @@ import { afterEach, beforeEach, expect, it, vi } from "vitest";
 
 type Queue = typeof import("./queue");
 
-const line = (tag: string, id: string) => ({
-  tag,
+const line = (log: string, id: string) => ({
+  log,
   by: "Ada",
   basedOn: 1,
   lines: [{ id, saidAt: "2031-03-04T09:00:00Z", entry: { kind: "noted" as const, text: id } }],
 });
-const taken = () =>
-  new Response(JSON.stringify({ tag: "R-0001", now: "2031-03-04T09:00:00Z" }), { status: 200 });
+const taken = () => new Response(JSON.stringify({ log: "R-0001", lastSequence: 2 }), { status: 200 });
 const refused = () =>
   new Response(JSON.stringify({ detail: "is back already", code: "alreadyBack" }), { status: 409 });
 const gone = () => Promise.reject(new TypeError("network"));
@@ -48,9 +47,9 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-it("sends at once and resolves with the job", async () => {
+it("sends at once and resolves with how far the log goes", async () => {
   const { send, queueState } = await queue();
-  expect((await send(line("R-0001", "a")))?.tag).toBe("R-0001");
+  expect(await send(line("R-0001", "a"))).toBe(2);
   expect(queueState()).toMatchObject({ waiting: 0, away: false });
 });
 
@@ -84,7 +83,46 @@ it("shows a line that is refused later, when nobody waits for it any more", asyn
   answers = [refused];
   await vi.advanceTimersByTimeAsync(2100);
   await vi.waitFor(() => expect(queueState().refused).toHaveLength(1));
-  expect(queueState().refused[0].lines[0].id).toBe("a");
+  expect(queueState().refused[0].sending.lines[0].id).toBe("a");
+});
+
+it("keeps lines on any trouble of the server itself", async () => {
+  const { send, queueState, work } = await queue();
+  for (const status of [500, 503, 507]) {
+    answers = [() => new Response(JSON.stringify({ detail: "broken" }), { status })];
+    expect(await send(line("R-0001", `at ${status}`))).toBeUndefined();
+    await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 1, away: true }));
+    await work();
+    await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 0, away: false }));
+  }
+});
+
+it("keeps what was refused through a reload, until it is sent again or discarded", async () => {
+  const first = await queue();
+  answers = [gone];
+  await first.send(line("shelf", "a"));
+  answers = [refused];
+  await vi.advanceTimersByTimeAsync(2100);
+  await vi.waitFor(() => expect(first.queueState().refused).toHaveLength(1));
+
+  const again = await queue();
+  expect(again.queueState().refused[0]).toMatchObject({
+    message: "is back already",
+    sending: { log: "shelf" },
+  });
+  fetched = [];
+  again.retry(again.queueState().refused[0]);
+  await vi.waitFor(() => expect(fetched).toEqual(["a"]));
+  expect(again.queueState().refused).toHaveLength(0);
+  expect(Object.keys(localStorage)).toEqual([]);
+});
+
+it("adopts lines of a queue from before logs had names", async () => {
+  const { log, ...rest } = line("R-0001", "older");
+  localStorage.setItem("ruvant.queue.older", JSON.stringify([{ ...rest, tag: log }]));
+  const { work } = await queue();
+  await work();
+  await vi.waitFor(() => expect(fetched).toEqual(["older"]));
 });
 
 it("adopts what a window left behind when it was closed", async () => {

@@ -1,52 +1,73 @@
-import { answer, Away, Problem, server, type Entry, type JobView } from "./client";
-import { clockSaid } from "./clock";
+import { answer, Away, Problem, server, type Entry } from "./client";
 import { newId } from "./ids";
-import { queries } from "./queries";
+import { refreshed } from "./refreshed";
 
-/** Lines on their way to the server. */
+/** Lines on their way into a log: a job's, by its tag, or the shop's own. */
 export interface Sending {
-  tag: string;
+  log: string;
   by: string;
   basedOn: number;
   lines: { id: string; before?: string; saidAt: string; entry: Entry }[];
+}
+
+/** Lines that the server would not take, and why. They are kept until somebody decides what becomes of them. */
+export interface Refused {
+  sending: Sending;
+  message: string;
+  remedy: string;
 }
 
 /** What the screen should say about the queue. */
 export interface QueueState {
   waiting: number;
   away: boolean;
-  refused: { tag: string; problem: Problem; lines: Sending["lines"] }[];
+  refused: Refused[];
 }
 
 /** Each window keeps its own queue, and a new window adopts what others left: sending twice is harmless. */
 const STORED = "ruvant.queue.";
 const OWN = STORED + newId();
+const REFUSED = "ruvant.refused";
 
-type Settle = { resolve: (job: JobView | undefined) => void; reject: (problem: unknown) => void };
+type Settle = { resolve: (lastSequence: number | undefined) => void; reject: (problem: unknown) => void };
 
 const pending: Sending[] = stored();
 const settles = new Map<Sending, Settle>();
-let state: QueueState = { waiting: pending.length, away: false, refused: [] };
+let state: QueueState = { waiting: pending.length, away: false, refused: read<Refused>(REFUSED) };
 const listeners = new Set<() => void>();
 let working = false;
+
+function read<T>(key: string): T[] {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? "[]") as T[];
+  } catch {
+    return [];
+  }
+}
+
+/** Lines of a window from before logs had names were a job's, by its tag. */
+function named(one: Sending & { tag?: string }): Sending {
+  return { log: one.log ?? one.tag, by: one.by, basedOn: one.basedOn, lines: one.lines };
+}
 
 function stored(): Sending[] {
   const left: Sending[] = [];
   for (const key of Object.keys(localStorage).filter((name) => name.startsWith(STORED))) {
-    try {
-      left.push(...(JSON.parse(localStorage.getItem(key) ?? "[]") as Sending[]));
-    } catch {
-      continue;
-    }
+    left.push(...read<Sending>(key).map(named));
     localStorage.removeItem(key);
   }
   if (left.length > 0) localStorage.setItem(OWN, JSON.stringify(left));
   return left;
 }
 
+function keep(key: string, values: unknown[]): void {
+  if (values.length > 0) localStorage.setItem(key, JSON.stringify(values));
+  else localStorage.removeItem(key);
+}
+
 function publish(change: Partial<QueueState>): void {
-  if (pending.length > 0) localStorage.setItem(OWN, JSON.stringify(pending));
-  else localStorage.removeItem(OWN);
+  keep(OWN, pending);
+  if (change.refused !== undefined) keep(REFUSED, change.refused);
   state = { ...state, ...change, waiting: pending.length };
   listeners.forEach((listener) => listener());
 }
@@ -60,18 +81,26 @@ export function onQueue(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-export function forgetRefused(): void {
-  publish({ refused: [] });
+/** Lines that were refused are not wanted any more. */
+export function discard(refused: Refused): void {
+  publish({ refused: state.refused.filter((one) => one !== refused) });
+}
+
+/** Sends lines that were refused once more, on the log as it is now. */
+export function retry(refused: Refused): void {
+  pending.push({ ...refused.sending, basedOn: 0 });
+  discard(refused);
+  void work();
 }
 
 /**
- * Sends lines, in order and each once: they carry ids of their own, so a repeat is harmless. Resolves with the job as
- * it then is, or with nothing when the server is away and the lines wait here.
+ * Sends lines, in order and each once: they carry ids of their own, so a repeat is harmless. Resolves with the last
+ * sequence of the log as it then is, or with nothing when the server is away and the lines wait here.
  */
-export function send(sending: Sending): Promise<JobView | undefined> {
+export function send(sending: Sending): Promise<number | undefined> {
   pending.push(sending);
   publish({});
-  const settled = new Promise<JobView | undefined>((resolve, reject) =>
+  const settled = new Promise<number | undefined>((resolve, reject) =>
     settles.set(sending, { resolve, reject }),
   );
   void work();
@@ -92,16 +121,14 @@ export async function work(): Promise<void> {
 async function sendFirst(first: Sending): Promise<boolean> {
   const settle = settles.get(first);
   try {
-    const job = await answer(
-      server.POST("/api/jobs/{tag}/entries", {
-        params: { path: { tag: first.tag } },
+    const appended = await answer(
+      server.POST("/api/logs/{log}/lines", {
+        params: { path: { log: first.log } },
         body: { by: first.by, basedOn: first.basedOn, lines: first.lines },
       }),
     );
-    clockSaid(job.now);
-    queries.setQueryData(["job", first.tag], job);
     done(first, { away: false });
-    settle?.resolve(job);
+    settle?.resolve(appended.lastSequence);
     return true;
   } catch (problem) {
     if (problem instanceof Away) {
@@ -110,10 +137,10 @@ async function sendFirst(first: Sending): Promise<boolean> {
       publish({ away: true });
       return false;
     }
-    // nobody waits for the answer of a line that was sent later than it was typed: it is shown instead
+    // nobody waits for the answer of a line that was sent later than it was typed: it is kept and shown instead
     const refused =
       settle === undefined && problem instanceof Problem
-        ? [...state.refused, { tag: first.tag, problem, lines: first.lines }]
+        ? [...state.refused, { sending: first, message: problem.message, remedy: problem.remedy }]
         : state.refused;
     done(first, { away: false, refused });
     settle?.reject(problem);
@@ -125,9 +152,7 @@ function done(first: Sending, change: Partial<QueueState>): void {
   pending.shift();
   settles.delete(first);
   publish(change);
-  void queries.invalidateQueries({ queryKey: ["log", first.tag] });
-  void queries.invalidateQueries({ queryKey: ["bench"] });
-  void queries.invalidateQueries({ queryKey: ["waits"] });
+  refreshed(first.log);
 }
 
 setInterval(() => void work(), 2000);

@@ -1,10 +1,6 @@
-import { keepPreviousData, queryOptions, useQueryClient } from "@tanstack/react-query";
-import { notify } from "../shell/notices";
-import { useSigner } from "../shell/signer";
+import { keepPreviousData, queryOptions } from "@tanstack/react-query";
 import { answer, server, type Schemas } from "./client";
-import { newId } from "./ids";
 
-export type ShelfEntry = Schemas["ShelfEntry"];
 export type Source = Schemas["Source"];
 export type StockRow = Schemas["StockRow"];
 export type DonorRow = Schemas["DonorRow"];
@@ -52,11 +48,6 @@ export const catalogueQuery = (find: string) =>
     placeholderData: keepPreviousData,
   });
 
-export const shelfLogQuery = queryOptions({
-  queryKey: ["shelf", "log"],
-  queryFn: () => answer(server.GET("/api/shelf/log")),
-});
-
 export const interchangeQuery = queryOptions({
   queryKey: ["shelf", "interchange"],
   queryFn: () => answer(server.GET("/api/shelf/interchange")),
@@ -87,19 +78,6 @@ export const sourcesQuery = (tag: string, lastSequence: number, part: string) =>
     placeholderData: keepPreviousData,
     retry: false,
   });
-
-/** Adds lines to the shelf's log, all or none, and asks anew for what they change. Gives the lines' ids. */
-export function useShelf() {
-  const client = useQueryClient();
-  const { signer } = useSigner();
-  return async (entries: ShelfEntry[], said: string): Promise<string[]> => {
-    const lines = entries.map((entry) => ({ id: newId(), entry }));
-    await answer(server.POST("/api/shelf/entries", { body: { by: signer, lines } }));
-    await client.invalidateQueries({ queryKey: ["shelf"] });
-    notify({ kind: "done", text: said });
-    return lines.map((line) => line.id);
-  };
-}
 
 /** Brings a table in from a file: stock is added to, a catalogue takes the place of the one at hand. */
 export async function takeTable(which: "stock" | "catalogue", by: string, table: string) {

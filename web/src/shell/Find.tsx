@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { findQuery } from "../api/queries";
-import { JobLine } from "../rooms/cameras/JobLine";
+import { JobLine } from "../rooms/cameras";
 import { Window } from "../ui/Window";
 
 /** Finds a camera by tag, owner, maker, model, serial number or complaint. */

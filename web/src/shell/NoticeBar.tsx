@@ -1,7 +1,8 @@
 import { useEffect, useSyncExternalStore } from "react";
-import { forgetRefused, onQueue, queueState } from "../api/queue";
+import type { Entry } from "../api/client";
+import { discard, onQueue, queueState, retry } from "../api/queue";
 import { Button } from "../ui/Button";
-import { dismiss, useNotice } from "./notices";
+import { dismiss, useNotice } from "../hands/notices";
 
 const SHOWN_MS = 6000;
 
@@ -16,21 +17,25 @@ export function NoticeBar() {
   }, [notice]);
   return (
     <div className="pointer-events-none fixed bottom-[78px] left-1/2 z-30 flex w-max max-w-[92vw] -translate-x-1/2 flex-col items-center gap-2 print:hidden">
-      {queue.refused.map((refused, index) => (
+      {queue.refused.map((refused) => (
         <div
-          key={index}
+          key={refused.sending.lines[0]?.id}
           role="alert"
           className="border-stop bg-sheet pointer-events-auto rounded-[4px] border-l-4 px-4 py-2 shadow-md"
         >
           <p className="text-stop font-bold">
-            {refused.tag}: a line typed while the server was away was not taken. {refused.problem.message}
+            {refused.sending.log}: a line typed while the server was away was not taken. {refused.message}
           </p>
+          <p>{refused.remedy} It is kept here until you decide.</p>
           <p className="num text-[13.5px]">
-            {refused.lines.map((line) => JSON.stringify(line.entry)).join(" ")}
+            {refused.sending.lines.map((line) => inShort(line.entry)).join("; ")}
           </p>
-          <Button kind="quiet" onClick={forgetRefused}>
-            I have noted it
-          </Button>
+          <div className="flex gap-2">
+            <Button onClick={() => retry(refused)}>Send again</Button>
+            <Button kind="quiet" onClick={() => discard(refused)}>
+              Discard
+            </Button>
+          </div>
         </div>
       ))}
       <div role="status" aria-live="polite" className="flex flex-col items-center gap-2">
@@ -60,4 +65,11 @@ export function NoticeBar() {
       </div>
     </div>
   );
+}
+
+/** What a line says, without knowing its kind: its words and figures in their order. */
+function inShort(entry: Entry): string {
+  return Object.values(entry)
+    .filter((value) => (typeof value === "string" && value !== "") || typeof value === "number")
+    .join(", ");
 }

@@ -2,6 +2,7 @@ import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import type { JobView } from "../api/client";
 import { work } from "../api/queue";
+import { refreshed } from "../api/refreshed";
 
 /**
  * Listens for what other windows change, and asks anew for what is out of date. Only while the page is to be seen: a
@@ -38,21 +39,13 @@ export function useServerEvents() {
 function listen(client: QueryClient): EventSource {
   const source = new EventSource("/api/events");
   source.addEventListener("open", () => void work());
-  source.addEventListener("job", (event) => {
-    const { tag, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
-      tag: string;
+  source.addEventListener("log", (event) => {
+    const { log, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
+      log: string;
       lastSequence: number;
     };
-    const shown = client.getQueryData<JobView>(["job", tag]);
-    if (shown === undefined || shown.lastSequence < lastSequence) {
-      void client.invalidateQueries({ queryKey: ["job", tag] });
-      void client.invalidateQueries({ queryKey: ["log", tag] });
-    }
-    void client.invalidateQueries({ queryKey: ["bench"] });
-    void client.invalidateQueries({ queryKey: ["waits"] });
-    void client.invalidateQueries({ queryKey: ["shelf", "needs"] });
+    const shown = client.getQueryData<JobView>(["job", log]);
+    if (shown === undefined || shown.lastSequence < lastSequence) refreshed(log);
   });
-  source.addEventListener("shelf", () => void client.invalidateQueries({ queryKey: ["shelf"] }));
-  source.addEventListener("house", () => void client.invalidateQueries());
   return source;
 }

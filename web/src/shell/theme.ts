@@ -1,5 +1,5 @@
 import { useEffect } from "react";
-import { storedValue } from "./stored";
+import { storedValue } from "../hands/stored";
 
 const chosen = storedValue("ruvant.theme", "day");
 

@@ -6,7 +6,7 @@ import { createMemoryRouter, RouterProvider } from "react-router";
 import { afterEach } from "vitest";
 import type { JobView } from "../api/client";
 import { queries } from "../api/queries";
-import { dismiss } from "../shell/notices";
+import { dismiss } from "../hands/notices";
 import { aHouse, aJob } from "./examples";
 
 export { AWAY, answering, asked, logged, Refusal } from "./server";
@@ -25,7 +25,7 @@ export function atTheBench(room: ReactElement, job: JobView = aJob(), address = 
   queries.setQueryData(["house"], aHouse());
   answering({
     [`GET /api/jobs/${job.tag}`]: job,
-    [`POST /api/jobs/${job.tag}/entries`]: job,
+    [`POST /api/logs/${job.tag}/lines`]: { log: job.tag, lastSequence: job.lastSequence },
     "GET /api/house": aHouse(),
   });
   const router = createMemoryRouter(

@@ -146,6 +146,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     notAccounted: 0,
     notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [] },
+    refitting: {},
     visitor: { opened: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
     ownerToAgree: true,
     wayBack: { hands: "PT0S", chain: [] },
@@ -213,6 +214,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
 /** A house with two people and one settled kind of point. */
 export function aHouse(): House {
   return {
+    lastSequence: 0,
     practice: {
       shopName: "The Lantern Bench",
       people: ["Ada", "Tomas"],

@@ -37,7 +37,7 @@ export function forgetAnswers(): void {
 /** The entries that were logged, oldest first. */
 export function logged(): Entry[] {
   return asked
-    .filter((one) => one.method === "POST" && one.path.endsWith("/entries"))
+    .filter((one) => one.method === "POST" && one.path.endsWith("/lines"))
     .flatMap((one) => (one.body as { lines: { entry: Entry }[] }).lines.map((line) => line.entry));
 }
 

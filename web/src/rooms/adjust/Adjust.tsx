@@ -1,10 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import type { Schemas } from "../../api/client";
 import { adjustersQuery } from "../../api/queries";
 import { ProblemNote } from "../../ui/ProblemNote";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 import { Adjusters } from "./Adjusters";
 import { NextTurn } from "./NextTurn";
 import { OrderPlot } from "./OrderPlot";
@@ -12,9 +11,6 @@ import { Results } from "./Results";
 import { TriedSettings } from "./TriedSettings";
 import { TurnsMap } from "./TurnsMap";
 import { TurnsPlot } from "./TurnsPlot";
-
-export type AdjustView = Schemas["AdjustView"];
-export type Plan = AdjustView["plan"];
 
 /** Which adjuster, which way, how far. */
 export function Adjust() {

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
-import type { AdjustView } from "./Adjust";
+import type { AdjustView } from "./plan";
 import { DescribeAdjuster } from "./DescribeAdjuster";
 
 type Offer = AdjustView["offers"][number];

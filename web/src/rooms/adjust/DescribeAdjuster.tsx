@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
@@ -8,7 +8,7 @@ import { figureOf } from "../../ui/figures";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Window } from "../../ui/Window";
-import type { AdjustView } from "./Adjust";
+import type { AdjustView } from "./plan";
 
 type Described = Schemas["AdjusterDescribed"];
 type Moves = Described["moves"][number];

@@ -1,10 +1,10 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
-import { oddsWords } from "../prove/SpeedsSay";
+import { oddsWords } from "../../ui/Odds";
 import { StateMark, type Mark } from "../../ui/State";
-import type { AdjustView, Plan } from "./Adjust";
+import type { AdjustView, Plan } from "./plan";
 
 const SAID: Record<Plan["verdict"], { words: string; mark: Mark; look: string }> = {
   NOTHING_CHOSEN: { words: "What do you turn?", mark: "open", look: "border-l-line" },

@@ -1,6 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
-import type { Plan } from "./Adjust";
+import type { Plan } from "./plan";
 import { bare } from "./NextTurn";
 
 type Bracket = Plan["brackets"][number];

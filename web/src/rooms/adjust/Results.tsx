@@ -1,14 +1,14 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { figureOrSay } from "../../ui/figures";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
-import type { AdjustView } from "./Adjust";
+import type { AdjustView } from "./plan";
 
 type Outlook = AdjustView["plan"]["outlooks"][number];
 type Described = Schemas["ResultDescribed"];

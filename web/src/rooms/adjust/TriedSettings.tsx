@@ -1,8 +1,8 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
-import type { AdjustView } from "./Adjust";
+import type { AdjustView } from "./plan";
 
 const SHOWN = 12;
 

@@ -1,6 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
-import type { Plan } from "./Adjust";
+import type { Plan } from "./plan";
 import { nearest } from "./NextTurn";
 
 type Field = NonNullable<Plan["map"]>;

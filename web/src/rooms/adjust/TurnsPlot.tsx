@@ -1,7 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import { useId } from "react";
 import { Panel } from "../../ui/Panel";
-import type { Plan } from "./Adjust";
+import type { Plan } from "./plan";
 import { bare, nearest } from "./NextTurn";
 
 type Slice = Plan["slices"][number];

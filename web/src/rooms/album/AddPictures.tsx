@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";

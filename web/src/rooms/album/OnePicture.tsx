@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
@@ -12,7 +12,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
 import { wholeOf } from "./keepPicture";
-import { altOf, type Shot } from "./Pictures";
+import { altOf, type Shot } from "./shot";
 import { TapScrews, useTaps } from "./TapScrews";
 
 type Mode = "look" | "pin" | "screws";

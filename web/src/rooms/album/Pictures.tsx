@@ -1,8 +1,8 @@
+import { altOf } from "./shot";
 import { useSearchParams } from "react-router";
-import type { JobView } from "../../api/client";
 import { exact } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 import { AddPictures } from "./AddPictures";
 import { ToCome } from "./ToCome";
 import { smallOf } from "./keepPicture";
@@ -59,14 +59,5 @@ export function Pictures() {
         <OnePicture key={shown.id} job={job} shot={shown} part={part} />
       )}
     </div>
-  );
-}
-
-export type Shot = JobView["album"]["shots"][number];
-
-export function altOf(shot: Shot): string {
-  return (
-    [shot.what.part, shot.what.shows].filter((word) => word !== undefined && word !== "").join(": ") ||
-    "Picture"
   );
 }

@@ -1,19 +1,19 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import { removed } from "../../api/entries";
 import type { JobView, Schemas } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { guessQuery, useWords } from "../../api/queries";
-import { useDraft } from "../../shell/draft";
-import { useKeys } from "../../shell/keys";
+import { useDraft } from "../../hands/draft";
+import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { FastenerEditor, FRESH } from "../strip/FastenerEditor";
-import { fastenerWords } from "../strip/fastenerWords";
-import type { Shot } from "./Pictures";
+import { FastenerEditor, FRESH } from "../../ui/FastenerEditor";
+import { fastenerWords } from "../../ui/fastenerWords";
+import type { Shot } from "./shot";
 
 type Fastener = Schemas["Fastener"];
 

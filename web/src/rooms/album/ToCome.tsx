@@ -1,4 +1,4 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { exact } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";

@@ -3,8 +3,8 @@ import type { JobView } from "../../api/client";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { placeOf } from "../../valley/Path";
-import { TrayView } from "../strip/TrayView";
-import { WaitList } from "../treat/WaitList";
+import { TrayView } from "../strip";
+import { WaitList } from "../treat";
 import { PickUpAgain } from "./PickUpAgain";
 
 /** What lies beside the camera: what to do next, the tray, what waits. */

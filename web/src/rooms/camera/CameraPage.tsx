@@ -1,19 +1,19 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, Outlet, useLocation, useNavigate } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Stop } from "../../api/client";
-import { jobQuery, logQuery } from "../../api/queries";
-import { useKeys } from "../../shell/keys";
-import { notify } from "../../shell/notices";
-import { useSigner } from "../../shell/signer";
+import { jobQuery, linesQuery } from "../../api/queries";
+import { useKeys } from "../../hands/keys";
+import { notify } from "../../hands/notices";
+import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { day, minutesWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { Path, placeOf, STOPS } from "../../valley/Path";
 import { LogLine } from "./LogLine";
-import { useTag } from "./useJob";
+import { useTag } from "../../hands/useJob";
 
 /** The stand is where one proves; turning an adjuster is done on the floor. */
 const WITHIN: Record<string, string> = { stand: "prove", adjust: "mend" };
@@ -157,7 +157,7 @@ function useUndo(tag: string) {
   const append = useAppend(tag);
   const { signer } = useSigner();
   return async () => {
-    const log = await client.fetchQuery({ ...logQuery(tag), staleTime: 0 });
+    const log = await client.fetchQuery({ ...linesQuery(tag), staleTime: 0 });
     const last = log.filter((line) => line.by === signer).at(-1);
     if (last === undefined) {
       notify({ kind: "problem", text: `${signer} has logged nothing here yet.` });

@@ -44,7 +44,7 @@ it("keeps a refused line as it was typed, with the reason over it", async () => 
   atTheBench(<LogLine job={aJob()} />);
   answering({
     ...reads(),
-    "POST /api/jobs/R-0001/entries": new Refusal(409, {
+    "POST /api/logs/R-0001/lines": new Refusal(409, {
       detail: "“front plate” is off already.",
       remedy: "Give it a name of its own.",
     }),

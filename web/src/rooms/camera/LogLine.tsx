@@ -1,14 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import { Away, Problem, answer, server, type JobView, type Reading } from "../../api/client";
 import { knownQuery, readingQuery } from "../../api/queries";
-import { useDraft } from "../../shell/draft";
+import { useDraft } from "../../hands/draft";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
-import { BeforeLift, metOf } from "../strip/BeforeLift";
+import { BeforeLift, metOf } from "../strip";
 import { completed } from "./completed";
-import { useProposed } from "./proposedLine";
+import { useProposed } from "../../hands/proposedLine";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",

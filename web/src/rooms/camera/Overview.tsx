@@ -3,7 +3,7 @@ import { Empty } from "../../ui/Panel";
 import { Floor } from "../../valley/Floor";
 import { Valley } from "../../valley/Valley";
 import { Aside } from "./Aside";
-import { useJob } from "./useJob";
+import { useJob } from "../../hands/useJob";
 
 /** The whole camera in one look. */
 export function Overview() {

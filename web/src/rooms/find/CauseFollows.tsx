@@ -1,6 +1,6 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";

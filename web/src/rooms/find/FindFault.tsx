@@ -1,15 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { day } from "../../ui/dates";
 import { diagnosisQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { Aside } from "../camera/Aside";
-import { useJob } from "../camera/useJob";
+import { Aside } from "../camera";
+import { useJob } from "../../hands/useJob";
 import { Ledger } from "./Ledger";
 import { Likely, type Diagnosis } from "./Likely";
 import { CauseFollows } from "./CauseFollows";
@@ -17,7 +17,8 @@ import { Foretold } from "./Foretold";
 import { NextLooks } from "./NextLooks";
 import { Reopen } from "./Reopen";
 import { Suspects } from "./Suspects";
-import { oddsWords, SpeedsSay } from "../prove/SpeedsSay";
+import { oddsWords } from "../../ui/Odds";
+import { SpeedsSay } from "../prove";
 
 /** The fault: what is seen, who is suspected, what cleared whom, what it was. */
 export function FindFault() {

@@ -1,8 +1,8 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
-import { oddsWords } from "../prove/SpeedsSay";
+import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
 
 /** Every look that was taken, with what it moved; what cleared a suspect is a result as well. */

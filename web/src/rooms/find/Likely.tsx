@@ -1,9 +1,9 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { Odds, oddsWords } from "../prove/SpeedsSay";
+import { Odds, oddsWords } from "../../ui/Odds";
 
 export type Diagnosis = Schemas["DiagnosisView"];
 

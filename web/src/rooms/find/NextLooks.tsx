@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
-import { oddsWords } from "../prove/SpeedsSay";
+import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
 
 type Look = Diagnosis["next"][number];

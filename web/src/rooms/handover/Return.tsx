@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
@@ -8,7 +8,7 @@ import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 
 /** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
 export function Return() {

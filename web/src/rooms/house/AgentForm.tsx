@@ -5,7 +5,7 @@ import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { PickMany } from "../../ui/Pick";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Tables } from "./TablesPage";
+import type { Tables } from "./tables";
 import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
 

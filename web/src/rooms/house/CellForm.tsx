@@ -7,7 +7,7 @@ import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Tables } from "./TablesPage";
+import type { Tables } from "./tables";
 import { useTables } from "./useTables";
 
 type Verdict = Schemas["VerdictWhy"]["verdict"];

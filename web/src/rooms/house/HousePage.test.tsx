@@ -1,26 +1,34 @@
-import { answering, asked, inTheShop, named, Refusal } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aHouse } from "../../testing/examples";
 import { HousePage } from "./HousePage";
 import { WellLabels } from "./WellLabels";
 
+const STORED = { log: "house", lastSequence: 1 };
 const save = () => fireEvent.click(named("button", "So we work"));
-const sent = () => asked.find((one) => one.method === "PUT")?.body;
 
 it("changes how the house works: people one a line, figures with a comma", async () => {
   inTheShop(<HousePage />);
-  answering({ "PUT /api/house": aHouse() });
+  answering({ "POST /api/logs/house/lines": STORED });
   fireEvent.change(screen.getByLabelText("Who may sign, one a line"), { target: { value: "Ada\n\nMei\n" } });
   fireEvent.change(screen.getByLabelText("Look-alikes: mm apart"), { target: { value: "0,5" } });
   save();
-  await waitFor(() => expect(sent()).toMatchObject({ people: ["Ada", "Mei"], lookAlikeMm: 0.5 }));
+  await waitFor(() =>
+    expect(logged()).toEqual([
+      { kind: "lookAlikesSet", withinMm: 0.5 },
+      { kind: "peopleSet", people: ["Ada", "Mei"] },
+    ]),
+  );
 });
 
 it("says beside the field what cannot be, and keeps what was typed", async () => {
   inTheShop(<HousePage />);
   answering({
-    "PUT /api/house": new Refusal(422, { field: "trayRows", detail: "A tray has 1 to 12 rows, not 99." }),
+    "POST /api/logs/house/lines": new Refusal(422, {
+      field: "trayRows",
+      detail: "A tray has 1 to 12 rows, not 99.",
+    }),
   });
   const rows = screen.getByLabelText<HTMLInputElement>("Rows of tray 1");
   fireEvent.change(rows, { target: { value: "99" } });
@@ -32,18 +40,21 @@ it("says beside the field what cannot be, and keeps what was typed", async () =>
 
 it("has as many trays as the shop has, each with its own shape", async () => {
   inTheShop(<HousePage />);
-  answering({ "PUT /api/house": aHouse() });
+  answering({ "POST /api/logs/house/lines": STORED });
   fireEvent.click(named("button", /One more tray: its wells are 2A1/));
   fireEvent.change(screen.getByLabelText("Tray 2 is told by"), { target: { value: "lidded" } });
   fireEvent.change(screen.getByLabelText("Rows of tray 2"), { target: { value: "3" } });
   save();
   await waitFor(() =>
-    expect(sent()).toMatchObject({
-      trays: [
-        { name: "", rows: 4, columns: 6 },
-        { name: "lidded", rows: 3, columns: 6 },
-      ],
-    }),
+    expect(logged()).toEqual([
+      {
+        kind: "traysSet",
+        trays: [
+          { name: "", rows: 4, columns: 6 },
+          { name: "lidded", rows: 3, columns: 6 },
+        ],
+      },
+    ]),
   );
   fireEvent.click(named("button", "Take tray 2 away"));
   expect(screen.queryByLabelText("Rows of tray 2")).toBeNull();
@@ -51,10 +62,10 @@ it("has as many trays as the shop has, each with its own shape", async () => {
 
 it("can leave the owner unasked", async () => {
   inTheShop(<HousePage />);
-  answering({ "PUT /api/house": aHouse() });
+  answering({ "POST /api/logs/house/lines": STORED });
   fireEvent.click(screen.getByLabelText("The owner agrees first to what cannot be undone"));
   save();
-  await waitFor(() => expect(sent()).toMatchObject({ ownerAgreesFirst: false }));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "ownerAskedFirstSet", asked: false }]));
 });
 
 it("prints labels for one tray or for all, on the sheet that is chosen", async () => {

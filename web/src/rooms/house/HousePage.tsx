@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { answer, server, type House } from "../../api/client";
+import type { House } from "../../api/client";
 import { houseQuery } from "../../api/queries";
-import { notify } from "../../shell/notices";
+import { useShopLog } from "../../hands/append";
+import { changesOf } from "./changesOf";
 import { Button } from "../../ui/Button";
 import { AreaField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
@@ -25,7 +26,7 @@ export function HousePage() {
 }
 
 function Practice({ house }: { house: House }) {
-  const client = useQueryClient();
+  const say = useShopLog("house");
   const { problem, field, submit } = useSubmit();
   const [practice, setPractice] = useState(house.practice);
   const [people, setPeople] = useState(house.practice.people.join("\n"));
@@ -39,8 +40,8 @@ function Practice({ house }: { house: House }) {
   const save = () =>
     submit(async () => {
       const body = { ...practice, people: people.split("\n").filter((one) => one.trim() !== "") };
-      client.setQueryData(houseQuery.queryKey, await answer(server.PUT("/api/house", { body })));
-      notify({ kind: "done", text: "This is how we work here now." });
+      const entries = changesOf(house.practice, body);
+      if (entries.length > 0) await say(entries, "This is how we work here now.", house.lastSequence);
     });
   const schools = house.words.school ?? [];
   return (
@@ -162,6 +163,9 @@ function Practice({ house }: { house: House }) {
             So we work
           </Button>
           {problem !== undefined && <ProblemNote problem={problem} />}
+          <Link to="/house/record" className="ml-auto inline-flex min-h-11 items-center underline">
+            Record of changes
+          </Link>
         </div>
       </form>
     </FormProblem>

@@ -4,7 +4,7 @@ import { ownId } from "../../api/ids";
 import { FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Tables } from "./TablesPage";
+import type { Tables } from "./tables";
 import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
 

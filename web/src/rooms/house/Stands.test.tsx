@@ -1,4 +1,4 @@
-import { answering, asked, inTheShop } from "../../testing/atTheBench";
+import { answering, inTheShop, logged } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { readSensors, Stands } from "./Stands";
@@ -23,14 +23,13 @@ it("keeps what was set up, and the places only when they can be read", async () 
   inTheShop(<Stands />);
   answering({
     "GET /api/stands": { stands: [stand], standIn: {} },
-    "PUT /api/stands": { stands: [stand], standIn: {} },
+    "POST /api/logs/house/lines": { log: "house", lastSequence: 1 },
   });
   const places = await screen.findByLabelText("Sensors in channel order: place x width, mm");
   fireEvent.change(places, { target: { value: "2 x 1, 18" } });
   expect(places.getAttribute("aria-invalid")).toBe("true");
   fireEvent.change(places, { target: { value: "2 x 1, 18 x 1" } });
   fireEvent.click(screen.getByRole("button", { name: "Keep the stands" }));
-  await waitFor(() => expect(asked.some((one) => one.method === "PUT")).toBe(true));
-  const put = asked.find((one) => one.method === "PUT");
-  expect(JSON.stringify(put)).toContain('"positionMm":18');
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(JSON.stringify(logged())).toContain('"positionMm":18');
 });

@@ -1,9 +1,8 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, server } from "../../api/client";
 import { standsQuery, useWords } from "../../api/queries";
 import type { Stand } from "../../api/stand";
-import { notify } from "../../shell/notices";
+import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
@@ -12,12 +11,14 @@ import { useSubmit } from "../../ui/useSubmit";
 
 /** The shop's shutter stands: what measures with which sensors, lamp and input. */
 export function Stands() {
-  const stands = useQuery(standsQuery).data?.stands;
-  return stands === undefined ? null : <Editor key={JSON.stringify(stands)} stored={stands} />;
+  const shown = useQuery(standsQuery).data;
+  return shown === undefined ? null : (
+    <Editor key={JSON.stringify(shown.stands)} stored={shown.stands} lastSequence={shown.lastSequence} />
+  );
 }
 
-function Editor({ stored }: { stored: Stand[] }) {
-  const client = useQueryClient();
+function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: number }) {
+  const say = useShopLog("house");
   const { problem, field, submit } = useSubmit();
   const [stands, setStands] = useState(stored);
   const [at, setAt] = useState(0);
@@ -33,8 +34,7 @@ function Editor({ stored }: { stored: Stand[] }) {
   };
   const save = () =>
     submit(async () => {
-      client.setQueryData(standsQuery.queryKey, await answer(server.PUT("/api/stands", { body: stands })));
-      notify({ kind: "done", text: "The stands are set up so." });
+      await say([{ kind: "standsSet", stands }], "The stands are set up so.", lastSequence);
     });
   return (
     <FormProblem value={field}>

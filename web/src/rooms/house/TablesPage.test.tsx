@@ -1,4 +1,4 @@
-import { answering, asked, inTheShop, named } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { TablesPage } from "./TablesPage";
@@ -38,11 +38,11 @@ const tables = {
   changed: [],
   differences: [],
 };
-const posted = () => asked.filter((one) => one.method === "POST").map((one) => one.body);
+const posted = () => logged().map((one) => (one.kind === "tablesChanged" ? one.changes : one));
 
 it("changes one verdict and leaves the agent's others", async () => {
   inTheShop(<TablesPage />);
-  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
   fireEvent.click(await screen.findByRole("button", { name: /Naphtha on Cloth/ }));
   fireEvent.change(screen.getByLabelText("Why"), { target: { value: "only its edge" } });
   fireEvent.click(named("button", "So it is here"));
@@ -63,7 +63,7 @@ it("changes one verdict and leaves the agent's others", async () => {
 
 it("adds an agent together with the soils it is for", async () => {
   inTheShop(<TablesPage />);
-  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
   fireEvent.click(await screen.findByRole("button", { name: "Other agent…" }));
   fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "Ether" } });
   fireEvent.click(named("button", "Old grease"));
@@ -77,7 +77,7 @@ it("adds an agent together with the soils it is for", async () => {
 
 it("sets how long a wait is here", async () => {
   inTheShop(<TablesPage />);
-  answering({ "GET /api/tables": tables, "POST /api/tables": tables });
+  answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
   fireEvent.click(await screen.findByRole("radio", { name: "Waits" }));
   fireEvent.change(screen.getByLabelText("Minutes of enamel coat"), { target: { value: "150" } });
   fireEvent.click(named("button", "So long"));

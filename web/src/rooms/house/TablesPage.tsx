@@ -1,3 +1,4 @@
+import { type Tables } from "./tables";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import type { Schemas } from "../../api/client";
@@ -8,7 +9,6 @@ import { CellForm } from "./CellForm";
 import { MaterialForm } from "./MaterialForm";
 import { WaitKinds } from "./WaitKinds";
 
-export type Tables = Schemas["Tables"];
 type Agent = Schemas["Agent"];
 
 const LOOKS: Record<string, string> = {

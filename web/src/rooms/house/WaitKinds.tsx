@@ -4,7 +4,7 @@ import { Button } from "../../ui/Button";
 import { minutesWords } from "../../ui/dates";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Tables } from "./TablesPage";
+import type { Tables } from "./tables";
 import { useTables } from "./useTables";
 
 type Kind = Schemas["WaitKind"];

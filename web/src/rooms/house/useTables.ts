@@ -1,26 +1,26 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { answer, server, type Schemas } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../../api/client";
+import { tablesQuery } from "../../api/queries";
+import { useShopLog } from "../../hands/append";
 
 type Changes = Schemas["TableChanges"];
 
-/** Changes the tables of agents, materials, soils and waits, or takes a change back; all that rests on them is asked anew. */
+/** Changes the tables of agents, materials, soils and waits, or takes a change back. */
 export function useTables() {
-  const client = useQueryClient();
-  const done = async (text: string) => {
-    await client.invalidateQueries();
-    notify({ kind: "done", text });
-  };
+  const say = useShopLog("house");
+  const basedOn = useQuery(tablesQuery).data?.lastSequence;
   return {
-    change: async (changes: Partial<Changes>, said: string) => {
-      await answer(
-        server.POST("/api/tables", { body: { materials: [], agents: [], soils: [], waits: [], ...changes } }),
-      );
-      await done(said);
-    },
-    takeBack: async (id: string) => {
-      await answer(server.DELETE("/api/tables", { params: { query: { id } } }));
-      await done("As it shipped.");
-    },
+    change: (changes: Partial<Changes>, said: string) =>
+      say(
+        [
+          {
+            kind: "tablesChanged",
+            changes: { materials: [], agents: [], soils: [], waits: [], ...changes },
+          },
+        ],
+        said,
+        basedOn,
+      ),
+    takeBack: (id: string) => say([{ kind: "tableTakenBack", id }], "As it shipped.", basedOn),
   };
 }

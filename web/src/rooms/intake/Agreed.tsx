@@ -1,4 +1,4 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { AddLine } from "../../ui/AddLine";
 import { Empty, Panel } from "../../ui/Panel";

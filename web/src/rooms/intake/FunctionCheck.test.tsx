@@ -53,7 +53,7 @@ it("says so when an answer would not go", async () => {
     job,
   );
   answering({
-    "POST /api/jobs/R-0001/entries": new Refusal(409, { detail: "This camera was returned to A. Okonjo." }),
+    "POST /api/logs/R-0001/lines": new Refusal(409, { detail: "This camera was returned to A. Okonjo." }),
   });
   fireEvent.click(named("button", "B works"));
   expect(await screen.findByText(/was returned to A. Okonjo/)).toBeTruthy();

@@ -1,8 +1,8 @@
 import { useRef, useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { useKeys } from "../../shell/keys";
-import { notify } from "../../shell/notices";
+import { useKeys } from "../../hands/keys";
+import { notify } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { StateMark, type Mark } from "../../ui/State";
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
@@ -11,8 +11,8 @@ import { Pick } from "../../ui/Pick";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Window } from "../../ui/Window";
-import { useKeys } from "../../shell/keys";
-import { useJob } from "../camera/useJob";
+import { useKeys } from "../../hands/keys";
+import { useJob } from "../../hands/useJob";
 import { BatteryPanel, Decisions, ScopePanel } from "./Agreed";
 import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";

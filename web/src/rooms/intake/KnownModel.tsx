@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { identifyQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { fastenerWords } from "../strip/fastenerWords";
+import { fastenerWords } from "../../ui/fastenerWords";
 import { BLANK, formOf, list, type Form } from "./receivedForm";
 
 /**

@@ -5,8 +5,8 @@ import { answer, server } from "../../api/client";
 import { newId } from "../../api/ids";
 import { send } from "../../api/queue";
 import { serverNow } from "../../api/clock";
-import { useDraft } from "../../shell/draft";
-import { useSigner } from "../../shell/signer";
+import { useDraft } from "../../hands/draft";
+import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { FormProblem } from "../../ui/Field";
 import { ProblemNote } from "../../ui/ProblemNote";
@@ -38,7 +38,7 @@ export function NewJob() {
         saidAt,
         entry: { kind: "scopeAdded" as const, what },
       }));
-      if (scope.length > 0) await send({ tag: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
+      if (scope.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
       setDraft("");
       await client.invalidateQueries({ queryKey: ["bench"] });
       void navigate(`/camera/${job.tag}/intake`);

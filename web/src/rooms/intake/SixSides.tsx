@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
@@ -7,7 +7,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { PinBoard } from "../../ui/PinBoard";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { smallOf } from "../album/keepPicture";
+import { smallOf } from "../album";
 import { BODIES } from "./drawing/bodies";
 import { NewFinding } from "./NewFinding";
 import { SideView } from "./drawing/SideView";

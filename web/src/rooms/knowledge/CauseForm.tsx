@@ -5,7 +5,7 @@ import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Knowledge } from "./Faults";
+import type { Knowledge } from "./knowledge";
 import { chancesWith, REACHES, useFaultChange } from "./useFaultChange";
 
 type Cause = Knowledge["causes"][number];

@@ -1,4 +1,4 @@
-import { answering, asked, inTheShop, named, Refusal } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it } from "vitest";
 import { Faults } from "./Faults";
@@ -45,12 +45,14 @@ const VIEW = {
   changed: ["trainGummed"],
 };
 
-const sent = (method: string) =>
-  asked.filter((one) => one.method === method && one.path.startsWith("/api/faults"));
+const changes = () => logged().flatMap((one) => (one.kind === "faultsChanged" ? [one.changes] : []));
 
 beforeEach(() => {
   inTheShop(<Faults />);
-  answering({ "GET /api/faults": VIEW, "POST /api/faults": VIEW, "DELETE /api/faults": VIEW });
+  answering({
+    "GET /api/faults": VIEW,
+    "POST /api/logs/knowledge/lines": { log: "knowledge", lastSequence: 1 },
+  });
 });
 
 it("lists causes and looks of a mechanism, and finds across all by a word", async () => {
@@ -66,23 +68,23 @@ it("changes a cause and a look, and takes a change back", async () => {
   fireEvent.change(screen.getByLabelText("And this symptom"), { target: { value: "sticksOpen" } });
   fireEvent.change(screen.getByLabelText("listen to 1 s"), { target: { value: "0.5" } });
   fireEvent.click(named("button", "Keep it"));
-  await waitFor(() => expect(sent("POST")).toHaveLength(1));
-  expect(sent("POST")[0]!.body).toMatchObject({
+  await waitFor(() => expect(changes()).toHaveLength(1));
+  expect(changes()[0]).toMatchObject({
     causes: [{ id: "trainGummed", prior: 3.5, symptoms: { slowLate: 0.9, sticksOpen: 0.7 } }],
     looks: [{ id: "whirr", finds: { trainGummed: 0.5 } }],
   });
   fireEvent.click(named("button", "Back to how it came"));
-  await waitFor(() => expect(sent("DELETE")).toHaveLength(1));
+  await waitFor(() => expect(logged()).toContainEqual({ kind: "faultTakenBack", id: "trainGummed" }));
   fireEvent.click(screen.getByText("listen to 1 s", { selector: "button" }));
   fireEvent.change(screen.getByLabelText(/Minutes, once/), { target: { value: "4" } });
   fireEvent.click(named("button", "Keep it"));
-  await waitFor(() => expect(sent("POST")).toHaveLength(2));
-  expect(sent("POST")[1]!.body).toMatchObject({ looks: [{ id: "whirr", minutes: 4 }] });
+  await waitFor(() => expect(changes()).toHaveLength(2));
+  expect(changes()[1]).toMatchObject({ looks: [{ id: "whirr", minutes: 4 }] });
 });
 
 it("says beside the form what is missing of a cause of one's own", async () => {
   answering({
-    "POST /api/faults": new Refusal(400, {
+    "POST /api/logs/knowledge/lines": new Refusal(400, {
       code: "field",
       field: "faults",
       detail: "No look tells “odd cause” from the others.",

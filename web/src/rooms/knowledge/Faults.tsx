@@ -1,14 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import type { Schemas } from "../../api/client";
 import { faultsQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Pick } from "../../ui/Pick";
 import { CauseForm } from "./CauseForm";
 import { LookForm } from "./LookForm";
-
-export type Knowledge = Schemas["FaultKnowledge"];
 
 /** All that is known of faults: causes by mechanism, and the looks that tell them. A shop changes what it knows better. */
 export function Faults() {

@@ -5,7 +5,7 @@ import { figureOf } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import type { Knowledge } from "./Faults";
+import type { Knowledge } from "./knowledge";
 import { REACHES, useFaultChange } from "./useFaultChange";
 
 type Look = Knowledge["looks"][number];

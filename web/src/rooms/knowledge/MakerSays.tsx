@@ -1,8 +1,8 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, server, type Schemas } from "../../api/client";
+import type { Entry, Schemas } from "../../api/client";
 import { modelQuery } from "../../api/queries";
-import { notify } from "../../shell/notices";
+import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
 import { FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -95,7 +95,8 @@ function Edit({
   sheet?: Sheet;
   done: () => void;
 }) {
-  const client = useQueryClient();
+  const say = useShopLog("knowledge");
+  const basedOn = useQuery(modelQuery(maker, model)).data?.lastSequence;
   const { problem, field, submit } = useSubmit();
   const text = (value?: number) => (value === undefined ? "" : String(value));
   const [typed, setTyped] = useState<Typed>({
@@ -112,11 +113,9 @@ function Edit({
       .join(", "),
   });
   const set = (name: keyof Typed, value: string) => setTyped({ ...typed, [name]: value });
-  const keep = (asked: Promise<Schemas["Model"]>, said: string) =>
+  const keep = (entry: Entry, said: string) =>
     submit(async () => {
-      client.setQueryData(modelQuery(maker, model).queryKey, await asked);
-      void client.invalidateQueries({ queryKey: ["job"] });
-      notify({ kind: "done", text: said });
+      await say([entry], said, basedOn);
       done();
     });
   const body = (): Sheet => {
@@ -146,10 +145,7 @@ function Edit({
         className="flex flex-col gap-2"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep(
-            answer(server.PUT("/api/models/sheet", { body: body() })),
-            "The maker's sheet counts now.",
-          );
+          void keep({ kind: "sheetKept", sheet: body() }, "The maker's sheet counts now.");
         }}
       >
         <TextField
@@ -187,10 +183,7 @@ function Edit({
           {sheet !== undefined && (
             <Button
               onClick={() =>
-                void keep(
-                  answer(server.DELETE("/api/models/sheet", { params: { query: { maker, model } } })),
-                  "What the house allows counts again.",
-                )
+                void keep({ kind: "sheetTakenBack", maker, model }, "What the house allows counts again.")
               }
             >
               Take the sheet away

@@ -10,7 +10,10 @@ export function Models() {
     <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
       <div className="flex items-baseline gap-3 pb-3">
         <h1 className="text-[22px]">What we know</h1>
-        <Link to="/known/faults" className="ml-auto inline-flex min-h-11 items-center underline">
+        <Link to="/known/record" className="ml-auto inline-flex min-h-11 items-center underline">
+          Record of changes
+        </Link>
+        <Link to="/known/faults" className="inline-flex min-h-11 items-center underline">
           Faults and looks
         </Link>
       </div>

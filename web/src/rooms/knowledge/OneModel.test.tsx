@@ -7,6 +7,7 @@ import { OneModel } from "./OneModel";
 
 const on = (part: string, care = false, takes = "PT0S") => ({ part, care, takes });
 const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
+  lastSequence: 0,
   knowledge: {
     jobs: 4,
     parts: [

@@ -6,7 +6,7 @@ import { modelQuery, useWords } from "../../api/queries";
 import { minutesWords, spanMinutes } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { MakerSays } from "./MakerSays";
-import { fastenerWords } from "../strip/fastenerWords";
+import { fastenerWords } from "../../ui/fastenerWords";
 
 type KnownPart = Schemas["KnownPart"];
 type Way = Schemas["WayIn"];

@@ -1,26 +1,22 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { answer, server, type Schemas } from "../../api/client";
-import { notify } from "../../shell/notices";
+import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../../api/client";
+import { faultsQuery } from "../../api/queries";
+import { useShopLog } from "../../hands/append";
 
 type Changes = Schemas["FaultChanges"];
 
-/** Changes what is known of faults, or takes a change back; every open diagnosis is asked anew. */
+/** Changes what is known of faults, or takes a change back. */
 export function useFaultChange() {
-  const client = useQueryClient();
-  const done = async (text: string) => {
-    await client.invalidateQueries({ queryKey: ["faults"] });
-    await client.invalidateQueries({ queryKey: ["diagnosis"] });
-    notify({ kind: "done", text });
-  };
+  const say = useShopLog("knowledge");
+  const basedOn = useQuery(faultsQuery).data?.lastSequence;
   return {
-    change: async (changes: Partial<Changes>, said: string) => {
-      await answer(server.POST("/api/faults", { body: { symptoms: [], causes: [], looks: [], ...changes } }));
-      await done(said);
-    },
-    takeBack: async (id: string) => {
-      await answer(server.DELETE("/api/faults", { params: { query: { id } } }));
-      await done("As it was.");
-    },
+    change: (changes: Partial<Changes>, said: string) =>
+      say(
+        [{ kind: "faultsChanged", changes: { symptoms: [], causes: [], looks: [], ...changes } }],
+        said,
+        basedOn,
+      ),
+    takeBack: (id: string) => say([{ kind: "faultTakenBack", id }], "As it was.", basedOn),
   };
 }
 

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import { answer, server, type JobView } from "../../api/client";
 import { earFindingsQuery, earsQuery } from "../../api/queries";
 import { stopsWords } from "../../plots/ev";
-import { useSigner } from "../../shell/signer";
+import { useSigner } from "../../hands/signer";
 import { AddLine } from "../../ui/AddLine";
 
 /** What it sounds like, said before it is measured: it trains the ear, and tells how far to trust it. */

@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { lightQuery, useWords } from "../../api/queries";
 import { timeWords } from "../../plots/ev";
 import { LightPlot } from "../../plots/LightPlot";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Window } from "../../ui/Window";
 

@@ -12,7 +12,7 @@ it("logs typed firings and goes on to the speed that the server names", async ()
   atTheBench(<Prove />, job());
   answering({
     "GET /api/times": { seconds: [1.02, 1.04] },
-    "POST /api/jobs/R-0001/entries": { ...job(), toTime: { before: [], after: ["1/30"] } },
+    "GET /api/jobs/R-0001": { ...job(), toTime: { before: [], after: ["1/30"] } },
   });
   expect(speed().value).toBe("1");
   fireEvent.keyDown(document.body, { key: "f" });

@@ -3,9 +3,10 @@ import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, test } from "vitest";
 import type { JobView } from "../../api/client";
 import { aJob } from "../../testing/examples";
-import { readMeans } from "../knowledge/MakerSays";
+import { readMeans } from "../knowledge";
 import { FaultMapPanel } from "./FaultMapPanel";
-import { oddsWords, SpeedsSay } from "./SpeedsSay";
+import { SpeedsSay } from "./SpeedsSay";
+import { oddsWords } from "../../ui/Odds";
 
 const timed = { ...aJob().prove, timed: [{} as JobView["prove"]["timed"][number]] };
 const job = aJob({ prove: timed });

@@ -1,9 +1,10 @@
+import { Odds } from "../../ui/Odds";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { patternQuery } from "../../api/queries";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 
@@ -72,25 +73,6 @@ function Causes({ causes }: { causes: Said["says"]["causes"] }) {
       ))}
     </ol>
   );
-}
-
-/** A probability as a bar and a number. */
-export function Odds({ probability }: { probability: number }) {
-  return (
-    <span className="flex w-[148px] flex-none items-center gap-2">
-      <span aria-hidden="true" className="bg-sunk h-3 w-20 overflow-hidden rounded-[2px]">
-        <span className="bg-ready block h-3" style={{ width: `${100 * probability}%` }} />
-      </span>
-      <span className="num w-15 text-right font-bold whitespace-nowrap">{oddsWords(probability)}</span>
-    </span>
-  );
-}
-
-/** Percent, never quite none and never quite all. */
-export function oddsWords(probability: number): string {
-  if (probability > 0.99) return "> 99 %";
-  if (probability < 0.01) return "< 1 %";
-  return `${Math.round(100 * probability)} %`;
 }
 
 function Keep({ job, said }: { job: JobView; said: Said }) {

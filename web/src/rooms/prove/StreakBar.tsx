@@ -1,7 +1,7 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { useKeys } from "../../shell/keys";
-import { notify } from "../../shell/notices";
+import { useKeys } from "../../hands/keys";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 
 /** Good firings in a row: Space counts one, M a miss, which starts the count again. */

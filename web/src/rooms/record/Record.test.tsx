@@ -18,7 +18,7 @@ const line = (sequence: number, words: string, change: Partial<LineView> = {}): 
 
 function open(...lines: LineView[]) {
   atTheBench(<Record />);
-  answering({ "GET /api/jobs/R-0001/log": lines });
+  answering({ "GET /api/logs/R-0001/lines": lines });
 }
 
 it("shows the newest first, and only lines with the words asked for", async () => {
@@ -34,7 +34,7 @@ it("strikes a line with a reason, together with those that rest on it where aske
   open(line(1, "camera came in"), line(2, "taken off front plate"), line(3, "put back front plate"));
   await screen.findByText("put back front plate");
   answering({
-    "POST /api/jobs/R-0001/entries": ({ body }: { body: unknown }) =>
+    "POST /api/logs/R-0001/lines": ({ body }: { body: unknown }) =>
       (body as { lines: unknown[] }).lines.length > 1
         ? aJob()
         : new Refusal(409, {

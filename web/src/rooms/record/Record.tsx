@@ -1,20 +1,50 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { useAppend } from "../../api/append";
-import { Problem, type LineView } from "../../api/client";
-import { logQuery } from "../../api/queries";
+import { type ShopLog, useAppend, useShopLog } from "../../hands/append";
+import { Problem, type Entry, type LineView } from "../../api/client";
+import { linesQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
-import { Panel } from "../../ui/Panel";
+import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 
-/** Every line of the job, newest first. Nothing is overwritten: a line is struck, and stays readable. */
+/** The record of the camera whose page this is. */
 export function Record() {
   const job = useJob();
-  const lines = useQuery(logQuery(job.tag)).data ?? [];
+  const append = useAppend(job.tag);
+  return <RecordOf log={job.tag} firstStays say={append} tag={job.tag} />;
+}
+
+/** The record of one of the shop's own logs. */
+export function ShopRecord({ log, children }: { log: ShopLog; children?: React.ReactNode }) {
+  const say = useShopLog(log);
+  return (
+    <RecordOf log={log} say={(entries, { said }) => say(entries, said)}>
+      {children}
+    </RecordOf>
+  );
+}
+
+type Say = (entries: Entry[], saying: { said: string }) => Promise<unknown>;
+
+/** Every line of a log, newest first. Nothing is overwritten: a line is struck, and stays readable. */
+function RecordOf({
+  log,
+  tag,
+  firstStays = false,
+  say,
+  children,
+}: {
+  log: string;
+  tag?: string;
+  firstStays?: boolean;
+  say: Say;
+  children?: React.ReactNode;
+}) {
+  const lines = useQuery(linesQuery(log)).data ?? [];
   const [words, setWords] = useState("");
   const shown = [...lines]
     .reverse()
@@ -36,29 +66,36 @@ export function Record() {
         />
         <ol className="flex flex-col">
           {shown.map((line) => (
-            <RecordLine key={line.id} tag={job.tag} line={line} />
+            <RecordLine
+              key={line.id}
+              tag={tag}
+              line={line}
+              say={say}
+              stays={firstStays && line.sequence === 1}
+            />
           ))}
         </ol>
+        {lines.length === 0 && <Empty>Nothing has been entered here yet.</Empty>}
       </Panel>
+      {children}
     </div>
   );
 }
 
-function RecordLine({ tag, line }: { tag: string; line: LineView }) {
-  const append = useAppend(tag);
+function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; say: Say; stays: boolean }) {
   const { problem, submit } = useSubmit();
   const [reason, setReason] = useState<string>();
   const isStruck = line.struckBecause !== undefined;
   const strike = (why: string, others: string[] = []) =>
     submit(async () => {
-      await append(
+      await say(
         [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
         { said: "Struck. It stays readable." },
       );
       setReason(undefined);
     });
   const bringBack = () =>
-    submit(() => append([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
+    submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
   return (
     <li className="border-line/70 grid grid-cols-[36px_108px_58px_56px_minmax(0,1fr)_auto] items-center gap-3 border-b [contain-intrinsic-size:auto_46px] [content-visibility:auto]">
       <span className="num text-soft text-right text-[13.5px]">{line.sequence}</span>
@@ -112,7 +149,7 @@ function RecordLine({ tag, line }: { tag: string; line: LineView }) {
         )}
       </span>
       <span className="flex justify-end">
-        {!line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
+        {tag !== undefined && !line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
           <Link
             to={`/camera/${tag}/strip?before=${line.id}`}
             title="Something came off before this"
@@ -121,7 +158,7 @@ function RecordLine({ tag, line }: { tag: string; line: LineView }) {
             Off before…
           </Link>
         )}
-        {!line.aboutTheRecord && line.sequence > 1 && !isStruck && reason === undefined && (
+        {!line.aboutTheRecord && !stays && !isStruck && reason === undefined && (
           <Button kind="quiet" className="text-[14px]" onClick={() => setReason("")}>
             Strike…
           </Button>

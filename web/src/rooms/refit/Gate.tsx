@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, PartView } from "../../api/client";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";

@@ -1,10 +1,10 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { useKeys } from "../../shell/keys";
+import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { kindWords } from "../shelf/things";
+import { kindWords } from "../shelf";
 
 type Outcome = Schemas["FitSeen"]["outcome"];
 

@@ -62,7 +62,7 @@ it("goes through the checks with G, and waives one only with a reason", async ()
 it("offers to go on all the same only where that can be, and takes the reason along", async () => {
   const onBack = open();
   answering({
-    "POST /api/jobs/R-0001/entries": ({ body }: { body: unknown }) =>
+    "POST /api/logs/R-0001/lines": ({ body }: { body: unknown }) =>
       JSON.stringify(body).includes("trial fit")
         ? aJob()
         : new Refusal(409, { code: "notYet", detail: "Still out under it: retard train" }),
@@ -78,7 +78,7 @@ it("offers to go on all the same only where that can be, and takes the reason al
 it("does not offer it where somebody else put it back already", async () => {
   open();
   answering({
-    "POST /api/jobs/R-0001/entries": new Refusal(409, {
+    "POST /api/logs/R-0001/lines": new Refusal(409, {
       code: "alreadyBack",
       detail: "“front plate” is back already.",
       since: ["Tomas: put back front plate"],

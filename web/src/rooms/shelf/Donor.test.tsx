@@ -43,7 +43,7 @@ it("offers what came off others of its model, and keeps what is left of the list
       { name: "focus rack", worthMinor: 0, minutes: 20 },
     ],
     "GET /api/amount": { minor: 1250, currency: "EUR" },
-    "POST /api/shelf/entries": { lines: 1 },
+    "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
   fireEvent.change(screen.getByLabelText("Maker"), { target: { value: "Pellworm" } });
   fireEvent.change(screen.getByLabelText("Model"), { target: { value: "Twin" } });

@@ -1,9 +1,10 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
-import { type DonorRow, donorQuery, needsQuery, useShelf } from "../../api/shelf";
+import { type DonorRow, donorQuery, needsQuery } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { money } from "../../ui/money";
@@ -29,7 +30,7 @@ export function Donor() {
 }
 
 function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const [leaving, setLeaving] = useState(false);
   const { held, figures } = row;
   return (
@@ -128,7 +129,7 @@ function PartLine({
   gone: boolean;
 }) {
   const { word } = useWords();
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const needs = useQuery(needsQuery).data?.needs ?? [];
   const thing = { of: donor, part: part.part.name };

@@ -1,9 +1,10 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Schemas } from "../../api/client";
 import { readAmount, useWords } from "../../api/queries";
-import { type DonorRow, partsOfQuery, useShelf } from "../../api/shelf";
+import { type DonorRow, partsOfQuery } from "../../api/shelf";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOrSay } from "../../ui/figures";
@@ -37,7 +38,7 @@ export function NewDonor() {
 /** Keeps a camera for its parts, or describes it otherwise. */
 export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string) => void }) {
   const { choices } = useWords();
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, field, submit } = useSubmit();
   const before = row?.held.body;
   const [kind, setKind] = useState(before?.kind ?? ANY_KIND);

@@ -1,8 +1,9 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
-import { interchangeQuery, useShelf } from "../../api/shelf";
+import { interchangeQuery } from "../../api/shelf";
 import { Button } from "../../ui/Button";
 import { FormProblem, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -105,7 +106,7 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
 
 function State() {
   const { choices } = useWords();
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, field, submit } = useSubmit();
   const [part, setPart] = useState("");
   const [from, setFrom] = useState(ANY_KIND);

@@ -1,8 +1,9 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { insistingQuery, needsQuery, type Source, useShelf } from "../../api/shelf";
+import { insistingQuery, needsQuery, type Source } from "../../api/shelf";
 import { Button } from "../../ui/Button";
 import { money } from "../../ui/money";
 import { Empty } from "../../ui/Panel";
@@ -21,7 +22,7 @@ const notItsBest = (row: Row) => row.bestAlone !== undefined && row.bestAlone.id
 /** Every open need of the shop beside what it gets where all are shared out together. */
 export function Needs() {
   const page = useQuery(needsQuery).data;
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const [chosen, setChosen] = useState<string>();
   if (page === undefined) return null;
@@ -173,7 +174,7 @@ function OneNeed({ row }: { row: Row }) {
 
 function Insisted({ row, source }: { row: Row; source: Source }) {
   const costs = useQuery(insistingQuery(row.need.tag, row.need.part, source.id));
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
@@ -201,7 +202,7 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
 
 /** What is taken and not fitted yet: it is nowhere in its place, so it is named. */
 export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   if (taken.length === 0) return null;
   return (

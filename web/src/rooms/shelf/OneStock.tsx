@@ -1,6 +1,7 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { needsQuery, type StockRow, useShelf } from "../../api/shelf";
+import { needsQuery, type StockRow } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { fullDay } from "../../ui/dates";
@@ -14,7 +15,7 @@ import { taking } from "./things";
 /** One kind of thing on the shelf, and what can be done with it. */
 export function OneStock({ row }: { row: StockRow }) {
   const [editing, setEditing] = useState(false);
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const { held } = row;
   if (editing) return <StockForm row={row} onDone={() => setEditing(false)} />;
@@ -95,7 +96,7 @@ export function OneStock({ row }: { row: StockRow }) {
 /** Keeps it or takes it for one of the open needs, the likeliest first. */
 function ForANeed({ row }: { row: StockRow }) {
   const needs = useQuery(needsQuery).data?.needs ?? [];
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const [chosen, setChosen] = useState("");
   const fits = (id: string) => id === `stock ${row.held.id}`;

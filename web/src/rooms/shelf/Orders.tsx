@@ -1,8 +1,9 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { useNow } from "../../api/clock";
 import type { Schemas } from "../../api/client";
-import { catalogueQuery, type OrderRow, ordersQuery, useShelf } from "../../api/shelf";
+import { catalogueQuery, type OrderRow, ordersQuery } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
@@ -96,7 +97,7 @@ function whom(order: Schemas["OrderHeld"]) {
 }
 
 function Coming({ row }: { row: OrderRow }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const now = useNow(60_000);
   const [ending, setEnding] = useState(false);
   const days = Math.ceil((Date.parse(row.dueAt) - now) / 86_400_000);
@@ -147,7 +148,7 @@ function Coming({ row }: { row: OrderRow }) {
 
 /** A parcel is looked at before it is believed: what was ordered beside what lies in it. */
 function Parcel({ row }: { row: OrderRow }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const [place, setPlace] = useState("");
   const lies = row.arrived!;
@@ -214,7 +215,7 @@ function Parcel({ row }: { row: OrderRow }) {
 function CatalogueList() {
   const [find, setFind] = useState("");
   const page = useQuery(catalogueQuery(useDeferredValue(find))).data;
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   if (page === undefined) return null;
   return (

@@ -1,48 +1,17 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { shelfLogQuery, takeTable, useShelf } from "../../api/shelf";
-import { notify } from "../../shell/notices";
-import { useSigner } from "../../shell/signer";
-import { Button } from "../../ui/Button";
-import { exact } from "../../ui/dates";
-import { Empty, Panel } from "../../ui/Panel";
+import { useQueryClient } from "@tanstack/react-query";
+import { takeTable } from "../../api/shelf";
+import { notify } from "../../hands/notices";
+import { useSigner } from "../../hands/signer";
+import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
+import { ShopRecord } from "../record";
 
-/** Every line of the shelf, newest first: what was wrong is struck, nothing is rubbed out. Tables go in and out here. */
+/** The shelf's record; tables and labels go in and out beside it. */
 export function ShelfLog() {
-  const lines = useQuery(shelfLogQuery).data;
-  const say = useShelf();
-  const { problem, submit } = useSubmit();
-  if (lines === undefined) return null;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
-      <div className="min-h-0 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Lines">
-        {lines.length === 0 && <Empty>Nothing has happened on the shelf yet.</Empty>}
-        {problem !== undefined && <ProblemNote problem={problem} />}
-        <ul>
-          {lines.map((line) => (
-            <li key={line.id} className="border-line/70 flex min-h-11 items-center gap-3 border-b">
-              <span className="num text-soft w-32 text-[13.5px]">{exact(line.at)}</span>
-              <span
-                className={`min-w-0 flex-1 ${line.counts || line.strike ? "" : "text-soft line-through"}`}
-              >
-                {line.words}
-              </span>
-              <span className="text-soft text-[14px]">{line.by}</span>
-              {line.counts && (
-                <Button
-                  kind="quiet"
-                  onClick={() =>
-                    void submit(() => say([{ kind: "shelfStruck", line: line.id, why: "" }], "Struck."))
-                  }
-                >
-                  Strike
-                </Button>
-              )}
-            </li>
-          ))}
-        </ul>
-      </div>
+      <ShopRecord log="shelf" />
       <aside className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
         <Tables />
       </aside>

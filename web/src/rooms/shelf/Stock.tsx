@@ -1,7 +1,8 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { useSearchParams } from "react-router";
-import { stockQuery, type StockRow, useShelf } from "../../api/shelf";
+import { stockQuery, type StockRow } from "../../api/shelf";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
@@ -162,7 +163,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
 
 /** Stocktake: what lies there is typed down the list; what was not counted stays as it is. */
 function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const [counts, setCounts] = useState<Record<string, string>>({});
   const counted = rows.filter((row) => /^\d+$/.test(counts[row.held.id] ?? ""));

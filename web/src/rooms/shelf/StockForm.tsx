@@ -1,6 +1,7 @@
+import { useShopLog } from "../../hands/append";
 import { useState } from "react";
 import { readAmount, useWords } from "../../api/queries";
-import { type StockRow, useShelf } from "../../api/shelf";
+import { type StockRow } from "../../api/shelf";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
@@ -19,7 +20,7 @@ const SCREW: Fastener = { kind: "SCREW", drive: "SLOTTED", head: "NOT_SAID", cou
 /** Puts something on the shelf, or describes it otherwise. */
 export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string) => void }) {
   const { choices } = useWords();
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, field, submit } = useSubmit();
   const before = row?.held.stock;
   const [name, setName] = useState(before?.name ?? "");

@@ -57,7 +57,7 @@ it("shares out all needs at once, says where that is not a need's own best, and 
       atBench: [],
     },
     "GET /api/needs/insisting": { costMinor: 2500 },
-    "POST /api/shelf/entries": { lines: 1 },
+    "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
   expect(await screen.findByText("120.00")).toBeTruthy();
   expect(screen.getByText(/25.00 less/)).toBeTruthy();
@@ -108,7 +108,10 @@ const stockPage = {
 
 it("counts down the list and logs only what was counted", async () => {
   inTheShop(<Stock />);
-  answering({ "GET /api/shelf/stock": stockPage, "POST /api/shelf/entries": { lines: 1 } });
+  answering({
+    "GET /api/shelf/stock": stockPage,
+    "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
+  });
   fireEvent.click(await screen.findByRole("button", { name: "Count" }));
   fireEvent.change(named("textbox", /Count of seal foam/), { target: { value: "7" } });
   expect(screen.getByText(/2 missing, 9 noted/)).toBeTruthy();
@@ -121,7 +124,7 @@ it("puts something in, and keeps what was typed where it would not go", async ()
   answering({
     "GET /api/shelf/stock": stockPage,
     "GET /api/models": [],
-    "POST /api/shelf/entries": new Refusal(400, {
+    "POST /api/logs/shelf/lines": new Refusal(400, {
       field: "place",
       detail: "The place is empty.",
       remedy: "Type a place.",
@@ -174,7 +177,7 @@ it("sets what lies in a parcel beside what was ordered, and keeps a wrong part f
       order("o2"),
     ],
     "GET /api/shelf/catalogue": { supplier: "Cobb", found: [], all: 0 },
-    "POST /api/shelf/entries": { lines: 1 },
+    "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
   const parcel = await screen.findByRole("region", { name: "Here, to be unpacked" });
   expect(within(parcel).getByText(/2nd pattern, 15 teeth/)).toBeTruthy();
@@ -220,16 +223,25 @@ it("shows how sure a fit is, and from what", async () => {
 it("strikes a line and says where a later one rests on it", async () => {
   inTheShop(<ShelfLog />);
   answering({
-    "GET /api/shelf/log": [
-      { id: "l2", at: "2031-03-01T08:00:00Z", by: "Ada", words: "taken", counts: true, strike: false },
-      { id: "l1", at: "2031-03-01T07:00:00Z", by: "Ada", words: "put in", counts: false, strike: false },
+    "GET /api/logs/shelf/lines": [
+      {
+        id: "l1",
+        sequence: 1,
+        at: "2031-03-01T07:00:00Z",
+        by: "Ada",
+        words: "put in",
+        entry: { kind: "stockCounted", stock: "s", count: 1 },
+        aboutTheRecord: false,
+      },
     ],
-    "POST /api/shelf/entries": new Refusal(409, {
+    "POST /api/logs/shelf/lines": new Refusal(409, {
       code: "restsOnIt",
       detail: "A later line rests on it.",
       remedy: "",
     }),
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Strike" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Strike…" }));
+  fireEvent.change(screen.getByLabelText("Why is it struck?"), { target: { value: "counted twice" } });
+  fireEvent.click(screen.getByRole("button", { name: "Strike" }));
   expect(await screen.findByText(/A later line rests on it/)).toBeTruthy();
 });

@@ -1,5 +1,5 @@
-import type { Schemas } from "../../api/client";
-import type { ShelfEntry, Source } from "../../api/shelf";
+import type { Entry, Schemas } from "../../api/client";
+import type { Source } from "../../api/shelf";
 
 type Thing = Schemas["Thing"];
 
@@ -9,14 +9,14 @@ export interface ForNeed {
 }
 
 /** Keeps a source for a need; undefined for what is made or ordered. */
-export function keeping(source: Source, forNeed: ForNeed): ShelfEntry | undefined {
+export function keeping(source: Source, forNeed: ForNeed): Entry | undefined {
   return source.thing === undefined
     ? undefined
     : { kind: "reserved", thing: source.thing, forNeed, count: 1 };
 }
 
 /** Takes a thing for a need: it lies at the bench then. */
-export const taking = (thing: Thing, forNeed: ForNeed): ShelfEntry => ({
+export const taking = (thing: Thing, forNeed: ForNeed): Entry => ({
   kind: "taken",
   thing,
   forNeed,
@@ -24,7 +24,7 @@ export const taking = (thing: Thing, forNeed: ForNeed): ShelfEntry => ({
 });
 
 /** Puts what was taken back in its place. */
-export const puttingBack = (taken: Schemas["AtBench"]): ShelfEntry => ({
+export const puttingBack = (taken: Schemas["AtBench"]): Entry => ({
   kind: "backOnShelf",
   thing: taken.thing,
   forNeed: taken.forNeed,
@@ -33,7 +33,7 @@ export const puttingBack = (taken: Schemas["AtBench"]): ShelfEntry => ({
 });
 
 /** Orders a thing of the catalogue, for a need or for the shelf. */
-export const ordering = (item: Schemas["Item"], supplier: string, forNeed?: ForNeed): ShelfEntry => ({
+export const ordering = (item: Schemas["Item"], supplier: string, forNeed?: ForNeed): Entry => ({
   kind: "ordered",
   supplier,
   number: item.number,

@@ -1,11 +1,11 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { fastenerWords } from "./fastenerWords";
+import { fastenerWords } from "../../ui/fastenerWords";
 
 type Known = Schemas["Known"];
 type Met = Schemas["Met"];

@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import type { JobView, Schemas } from "../../api/client";
 import { knownQuery } from "../../api/queries";
-import { useKeys } from "../../shell/keys";
+import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { propose } from "../camera/proposedLine";
+import { propose } from "../../hands/proposedLine";
 import { metOf } from "./BeforeLift";
-import { fastenerWords } from "./fastenerWords";
+import { fastenerWords } from "../../ui/fastenerWords";
 
 const AT_ONCE = 3;
 

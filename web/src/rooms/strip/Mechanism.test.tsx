@@ -58,13 +58,13 @@ it("keeps what was missing, what is too much and what tool is lacking in sight",
 });
 
 it("lets a trial stand out until it is undone, with what it showed", async () => {
-  show({
-    trial: {
-      id: "1",
-      at: "2031-03-04T09:00:00Z",
-      what: { kind: "trialAssembled", parts: ["top cover", "dial"], how: "two screws" },
-    },
-  });
+  const job = aJob();
+  job.refitting.trial = {
+    id: "1",
+    at: "2031-03-04T09:00:00Z",
+    what: { kind: "trialAssembled", parts: ["top cover", "dial"], how: "two screws" },
+  };
+  atTheBench(<Mechanism job={job} />, job);
   expect(screen.getByText(/top cover, dial, two screws/)).toBeTruthy();
   fireEvent.change(screen.getByLabelText("What the trial showed"), { target: { value: "runs" } });
   fireEvent.click(named("button", "Undone"));

@@ -1,4 +1,4 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
@@ -114,7 +114,7 @@ function Note({ mark, children }: { mark: "wait" | "not" | "left"; children: Rea
 /** A trial assembly that is on stands out: nothing goes back for good while it is. */
 function Trial({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const trial = job.notes.trial;
+  const trial = job.refitting.trial;
   if (trial === undefined) return null;
   return (
     <div className="border-mark-line bg-mark-wash flex flex-col gap-1 rounded-[3px] border-l-4 px-2 py-1.5">

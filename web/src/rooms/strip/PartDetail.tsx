@@ -7,7 +7,7 @@ import { exact } from "../../ui/dates";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
-import { PicturesOf } from "../album/PicturesOf";
+import { PicturesOf } from "../album";
 import { BackRow } from "../../valley/PartRow";
 import { Edges } from "./Edges";
 

@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
-import { guessQuery, knownQuery, logQuery, useWords } from "../../api/queries";
+import { guessQuery, knownQuery, linesQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
@@ -12,7 +12,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
 import { BeforeLift, metOf } from "./BeforeLift";
-import { FastenerEditor, FRESH, type Fastener } from "./FastenerEditor";
+import { FastenerEditor, FRESH, type Fastener } from "../../ui/FastenerEditor";
 
 type Removed = Schemas["Removed"];
 
@@ -77,7 +77,7 @@ export function RemovalForm({
   const met = metOf(known, draft.part);
   const change = (part: Partial<Draft>) => setDraft({ ...draft, ...part });
   const covers = draft.covers ?? guess?.covers ?? false;
-  const anchor = useQuery({ ...logQuery(job.tag), enabled: before !== undefined }).data?.find(
+  const anchor = useQuery({ ...linesQuery(job.tag), enabled: before !== undefined }).data?.find(
     (line) => line.id === before,
   );
 

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, PartView } from "../../api/client";
 import { AskLine } from "../../ui/AskLine";
 import { Button } from "../../ui/Button";

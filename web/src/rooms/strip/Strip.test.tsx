@@ -95,7 +95,7 @@ it("keeps the wells that were pressed when they are refused, and those of the ne
   fireEvent.click(named("button", "It lies elsewhere…"));
   fireEvent.click(named("button", "Well A1, empty"));
   answering({
-    "POST /api/jobs/R-0001/entries": new Refusal(422, {
+    "POST /api/logs/R-0001/lines": new Refusal(422, {
       detail: "There is no well A1.",
       remedy: "It has B1.",
     }),

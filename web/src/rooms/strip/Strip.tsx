@@ -5,7 +5,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { OffRow } from "../../valley/PartRow";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 import { useDragOver, WhichOver } from "./DragOver";
 import { KnownSteps } from "./KnownSteps";
 import { Mechanism } from "./Mechanism";

@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { houseQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { AskLine } from "../../ui/AskLine";
-import { simply } from "../treat/waits";
+import { simply } from "../treat";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";

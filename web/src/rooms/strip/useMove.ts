@@ -1,4 +1,4 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 
 /** Says where pieces lie now: those of one part, or all that lay in one well. */

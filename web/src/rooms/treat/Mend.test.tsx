@@ -66,7 +66,7 @@ it("lets it past the line only with a reason", async () => {
   atTheBench(<Mend />, aJob({ treat: { ...aJob().treat, modified: [filed] } }));
   let refused = true;
   answering({
-    "POST /api/jobs/R-0001/entries": () => {
+    "POST /api/logs/R-0001/lines": () => {
       const first = refused;
       refused = false;
       return first
@@ -176,7 +176,7 @@ it("shows where a need can come from, takes it, and opens the fitting with what 
           ]
         : [],
     }),
-    "POST /api/shelf/entries": () => {
+    "POST /api/logs/shelf/lines": () => {
       taken = true;
       return { lines: 2 };
     },

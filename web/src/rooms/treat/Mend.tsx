@@ -1,13 +1,13 @@
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import type { JobView } from "../../api/client";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import { AddLine } from "../../ui/AddLine";
 import { Button, Key } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { StateMark } from "../../ui/State";
-import { useJob } from "../camera/useJob";
+import { useJob } from "../../hands/useJob";
 import { GoneCells } from "./GoneCells";
 import { Mended } from "./Mended";
 import { Modified } from "./Modified";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { TextField } from "../../ui/Field";
 import { PartInput } from "../../ui/PartInput";

@@ -1,9 +1,10 @@
+import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { catalogueQuery, type Source, sourcesQuery, useShelf } from "../../api/shelf";
+import { catalogueQuery, type Source, sourcesQuery } from "../../api/shelf";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { money } from "../../ui/money";
@@ -11,8 +12,8 @@ import { Panel } from "../../ui/Panel";
 import { PartInput } from "../../ui/PartInput";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { Terms } from "../shelf/Terms";
-import { keeping, ordering, puttingBack, taking } from "../shelf/things";
+import { Terms } from "../shelf";
+import { keeping, ordering, puttingBack, taking } from "../shelf";
 import { MendForm } from "./MendForm";
 import type { Piece } from "./Replaced";
 
@@ -118,7 +119,7 @@ function OneSource({
   source: Source;
   onFit: (piece: Piece) => void;
 }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const catalogue = useQuery({ ...catalogueQuery(source.number), enabled: source.number !== "" }).data;
   const item = catalogue?.found.find((one) => one.number === source.number);
@@ -185,7 +186,7 @@ function TakenLine({
   part: string;
   onFit: (piece: Piece) => void;
 }) {
-  const say = useShelf();
+  const say = useShopLog("shelf");
   const { problem, submit } = useSubmit();
   const donor = taken.thing.part !== "";
   const source = taken.source;

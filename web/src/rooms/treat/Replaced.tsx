@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { readAmount, useWords } from "../../api/queries";
 import { ChoiceField, TextField, Tick } from "../../ui/Field";
@@ -7,7 +7,7 @@ import { moneyTyped } from "../../ui/money";
 import { PartInput } from "../../ui/PartInput";
 import { Pick } from "../../ui/Pick";
 import { useSubmit } from "../../ui/useSubmit";
-import { kindWords } from "../shelf/things";
+import { kindWords } from "../shelf";
 import { MendForm } from "./MendForm";
 
 type Entry = Schemas["Replaced"];

@@ -1,7 +1,7 @@
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { useNow } from "../../api/clock";
-import { notify } from "../../shell/notices";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";

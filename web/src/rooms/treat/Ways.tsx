@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { cleaningQuery, houseQuery } from "../../api/queries";
-import { notify } from "../../shell/notices";
-import { useSigner } from "../../shell/signer";
+import { notify } from "../../hands/notices";
+import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";

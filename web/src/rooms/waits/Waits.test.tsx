@@ -17,7 +17,7 @@ const show = (waits: object[], stations: object[] = []) => {
   inTheShop(<Waits />);
   answering({
     "GET /api/waits": { now: at(0), waits, stations },
-    "POST /api/jobs/R-0001/entries": aJob(),
+    "POST /api/logs/R-0001/lines": aJob(),
   });
 };
 

@@ -1,18 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { useAppend } from "../../api/append";
+import { useAppend } from "../../hands/append";
 import type { Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { waitsQuery } from "../../api/queries";
-import { bellMuted } from "../../shell/bell";
-import { notify } from "../../shell/notices";
+import { bellMuted } from "../../hands/bell";
+import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Tick } from "../../ui/Field";
 import { PaperTag } from "../../ui/PaperTag";
 import { Empty, Panel } from "../../ui/Panel";
-import { beginning, ending } from "../treat/waits";
+import { beginning, ending } from "../treat";
 import { StateMark } from "../../ui/State";
 
 type ShopWait = Schemas["ShopWait"];

@@ -1,8 +1,6 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { answer, server } from "../../../api/client";
-import { standsQuery } from "../../../api/queries";
 import type { CaughtFiring, Stand } from "../../../api/stand";
-import { notify } from "../../../shell/notices";
+import { useShopLog } from "../../../hands/append";
+import { notify } from "../../../hands/notices";
 import { Button } from "../../../ui/Button";
 
 const AS_KNOWN = 0.05;
@@ -17,7 +15,7 @@ export function KeepCutoff({
   stand: Stand;
   input: CaughtFiring["input"];
 }) {
-  const client = useQueryClient();
+  const say = useShopLog("house");
   const { cutoffHz } = input;
   if (!input.coupled)
     return <p className="text-soft text-[13.5px]">The input lets everything through, as it seems.</p>;
@@ -32,8 +30,10 @@ export function KeepCutoff({
         ? { ...one, setup: { ...one.setup, coupling: "AC" as const, cutoffHz: kept } }
         : one,
     );
-    client.setQueryData(standsQuery.queryKey, await answer(server.PUT("/api/stands", { body })));
-    notify({ kind: "done", text: `${stand.name}: the input cuts off at ${kept.toFixed(1)} Hz.` });
+    await say(
+      [{ kind: "standsSet", stands: body }],
+      `${stand.name}: the input cuts off at ${kept.toFixed(1)} Hz.`,
+    );
   };
   return (
     <div className="flex flex-col gap-1.5">

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useAppend } from "../../../api/append";
+import { useAppend } from "../../../hands/append";
 import type { Schemas, SpeedRow } from "../../../api/client";
 import { measureRun, type Stand, type Turned } from "../../../api/stand";
 import { stopsWords, timeWords } from "../../../plots/ev";

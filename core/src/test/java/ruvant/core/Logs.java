@@ -5,20 +5,27 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Entry;
-import ruvant.core.job.Family;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.School;
+import ruvant.core.house.TrayShape;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.job.School;
-import ruvant.core.job.SpeedSeries;
-import ruvant.core.job.TrayShape;
-import ruvant.core.job.Verdict;
+import ruvant.core.log.Entry;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
 import ruvant.core.picture.Shop;
+import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.WayBack;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.SpeedSeries;
+import ruvant.core.trade.Verdict;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.units.Refusal;
@@ -71,6 +78,8 @@ public final class Logs {
             ruvant.core.adjust.AdjusterBook.EMPTY,
             ruvant.core.find.FaultKnowledge.EMPTY);
 
+    public static final TagNumber TAG = new TagNumber(7);
+
     private final List<Line> lines = new ArrayList<>();
     private Instant now = START;
 
@@ -85,8 +94,8 @@ public final class Logs {
 
     public static IntakeEntry.Received received() {
         return new IntakeEntry.Received(
-                new IntakeEntry.Camera("Pellworm", "Twin", "", "1234", BodyType.TLR, Family.LEAF_LENS),
-                new IntakeEntry.Owner("Amara Okonjo", "", false, null, null),
+                new Camera("Pellworm", "Twin", "", "1234", BodyType.TLR, Family.LEAF_LENS),
+                new Owner("Amara Okonjo", "", false, null, null),
                 "",
                 List.of(),
                 "drags",
@@ -142,15 +151,30 @@ public final class Logs {
         return lines.getLast().id();
     }
 
-    public JobLog log() {
-        return new JobLog(new TagNumber(7), lines);
+    public Log<JobEntry> log() {
+        return JobLog.of(TAG, lines);
     }
 
     public JobPicture picture() {
         return JobPicture.of(log(), SHOP.practice());
     }
 
-    public static ruvant.core.job.StripEntry.Removed off(String part, boolean covers) {
-        return ruvant.core.job.StripEntry.Removed.of(part, ruvant.core.job.Side.FRONT, covers);
+    public static ruvant.core.strip.StripEntry.Removed off(String part, boolean covers) {
+        return ruvant.core.strip.StripEntry.Removed.of(part, ruvant.core.trade.Side.FRONT, covers);
+    }
+
+    /** The job as it stands now, with nothing learned from others. */
+    public JobNow stands() {
+        return stands(LearnedChecks.NONE);
+    }
+
+    /** The job as it stands now. */
+    public JobNow stands(LearnedChecks learned) {
+        return new JobNow(picture(), SHOP, learned, WayBack.USUAL_PACE, now);
+    }
+
+    /** The same at another moment. */
+    public JobNow standsAt(Instant moment) {
+        return new JobNow(picture(), SHOP, LearnedChecks.NONE, WayBack.USUAL_PACE, moment);
     }
 }

@@ -1,6 +1,7 @@
 package ruvant.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -14,7 +15,7 @@ class ArchitectureTest {
             .that()
             .haveSimpleNameNotEndingWith("Store")
             .and()
-            .resideOutsideOfPackages("ruvant.server.config..", "ruvant.server.demo..", "ruvant.server.measuring..")
+            .resideOutsideOfPackages("ruvant.server.storage..", "ruvant.server.demo..", "ruvant.server.benchmark..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.springframework.jdbc..", "java.sql..", "javax.sql..");
@@ -34,4 +35,20 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAPackage("ruvant.server.demo..");
+
+    /** The test's message names the circle. */
+    @ArchTest
+    static final ArchRule noPackageIsInACircle =
+            slices().matching("ruvant.server.(**)").should().beFreeOfCycles();
+
+    /** A room's controllers are nobody's business but HTTP's. */
+    @ArchTest
+    static final ArchRule nobodyCallsAController = noClasses()
+            .that()
+            .haveSimpleNameNotEndingWith("Controller")
+            .should()
+            .dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe(
+                    "are controllers",
+                    one -> one.getSimpleName().endsWith("Controller")
+                            && one.getPackageName().startsWith("ruvant")));
 }

@@ -147,8 +147,25 @@ public final class Shop {
         return add(tag, 0, entries);
     }
 
+    /** The same, on a view; answers with the job as it then is, or with the refusal. */
     public Answer add(String tag, long basedOn, String... entries) {
-        return post("/api/jobs/" + tag + "/entries", lines(basedOn, entries));
+        Answer said = say(tag, basedOn, entries);
+        return said.status() == 200 ? get("/api/jobs/" + tag) : said;
+    }
+
+    /** Adds entries to any log, as one. */
+    public Answer say(String log, String... entries) {
+        return say(log, 0, entries);
+    }
+
+    /** The same, on a view of the log. */
+    public Answer say(String log, long basedOn, String... entries) {
+        return post("/api/logs/" + log + "/lines", lines(basedOn, entries));
+    }
+
+    /** The record of a log. */
+    public JsonNode lines(String log) {
+        return get("/api/logs/" + log + "/lines").body();
     }
 
     public static String lines(long basedOn, String... entries) {

@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.AdjustEntry;
 
 /**
  * What can be turned on a camera, how far each was, and what came of it.

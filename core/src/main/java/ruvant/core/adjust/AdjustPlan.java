@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.AdjustEntry;
 
 /**
  * What to do next at a camera's adjusters, and what that rests on.

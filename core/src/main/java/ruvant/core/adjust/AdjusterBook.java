@@ -6,14 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.Family;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.DialSpeed;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.TurnUnit;
 
 /**
  * Adjusters that each family has, before any camera of a shop taught more: what each moves, how it is held, and what to

@@ -7,9 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.house.HousePractice;
+import ruvant.core.intake.IntakeEntry;
 
 /** All that concerns the adjusters of one camera: which there are, what each does, what to turn next. */
 public final class Adjusting {

@@ -2,7 +2,6 @@ package ruvant.core.adjust;
 
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.AdjustEntry;
 
 /**
  * Where a judged result comes right, by trials that only say too little, right or too much. Each stretch of settings that

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.AdjustEntry;
 
 /** Puts a job's settings and readings into a case for the advisor: the chosen adjusters and what they move. */
 final class FiguresCase {

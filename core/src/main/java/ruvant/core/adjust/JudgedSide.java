@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import ruvant.core.job.AdjustEntry;
 
 /** One adjuster and all results it moves that are only judged: where they come right together. */
 final class JudgedSide {

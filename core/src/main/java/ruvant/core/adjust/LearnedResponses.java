@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.AdjustEntry;
 
 /**
  * How adjusters answered on other cameras: those of the model first, those of the family behind them. Cameras of a model

@@ -3,8 +3,7 @@ package ruvant.core.adjust;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.trade.TurnUnit;
 
 /** What is drawn of a plan: each result over the turns of each adjuster, and the worst of all over two. */
 final class PlanPictures {

@@ -5,8 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
+import ruvant.core.trade.AdjusterLock;
 
 /** Makes one plan of what the judged results and the figures ask for: what is judged comes right first. */
 final class Plans {

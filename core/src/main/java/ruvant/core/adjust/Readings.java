@@ -8,10 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.HangUps;
 import ruvant.core.measure.Tolerances;
@@ -94,7 +93,7 @@ final class Readings {
                                         want(result);
                                     },
                                     () -> {
-                                        if (AdjustFold.isSpeed(read.result())) {
+                                        if (AdjustRoom.Fold.isSpeed(read.result())) {
                                             take(all, read.result(), read.value());
                                             want(DialSpeed.of(read.result(), received, sheet));
                                         }

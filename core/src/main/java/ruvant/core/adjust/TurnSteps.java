@@ -3,9 +3,8 @@ package ruvant.core.adjust;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.TurnUnit;
 
 /** What the hands do to turn an adjuster: what to mind comes before anything is let go. */
 final class TurnSteps {

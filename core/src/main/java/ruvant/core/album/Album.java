@@ -3,7 +3,6 @@ package ruvant.core.album;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import ruvant.core.job.AlbumEntry;
 import ruvant.core.units.PartName;
 
 /**

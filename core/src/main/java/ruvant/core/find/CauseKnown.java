@@ -1,7 +1,7 @@
 package ruvant.core.find;
 
 import java.util.List;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * What a confirmed cause asks next: what brought it about, what else it may have harmed and by which look that shows, and

@@ -4,12 +4,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Severity;
 import ruvant.core.measure.DialSpeed;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Severity;
 
 /** What the counter saw, as evidence: functions that work speak against faults, marks of a visitor, a fall or a cell for some. */
 final class CounterSays {

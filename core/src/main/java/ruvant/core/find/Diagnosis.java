@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * Who is suspected, and how much. One cause, two at once, or none of those on the list: each is held against all that was

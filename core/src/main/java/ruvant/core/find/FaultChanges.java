@@ -1,6 +1,7 @@
 package ruvant.core.find;
 
 import java.util.List;
+import java.util.stream.Stream;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
@@ -39,6 +40,26 @@ public record FaultChanges(
                 ById.merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
                 ById.merged(causes, more.causes, FaultKnowledge.Cause::id),
                 ById.merged(looks, more.looks, FaultKnowledge.Look::id));
+    }
+
+    /** What was changed or added, in words. */
+    public List<String> words() {
+        return Stream.of(
+                        symptoms.stream().map(FaultKnowledge.Symptom::words),
+                        causes.stream().map(FaultKnowledge.Cause::words),
+                        looks.stream().map(FaultKnowledge.Look::words))
+                .flatMap(one -> one)
+                .toList();
+    }
+
+    /** Ids of all that was changed or added. */
+    public List<String> ids() {
+        return Stream.of(
+                        symptoms.stream().map(FaultKnowledge.Symptom::id),
+                        causes.stream().map(FaultKnowledge.Cause::id),
+                        looks.stream().map(FaultKnowledge.Look::id))
+                .flatMap(one -> one)
+                .toList();
     }
 
     /** The same without what was changed of one entry. */

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * What is known of faults before any camera of a shop was mended: causes with how common each is, what each does to each

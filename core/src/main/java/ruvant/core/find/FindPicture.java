@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.FindEntry;
 
 /** Where the search for the fault stands. */
 public record FindPicture(

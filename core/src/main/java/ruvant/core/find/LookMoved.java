@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * A look that counts, and the suspect it moved most, all else left as it is.

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /** Which look to take next: the most that can be found out for a minute, the way there and back counted in. */
 public final class NextLooks {

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.HandoverEntry;
 
 /** What the owner is told. */
 public record HandoverPicture(

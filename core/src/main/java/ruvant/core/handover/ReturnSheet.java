@@ -3,7 +3,7 @@ package ruvant.core.handover;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.TagNumber;
 

@@ -2,8 +2,7 @@ package ruvant.core.intake;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.trade.BodyType;
 
 /** Which functions are worth a try before opening, by what kind of camera it is. */
 public final class FunctionList {

@@ -4,8 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.trade.FunctionResult;
 
 /**
  * The camera as it came in.

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.trade.VisitorSignKind;
 
 /**
  * What the signs of an earlier visitor come to.

@@ -1,5 +1,5 @@
 /**
- * The body of record: a job is an append-only log of typed entries, and all else about it is computed by folding the
- * log. One sealed sub-interface of {@link ruvant.core.job.Entry} per room of the work.
+ * A job's log: what its entries have in common, what they may do beyond their own room, and how a job stands when one is
+ * judged. The rooms of the work are above this; each has its own sealed family of entries.
  */
 package ruvant.core.job;

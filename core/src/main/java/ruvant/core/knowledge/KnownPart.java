@@ -2,10 +2,10 @@ package ruvant.core.knowledge;
 
 import java.time.Duration;
 import java.util.List;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.Side;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.Side;
 import ruvant.core.units.MayBeNull;
 
 /**

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.adjust.Adjusting;
 import ruvant.core.adjust.LearnedResponses;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.strip.Valley;
@@ -206,6 +206,11 @@ public record ModelKnowledge(
             @Override
             public List<String> before(PartName name) {
                 return part(name.text()).map(KnownPart::checks).orElse(List.of());
+            }
+
+            @Override
+            public List<String> slips(PartName name) {
+                return part(name.text()).map(KnownPart::slips).orElse(List.of());
             }
 
             @Override

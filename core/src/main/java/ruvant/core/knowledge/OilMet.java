@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.treat.OilSheet;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
 
 /** Gathers the points that were oiled, over jobs. */

@@ -1,7 +1,7 @@
 package ruvant.core.knowledge;
 
 import java.util.List;
-import ruvant.core.parts.shelf.BodyPart;
+import ruvant.core.shelf.BodyPart;
 
 /** What is in a camera of a model, as far as it came off others of it here. */
 public final class PartsList {

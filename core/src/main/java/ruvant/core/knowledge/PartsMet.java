@@ -15,12 +15,12 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.StripEntry;
-import ruvant.core.picture.BenchTime;
+import ruvant.core.sitting.SittingTime;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerTrait;
 import ruvant.core.units.PartName;
 
 /** Gathers parts over jobs, by name. */
@@ -43,7 +43,7 @@ final class PartsMet {
     private final Map<String, List<Duration>> strips = new HashMap<>();
     private final Map<String, List<Duration>> refits = new HashMap<>();
 
-    void take(Valley valley, Set<String> workedOn, List<BenchTime.Slip> slips) {
+    void take(Valley valley, Set<String> workedOn, List<SittingTime.Slip> slips) {
         ways.take(valley);
         off.add(valley.parts().stream().map(part -> part.name().key()).collect(Collectors.toSet()));
         Map<PartName, Set<PartName>> under = valley.under();
@@ -60,7 +60,7 @@ final class PartsMet {
         times(valley.parts(), ValleyPart::removedAt, strips);
         times(
                 valley.parts().stream()
-                        .filter(part -> part.refitted().isPresent())
+                        .filter(part -> part.wentBack().isPresent())
                         .toList(),
                 part -> part.settledAt().orElseThrow(),
                 refits);

@@ -9,17 +9,17 @@ import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.adjust.Adjusting;
 import ruvant.core.adjust.LearnedResponses;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.Entry;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.job.JobEntry;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
+import ruvant.core.trade.TurnUnit;
 
 /** Reads turns of adjusters, and what came of them. */
 final class AdjustReader {
@@ -86,7 +86,7 @@ final class AdjustReader {
                 amount.get().unit(),
                 out ? -amount.get().turns() : amount.get().turns(),
                 tail);
-        List<Entry> entries = new ArrayList<>(adjusting.introduction(name));
+        List<JobEntry> entries = new ArrayList<>(adjusting.introduction(name));
         entries.add(turned);
         List<Chip> chips = new ArrayList<>(List.of(
                 new Chip(Kind.ACTION, "Turned " + name),
@@ -219,8 +219,8 @@ final class AdjustReader {
                 && (side.toLowerCase(Locale.ROOT).contains(words) || words.contains(side.toLowerCase(Locale.ROOT)));
     }
 
-    private Reading answered(AdjustEntry.ResultDescribed result, String chip, Entry entry) {
-        List<Entry> entries = new ArrayList<>();
+    private Reading answered(AdjustEntry.ResultDescribed result, String chip, JobEntry entry) {
+        List<JobEntry> entries = new ArrayList<>();
         if (picture.adjust().result(result.name()).isEmpty()) {
             entries.add(result);
         }

@@ -3,9 +3,9 @@ package ruvant.core.logline;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Stop;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.Stop;
 
 /** Reads what is said about the work itself: sitting down, deciding, slips and tools. */
 final class BenchReader {
@@ -23,7 +23,7 @@ final class BenchReader {
         boolean open = halves.length == 1;
         return Replies.logged(
                 (open ? "To decide: " : "Decided: ") + said,
-                new BenchEntry.Decided(halves[0], open ? "" : halves[1], open));
+                new SittingEntry.Decided(halves[0], open ? "" : halves[1], open));
     }
 
     Reading sit(String rest, String tail) {
@@ -33,7 +33,7 @@ final class BenchReader {
                 .orElse(picture.currentStop());
         boolean stopNamed = stop.label().equalsIgnoreCase(rest);
         String step = stopNamed ? tail : Replies.said(rest, tail);
-        return Replies.logged("Sat down: " + stop.label(), new BenchEntry.SatDown(stop, step));
+        return Replies.logged("Sat down: " + stop.label(), new SittingEntry.SatDown(stop, step));
     }
 
     /** What went wrong, how it showed, how it was put right: parted by commas, the last two as far as they are said. */
@@ -46,7 +46,7 @@ final class BenchReader {
         String[] halves = tail.split(", *", 2);
         return Replies.logged(
                 "Slip: " + Replies.said(wrong, tail),
-                new BenchEntry.Slipped(wrong, halves[0], halves.length > 1 ? halves[1] : ""));
+                new SittingEntry.Slipped(wrong, halves[0], halves.length > 1 ? halves[1] : ""));
     }
 
     Reading tool(String rest, String tail) {
@@ -57,6 +57,6 @@ final class BenchReader {
                 ? Replies.asking("Which tool? Say, for example, “tool lacking lens spanner 22 mm”.", List.of())
                 : Replies.logged(
                         (atHand ? "Tool at hand: " : "Tool lacking: ") + said,
-                        new BenchEntry.ToolNoted(said, atHand, tail));
+                        new SittingEntry.ToolNoted(said, atHand, tail));
     }
 }

@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.Drive;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerKind;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.HeadForm;
+import ruvant.core.trade.Drive;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerKind;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.HeadForm;
 
 /** Reads one fastener phrase: a count, words in any order, and a size, such as {@code 3 slot 1.4x3.5 tight}. */
 final class FastenerReader {

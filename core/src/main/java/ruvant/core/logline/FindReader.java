@@ -5,11 +5,11 @@ import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ruvant.core.find.FindEntry;
 import ruvant.core.find.FindPicture;
-import ruvant.core.job.Entry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.StripEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
 
 /** Reads what was found, and the way from suspects to a cause. */
@@ -79,7 +79,8 @@ final class FindReader {
                 : Replies.logged("Found: " + what, new FindEntry.Found(what));
     }
 
-    private Reading two(String lead, String what, String more, BiFunction<String, String, Entry> make, boolean needed) {
+    private Reading two(
+            String lead, String what, String more, BiFunction<String, String, JobEntry> make, boolean needed) {
         if (what.isEmpty() || (needed && more.isEmpty())) {
             List<String> open =
                     picture.find().suspects().stream().map(one -> one.name()).toList();

@@ -6,13 +6,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 

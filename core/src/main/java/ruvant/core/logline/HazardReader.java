@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.Hazard;
+import ruvant.core.trade.Hazard;
 
 /** Reads what to beware of. */
 final class HazardReader {

@@ -6,14 +6,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ruvant.core.intake.FunctionList;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Region;
-import ruvant.core.job.Severity;
-import ruvant.core.job.VisitorSignKind;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Region;
+import ruvant.core.trade.Severity;
+import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.Labelled;
 
 /** Reads what is said while the camera is looked over: its outside, signs of visitors, functions, the scope. */

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import ruvant.core.job.JointKind;
-import ruvant.core.job.StripEntry;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.JointKind;
 
 /** Reads what held a part beside fasteners: solder, glue, tabs, hooked springs. */
 final class JointReader {

@@ -11,21 +11,22 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.ModificationKind;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
+import ruvant.core.find.FindEntry;
+import ruvant.core.handover.HandoverEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.ModificationKind;
+import ruvant.core.trade.Side;
 import ruvant.core.units.FieldProblem;
 
 /**
@@ -193,7 +194,7 @@ public final class LogLine {
                 words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
                         ? Replies.logged(
                                 "Got up",
-                                new BenchEntry.GotUp(Replies.said(rest.replaceFirst("(?i)^up\\b *", ""), tail)))
+                                new SittingEntry.GotUp(Replies.said(rest.replaceFirst("(?i)^up\\b *", ""), tail)))
                         : note(text);
             case "good" ->
                 rest.isEmpty() ? Replies.logged("Good firing", new ProveEntry.Fired(true, tail)) : note(text);
@@ -297,8 +298,8 @@ public final class LogLine {
                     written.isEmpty() ? "What goes back?" : "Which part is “" + written + "”?",
                     parts.partNames(written, true));
         }
-        List<RefitEntry.FastenersBack> all = part.get().removed().fasteners().stream()
-                .map(one -> new RefitEntry.FastenersBack(one.type(), one.count(), 0, 0))
+        List<FastenersBack> all = part.get().removed().fasteners().stream()
+                .map(one -> new FastenersBack(one.type(), one.count(), 0, 0))
                 .toList();
         List<Chip> chips = new ArrayList<>(
                 List.of(new Chip(Kind.ACTION, "Put back: " + part.get().name())));
@@ -333,7 +334,7 @@ public final class LogLine {
                 ? Replies.asking("What is to be noted?", List.of())
                 : new Reading(
                         List.of(new Chip(Kind.NOTE, "Note: " + text)),
-                        List.of(new BenchEntry.Noted(text)),
+                        List.of(new SittingEntry.Noted(text)),
                         Optional.empty(),
                         completions(text));
     }

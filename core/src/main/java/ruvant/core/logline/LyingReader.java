@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import ruvant.core.job.AlbumEntry;
-import ruvant.core.job.StripEntry;
+import ruvant.core.album.AlbumEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.WellName;
 

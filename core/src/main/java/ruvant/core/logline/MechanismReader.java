@@ -8,12 +8,12 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.StripEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Turns;
 
@@ -217,7 +217,7 @@ final class MechanismReader {
                             List.of(
                                     new Reading.Chip(Reading.Kind.ACTION, words),
                                     new Reading.Chip(Reading.Kind.NOTE, more)),
-                            List.of(lost, new BenchEntry.Noted("lost " + lost.piece() + ": " + more)),
+                            List.of(lost, new SittingEntry.Noted("lost " + lost.piece() + ": " + more)),
                             Optional.empty(),
                             List.of());
         });

@@ -6,15 +6,15 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModificationKind;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
+import ruvant.core.trade.ModificationKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 /** Reads what was filed, drilled or bridged, go by go, and how a part of another pattern went in. */
@@ -91,7 +91,7 @@ final class ModifyReader {
         if (outcome.isEmpty()) {
             return Replies.asking("How did it go in?", List.of(", as it is", ", with work", ", not"));
         }
-        IntakeEntry.Camera own = picture.received().camera();
+        Camera own = picture.received().camera();
         CameraKind from = new CameraKind(own.maker(), own.model(), named.group(2));
         PartName part = parts.known(named.group(1));
         return Replies.logged(

@@ -6,11 +6,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.SourceKind;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.trade.SourceKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 /** Reads what is needed, what was replaced and what was mended. */

@@ -2,7 +2,7 @@ package ruvant.core.logline;
 
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.Entry;
+import ruvant.core.job.JobEntry;
 
 /**
  * How a line was understood.
@@ -12,7 +12,7 @@ import ruvant.core.job.Entry;
  * @param question what must be said before it can be logged
  * @param completions words that could stand where the cursor is, best first
  */
-public record Reading(List<Chip> chips, List<Entry> entries, Optional<String> question, List<String> completions) {
+public record Reading(List<Chip> chips, List<JobEntry> entries, Optional<String> question, List<String> completions) {
     /** One piece of the line as understood. */
     public record Chip(Kind kind, String text) {}
 

@@ -3,7 +3,7 @@ package ruvant.core.logline;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import ruvant.core.job.Entry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
 
@@ -11,7 +11,7 @@ import ruvant.core.logline.Reading.Kind;
 final class Replies {
     private Replies() {}
 
-    static Reading logged(String chip, Entry entry) {
+    static Reading logged(String chip, JobEntry entry) {
         return new Reading(List.of(new Chip(Kind.ACTION, chip)), List.of(entry), Optional.empty(), List.of());
     }
 
@@ -19,7 +19,7 @@ final class Replies {
         return new Reading(List.of(), List.of(), Optional.of(question), completions);
     }
 
-    static Reading one(String lead, String what, Function<String, Entry> make) {
+    static Reading one(String lead, String what, Function<String, JobEntry> make) {
         return what.isEmpty() ? asking("Which?", List.of()) : logged(lead + what, make.apply(what));
     }
 

@@ -3,10 +3,10 @@ package ruvant.core.logline;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerKind;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.HeadForm;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerKind;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.HeadForm;
 
 /** Writes a fastener as a hand would type it, so that the line reads it back as the same. */
 final class Shorthand {

@@ -3,12 +3,12 @@ package ruvant.core.logline;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
 import ruvant.core.measure.GuessedError;
 import ruvant.core.measure.TypedTimes;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Phase;
 
 /** Reads speeds that were timed, or judged by ear. Before the work while nothing is off, after it from then on. */
 final class SpeedReader {

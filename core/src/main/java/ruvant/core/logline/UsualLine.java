@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.MechanismState;
 import ruvant.core.knowledge.KnownPart;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.WellName;
 
 /** Writes the line that takes a part off as earlier jobs did, to be looked over and logged or corrected first. */

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import ruvant.core.job.Attitude;
+import ruvant.core.trade.Attitude;
 
 /**
  * What holding the camera otherwise does to a speed: each attitude against level. As several are asked about at once,

@@ -1,8 +1,9 @@
 package ruvant.core.measure;
 
 import java.util.Optional;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.trade.MarkedSpeed;
 
 /**
  * A speed as it is engraved, and what that means on this camera.

@@ -1,10 +1,10 @@
 package ruvant.core.measure;
 
-import ruvant.core.job.Family;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.SpeedLimits;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.house.SpeedLimits;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Family;
 
 /**
  * What is allowed of a camera's speeds, and who says so: the maker before the house, the house before the trade.
@@ -17,7 +17,7 @@ public record Tolerances(SpeedLimits limits, String source) {
     private static final double TAPER_FAST_ABOVE = 1.0 / 256 * 0.95;
 
     /** What counts for a camera in a shop. */
-    public static Tolerances of(IntakeEntry.Camera camera, HousePractice practice) {
+    public static Tolerances of(Camera camera, HousePractice practice) {
         var sheet = practice.sheetOf(camera);
         if (sheet.flatMap(ModelSheet::limits).isPresent()) {
             return new Tolerances(

@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.Rates;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.DonorBody;
-import ruvant.core.parts.shelf.PartState;
-import ruvant.core.parts.shelf.ShelfPicture;
+import ruvant.core.house.Rates;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.DonorBody;
+import ruvant.core.shelf.PartState;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.trade.CameraKind;
 import ruvant.core.units.PartName;
 
 /**

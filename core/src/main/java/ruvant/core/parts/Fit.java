@@ -1,8 +1,8 @@
 package ruvant.core.parts;
 
 import java.util.Locale;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
 import ruvant.core.units.Check;
 
 /**

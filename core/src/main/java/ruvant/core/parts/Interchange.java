@@ -10,8 +10,9 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hipparchus.distribution.continuous.BetaDistribution;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
 
 /**
  * Whether a part of one kind of camera fits another, by what was tried here. Each try is one count of a Beta distribution that

@@ -5,7 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import ruvant.core.job.CameraKind;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.trade.CameraKind;
 
 /** Which parts are known to interchange between which cameras. */
 public final class KnownPairs {

@@ -1,7 +1,7 @@
 package ruvant.core.parts;
 
 import java.time.Instant;
-import ruvant.core.job.CameraKind;
+import ruvant.core.trade.CameraKind;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 

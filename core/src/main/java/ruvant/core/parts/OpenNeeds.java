@@ -2,11 +2,11 @@ package ruvant.core.parts;
 
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Rates;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.ShelfPicture;
+import ruvant.core.house.Rates;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.trade.CameraKind;
 import ruvant.core.units.TagNumber;
 
 /** What the cameras in the shop ask for. */

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import ruvant.core.job.SourceKind;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 

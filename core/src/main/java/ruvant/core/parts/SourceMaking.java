@@ -5,10 +5,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.Rates;
-import ruvant.core.job.SourceKind;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.house.Rates;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.SourceKind;
 
 /** Puts one source together, term by term. */
 final class SourceMaking {

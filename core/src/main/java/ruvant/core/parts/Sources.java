@@ -9,16 +9,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.Rates;
-import ruvant.core.job.SourceKind;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.PartState;
-import ruvant.core.parts.shelf.ShelfPicture;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.house.Rates;
 import ruvant.core.parts.supplier.Catalogue;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.PartState;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.units.PartName;
 
 /**

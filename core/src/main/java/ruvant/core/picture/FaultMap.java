@@ -7,17 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.job.JobEffect;
+import ruvant.core.job.JobEntry;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
 import ruvant.core.measure.HangUps;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Phase;
 import ruvant.core.units.ExposureEv;
 
 /**
@@ -57,7 +55,7 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
     private record Fired(ProvePicture.Timed run, List<String> done, List<MappedFiring> shots) {}
 
     /** The map of a job; without columns where nothing was fired. */
-    public static FaultMap of(JobLog log, JobPicture picture) {
+    public static FaultMap of(Log<JobEntry> log, JobPicture picture) {
         Map<String, Double> nominal = new HashMap<>();
         List<SpeedRow> rows = picture.speeds();
         rows.forEach(row -> nominal.put(row.speed(), row.nominalSeconds()));
@@ -70,8 +68,8 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
             if (runs.containsKey(line.id())) {
                 fired.add(new Fired(runs.get(line.id()), List.copyOf(done), shots.get(line.id())));
                 done.clear();
-            } else if (isWork(line)) {
-                done.add(EntryWords.of(line.entry()));
+            } else if (JobRooms.ALL.has(line.entry(), JobEffect.Plain.WORK_BETWEEN_FIRINGS)) {
+                done.add(JobRooms.ALL.words(line.entry()));
             }
         }
         List<Column> columns = columns(fired);
@@ -85,19 +83,6 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
                 .filter(MappedFiring::missed)
                 .count();
         return new FaultMap(speeds, columns, misses, all);
-    }
-
-    private static boolean isWork(Line line) {
-        return switch (line.entry()) {
-            case TreatEntry.WaitStarted wait -> false;
-            case TreatEntry.WaitEnded wait -> false;
-            case TreatEntry treat -> true;
-            case RefitEntry.Refitted back -> true;
-            case RefitEntry.TrialAssembled trial -> true;
-            case StripEntry.Removed off -> true;
-            case PartsEntry.Replaced replaced -> true;
-            default -> false;
-        };
     }
 
     /** Hung ones by the scatter of the camera before the work, or after it; a miss is far from its speed's middle. */

@@ -2,36 +2,48 @@ package ruvant.core.picture;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import ruvant.core.adjust.AdjustPicture;
+import ruvant.core.adjust.AdjustRoom;
 import ruvant.core.album.Album;
+import ruvant.core.album.AlbumRoom;
 import ruvant.core.find.FindPicture;
+import ruvant.core.find.FindRoom;
 import ruvant.core.handover.HandoverPicture;
+import ruvant.core.handover.HandoverRoom;
+import ruvant.core.house.HousePractice;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.intake.IntakeRoom;
+import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.job.Stop;
+import ruvant.core.log.Folds;
+import ruvant.core.log.Log;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.parts.PartsRoom;
 import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
+import ruvant.core.prove.ProveRoom;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
+import ruvant.core.refit.RefitPicture;
+import ruvant.core.refit.RefitRoom;
+import ruvant.core.sitting.Course;
+import ruvant.core.sitting.SittingRoom;
+import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.StripNotes;
+import ruvant.core.strip.StripRoom;
 import ruvant.core.strip.Valley;
+import ruvant.core.trade.Stop;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.treat.TreatRoom;
 import ruvant.core.units.TagNumber;
 
 /**
  * Everything computed from one job's log.
  *
  * @param lastSequence the last line that is in it
- * @param last the last line that counts
- * @param lately the last few things done, oldest first; sitting down and getting up left aside
- * @param lastStop where the last thing was done, sitting down and notes left aside
  * @param practice of the house in which it stands
  */
 public record JobPicture(
@@ -45,17 +57,39 @@ public record JobPicture(
         TreatPicture treat,
         PartsPicture parts,
         AdjustPicture adjust,
+        RefitPicture refitting,
         ProvePicture prove,
         HandoverPicture handover,
-        BenchTime bench,
-        Optional<Line> last,
-        List<Line> lately,
-        Stop lastStop,
+        SittingTime bench,
+        Course course,
         HousePractice practice) {
 
     /** Folds a log. */
-    public static JobPicture of(JobLog log, HousePractice practice) {
-        return JobFold.of(log).picture(log.lastSequence(), practice);
+    public static JobPicture of(Log<JobEntry> log, HousePractice practice) {
+        return of(JobRooms.read(log), JobLog.tag(log), log.lastSequence(), practice);
+    }
+
+    /** The picture of a log that was folded. */
+    public static JobPicture of(Folds folds, TagNumber tag, long lastSequence, HousePractice practice) {
+        StripRoom.Fold strip = folds.of(StripRoom.Fold.class);
+        SittingRoom.Fold sitting = folds.of(SittingRoom.Fold.class);
+        return new JobPicture(
+                tag,
+                lastSequence,
+                folds.of(IntakeRoom.Fold.class).picture(),
+                folds.of(AlbumRoom.Fold.class).album(),
+                strip.valley().valley(),
+                strip.notes(),
+                folds.of(FindRoom.Fold.class).picture(),
+                folds.of(TreatRoom.Fold.class).picture(),
+                folds.of(PartsRoom.Fold.class).picture(),
+                folds.of(AdjustRoom.Fold.class).picture(),
+                folds.of(RefitRoom.Fold.class).picture(),
+                folds.of(ProveRoom.Fold.class).picture(practice.streakLength()),
+                folds.of(HandoverRoom.Fold.class).picture(),
+                sitting.picture(),
+                sitting.course(),
+                practice);
     }
 
     /** What came in. */
@@ -63,14 +97,9 @@ public record JobPicture(
         return intake.received().orElseThrow();
     }
 
-    /** What may go back at this moment, by this job alone. */
-    public RefitAnswers refit(Instant now) {
-        return refit(LearnedChecks.NONE, now);
-    }
-
     /** What may go back at this moment, with what earlier jobs of the model learned to look at. */
-    public RefitAnswers refit(LearnedChecks learned, Instant now) {
-        return new RefitAnswers(valley, notes, treat, parts, NotTried.of(intake, prove), learned, now);
+    RefitAnswers refit(LearnedChecks learned, Instant now) {
+        return new RefitAnswers(valley, notes, refitting, treat, parts, NotTried.of(intake, prove), learned, now);
     }
 
     /** All speeds, before against after. */
@@ -85,6 +114,6 @@ public record JobPicture(
 
     /** The stop at which work goes on: where somebody sits, else where the last thing was done. */
     public Stop currentStop() {
-        return bench.seated().map(down -> down.stop()).orElse(lastStop);
+        return bench.seated().map(down -> down.stop()).orElse(course.lastStop());
     }
 }

@@ -7,10 +7,10 @@ import java.util.Optional;
 import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.Stop;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Stop;
 import ruvant.core.treat.TreatPicture;
 
 /**

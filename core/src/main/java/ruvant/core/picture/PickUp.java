@@ -4,10 +4,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import ruvant.core.job.Line;
-import ruvant.core.job.MechanismState;
+import ruvant.core.log.Line;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.MechanismState;
 
 /**
  * Where a camera is, for whoever sits down to it again after days, perhaps another person.
@@ -32,9 +32,9 @@ public record PickUp(
 
     /** The panel for this moment. */
     public static PickUp of(JobPicture picture, Trays trays, Instant now) {
-        Instant lastAt = picture.last().map(Line::at).orElse(now);
-        List<Done> last = picture.lately().reversed().stream()
-                .map(line -> new Done(line.at(), line.by(), EntryWords.of(line.entry())))
+        Instant lastAt = picture.course().last().map(Line::at).orElse(now);
+        List<Done> last = picture.course().lately().reversed().stream()
+                .map(line -> new Done(line.at(), line.by(), JobRooms.ALL.words(line.entry())))
                 .toList();
         return new PickUp(
                 lastAt,
@@ -52,7 +52,7 @@ public record PickUp(
 
     private static List<String> halfDone(JobPicture picture) {
         List<String> half = new ArrayList<>();
-        picture.notes()
+        picture.refitting()
                 .trial()
                 .ifPresent(trial ->
                         half.add("trial assembly on" + lead(": ", trial.what().how())));

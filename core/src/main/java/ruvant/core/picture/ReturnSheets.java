@@ -9,9 +9,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.FunctionResult;
 import ruvant.core.prove.Streak;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.FunctionResult;
 import ruvant.core.treat.Modifications;
 
 /** Writes the return sheet from a job's picture. */

@@ -2,7 +2,7 @@ package ruvant.core.picture;
 
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
-import ruvant.core.job.HousePractice;
+import ruvant.core.house.HousePractice;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 

@@ -3,8 +3,8 @@ package ruvant.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.Stop;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Stop;
 
 /**
  * How far a stop is, computed from the log.

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.stat.StatUtils;
-import ruvant.core.job.MeasuredFiring;
+import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.units.ExposureEv;
 
 /**

@@ -3,8 +3,8 @@ package ruvant.core.prove;
 import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.house.HousePractice;
+import ruvant.core.intake.IntakeEntry;
 
 /** A guess that was measured afterwards. */
 public record EarTried(Instant at, String by, String speed, double guessedEv, double measuredEv) {

@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.stat.StatUtils;
-import ruvant.core.job.Attitude;
 import ruvant.core.measure.DialSpeed;
+import ruvant.core.trade.Attitude;
 import ruvant.core.units.ExposureEv;
 
 /** What ears made of a speed, beside what was measured after that. */

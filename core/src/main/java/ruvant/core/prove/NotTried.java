@@ -3,7 +3,7 @@ package ruvant.core.prove;
 import java.util.List;
 import java.util.Locale;
 import ruvant.core.intake.IntakePicture;
-import ruvant.core.job.FunctionResult;
+import ruvant.core.trade.FunctionResult;
 
 /** What worked when the camera came in and was not tried again since the mechanism was last worked on. */
 public final class NotTried {

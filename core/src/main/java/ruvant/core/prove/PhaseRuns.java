@@ -6,9 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.MeasuredFiring;
-import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.FirstAfterRest;
@@ -16,6 +13,9 @@ import ruvant.core.measure.HangUps;
 import ruvant.core.measure.RunStatistics;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.measure.Tolerances;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.Phase;
 import ruvant.core.units.ExposureEv;
 
 /** All firings before the work, or after it, by speed and attitude; those that hung up told apart over the whole camera. */

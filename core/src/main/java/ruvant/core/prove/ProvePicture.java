@@ -4,13 +4,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.Line;
-import ruvant.core.job.MeasuredFiring;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.StandSetup;
+import ruvant.core.log.Line;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.StandSetup;
 
 /**
  * What was tried and timed.

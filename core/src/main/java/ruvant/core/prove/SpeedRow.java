@@ -3,10 +3,10 @@ package ruvant.core.prove;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.Phase;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.FirstAfterRest;
 import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.trade.Phase;
 
 /**
  * One marked speed, before and after the work.

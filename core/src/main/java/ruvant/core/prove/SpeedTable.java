@@ -5,15 +5,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.Phase;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.Difference;
 import ruvant.core.measure.RunStatistics;
 import ruvant.core.measure.Tolerances;
+import ruvant.core.trade.Phase;
 
 /** All speeds of a camera, before against after. */
 public final class SpeedTable {

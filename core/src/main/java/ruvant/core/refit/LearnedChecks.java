@@ -12,6 +12,11 @@ public interface LearnedChecks {
     /** The checks before this part, in words; none for a part that earlier jobs did not meet. */
     List<String> before(PartName part);
 
+    /** What went wrong at this part in earlier jobs, in words. */
+    default List<String> slips(PartName part) {
+        return List.of();
+    }
+
     /** The points of this part that most earlier jobs oiled or left dry on purpose. */
     default List<String> oilPoints(PartName part) {
         return List.of();

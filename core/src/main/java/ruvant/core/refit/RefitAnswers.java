@@ -9,16 +9,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.RefitEntry;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.refit.RefitAnswer.Against;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
@@ -33,6 +33,7 @@ public final class RefitAnswers {
     private final Map<PartName, Set<PartName>> under;
     private final List<ValleyPart> out;
     private final StripNotes notes;
+    private final RefitPicture refitting;
     private final TreatPicture treat;
     private final PartsPicture parts;
     private final Gates gates;
@@ -46,6 +47,7 @@ public final class RefitAnswers {
     public RefitAnswers(
             Valley valley,
             StripNotes notes,
+            RefitPicture refitting,
             TreatPicture treat,
             PartsPicture parts,
             List<String> untried,
@@ -53,6 +55,7 @@ public final class RefitAnswers {
             Instant now) {
         this.valley = valley;
         this.notes = notes;
+        this.refitting = refitting;
         this.under = valley.under();
         this.out = valley.out();
         this.treat = treat;
@@ -149,7 +152,8 @@ public final class RefitAnswers {
     }
 
     private Optional<RefitAnswer> trial(ValleyPart part) {
-        return notes.trial()
+        return refitting
+                .trial()
                 .flatMap(trial -> notYet(
                         part,
                         Against.TRIAL_ON,
@@ -244,11 +248,11 @@ public final class RefitAnswers {
     }
 
     private static Optional<Refusal> unequal(ValleyPart part, RefitEntry.Refitted refit) {
-        Map<String, RefitEntry.FastenersBack> said = refit.fasteners().stream()
-                .collect(Collectors.toMap(RefitEntry.FastenersBack::type, one -> one, (a, b) -> b));
+        Map<String, FastenersBack> said =
+                refit.fasteners().stream().collect(Collectors.toMap(FastenersBack::type, one -> one, (a, b) -> b));
         List<String> wrong = new ArrayList<>();
         for (Fastener fastener : part.removed().fasteners()) {
-            RefitEntry.FastenersBack one = said.remove(fastener.type());
+            FastenersBack one = said.remove(fastener.type());
             if (one == null) {
                 wrong.add(fastener.words() + " not confirmed");
             } else if (one.back() + one.lost() != fastener.count() || one.back() + one.replaced() != fastener.count()) {

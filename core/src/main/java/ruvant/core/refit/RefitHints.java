@@ -3,7 +3,7 @@ package ruvant.core.refit;
 import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.intake.VisitorVerdict;
-import ruvant.core.job.StripEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
 
 /** What to think of while a part goes on: not to be ticked, but not to be forgotten. */

@@ -5,16 +5,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.MeasuredFiring;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.Phase;
-import ruvant.core.job.StandSetup;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.ExposureEv;
 
 /** What a job's firings say about its shutter. */

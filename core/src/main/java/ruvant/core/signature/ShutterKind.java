@@ -3,7 +3,7 @@ package ruvant.core.signature;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /** Kinds of shutter whose speeds follow from the same few causes. */
 public enum ShutterKind {

@@ -2,10 +2,9 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.JointKind;
-import ruvant.core.job.StripEntry;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.JointKind;
 
 /** The checks that follow from how a part came off. */
 final class GateChecks {

@@ -2,9 +2,8 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.OldPiece;
-import ruvant.core.job.RefitEntry;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.OldPiece;
 
 /** Adds up pieces and places, part by part. */
 final class LedgerSum {
@@ -71,11 +70,11 @@ final class LedgerSum {
     }
 
     private void fastener(ValleyPart part, Fastener fastener) {
-        RefitEntry.FastenersBack said = part.refitted().stream()
-                .flatMap(refit -> refit.fasteners().stream())
+        FastenersBack said = part.wentBack().stream()
+                .flatMap(how -> how.fasteners().stream())
                 .filter(one -> one.type().equals(fastener.type()))
                 .findFirst()
-                .orElse(new RefitEntry.FastenersBack(fastener.type(), 0, 0, 0));
+                .orElse(new FastenersBack(fastener.type(), 0, 0, 0));
         int nowBack = Math.min(fastener.count(), said.back());
         int spoken = Math.min(fastener.count(), said.back() + said.lost());
         int broken = Math.min(spoken - nowBack, ValleyPart.countOf(part.destroyed(), fastener.type()));

@@ -2,7 +2,7 @@ package ruvant.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.Fastener;
+import ruvant.core.trade.Fastener;
 import ruvant.core.units.PartName;
 
 /** Finds fasteners lying out that the eye will not tell apart. */

@@ -6,11 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.Entry;
-import ruvant.core.job.Line;
-import ruvant.core.job.OldPiece;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.StripEntry;
+import ruvant.core.log.Line;
+import ruvant.core.trade.OldPiece;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -22,7 +19,8 @@ final class PartTrack {
     private int timesOff;
     ValleyPart.State state;
     Line settled;
-    private Entry settling;
+    private WentBack wentBack;
+    private String leftOutReason;
     Instant tried;
     final Map<String, Integer> lost = new LinkedHashMap<>();
     final Map<String, Integer> destroyed = new LinkedHashMap<>();
@@ -39,7 +37,8 @@ final class PartTrack {
         timesOff++;
         state = ValleyPart.State.OUT;
         settled = null;
-        settling = null;
+        wentBack = null;
+        leftOutReason = null;
         tried = null;
         lost.clear();
         destroyed.clear();
@@ -48,10 +47,16 @@ final class PartTrack {
         GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
     }
 
-    void settle(Line line, ValleyPart.State how, Entry entry) {
-        state = how;
+    void goesBack(Line line, WentBack how) {
+        state = ValleyPart.State.BACK;
         settled = line;
-        settling = entry;
+        wentBack = how;
+    }
+
+    void staysOut(Line line, String reason) {
+        state = ValleyPart.State.LEFT_OUT;
+        settled = line;
+        leftOutReason = reason;
     }
 
     void moves(List<WellName> wells) {
@@ -84,8 +89,8 @@ final class PartTrack {
                 state,
                 at,
                 Optional.ofNullable(settled).map(Line::by),
-                settling instanceof RefitEntry.Refitted back ? Optional.of(back) : Optional.empty(),
-                settling instanceof RefitEntry.LeftOut left ? Optional.of(left.reason()) : Optional.empty(),
+                Optional.ofNullable(wentBack),
+                Optional.ofNullable(leftOutReason),
                 new LinkedHashSet<>(edges.over(name)),
                 edges.allOver(name).size(),
                 level,

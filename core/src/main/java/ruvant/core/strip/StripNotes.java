@@ -1,19 +1,16 @@
 package ruvant.core.strip;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.StuckRung;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.StuckRung;
 import ruvant.core.units.PartName;
 
 /**
- * What there is to know beside the parts: how the mechanism stands, which springs are let down, what was missing or too
- * much, and whether a trial assembly is on.
+ * What there is to know beside the parts: how the mechanism stands, which springs are let down, and what was missing or
+ * too much.
  *
  * @param states the state last brought about, for each thing that can stand one way or another
  * @param letDown springs that are let down and not wound again
@@ -24,7 +21,6 @@ public record StripNotes(
         List<Spring> letDown,
         List<Stray> missing,
         List<Stray> surplus,
-        Optional<Trial> trial,
         List<Stuck> stuck,
         List<Alone> leaveAlone) {
 
@@ -50,12 +46,9 @@ public record StripNotes(
             boolean freed,
             Optional<StuckRung> next) {}
 
-    /** A trial assembly that is on. */
-    public record Trial(UUID id, Instant at, RefitEntry.TrialAssembled what) {}
-
     /** Nothing noted. */
     public static StripNotes none() {
-        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of());
+        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** Whether the mechanism is known to stand otherwise. */

@@ -10,9 +10,9 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.TrayShape;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.TrayShape;
+import ruvant.core.trade.Fastener;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.WellName;
 

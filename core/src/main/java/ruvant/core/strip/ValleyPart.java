@@ -6,9 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ruvant.core.job.OldPiece;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.StripEntry;
+import ruvant.core.trade.OldPiece;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -19,7 +17,7 @@ import ruvant.core.units.WellName;
  * @param removalId the line of that removal
  * @param timesOff how often it has come off, from 1
  * @param settledAt when it went back or was left out
- * @param refitted how it went back; empty while out
+ * @param wentBack how it went back; empty while out
  * @param over the parts lying directly over it: off before it, on after it
  * @param depth how many removals must be undone outward from here: all parts over it, directly or not
  * @param level longest chain of covers over it; 0 for an outermost part
@@ -39,7 +37,7 @@ public record ValleyPart(
         State state,
         Optional<Instant> settledAt,
         Optional<String> settledBy,
-        Optional<RefitEntry.Refitted> refitted,
+        Optional<WentBack> wentBack,
         Optional<String> leftOutReason,
         Set<PartName> over,
         int depth,

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import ruvant.core.job.Verdict;
+import ruvant.core.trade.Verdict;
 
 /**
  * With what, and how, a soil comes off a part, counting in what is near and still in place: what stands by itself in the

@@ -3,9 +3,8 @@ package ruvant.core.treat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.Family;
-import ruvant.core.job.School;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.house.School;
+import ruvant.core.trade.Family;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 

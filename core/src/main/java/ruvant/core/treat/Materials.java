@@ -6,8 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 
@@ -28,6 +27,9 @@ public record Materials(
         List<Soil> soils,
         List<Method> methods,
         List<Caution> cautions) {
+    /** A table in which nothing stands. */
+    public static final Materials EMPTY = new Materials(1, List.of(), List.of());
+
     public Materials {
         materials = List.copyOf(materials);
         agents = List.copyOf(agents);

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.units.Refusal;
 
 /** What was filed, drilled or made otherwise, go by go, and how far that still is from the line. */

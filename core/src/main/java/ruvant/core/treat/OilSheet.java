@@ -11,10 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.DryRunResult;
-import ruvant.core.job.Family;
-import ruvant.core.job.School;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.house.School;
+import ruvant.core.trade.DryRunResult;
+import ruvant.core.trade.Family;
 import ruvant.core.units.PartName;
 
 /**

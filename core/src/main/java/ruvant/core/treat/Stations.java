@@ -4,9 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.Station;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.Station;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
 
@@ -16,6 +15,13 @@ import ruvant.core.units.TagNumber;
  */
 public final class Stations {
     private Stations() {}
+
+    /** What lies in the stations of the whole shop at the moment in which a wait is judged. */
+    @FunctionalInterface
+    public interface InUse {
+        /** Every wait of the shop that nobody ended yet. */
+        List<Held> held();
+    }
 
     /** A wait of some job that holds a station. */
     public record Held(TagNumber tag, TreatPicture.Wait running) {}

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ruvant.core.job.Verdict;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
@@ -113,6 +113,17 @@ public record TableChanges(
                 soil.note(),
                 soil.optics(),
                 soil.caution());
+    }
+
+    /** What was changed or added, in words. */
+    public List<String> words() {
+        return Stream.of(
+                        materials.stream().map(Materials.Material::label),
+                        agents.stream().map(Materials.Agent::label),
+                        soils.stream().map(Materials.Soil::label),
+                        waits.stream().map(Lubrication.WaitKind::label))
+                .flatMap(one -> one)
+                .toList();
     }
 
     /** Ids of all that was changed or added. */

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.units.PartName;
 
 /** What was cleaned, mended and oiled, and what waits. */

@@ -16,6 +16,11 @@ public record TagNumber(int number) implements Comparable<TagNumber> {
         Check.count("tagNumber", number, 1, 9_999_999);
     }
 
+    /** Whether this is written as tags are printed: {@code R-0412}. */
+    public static boolean isTag(String written) {
+        return written.startsWith("R-") && WRITTEN.matcher(written).matches();
+    }
+
     /**
      * Reads a tag as people write it: {@code R-0412}, {@code r412}, {@code 412}.
      *

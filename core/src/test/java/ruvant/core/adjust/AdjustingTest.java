@@ -7,19 +7,17 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.Family;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.RecordEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.TurnUnit;
-import ruvant.core.job.Verdict;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.picture.JobPicture;
-import ruvant.core.picture.NextThing;
 import ruvant.core.picture.ReturnSheets;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.TurnUnit;
+import ruvant.core.trade.Verdict;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class AdjustingTest {
@@ -334,10 +332,10 @@ class AdjustingTest {
     void a_turn_asks_for_a_measurement_and_stands_on_the_return_sheet() {
         turned("engagement", 0.25);
 
-        assertThat(NextThing.of(logs.picture(), logs.picture().refit(Logs.START), Logs.START))
+        assertThat(logs.standsAt(Logs.START).next())
                 .anyMatch(thing -> thing.what().equals("Measure after the turn"));
         fired("1/60", 1.0 / 64, 0);
-        assertThat(NextThing.of(logs.picture(), logs.picture().refit(Logs.START), Logs.START))
+        assertThat(logs.standsAt(Logs.START).next())
                 .noneMatch(thing -> thing.what().equals("Measure after the turn"));
         assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).done())
                 .contains("Adjusted engagement: 2/8 turn in from where it was found");

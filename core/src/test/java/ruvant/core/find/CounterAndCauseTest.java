@@ -7,13 +7,12 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Family;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.knowledge.LookMinutes;
 import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.FieldProblem;
 
 class CounterAndCauseTest {

@@ -15,7 +15,7 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 class DiagnosisTest {
     static final FaultKnowledge KNOWN = read();

@@ -6,14 +6,13 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.Entry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.RecordEntry;
-import ruvant.core.job.Region;
-import ruvant.core.job.Severity;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.logline.LogLine;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.Region;
+import ruvant.core.trade.Severity;
 
 class FindFoldTest {
     private final Logs logs = Logs.camera();
@@ -122,7 +121,7 @@ class FindFoldTest {
         assertThat(find().roots().getFirst().more()).isEqualTo("battery leaked");
     }
 
-    private Entry read(String line) {
+    private JobEntry read(String line) {
         return new LogLine(logs.picture(), Logs.SHOP).read(line).entries().getFirst();
     }
 }

@@ -7,8 +7,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.trade.VisitorSignKind;
 
 class VisitorVerdictTest {
     private static VisitorVerdict of(VisitorSignKind... kinds) {

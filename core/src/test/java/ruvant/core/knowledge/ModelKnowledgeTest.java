@@ -13,17 +13,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruvant.core.Logs;
-import ruvant.core.job.Entry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
+import ruvant.core.find.FindEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.logline.LogLine;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.Side;
 import ruvant.core.units.PartName;
 
 class ModelKnowledgeTest {
@@ -32,7 +32,7 @@ class ModelKnowledgeTest {
         Logs logs = Logs.camera();
         for (String line : lines) {
             logs.after(minutesEach);
-            logs.add(new LogLine(logs.picture(), Logs.SHOP).read(line).entries().toArray(Entry[]::new));
+            logs.add(new LogLine(logs.picture(), Logs.SHOP).read(line).entries().toArray(JobEntry[]::new));
         }
         return logs.picture();
     }

@@ -7,13 +7,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
+import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjusterBook;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Entry;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.job.JobEntry;
 import ruvant.core.picture.Shop;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.TurnUnit;
 
 class AdjustReaderTest {
     private static final Shop SHOP = new Shop(
@@ -53,7 +53,7 @@ class AdjustReaderTest {
         return new LogLine(logs.picture(), SHOP).read(line);
     }
 
-    private Entry last(String line) {
+    private JobEntry last(String line) {
         return read(line).entries().getLast();
     }
 
@@ -87,7 +87,7 @@ class AdjustReaderTest {
                 .extracting(entry -> entry.getClass().getSimpleName())
                 .containsExactly("AdjusterDescribed", "ResultDescribed", "Turned");
 
-        logs.add(first.entries().toArray(Entry[]::new));
+        logs.add(first.entries().toArray(JobEntry[]::new));
         assertThat(read("turn height screw 1/16 in").entries()).hasSize(1);
     }
 
@@ -103,8 +103,8 @@ class AdjustReaderTest {
 
     @Test
     void a_sentence_that_turns_nothing_stays_a_note() {
-        assertThat(last("turns freely after the flush")).isInstanceOf(BenchEntry.Noted.class);
-        assertThat(last("result is good so far")).isInstanceOf(BenchEntry.Noted.class);
+        assertThat(last("turns freely after the flush")).isInstanceOf(SittingEntry.Noted.class);
+        assertThat(last("result is good so far")).isInstanceOf(SittingEntry.Noted.class);
     }
 
     @Test

@@ -10,24 +10,25 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.core.Logs;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Drive;
-import ruvant.core.job.Entry;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerKind;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.HeadForm;
-import ruvant.core.job.JointKind;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.find.FindEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.knowledge.ModelKnowledge;
-import ruvant.core.picture.EntryWords;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.picture.JobRooms;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.FastenersBack;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Drive;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerKind;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.HeadForm;
+import ruvant.core.trade.JointKind;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.Side;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -128,7 +129,7 @@ class LogLineTest {
         logs.add(off("off retard train, front, 2 slot 1.4x3, 1 slot 1.4x5"));
         var back = one("back retrd train", RefitEntry.Refitted.class);
         assertThat(back.part()).isEqualTo(PartName.of("retard train"));
-        assertThat(back.fasteners()).extracting(RefitEntry.FastenersBack::back).containsExactly(2, 1);
+        assertThat(back.fasteners()).extracting(FastenersBack::back).containsExactly(2, 1);
         assertThat(one("put back train", RefitEntry.Refitted.class).part()).isEqualTo(PartName.of("retard train"));
     }
 
@@ -157,9 +158,9 @@ class LogLineTest {
     @Test
     void cleansWithTheTablesVerdict() {
         assertThat(one("clean gear naphtha", TreatEntry.Cleaned.class).verdict())
-                .isEqualTo(ruvant.core.job.Verdict.OK);
+                .isEqualTo(ruvant.core.trade.Verdict.OK);
         var harm = one("clean curtain with naphtha, the frame only", TreatEntry.Cleaned.class);
-        assertThat(harm.verdict()).isEqualTo(ruvant.core.job.Verdict.NO);
+        assertThat(harm.verdict()).isEqualTo(ruvant.core.trade.Verdict.NO);
         assertThat(harm.reason()).isEqualTo("the frame only");
         assertThat(read("clean gear").question())
                 .hasValueSatisfying(question -> assertThat(question).contains("With what?"));
@@ -202,14 +203,14 @@ class LogLineTest {
                 .isTrue();
         assertThat(one("mend pawl, bent back straight", TreatEntry.Mended.class).what())
                 .isEqualTo("bent back straight");
-        assertThat(one("sit Clean, second flush", BenchEntry.SatDown.class).step())
+        assertThat(one("sit Clean, second flush", SittingEntry.SatDown.class).step())
                 .isEqualTo("second flush");
-        assertThat(one("decide leave the unit in, because it comes out alone", BenchEntry.Decided.class)
+        assertThat(one("decide leave the unit in, because it comes out alone", SittingEntry.Decided.class)
                         .open())
                 .isFalse();
-        assertThat(one("decide donor or new pinion", BenchEntry.Decided.class).open())
+        assertThat(one("decide donor or new pinion", SittingEntry.Decided.class).open())
                 .isTrue();
-        assertThat(one("the lever is bent a little", BenchEntry.Noted.class).text())
+        assertThat(one("the lever is bent a little", SittingEntry.Noted.class).text())
                 .isEqualTo("the lever is bent a little");
     }
 
@@ -220,12 +221,13 @@ class LogLineTest {
                 .isEqualTo(new TreatEntry.WaitEnded(wait, "dry to the touch"));
         assertThat(one("over", TreatEntry.WaitEnded.class).waitId()).isEqualTo(wait);
         assertThat(read("over glue").question()).isPresent();
-        assertThat(one("return", ruvant.core.job.HandoverEntry.Returned.class).to())
+        assertThat(one("return", ruvant.core.handover.HandoverEntry.Returned.class)
+                        .to())
                 .isEqualTo("Amara Okonjo");
-        assertThat(one("returned to her brother", ruvant.core.job.HandoverEntry.Returned.class)
+        assertThat(one("returned to her brother", ruvant.core.handover.HandoverEntry.Returned.class)
                         .to())
                 .isEqualTo("her brother");
-        assertThat(one("advise fire it monthly", ruvant.core.job.HandoverEntry.Advised.class)
+        assertThat(one("advise fire it monthly", ruvant.core.handover.HandoverEntry.Advised.class)
                         .advice())
                 .isEqualTo("fire it monthly");
     }
@@ -276,8 +278,11 @@ class LogLineTest {
             String remark = odd.get(random.nextInt(odd.size()));
             String other = odd.get(random.nextInt(odd.size()));
             Reading reading = read("off plate, " + remark + ", 2 slot 1.4x3, " + other);
-            Entry entry = reading.entries().getFirst();
-            assertThat(EntryWords.of(entry)).contains(remark).contains(other).contains("2 × slotted screw 1.4 × 3.0");
+            JobEntry entry = reading.entries().getFirst();
+            assertThat(JobRooms.ALL.words(entry))
+                    .contains(remark)
+                    .contains(other)
+                    .contains("2 × slotted screw 1.4 × 3.0");
         }
     }
 
@@ -288,7 +293,7 @@ class LogLineTest {
                 "off trim ring",
                 "off bottom plate, bottom, covers")) {
             other.add(
-                    new LogLine(other.picture(), Logs.SHOP).read(line).entries().toArray(Entry[]::new));
+                    new LogLine(other.picture(), Logs.SHOP).read(line).entries().toArray(JobEntry[]::new));
         }
         return ModelKnowledge.of(List.of(other.picture()));
     }
@@ -305,7 +310,7 @@ class LogLineTest {
                         .read("found torn seal")
                         .completions())
                 .isEmpty();
-        logs.add(read("off top cover").entries().toArray(Entry[]::new));
+        logs.add(read("off top cover").entries().toArray(JobEntry[]::new));
         assertThat(new LogLine(logs.picture(), Logs.SHOP, LogLineTest::earlier)
                         .read("took off trim")
                         .completions())

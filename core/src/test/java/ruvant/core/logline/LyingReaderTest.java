@@ -8,11 +8,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.core.Logs;
-import ruvant.core.job.AlbumEntry;
-import ruvant.core.job.Entry;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.album.AlbumEntry;
+import ruvant.core.job.JobEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Trays;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -24,7 +24,7 @@ class LyingReaderTest {
     }
 
     private void type(String line) {
-        logs.add(read(line).entries().toArray(Entry[]::new));
+        logs.add(read(line).entries().toArray(JobEntry[]::new));
     }
 
     @ParameterizedTest
@@ -103,7 +103,7 @@ class LyingReaderTest {
     void leavingOutIsStillSaidAsBefore() {
         type("off ring, A1");
         assertThat(read("leave ring, not needed").entries().getFirst())
-                .isInstanceOf(ruvant.core.job.RefitEntry.LeftOut.class);
+                .isInstanceOf(ruvant.core.refit.RefitEntry.LeftOut.class);
     }
 
     @Test

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
-import ruvant.core.job.ModificationKind;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
+import ruvant.core.trade.ModificationKind;
+import ruvant.core.trade.Side;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class ModifyReaderTest {

@@ -16,15 +16,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruvant.core.Logs;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
-import ruvant.core.picture.EntryWords;
+import ruvant.core.find.FindEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.Shop;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Verdict;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 /** Lines as they are typed at a bench, each with what it must be understood as. */
@@ -80,7 +80,8 @@ class RealLinesTest {
         Reading reading = read(line);
         return reading.question()
                 .map(question -> "? " + question)
-                .orElseGet(() -> reading.entries().stream().map(EntryWords::of).collect(Collectors.joining(" | ")));
+                .orElseGet(() ->
+                        reading.entries().stream().map(JobRooms.ALL::words).collect(Collectors.joining(" | ")));
     }
 
     static Stream<String> lines() throws java.io.IOException {

@@ -8,11 +8,11 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
-import ruvant.core.job.Drive;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerKind;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.HeadForm;
+import ruvant.core.trade.Drive;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerKind;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.HeadForm;
 
 class ShorthandTest {
     private static final List<FastenerKind> TURNED =

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ruvant.core.job.Attitude;
+import ruvant.core.trade.Attitude;
 
 /** Against printed tables where there are any, and against what many simulated cameras do. */
 class ComparisonTest {

@@ -11,8 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import ruvant.core.job.Family;
-import ruvant.core.job.SpeedSeries;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.MarkedSpeed;
+import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.FieldProblem;
 
 class MeasureTest {

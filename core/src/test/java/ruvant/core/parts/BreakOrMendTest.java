@@ -2,8 +2,8 @@ package ruvant.core.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static ruvant.core.parts.shelf.ShelfLog.FIRST;
-import static ruvant.core.parts.shelf.ShelfLog.need;
+import static ruvant.core.shelf.ShelfLog.FIRST;
+import static ruvant.core.shelf.ShelfLog.need;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -11,15 +11,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.Family;
-import ruvant.core.job.Rates;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.DonorBody;
-import ruvant.core.parts.shelf.ShelfEntry;
-import ruvant.core.parts.shelf.ShelfLog;
-import ruvant.core.parts.shelf.ShelfPicture;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.house.Rates;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.DonorBody;
+import ruvant.core.shelf.ShelfEntry;
+import ruvant.core.shelf.ShelfLog;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.Family;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 

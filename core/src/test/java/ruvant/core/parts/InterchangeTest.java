@@ -6,8 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
 
 class InterchangeTest {
     private static final CameraKind FIRST = new CameraKind("Pellworm", "Twin", "1st pattern");

@@ -6,20 +6,21 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Rates;
-import ruvant.core.job.SourceKind;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.ShelfEntry;
-import ruvant.core.parts.shelf.ShelfLine;
-import ruvant.core.parts.shelf.ShelfLog;
-import ruvant.core.parts.shelf.ShelfPicture;
-import ruvant.core.parts.shelf.ShelfWords;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.house.Rates;
+import ruvant.core.log.Line;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfEntry;
+import ruvant.core.shelf.ShelfLog;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.units.PartName;
 
 class OpenNeedsTest {
@@ -107,13 +108,13 @@ class OpenNeedsTest {
         UUID stock = shelf.add(new ShelfEntry.StockAdded(ShelfLog.stock("retard pinion", OLDER, Condition.NEW), 3));
         ForNeed need = ShelfLog.need(61, "retard pinion");
         ShelfPicture picture = shelf.picture();
-        assertThat(ShelfWords.of(new ShelfEntry.Taken(Thing.stock(stock), need, 2), picture))
+        assertThat(ShelfRoom.ROOMS.words(new ShelfEntry.Taken(Thing.stock(stock), need, 2), picture::name))
                 .isEqualTo("taken for R-0061: 2 × retard pinion for Pellworm Twin, 1st pattern");
-        assertThat(ShelfWords.of(new ShelfEntry.StockCounted(stock, 1), picture))
+        assertThat(ShelfRoom.ROOMS.words(new ShelfEntry.StockCounted(stock, 1), picture::name))
                 .isEqualTo("counted: 1 × retard pinion for Pellworm Twin, 1st pattern");
-        assertThat(ShelfWords.of(new ShelfEntry.ShelfStruck(stock, "twice"), picture))
+        assertThat(ShelfRoom.ROOMS.words(new RecordEntry.Struck(stock, "twice"), picture::name))
                 .isEqualTo("struck a line: twice");
-        assertThat(new ShelfLine(stock, 1, ShelfLog.START, " Ines K. ", new ShelfEntry.ShelfStruck(stock, "")).by())
+        assertThat(new Line(stock, 1, ShelfLog.START, " Ines K. ", null, new RecordEntry.Struck(stock, "")).by())
                 .isEqualTo("Ines K.");
     }
 }

@@ -1,10 +1,10 @@
 package ruvant.core.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static ruvant.core.parts.shelf.ShelfLog.FIRST;
-import static ruvant.core.parts.shelf.ShelfLog.SECOND;
-import static ruvant.core.parts.shelf.ShelfLog.need;
-import static ruvant.core.parts.shelf.ShelfLog.stock;
+import static ruvant.core.shelf.ShelfLog.FIRST;
+import static ruvant.core.shelf.ShelfLog.SECOND;
+import static ruvant.core.shelf.ShelfLog.need;
+import static ruvant.core.shelf.ShelfLog.stock;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -13,17 +13,18 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
-import ruvant.core.job.Rates;
-import ruvant.core.job.SourceKind;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.ShelfEntry;
-import ruvant.core.parts.shelf.ShelfLog;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.house.Rates;
 import ruvant.core.parts.supplier.Catalogue;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfEntry;
+import ruvant.core.shelf.ShelfLog;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
+import ruvant.core.trade.SourceKind;
 
 class SourcesTest {
     private static final Rates RATES = new Rates(6_000, 300, 10_000, 120);

@@ -7,17 +7,17 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.StuckRung;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Trays;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.StuckRung;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -80,9 +80,9 @@ class PickUpTest {
                 new RefitEntry.GateAnswered(PLATE, checks.getFirst(), true, ""),
                 new RefitEntry.TriedUnfixed(PLATE, ""),
                 new StripEntry.SpringLetDown("mainspring", 3, ""),
-                new BenchEntry.Decided("new seals or old", "", true),
+                new SittingEntry.Decided("new seals or old", "", true),
                 new StripEntry.StuckTried(PLATE, "slotted screw 1.4 × 3.0", StuckRung.FIRM_DRIVER, false, "", ""),
-                new BenchEntry.ToolNoted("lens spanner", false, ""),
+                new SittingEntry.ToolNoted("lens spanner", false, ""),
                 new PartsEntry.NeedOpened(PLATE, "a washer"));
         assertThat(pickUp().halfDone())
                 .containsExactly(
@@ -100,13 +100,13 @@ class PickUpTest {
         logs.add(
                 off("plate"),
                 new StripEntry.SpringLetDown("mainspring", 3, ""),
-                new BenchEntry.ToolNoted("lens spanner", false, ""),
+                new SittingEntry.ToolNoted("lens spanner", false, ""),
                 new RefitEntry.TrialAssembled(List.of(PLATE), "with tape"));
         assertThat(pickUp().halfDone()).contains("trial assembly on: with tape");
         logs.add(
                 new RefitEntry.TrialUndone("still sticks"),
                 new StripEntry.SpringWound("mainspring", 3, ""),
-                new BenchEntry.ToolNoted("lens spanner", true, ""));
+                new SittingEntry.ToolNoted("lens spanner", true, ""));
         assertThat(pickUp().halfDone()).isEmpty();
     }
 

@@ -8,29 +8,30 @@ import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.find.FindEntry;
+import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.intake.FunctionList;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Entry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.SourceKind;
-import ruvant.core.job.SpeedSeries;
-import ruvant.core.job.Stop;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.prove.ProveEntry;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.SourceKind;
+import ruvant.core.trade.SpeedSeries;
+import ruvant.core.trade.Stop;
+import ruvant.core.trade.Verdict;
+import ruvant.core.trade.VisitorSignKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class PictureTest {
@@ -39,9 +40,7 @@ class PictureTest {
     private final Logs logs = Logs.camera();
 
     private List<String> next() {
-        return NextThing.of(logs.picture(), logs.picture().refit(logs.now()), logs.now()).stream()
-                .map(NextThing::what)
-                .toList();
+        return logs.stands().next().stream().map(NextThing::what).toList();
     }
 
     private StopProgress.State state(Stop stop) {
@@ -92,9 +91,9 @@ class PictureTest {
         assertThat(state(Stop.STRIP)).isEqualTo(StopProgress.State.DONE);
         assertThat(state(Stop.REFIT)).isEqualTo(StopProgress.State.DONE);
         assertThat(logs.picture().currentStop()).isEqualTo(Stop.REFIT);
-        logs.add(new BenchEntry.SatDown(Stop.PROVE, ""));
+        logs.add(new SittingEntry.SatDown(Stop.PROVE, ""));
         assertThat(logs.picture().currentStop()).isEqualTo(Stop.PROVE);
-        logs.add(new BenchEntry.GotUp(""), new BenchEntry.Noted("late"));
+        logs.add(new SittingEntry.GotUp(""), new SittingEntry.Noted("late"));
         assertThat(logs.picture().currentStop())
                 .as("notes do not move the work")
                 .isEqualTo(Stop.REFIT);
@@ -173,8 +172,7 @@ class PictureTest {
                 .contains("B", "Viewing lens")
                 .doesNotContain("Bellows", "Mirror");
         for (BodyType body : BodyType.values()) {
-            var camera = new IntakeEntry.Camera(
-                    "Tarn", "Vest", "", "", body, in.camera().family());
+            var camera = new Camera("Tarn", "Vest", "", "", body, in.camera().family());
             List<String> functions = FunctionList.of(new IntakeEntry.Received(
                     camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null));
             assertThat(functions).as("%s", body).doesNotHaveDuplicates().contains("B", "Aperture");
@@ -184,7 +182,7 @@ class PictureTest {
     /** A record with no required values missing is made by hand here once for each kind; each must read as a sentence. */
     @Test
     void everyKindOfEntryHasItsWords() {
-        List<Entry> entries = List.of(
+        List<JobEntry> entries = List.of(
                 Logs.received(),
                 new StripEntry.EdgeSet(TRAIN, PartName.of("cap"), true),
                 new StripEntry.Lost(TRAIN, "washer", 2),
@@ -192,9 +190,9 @@ class PictureTest {
                 new TreatEntry.Lubricated(TRAIN, "pivots", "", "thinOil", ""),
                 new RefitEntry.GateAnswered(TRAIN, "spring hooked", false, "none here"),
                 new ProveEntry.Fired(false, "hung"),
-                new BenchEntry.Decided("donor or new", "", true),
+                new SittingEntry.Decided("donor or new", "", true),
                 Logs.off("train", false));
-        assertThat(entries.stream().map(EntryWords::of))
+        assertThat(entries.stream().map(JobRooms.ALL::words))
                 .containsExactly(
                         "came in: Pellworm Twin of Amara Okonjo, “drags”",
                         "train lies over cap",
@@ -205,7 +203,7 @@ class PictureTest {
                         "miss: hung",
                         "to decide: donor or new",
                         "took off train, front");
-        assertThat(Set.copyOf(entries.stream().map(Entry::stop).toList()))
+        assertThat(Set.copyOf(entries.stream().map(JobEntry::stop).toList()))
                 .contains(Stop.INTAKE, Stop.STRIP, Stop.CLEAN, Stop.OIL, Stop.REFIT, Stop.PROVE);
     }
 }

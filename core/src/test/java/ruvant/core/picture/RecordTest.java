@@ -7,16 +7,18 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.job.RecordEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Stop;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
+import ruvant.core.find.FindEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
+import ruvant.core.log.Kernel;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.log.RecordEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.Stop;
+import ruvant.core.trade.Verdict;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class RecordTest {
@@ -62,8 +64,10 @@ class RecordTest {
                 logs.refusal(new RecordEntry.Struck(off, "never happened")).orElseThrow();
         assertThat(refusal.code()).isEqualTo("restsOnIt");
         assertThat(refusal.message()).contains("put back ring");
-        JobLog after = logs.log().plus(List.of(logs.line(new RecordEntry.Struck(off, "x"), null)));
-        assertThat(JobRules.resting(after)).extracting(Line::id).containsExactly(back);
+        Log<JobEntry> after = logs.log().plus(List.of(logs.line(new RecordEntry.Struck(off, "x"), null)));
+        assertThat(new JobRules(Logs.SHOP, logs.now()).kernel(Logs.TAG).resting(after))
+                .extracting(Line::id)
+                .containsExactly(back);
         assertThat(logs.refusal(List.of(
                         logs.line(new RecordEntry.Struck(off, "x"), null),
                         logs.line(new RecordEntry.Struck(back, "x"), null))))
@@ -105,14 +109,15 @@ class RecordTest {
 
     @Test
     void timeAtTheBenchIsKeptByStopAndForgottenSittingsAreCapped() {
-        logs.add(new BenchEntry.SatDown(Stop.STRIP, "front"));
-        logs.after(25).add(new BenchEntry.SatDown(Stop.CLEAN, ""));
-        logs.after(10).add(new BenchEntry.GotUp(""));
+        logs.add(new SittingEntry.SatDown(Stop.STRIP, "front"));
+        logs.after(25).add(new SittingEntry.SatDown(Stop.CLEAN, ""));
+        logs.after(10).add(new SittingEntry.GotUp(""));
         assertThat(logs.picture().bench().minutesByStop())
                 .containsEntry(Stop.STRIP, 25L)
                 .containsEntry(Stop.CLEAN, 10L);
-        assertThat(logs.refusal(new BenchEntry.GotUp("")).orElseThrow().code()).isEqualTo("notSeated");
-        logs.add(new BenchEntry.SatDown(Stop.OIL, ""));
+        assertThat(logs.refusal(new SittingEntry.GotUp("")).orElseThrow().code())
+                .isEqualTo("notSeated");
+        logs.add(new SittingEntry.SatDown(Stop.OIL, ""));
         logs.after(60 * 30);
         assertThat(logs.picture().bench().minutesAt(logs.now())).isEqualTo(35 + 360);
     }
@@ -207,10 +212,10 @@ class RecordTest {
 
     @Test
     void aFoldThatIsCarriedOnSaysTheSameAsOneReadAnew() {
-        JobRules rules = new JobRules(Logs.SHOP, logs.now());
-        JobLog log = logs.log();
-        java.util.Optional<JobRules.Folded> folded = java.util.Optional.empty();
-        List<ruvant.core.job.Entry> entries = List.of(
+        Kernel rules = new JobRules(Logs.SHOP, logs.now()).kernel(Logs.TAG);
+        Log<JobEntry> log = logs.log();
+        java.util.Optional<Kernel.Folded> folded = java.util.Optional.empty();
+        List<ruvant.core.job.JobEntry> entries = List.of(
                 Logs.off("plate", true),
                 Logs.off("ring", false),
                 new FindEntry.SymptomSeen("drags"),
@@ -218,9 +223,9 @@ class RecordTest {
                 new RefitEntry.LeftOut(PartName.of("ring"), "spare"));
         for (int i = 0; i < entries.size(); i++) {
             Line line = new Line(new UUID(9, i), log.lastSequence() + 1, logs.now(), "Ada", null, entries.get(i));
-            JobRules.Outcome carried = rules.added(log, List.of(line), folded);
-            JobRules.Outcome anew = rules.added(log, List.of(line), java.util.Optional.empty());
-            assertThat(carried.picture()).isEqualTo(anew.picture());
+            Kernel.Outcome<JobEntry> carried = rules.added(log, List.of(line), folded);
+            Kernel.Outcome<JobEntry> anew = rules.added(log, List.of(line), java.util.Optional.empty());
+            assertThat(picture(carried)).isEqualTo(picture(anew));
             log = carried.log();
             folded = carried.folded();
         }
@@ -228,5 +233,10 @@ class RecordTest {
         assertThat(rules.added(logs.log(), List.of(stale), folded).refusal())
                 .as("another log is read anew")
                 .isEmpty();
+    }
+
+    private static JobPicture picture(Kernel.Outcome<JobEntry> outcome) {
+        Kernel.Folded folded = outcome.folded().orElseThrow();
+        return JobPicture.of(folded.folding(), Logs.TAG, folded.lastSequence(), Logs.SHOP.practice());
     }
 }

@@ -8,19 +8,18 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.Family;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.SpeedLimits;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.house.SpeedLimits;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.picture.FaultMap;
 import ruvant.core.signature.PatternOfJob;
 import ruvant.core.signature.ShutterCause;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Verdict;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class SaidBySpeedsTest {
@@ -61,8 +60,8 @@ class SaidBySpeedsTest {
         SpeedLimits strict = new SpeedLimits(0.10, 0.15, 0.05, 0.2, 0.3);
         SpeedLimits lax = new SpeedLimits(0.60, 0.60, 0.2, 0.5, 0.8);
         HousePractice house = house(Map.of(Family.LEAF_LENS, strict), List.of());
-        HousePractice maker = house.with(
-                new ModelSheet("pellworm", "TWIN", "sheet 7", Optional.of(lax), Map.of("1/60", 1.0 / 60), null, null));
+        HousePractice maker = house.withSheets(List.of(
+                new ModelSheet("pellworm", "TWIN", "sheet 7", Optional.of(lax), Map.of("1/60", 1.0 / 60), null, null)));
 
         SpeedRow trade = row("1/60", house(Map.of(), List.of()));
         SpeedRow byHouse = row("1/60", house);
@@ -77,7 +76,6 @@ class SaidBySpeedsTest {
         assertThat(byMaker.nominalSeconds()).isEqualTo(1.0 / 60);
         assertThat(byMaker.nominalSource()).isEqualTo("maker, sheet 7");
         assertThat(row("1/125", maker).nominalSource()).startsWith("doubling");
-        assertThat(maker.withoutSheet("Pellworm", "Twin").sheets()).isEmpty();
     }
 
     @Test

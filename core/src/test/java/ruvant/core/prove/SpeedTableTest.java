@@ -8,12 +8,11 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.MeasuredFiring;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.Attitudes;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.StandSetup;
 
 class SpeedTableTest {
     private final Logs logs = Logs.camera();

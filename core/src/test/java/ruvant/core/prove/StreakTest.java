@@ -7,8 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class StreakTest {

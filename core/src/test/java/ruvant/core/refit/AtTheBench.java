@@ -5,8 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.Logs;
-import ruvant.core.job.Entry;
-import ruvant.core.job.RefitEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.strip.GateCheck;
@@ -23,7 +22,7 @@ final class AtTheBench {
     /** Types lines that must be understood and taken. */
     AtTheBench types(String... lines) {
         for (String line : lines) {
-            logs.add(read(line).toArray(Entry[]::new));
+            logs.add(read(line).toArray(JobEntry[]::new));
             logs.after(3);
         }
         return this;
@@ -37,7 +36,7 @@ final class AtTheBench {
                 .message();
     }
 
-    private List<Entry> read(String line) {
+    private List<JobEntry> read(String line) {
         Reading reading = new LogLine(logs.picture(), Logs.SHOP).read(line);
         assertThat(reading.question()).as("%s", line).isEmpty();
         return reading.entries();
@@ -49,12 +48,12 @@ final class AtTheBench {
 
     /** The first reason why a part may not go back; empty when it may. */
     String stops(String name) {
-        return logs.picture().refit(logs.now()).of(part(name)).reason();
+        return logs.stands().refit().of(part(name)).reason();
     }
 
     /** Looks at every check of a part. */
     AtTheBench looksAt(String name) {
-        logs.picture().refit(logs.now()).checks(part(name)).stream()
+        logs.stands().refit().checks(part(name)).stream()
                 .filter(check -> check.state() == GateCheck.State.OPEN)
                 .forEach(check -> logs.add(new RefitEntry.GateAnswered(PartName.of(name), check.text(), true, "")));
         return this;

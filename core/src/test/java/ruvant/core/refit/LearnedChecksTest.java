@@ -5,12 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Entry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobRules;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Side;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
@@ -21,14 +20,14 @@ class LearnedChecksTest {
 
     private final Logs logs = Logs.camera().add(StripEntry.Removed.of("dial", Side.TOP, false));
 
-    private java.util.Optional<Refusal> refusal(Entry entry) {
+    private java.util.Optional<Refusal> refusal(JobEntry entry) {
         return new JobRules(Logs.SHOP, job -> LEARNED, List::of, logs.now())
                 .refusal(logs.log(), List.of(logs.line(entry, null)));
     }
 
     private List<GateCheck> checks() {
-        return logs.picture()
-                .refit(LEARNED, logs.now())
+        return logs.stands(LEARNED)
+                .refit()
                 .checks(logs.picture().valley().part(DIAL).orElseThrow());
     }
 
@@ -46,8 +45,8 @@ class LearnedChecksTest {
 
     @Test
     void byThisJobAloneNothingOfItIsAsked() {
-        assertThat(logs.picture()
-                        .refit(logs.now())
+        assertThat(logs.stands()
+                        .refit()
                         .of(logs.picture().valley().part(DIAL).orElseThrow())
                         .kind())
                 .isEqualTo(RefitAnswer.Kind.READY);

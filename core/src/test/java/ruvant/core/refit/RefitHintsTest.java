@@ -6,20 +6,20 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.VisitorVerdict;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.VisitorSignKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class RefitHintsTest {
@@ -42,8 +42,7 @@ class RefitHintsTest {
         return RefitHints.of(
                 picture.valley().part(PLATE).orElseThrow(),
                 VisitorVerdict.of(picture.intake().visitorSigns()),
-                picture.refit(logs.now())
-                        .stillToTry(picture.valley().part(PLATE).orElseThrow()),
+                logs.stands().refit().stillToTry(picture.valley().part(PLATE).orElseThrow()),
                 slips);
     }
 
@@ -79,8 +78,8 @@ class RefitHintsTest {
         assertThat(hints()).isEmpty();
         logs.add(new TreatEntry.Mended(PartName.of("escapement"), "pin straightened", false));
         assertThat(hints()).containsExactly("Not tried again yet: Self-timer, Speed 1/60.");
-        assertThat(logs.picture()
-                        .refit(logs.now())
+        assertThat(logs.stands()
+                        .refit()
                         .checks(logs.picture().valley().part(PLATE).orElseThrow()))
                 .extracting(GateCheck::text)
                 .contains("What worked at intake tried again, while it can be reached");
@@ -121,10 +120,7 @@ class RefitHintsTest {
     void aPartThatIsBackNeedsNone() {
         off(Fastener.slotted(4, 1.4, 3));
         logs.add(new RefitEntry.Refitted(
-                PLATE,
-                List.of(new RefitEntry.FastenersBack(Fastener.slotted(4, 1.4, 3).type(), 4, 0, 0)),
-                "checked by eye",
-                ""));
+                PLATE, List.of(new FastenersBack(Fastener.slotted(4, 1.4, 3).type(), 4, 0, 0)), "checked by eye", ""));
         assertThat(hints()).isEmpty();
     }
 }

@@ -6,20 +6,19 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerTrait;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.Hazard;
-import ruvant.core.job.JointKind;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.RefitEntry.FastenersBack;
-import ruvant.core.job.Side;
-import ruvant.core.job.SourceKind;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.handover.HandoverEntry;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.Hazard;
+import ruvant.core.trade.JointKind;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.SourceKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class RefitTest {
@@ -36,7 +35,7 @@ class RefitTest {
 
     private RefitAnswer answer(PartName part) {
         var picture = logs.picture();
-        return picture.refit(logs.now()).of(picture.valley().part(part).orElseThrow());
+        return logs.stands().refit().of(picture.valley().part(part).orElseThrow());
     }
 
     private RefitEntry.Refitted back(int back, int lost, int replaced, String override) {
@@ -77,7 +76,7 @@ class RefitTest {
                         .valley()
                         .part(COVER)
                         .orElseThrow()
-                        .refitted()
+                        .wentBack()
                         .orElseThrow()
                         .overrideReason())
                 .isEqualTo("only to carry it home");

@@ -11,13 +11,13 @@ import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Side;
 import ruvant.core.units.PartName;
 
 /** Over many random valleys: any way back that is allowed is a way back that is right. */
@@ -31,7 +31,7 @@ class ValleyPropertiesTest {
         Map<PartName, Set<PartName>> under = start.under();
         Set<PartName> back = new HashSet<>();
         while (back.size() < start.parts().size()) {
-            var answers = logs.picture().refit(logs.now()).all();
+            var answers = logs.stands().refit().all();
             List<PartName> ready = answers.stream()
                     .filter(answer -> answer.kind() == RefitAnswer.Kind.READY)
                     .map(RefitAnswer::part)
@@ -129,7 +129,7 @@ class ValleyPropertiesTest {
         return new RefitEntry.Refitted(
                 part.name(),
                 part.removed().fasteners().stream()
-                        .map(one -> new RefitEntry.FastenersBack(one.type(), one.count(), 0, 0))
+                        .map(one -> new FastenersBack(one.type(), one.count(), 0, 0))
                         .toList(),
                 "",
                 "");

@@ -11,10 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Side;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 class WayBackTest {

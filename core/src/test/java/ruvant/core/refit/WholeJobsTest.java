@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.RefitEntry;
+import ruvant.core.handover.HandoverEntry;
+import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.PartName;
 
@@ -39,8 +39,8 @@ class WholeJobsTest {
         RefitEntry.Refitted swapped = new RefitEntry.Refitted(
                 PartName.of("shutter faceplate"),
                 List.of(
-                        new RefitEntry.FastenersBack("slotted screw 1.4 × 3.0", 3, 0, 0),
-                        new RefitEntry.FastenersBack("slotted screw 1.4 × 3.5", 0, 0, 0)),
+                        new FastenersBack("slotted screw 1.4 × 3.0", 3, 0, 0),
+                        new FastenersBack("slotted screw 1.4 × 3.5", 0, 0, 0)),
                 "",
                 "");
         assertThat(bench.logs.refusal(swapped))
@@ -108,7 +108,7 @@ class WholeJobsTest {
     @Test
     void aLeftHandThread() {
         bench.types(REFLEX);
-        assertThat(bench.logs.picture().refit(bench.logs.now()).checks(bench.part("advance lever")))
+        assertThat(bench.logs.stands().refit().checks(bench.part("advance lever")))
                 .anyMatch(check -> check.text().startsWith("Left-hand thread"));
         assertThat(bench.stops("advance lever")).contains("2 checks open");
     }
@@ -202,7 +202,7 @@ class WholeJobsTest {
         bench.types("off top cover, top, 4 slot 1.7x3, covers", "off dial, top, 3 slot 1.2x2, well B2");
         bench.logs.add(new RefitEntry.Refitted(
                 PartName.of("dial"),
-                List.of(new RefitEntry.FastenersBack("slotted screw 1.2 × 2.0", 2, 0, 0)),
+                List.of(new FastenersBack("slotted screw 1.2 × 2.0", 2, 0, 0)),
                 "one is still to be found",
                 ""));
         assertThat(bench.stops("top cover"))

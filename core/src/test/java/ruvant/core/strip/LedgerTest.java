@@ -6,14 +6,12 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.OldPiece;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.RefitEntry.FastenersBack;
-import ruvant.core.job.Side;
-import ruvant.core.job.SourceKind;
-import ruvant.core.job.StripEntry;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.OldPiece;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.units.PartName;
 
 class LedgerTest {

@@ -6,17 +6,16 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.MechanismState;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.StuckRung;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
+import ruvant.core.handover.HandoverEntry;
+import ruvant.core.house.HousePractice;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.StuckRung;
+import ruvant.core.trade.Verdict;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 
 /** States, springs, assemblies within assemblies, trials: what a plain list of parts cannot say. */
@@ -48,7 +47,7 @@ class StripNotesTest {
 
     private RefitAnswer answer(String part) {
         var picture = logs.picture();
-        return picture.refit(logs.now()).of(picture.valley().part(part(part)).orElseThrow());
+        return logs.stands().refit().of(picture.valley().part(part(part)).orElseThrow());
     }
 
     private static RefitEntry.Refitted back(String part) {
@@ -138,9 +137,7 @@ class StripNotesTest {
         assertThat(logs.refusal(seen("front plate", "no such check")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("checkUnknown"));
         logs.add(seen("front plate", check));
-        assertThat(logs.picture()
-                        .refit(logs.now())
-                        .checks(logs.picture().valley().parts().getFirst()))
+        assertThat(logs.stands().refit().checks(logs.picture().valley().parts().getFirst()))
                 .filteredOn(one -> one.text().equals(check))
                 .singleElement()
                 .extracting(GateCheck::state)
@@ -149,10 +146,7 @@ class StripNotesTest {
 
     private List<String> checks(String part) {
         var picture = logs.picture();
-        return picture
-                .refit(logs.now())
-                .checks(picture.valley().part(part(part)).orElseThrow())
-                .stream()
+        return logs.stands().refit().checks(picture.valley().part(part(part)).orElseThrow()).stream()
                 .map(GateCheck::text)
                 .toList();
     }
@@ -187,7 +181,7 @@ class StripNotesTest {
                 part("lever"),
                 Side.FRONT,
                 false,
-                List.of(ruvant.core.job.Fastener.slotted(2, 1.4, 3)),
+                List.of(ruvant.core.trade.Fastener.slotted(2, 1.4, 3)),
                 List.of(),
                 List.of(),
                 "",
@@ -233,8 +227,8 @@ class StripNotesTest {
 
     @Test
     void theOwnerIsAskedWhereTheShopKeepsToThatAndTheCameraIsNotItsOwn() {
-        IntakeEntry.Owner customer = new IntakeEntry.Owner("Ada", "", false, null, null);
-        IntakeEntry.Owner own = new IntakeEntry.Owner("", "", true, null, null);
+        Owner customer = new Owner("Ada", "", false, null, null);
+        Owner own = new Owner("", "", true, null, null);
         HousePractice asks = HousePractice.starting();
         HousePractice doesNot = new HousePractice(
                 asks.school(),

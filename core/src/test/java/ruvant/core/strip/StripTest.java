@@ -10,9 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Side;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
@@ -58,7 +57,7 @@ class StripTest {
     @Test
     void aCoverThatIsBackCoversNothingNew() {
         logs.add(Logs.off("plate", true));
-        logs.add(new ruvant.core.job.RefitEntry.Refitted(PartName.of("plate"), List.of(), "trial", ""));
+        logs.add(new ruvant.core.refit.RefitEntry.Refitted(PartName.of("plate"), List.of(), "trial", ""));
         logs.add(Logs.off("ring", false));
         assertThat(part("ring").over()).isEmpty();
     }

@@ -7,12 +7,11 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.School;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TrayShape;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.School;
+import ruvant.core.house.TrayShape;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Side;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 

@@ -8,13 +8,12 @@ import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.DryRunResult;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.NearParts;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.DryRunResult;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.PartName;
 
 class CleaningAdviceTest {

@@ -4,8 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.ModificationKind;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.trade.ModificationKind;
 import ruvant.core.units.PartName;
 
 class ModificationsTest {

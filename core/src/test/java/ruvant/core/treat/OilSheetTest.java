@@ -6,15 +6,14 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.DryRunResult;
-import ruvant.core.job.Family;
-import ruvant.core.job.School;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
+import ruvant.core.house.School;
 import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.DryRunResult;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.PartName;
 
 class OilSheetTest {
@@ -154,7 +153,7 @@ class OilSheetTest {
         cleaned();
         oiled("upper pivots", "oil");
         ValleyPart plate = logs.picture().valley().parts().getFirst();
-        assertThat(logs.picture().refit(known.checks(), logs.now()).checks(plate))
+        assertThat(logs.stands(known.checks()).refit().checks(plate))
                 .extracting(check -> check.text())
                 .contains("Not oiled since it was cleaned: lower pivots")
                 .doesNotContain("Not oiled since it was cleaned: upper pivots");

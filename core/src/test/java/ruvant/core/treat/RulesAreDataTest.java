@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.School;
+import ruvant.core.house.School;
 
 /** What a shop can change in its tables must not be written down a second time in code, where the change would not reach. */
 class RulesAreDataTest {
@@ -72,7 +72,7 @@ class RulesAreDataTest {
                 .values()
                 .forEach(points -> points.forEach(point ->
                         assertThat(table.point(point.kind())).as(point.point()).isPresent()));
-        assertThat(table.families()).hasSize(ruvant.core.job.Family.values().length);
+        assertThat(table.families()).hasSize(ruvant.core.trade.Family.values().length);
         assertThat(table.lubricants()).extracting(Lubrication.Lubricant::id).contains(table.elsewhere());
         assertThat(table.advice("nothing known", "", "", School.OIL).lubricant())
                 .isEqualTo(table.elsewhere());

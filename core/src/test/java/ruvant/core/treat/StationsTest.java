@@ -10,9 +10,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.house.Station;
 import ruvant.core.job.JobLog;
-import ruvant.core.job.Station;
-import ruvant.core.job.TreatEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
 import ruvant.core.refit.LearnedChecks;
@@ -33,7 +32,7 @@ class StationsTest {
     }
 
     private Optional<Refusal> refusal(TreatEntry.WaitStarted... waits) {
-        List<ruvant.core.job.Line> added = new ArrayList<>();
+        List<ruvant.core.log.Line> added = new ArrayList<>();
         for (TreatEntry.WaitStarted wait : waits) {
             added.add(logs.line(wait, null));
         }
@@ -43,7 +42,7 @@ class StationsTest {
     private void held(String station, Instant started, int minutes) {
         Logs other = Logs.camera();
         other.put(in(station, minutes));
-        TreatPicture.Wait wait = JobPicture.of(new JobLog(OTHER, other.log().lines()), Logs.SHOP.practice())
+        TreatPicture.Wait wait = JobPicture.of(JobLog.of(OTHER, other.log().lines()), Logs.SHOP.practice())
                 .treat()
                 .waits()
                 .getFirst();

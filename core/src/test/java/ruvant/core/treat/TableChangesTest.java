@@ -7,12 +7,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
-import ruvant.core.job.Side;
-import ruvant.core.job.StripEntry;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.Verdict;
 import ruvant.core.knowledge.MadeOf;
 import ruvant.core.knowledge.ModelKnowledge;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.Side;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 

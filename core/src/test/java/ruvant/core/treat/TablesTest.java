@@ -10,8 +10,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ruvant.core.job.School;
-import ruvant.core.job.Verdict;
+import ruvant.core.house.School;
+import ruvant.core.trade.Verdict;
 import ruvant.core.units.FieldProblem;
 
 class TablesTest {

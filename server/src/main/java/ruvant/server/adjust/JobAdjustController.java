@@ -11,14 +11,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjustPlan;
 import ruvant.core.adjust.Adjusting;
-import ruvant.core.job.AdjustEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LearnedModels;
+import ruvant.server.job.JobService;
+import ruvant.server.knowledge.LearnedModels;
 
 /** What can be turned on a camera, and what to turn next. */
 @RestController

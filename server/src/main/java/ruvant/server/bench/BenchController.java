@@ -11,18 +11,21 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.Stop;
+import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextThing;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Stop;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
-import ruvant.server.record.JobService;
-import ruvant.server.record.JobSummary;
-import ruvant.server.record.SummaryStore;
+import ruvant.server.job.JobService;
+import ruvant.server.job.JobSummary;
+import ruvant.server.job.Projecting;
+import ruvant.server.job.SummaryStore;
 
 /** The bench, the list of all cameras, and finding. */
 @RestController
@@ -33,11 +36,13 @@ class BenchController {
 
     private final JobService jobs;
     private final SummaryStore summaries;
+    private final Projecting projecting;
     private final Clock clock;
 
-    BenchController(JobService jobs, SummaryStore summaries, Clock clock) {
+    BenchController(JobService jobs, SummaryStore summaries, Projecting projecting, Clock clock) {
         this.jobs = jobs;
         this.summaries = summaries;
+        this.projecting = projecting;
         this.clock = clock;
     }
 
@@ -62,8 +67,18 @@ class BenchController {
     /** Something to do now, and at which camera. */
     record Task(TagNumber tag, String camera, NextThing thing) {}
 
-    /** All that the bench shows. */
-    record Bench(Instant now, List<Task> tasks, List<RunningWait> waits, List<OpenJob> open, int returned) {}
+    /**
+     * All that the bench shows.
+     *
+     * @param catchingUp how many jobs were read again, where lists are being brought up to date; else empty
+     */
+    record Bench(
+            Instant now,
+            List<Task> tasks,
+            List<RunningWait> waits,
+            List<OpenJob> open,
+            int returned,
+            Optional<Projecting.Progress> catchingUp) {}
 
     @GetMapping("/bench")
     Bench bench() {
@@ -72,32 +87,39 @@ class BenchController {
         List<RunningWait> waits = new ArrayList<>();
         List<OpenJob> open = new ArrayList<>();
         for (JobSummary summary : summaries.open()) {
-            JobPicture picture = jobs.picture(summary.tag());
-            String camera = picture.received().camera().maker() + " "
-                    + picture.received().camera().model();
-            List<NextThing> things = NextThing.of(picture, picture.refit(now), now);
+            JobNow job = jobs.now(summary.tag());
+            Camera kind = job.picture().received().camera();
+            String camera = kind.maker() + " " + kind.model();
+            List<NextThing> things = job.next();
             things.stream().limit(2).forEach(thing -> tasks.add(new Task(summary.tag(), camera, thing)));
-            picture.treat().waits().stream()
+            job.picture().treat().waits().stream()
                     .filter(wait -> wait.endedAt().isEmpty())
                     .forEach(wait -> waits.add(new RunningWait(summary.tag(), camera, wait, wait.over(now))));
-            open.add(open(summary, picture, things, now));
+            open.add(open(summary, job, things));
         }
         tasks.sort(Comparator.comparingInt((Task task) -> task.thing().urgency()));
         waits.sort(Comparator.comparing(wait -> wait.running().endsAt()));
-        return new Bench(now, tasks, waits, open, summaries.countReturned());
+        Projecting.Progress progress = projecting.progress();
+        return new Bench(
+                now,
+                tasks,
+                waits,
+                open,
+                summaries.countReturned(),
+                Optional.of(progress).filter(one -> one.of() > 0));
     }
 
-    private static OpenJob open(JobSummary summary, JobPicture picture, List<NextThing> things, Instant now) {
-        var refit = picture.refit(now);
+    private static OpenJob open(JobSummary summary, JobNow job, List<NextThing> things) {
+        JobPicture picture = job.picture();
         return new OpenJob(
                 summary,
                 picture.currentStop(),
-                StopProgress.of(picture),
+                job.stops(),
                 picture.valley().parts().stream()
-                        .map(part -> new Step(part.level(), refit.of(part).kind()))
+                        .map(part -> new Step(part.level(), job.refit().of(part).kind()))
                         .toList(),
                 (int) picture.valley().parts().stream().filter(ValleyPart::out).count(),
-                picture.bench().minutesAt(now),
+                job.minutes(),
                 picture.bench().seatedSince().isPresent(),
                 picture.parts().openNeeds().stream()
                         .map(need -> need.part().equals(PartName.of(need.what()))

@@ -20,6 +20,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruvant.core.log.Entry;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
@@ -58,8 +59,8 @@ class ApiDocument {
         public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json.mapper().constructType(type.getType());
             Class<?> raw = java.getRawClass();
-            if (EntryJson.LOGS.contains(raw)) {
-                return entry(raw, context);
+            if (Entry.class.isAssignableFrom(raw) && raw.isInterface()) {
+                return entry(context);
             }
             if (!chain.hasNext()) {
                 return null;
@@ -77,13 +78,13 @@ class ApiDocument {
             return schema;
         }
 
-        private static Schema<?> entry(Class<?> log, ModelConverterContext context) {
-            String name = log.getSimpleName();
+        private static Schema<?> entry(ModelConverterContext context) {
+            String name = "Entry";
             if (!context.getDefinedModels().containsKey(name)) {
                 Schema<Object> any = new Schema<>();
                 context.defineModel(name, any);
                 Discriminator discriminator = new Discriminator().propertyName("kind");
-                for (Class<?> kind : EntryJson.kinds(log)) {
+                for (Class<?> kind : EntryJson.kinds()) {
                     Schema<?> reference = context.resolve(new AnnotatedType(kind).resolveAsRef(true));
                     Schema<?> defined = defined(reference, context);
                     defined.addProperty("kind", new StringSchema()._enum(List.of(EntryJson.kind(kind))));

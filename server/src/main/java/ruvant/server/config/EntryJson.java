@@ -1,11 +1,15 @@
 package ruvant.server.config;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
 import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
+import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import java.io.IOException;
@@ -13,9 +17,16 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.Function;
-import ruvant.core.job.Entry;
-import ruvant.core.parts.shelf.ShelfEntry;
+import ruvant.core.find.FaultKnowledge;
+import ruvant.core.log.Entry;
+import ruvant.core.log.RecordEntry;
+import ruvant.core.log.Rooms;
+import ruvant.core.picture.JobRooms;
+import ruvant.core.picture.ShopRooms;
+import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.treat.Materials;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -25,8 +36,9 @@ import ruvant.core.units.WellName;
  * new record needs no line here.
  */
 public final class EntryJson {
-    /** What each log is made of: those of the jobs, and that of the shelf. */
-    public static final List<Class<?>> LOGS = List.of(Entry.class, ShelfEntry.class);
+    /** The rooms of every kind of log; a room's entries are known here by it alone. */
+    private static final List<Rooms> LOGS = List.of(
+            JobRooms.ALL, ShelfRoom.ROOMS, ShopRooms.house(Materials.EMPTY), ShopRooms.knowledge(FaultKnowledge.EMPTY));
 
     private EntryJson() {}
 
@@ -36,15 +48,18 @@ public final class EntryJson {
         asText(module, TagNumber.class, TagNumber::parse);
         asText(module, WellName.class, WellName::parse);
         asText(module, PartName.class, PartName::of);
-        LOGS.forEach(log -> module.setMixInAnnotation(log, ByKind.class));
+        module.setMixInAnnotation(Entry.class, ByKind.class);
+        module.setMixInAnnotation(RecordEntry.Struck.class, OldStrike.class);
         json.registerModule(module);
-        LOGS.forEach(log -> kinds(log).forEach(record -> json.registerSubtypes(new NamedType(record, kind(record)))));
+        kinds().forEach(record -> json.registerSubtypes(new NamedType(record, kind(record))));
+        json.addHandler(new OldKinds());
     }
 
-    /** Every kind of entry that a log takes, by name. */
-    public static List<Class<?>> kinds(Class<?> log) {
+    /** Every kind of entry there is, by name. */
+    public static List<Class<?>> kinds() {
         List<Class<?>> records = new ArrayList<>();
-        collect(log, records);
+        collect(RecordEntry.class, records);
+        LOGS.forEach(log -> log.all().forEach(room -> collect(room.entries(), records)));
         records.sort(Comparator.comparing(EntryJson::kind));
         return records;
     }
@@ -66,6 +81,23 @@ public final class EntryJson {
     private static <T> void asText(SimpleModule module, Class<T> type, Function<String, T> parse) {
         module.addSerializer(type, new ToStringSerializer(type));
         module.addDeserializer(type, new Parsed<>(type, parse));
+    }
+
+    /** A strike of the shelf once was a kind of its own. */
+    private static final class OldKinds extends DeserializationProblemHandler {
+        @Override
+        public JavaType handleUnknownTypeId(
+                DeserializationContext context, JavaType base, String kind, TypeIdResolver resolver, String message) {
+            return kind.equals("shelfStruck") ? context.constructType(RecordEntry.Struck.class) : null;
+        }
+    }
+
+    private interface OldStrike {
+        @JsonAlias("line")
+        UUID target();
+
+        @JsonAlias("why")
+        String reason();
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")

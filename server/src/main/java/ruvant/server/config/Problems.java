@@ -17,7 +17,7 @@ import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.files.BadPictureException;
 import ruvant.server.handover.BadPackageException;
-import ruvant.server.record.NoSuchJobException;
+import ruvant.server.job.NoSuchJobException;
 import ruvant.server.record.RefusedException;
 
 /** The one place where what went wrong becomes an answer that a person can act on. */

@@ -14,6 +14,7 @@ import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
+import ruvant.server.storage.Database;
 
 /** Puts the house together. */
 @Configuration(proxyBeanMethods = false)

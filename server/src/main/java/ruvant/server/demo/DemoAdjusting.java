@@ -4,20 +4,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.Region;
-import ruvant.core.job.Severity;
-import ruvant.core.job.Stop;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.find.FindEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Region;
+import ruvant.core.trade.Severity;
+import ruvant.core.trade.Stop;
 import ruvant.core.treat.Lubrication;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** Cameras that are being set right just now: one adjuster between five speeds, two screws that disturb each other. */
 final class DemoAdjusting extends DemoCounter {

@@ -7,23 +7,23 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Entry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.Stand;
-import ruvant.core.job.Stop;
+import ruvant.core.house.Stand;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
+import ruvant.core.log.NewLine;
 import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.practice.stand.StandInShutter;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Stop;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
-import ruvant.server.record.JobService;
-import ruvant.server.record.NewLine;
 
 /** One camera of the demo on the bench: lines are added at its own clock, which moves on as work does. */
 final class DemoBench {
@@ -69,14 +69,14 @@ final class DemoBench {
     }
 
     DemoBench sit(Stop stop) {
-        return add(new BenchEntry.SatDown(stop, ""));
+        return add(new SittingEntry.SatDown(stop, ""));
     }
 
     DemoBench up() {
-        return add(new BenchEntry.GotUp(""));
+        return add(new SittingEntry.GotUp(""));
     }
 
-    DemoBench add(Entry... entries) {
+    DemoBench add(JobEntry... entries) {
         List<NewLine> lines = Arrays.stream(entries)
                 .map(entry -> new NewLine(id(), null, null, entry))
                 .toList();
@@ -85,7 +85,7 @@ final class DemoBench {
     }
 
     /** The line that carries an entry. */
-    UUID line(Entry entry) {
+    UUID line(JobEntry entry) {
         return jobs.log(tag).lines().stream()
                 .filter(line -> line.entry().equals(entry))
                 .findFirst()
@@ -113,7 +113,7 @@ final class DemoBench {
                 throw new IllegalStateException(
                         "Demo line “" + line + "”: " + reading.question().get());
             }
-            add(reading.entries().toArray(Entry[]::new));
+            add(reading.entries().toArray(JobEntry[]::new));
             pass(2 + random.nextInt(5));
         }
         return this;
@@ -126,10 +126,10 @@ final class DemoBench {
                     .valley()
                     .part(ruvant.core.units.PartName.of(name))
                     .orElseThrow();
-            jobs.refit(jobs.picture(tag), clock).checks(part).stream()
+            jobs.at(tag, clock).refit().checks(part).stream()
                     .filter(check -> check.state() == ruvant.core.strip.GateCheck.State.OPEN)
                     .forEach(check ->
-                            add(new ruvant.core.job.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));
+                            add(new ruvant.core.refit.RefitEntry.GateAnswered(part.name(), check.text(), true, "")));
             type("back " + name);
         }
         return this;
@@ -139,7 +139,7 @@ final class DemoBench {
     DemoBench time(Phase phase, double errorEv, double scatterEv, int firings, String... speeds) {
         var series = jobs.picture(tag).received().series();
         for (String speed : speeds) {
-            double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, series);
+            double nominal = ruvant.core.trade.MarkedSpeed.nominalSeconds(speed, series);
             List<Double> seconds = new ArrayList<>();
             for (int i = 0; i < firings; i++) {
                 double value = nominal * Math.pow(2, errorEv + random.nextGaussian() * scatterEv);
@@ -152,7 +152,7 @@ final class DemoBench {
 
     /** Times firings of one speed with the camera held so, each with its error in stops. */
     DemoBench fireAt(Phase phase, Attitude attitude, boolean afterRest, String speed, double... errorsEv) {
-        double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(
+        double nominal = ruvant.core.trade.MarkedSpeed.nominalSeconds(
                 speed, jobs.picture(tag).received().series());
         List<Double> seconds = new ArrayList<>();
         for (double error : errorsEv) {
@@ -172,7 +172,7 @@ final class DemoBench {
     DemoBench measure(StandRuns stand, Phase phase, StandInShutter shutter, int firings, String... speeds) {
         var series = jobs.picture(tag).received().series();
         for (String speed : speeds) {
-            double nominal = ruvant.core.measure.MarkedSpeed.nominalSeconds(speed, series);
+            double nominal = ruvant.core.trade.MarkedSpeed.nominalSeconds(speed, series);
             stand.run(
                             new StandRuns.Wanted(speed, nominal, phase, firings),
                             Stand.starting().get(1),
@@ -193,15 +193,15 @@ final class DemoBench {
 
     /** Good firings in a row. */
     DemoBench fire(int good) {
-        Entry[] fired = new Entry[good];
+        JobEntry[] fired = new JobEntry[good];
         Arrays.fill(fired, new ProveEntry.Fired(true, ""));
         return add(fired).pass(good / 6 + 1);
     }
 
-    DemoBench functions(ruvant.core.job.FunctionResult result, String... functions) {
+    DemoBench functions(ruvant.core.trade.FunctionResult result, String... functions) {
         return add(Arrays.stream(functions)
                 .map(function -> new IntakeEntry.FunctionChecked(function, result, ""))
-                .toArray(Entry[]::new));
+                .toArray(JobEntry[]::new));
     }
 
     private UUID id() {

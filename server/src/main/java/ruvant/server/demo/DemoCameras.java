@@ -3,10 +3,12 @@ package ruvant.server.demo;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Family;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.SpeedSeries;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.Money;
 
 /** Invented makers, cameras and owners. */
@@ -281,7 +283,7 @@ final class DemoCameras {
         String pattern = model.patterns().get(variant);
         boolean own = random.nextInt(8) == 0;
         return new IntakeEntry.Received(
-                new IntakeEntry.Camera(
+                new Camera(
                         model.maker(),
                         model.model(),
                         pattern,
@@ -289,13 +291,13 @@ final class DemoCameras {
                         model.body(),
                         model.family()),
                 own
-                        ? new IntakeEntry.Owner(
+                        ? new Owner(
                                 "",
                                 "",
                                 true,
                                 new Money(1000L + random.nextInt(60) * 100, "EUR"),
                                 new Money(9000L + random.nextInt(90) * 100, "EUR"))
-                        : new IntakeEntry.Owner(owner, "by telephone, after six", false, null, null),
+                        : new Owner(owner, "by telephone, after six", false, null, null),
                 "",
                 random.nextBoolean() ? List.of("leather case", "strap") : List.of(),
                 fault.complaint(),

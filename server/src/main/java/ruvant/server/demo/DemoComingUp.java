@@ -4,31 +4,32 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.BodySide;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Region;
-import ruvant.core.job.Severity;
-import ruvant.core.job.SourceKind;
-import ruvant.core.job.Stop;
-import ruvant.core.job.TreatEntry;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.find.FindEntry;
+import ruvant.core.handover.HandoverEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.practice.stand.StandInShutter;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.BodySide;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Region;
+import ruvant.core.trade.Severity;
+import ruvant.core.trade.SourceKind;
+import ruvant.core.trade.Stop;
+import ruvant.core.trade.VisitorSignKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
-import ruvant.server.record.JobService;
 
 /** Cameras that are on their way up, or home: returned, proving, deep in the valley. */
 final class DemoComingUp extends DemoCounter {
@@ -137,7 +138,7 @@ final class DemoComingUp extends DemoCounter {
                         DemoCameras.OSTERBY,
                         "2nd pattern",
                         "7011842",
-                        new IntakeEntry.Owner("", "", true, new Money(3500, "EUR"), new Money(14000, "EUR")),
+                        new Owner("", "", true, new Money(3500, "EUR"), new Money(14000, "EUR")),
                         "Bought at the harbour sale: fastest speed uneven, foam rotten.",
                         null))
                 .add(
@@ -247,7 +248,7 @@ final class DemoComingUp extends DemoCounter {
                         "clear oil on blades, dry and bright under the loupe",
                         "clear weak main spring, fast speeds even and on time",
                         "cause gummed retard train, runs free while wet and drags when dry")
-                .add(new BenchEntry.Decided(
+                .add(new SittingEntry.Decided(
                         "Leave the shutter unit in the standard", "the train comes out without it", false));
         List<DemoPictures.Spot> screws = List.of(
                 new DemoPictures.Spot(0.37, 0.16),

@@ -7,17 +7,19 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.AlbumEntry;
-import ruvant.core.job.Entry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.PinKind;
-import ruvant.core.job.Stop;
+import ruvant.core.album.AlbumEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.picture.Shop;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.PinKind;
+import ruvant.core.trade.Stop;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** What every camera of the demo shop begins with: a bench at some time before now, and what comes over the counter. */
 abstract class DemoCounter {
@@ -51,12 +53,12 @@ abstract class DemoCounter {
             DemoCameras.Model model,
             String pattern,
             String serial,
-            IntakeEntry.Owner owner,
+            Owner owner,
             String complaint,
             LocalDate promised,
             String... accessories) {
         return new IntakeEntry.Received(
-                new IntakeEntry.Camera(model.maker(), model.model(), pattern, serial, model.body(), model.family()),
+                new Camera(model.maker(), model.model(), pattern, serial, model.body(), model.family()),
                 owner,
                 "",
                 List.of(accessories),
@@ -66,21 +68,21 @@ abstract class DemoCounter {
                 promised);
     }
 
-    static IntakeEntry.Owner customer(String name, String contact) {
-        return new IntakeEntry.Owner(name, contact, false, null, null);
+    static Owner customer(String name, String contact) {
+        return new Owner(name, contact, false, null, null);
     }
 
     /** A picture of a part with a pin on each of its screws, all of one type. */
-    Entry[] mapped(
+    JobEntry[] mapped(
             byte[] picture, String part, String shows, String type, List<DemoPictures.Spot> screws, String well) {
         String name = pictures.keep(picture).name();
-        List<Entry> entries = new ArrayList<>();
+        List<JobEntry> entries = new ArrayList<>();
         entries.add(new AlbumEntry.Pictured(name, shows, PartName.of(part), Stop.STRIP));
         for (int i = 0; i < screws.size(); i++) {
             DemoPictures.Spot spot = screws.get(i);
             entries.add(new AlbumEntry.Pinned(
                     name, i + 1, spot.x(), spot.y(), PinKind.HOLE, type, PartName.of(part), WellName.parse(well)));
         }
-        return entries.toArray(Entry[]::new);
+        return entries.toArray(JobEntry[]::new);
     }
 }

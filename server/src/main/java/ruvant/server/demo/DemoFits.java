@@ -3,11 +3,11 @@ package ruvant.server.demo;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.FitOutcome;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.SourceKind;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.FitOutcome;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.units.PartName;
 
 /** Parts of other patterns that were tried over the months, each noted once when it went in. */
@@ -41,7 +41,7 @@ final class DemoFits {
     private final Map<String, Integer> told = new HashMap<>();
 
     /** One try at a camera, as long as there are some left to tell of its kind. */
-    void tried(DemoBench bench, IntakeEntry.Camera camera) {
+    void tried(DemoBench bench, Camera camera) {
         String name = camera.model() + " " + camera.pattern();
         int next = told.merge(name, 1, Integer::sum) - 1;
         List<Try> tries = BY_CAMERA.getOrDefault(name, List.of());

@@ -4,20 +4,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.ConditionKind;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.RefitEntry;
-import ruvant.core.job.Region;
-import ruvant.core.job.Severity;
-import ruvant.core.job.Stop;
-import ruvant.core.job.VisitorSignKind;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.refit.RefitEntry;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.ConditionKind;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Region;
+import ruvant.core.trade.Severity;
+import ruvant.core.trade.Stop;
+import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** Cameras on their way down, or held up: waiting for a part, half-way, searching, stripping, just in. */
 final class DemoGoingDown extends DemoCounter {
@@ -59,7 +59,7 @@ final class DemoGoingDown extends DemoCounter {
                         "found a chip of brass under the governor",
                         "need governor, a new pinion of 14 teeth",
                         "tool lacking pinion puller, or make one from a hairpin")
-                .add(new BenchEntry.Decided("Mend the pinion or find a donor?", "", true))
+                .add(new SittingEntry.Decided("Mend the pinion or find a donor?", "", true))
                 .up();
     }
 

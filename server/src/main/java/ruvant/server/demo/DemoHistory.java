@@ -6,18 +6,18 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.Family;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.HandoverEntry;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.Stop;
-import ruvant.core.measure.MarkedSpeed;
+import ruvant.core.find.FindEntry;
+import ruvant.core.handover.HandoverEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.MarkedSpeed;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Stop;
 import ruvant.core.units.PartName;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** Fourteen months of closed jobs. */
 final class DemoHistory {

@@ -3,18 +3,19 @@ package ruvant.server.demo;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Random;
-import ruvant.core.job.FunctionResult;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModificationKind;
-import ruvant.core.job.PartsEntry;
-import ruvant.core.job.Stop;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.parts.PartsEntry;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.ModificationKind;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.Stop;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** Two cameras that want the same part, of which what lies there does not serve both alike. */
 final class DemoNeeding extends DemoCounter {
@@ -59,7 +60,7 @@ final class DemoNeeding extends DemoCounter {
                         DemoCameras.TWIN,
                         "3rd pattern",
                         "418007",
-                        new IntakeEntry.Owner("Oluwaseun Bello", "mail", false, null, new Money(32_000, "EUR")),
+                        new Owner("Oluwaseun Bello", "mail", false, null, new Money(32_000, "EUR")),
                         "Slow speeds all alike, and something rattles.",
                         inDays(14),
                         "strap"))

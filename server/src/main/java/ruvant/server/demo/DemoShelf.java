@@ -7,24 +7,25 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import ruvant.core.job.CameraKind;
-import ruvant.core.job.Drive;
-import ruvant.core.job.Family;
-import ruvant.core.job.Fastener;
-import ruvant.core.job.FastenerKind;
-import ruvant.core.job.HeadForm;
-import ruvant.core.parts.StatedFit;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.DonorBody;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.PartState;
-import ruvant.core.parts.shelf.ShelfEntry;
-import ruvant.core.parts.shelf.Stock;
-import ruvant.core.parts.shelf.Thing;
+import ruvant.core.log.NewLine;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.DonorBody;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.PartState;
+import ruvant.core.shelf.ShelfEntry;
+import ruvant.core.shelf.StatedFit;
+import ruvant.core.shelf.Stock;
+import ruvant.core.shelf.Thing;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.Drive;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Fastener;
+import ruvant.core.trade.FastenerKind;
+import ruvant.core.trade.HeadForm;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
-import ruvant.server.parts.ShelfService;
+import ruvant.server.shelf.ShelfService;
 
 /** What lies on the shelf of the demo shop: drawers, three donors, an order under way and a parcel to unpack. */
 final class DemoShelf {
@@ -35,7 +36,7 @@ final class DemoShelf {
     private static final CameraKind SWEEP = new CameraKind("Brackwater", "Sweep", "2nd pattern");
     private static final CameraKind SIXTY = new CameraKind("Dunmoor", "Sixty", "early");
 
-    private record Told(int daysAgo, String by, ShelfService.NewShelfLine line) {}
+    private record Told(int daysAgo, String by, NewLine line) {}
 
     private final ShelfService shelf;
     private final Instant now;
@@ -253,7 +254,7 @@ final class DemoShelf {
     }
 
     private UUID say(UUID id, String by, int daysAgo, ShelfEntry entry) {
-        told.add(new Told(daysAgo, by, new ShelfService.NewShelfLine(id, entry)));
+        told.add(new Told(daysAgo, by, new NewLine(id, null, null, entry)));
         return id;
     }
 }

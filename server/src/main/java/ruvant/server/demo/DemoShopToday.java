@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.util.Random;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
-import ruvant.server.record.JobService;
 
 /** The cameras that lie in the demo shop now, each at another stop. Times are told backwards from now. */
 final class DemoShopToday {

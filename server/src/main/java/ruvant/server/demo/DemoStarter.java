@@ -1,7 +1,9 @@
 package ruvant.server.demo;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,18 +12,22 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.Rates;
-import ruvant.core.job.School;
-import ruvant.core.job.SpeedLimits;
-import ruvant.core.job.TrayShape;
+import ruvant.core.house.HouseEntry;
+import ruvant.core.house.HouseRoom;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.house.Rates;
+import ruvant.core.house.SheetEntry;
+import ruvant.core.house.SpeedLimits;
+import ruvant.core.house.TrayShape;
+import ruvant.core.log.NewLine;
+import ruvant.core.picture.ShopRooms;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobNumberStore;
+import ruvant.server.job.JobService;
+import ruvant.server.job.Projecting;
 import ruvant.server.measure.StandRuns;
-import ruvant.server.parts.ShelfService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LogStore;
+import ruvant.server.shelf.ShelfService;
 
 /** Fills an empty file with the demo, or moves one that was furnished earlier on to today. */
 @Component
@@ -29,9 +35,11 @@ import ruvant.server.record.LogStore;
 class DemoStarter implements ApplicationRunner {
     private static final long SEED = 20_411;
     private static final int CLOSED_JOBS = 60;
+    private static final Duration OPENED = Duration.ofDays(900);
 
     private final JobService jobs;
-    private final LogStore logs;
+    private final JobNumberStore numbers;
+    private final Projecting projecting;
     private final ShopService shop;
     private final DemoStore demo;
     private final Clock clock;
@@ -41,7 +49,8 @@ class DemoStarter implements ApplicationRunner {
 
     DemoStarter(
             JobService jobs,
-            LogStore logs,
+            JobNumberStore numbers,
+            Projecting projecting,
             ShopService shop,
             DemoStore demo,
             Clock clock,
@@ -49,7 +58,8 @@ class DemoStarter implements ApplicationRunner {
             StandRuns stand,
             ShelfService shelf) {
         this.jobs = jobs;
-        this.logs = logs;
+        this.numbers = numbers;
+        this.projecting = projecting;
         this.shop = shop;
         this.demo = demo;
         this.clock = clock;
@@ -61,45 +71,59 @@ class DemoStarter implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         Instant now = clock.instant();
-        if (logs.tags().isEmpty()) {
+        if (numbers.all().isEmpty()) {
             furnish(now);
             demo.made(now);
         } else {
-            demo.madeAt().ifPresent(madeAt -> demo.moveOn(madeAt, now));
+            demo.madeAt().ifPresent(madeAt -> moveOn(madeAt, now));
         }
     }
 
+    /** Lists are made anew from the logs that were moved. */
+    void moveOn(Instant madeAt, Instant now) {
+        demo.moveOn(madeAt, now);
+        jobs.readAgain();
+        projecting.rebuildAll();
+    }
+
     private void furnish(Instant now) {
-        shop.change(new HousePractice(
-                School.OIL,
-                List.of(
+        house(
+                now,
+                new HouseEntry.TraysSet(List.of(
                         new TrayShape("large", 4, 6),
                         new TrayShape("lidded", 3, 6),
                         new TrayShape("", 4, 6),
                         new TrayShape("", 4, 6),
                         new TrayShape("magnetic", 3, 5),
-                        new TrayShape("", 4, 6)),
-                36,
-                1.0,
-                List.of("Ines K.", "Teo B."),
-                "Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth",
-                6,
-                true,
-                Map.of(),
-                List.of(new ModelSheet(
+                        new TrayShape("", 4, 6))),
+                new HouseEntry.PeopleSet(List.of("Ines K.", "Teo B.")),
+                new HouseEntry.SheetHeadSet("Saltmarsh Camera Repair, Harbour Lane 4, Veldmouth", 6),
+                new HouseEntry.RatesSet(new Rates(4_000, 200, 12_000, 120)));
+        shop.append(
+                ShopRooms.KNOWLEDGE,
+                "Ines K.",
+                0,
+                List.of(NewLine.of(new SheetEntry.SheetKept(new ModelSheet(
                         "Osterby",
                         "M",
                         "works manual, page 31",
                         Optional.of(new SpeedLimits(0.25, 0.40, 0.08, 0.25, 0.45)),
                         Map.of(),
                         Optional.of(11.6),
-                        Optional.of(11.6))),
-                null,
-                0,
-                new Rates(4_000, 200, 12_000, 120)));
+                        Optional.of(11.6))))),
+                now.minus(OPENED));
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();
         new DemoShelf(shelf, now).tell(new DemoNeeding(jobs, shop, pictures, random, now).tell());
+    }
+
+    private void house(Instant now, HouseEntry... settings) {
+        shop.append(
+                HouseRoom.LOG,
+                "Ines K.",
+                0,
+                Arrays.stream(settings).map(NewLine::of).toList(),
+                now.minus(OPENED));
     }
 }

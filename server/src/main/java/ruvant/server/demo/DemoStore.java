@@ -4,8 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
-import ruvant.server.config.Database;
-import ruvant.server.record.Times;
+import ruvant.server.storage.Database;
+import ruvant.server.storage.Times;
 
 /** Remembers when the demo was furnished, and moves all its times on, so that it always looks like today. */
 @Repository
@@ -41,26 +41,11 @@ public class DemoStore {
         String days = "+" + later.toDays() + " days";
         database.transaction().executeWithoutResult(status -> {
             database.writes().sql("""
-                            update entry
+                            update line
                                set at = strftime('%Y-%m-%dT%H:%M:%fZ', at, ?),
                                    body = case when json_extract(body, '$.promised') is null then body
                                           else json_set(body, '$.promised', date(json_extract(body, '$.promised'), ?)) end
                             """).params(seconds, days).update();
-            database.writes().sql("""
-                            update job_summary
-                               set came_in = strftime('%Y-%m-%dT%H:%M:%fZ', came_in, ?),
-                                   returned_at = strftime('%Y-%m-%dT%H:%M:%fZ', returned_at, ?),
-                                   last_at = strftime('%Y-%m-%dT%H:%M:%fZ', last_at, ?),
-                                   promised = date(promised, ?)
-                            """).params(seconds, seconds, seconds, days).update();
-            database.writes()
-                    .sql("update shelf_entry set at = strftime('%Y-%m-%dT%H:%M:%fZ', at, ?)")
-                    .param(seconds)
-                    .update();
-            database.writes()
-                    .sql("update part_need set opened_at = strftime('%Y-%m-%dT%H:%M:%fZ', opened_at, ?)")
-                    .param(seconds)
-                    .update();
             made(now);
         });
     }

@@ -16,16 +16,16 @@ import ruvant.core.find.Diagnosis;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.LookMoved;
 import ruvant.core.find.NextLooks;
-import ruvant.core.job.Family;
 import ruvant.core.knowledge.LookMinutes;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.ReachMinutes;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.OpenPlaces;
+import ruvant.core.trade.Family;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LearnedModels;
+import ruvant.server.job.JobService;
+import ruvant.server.knowledge.LearnedModels;
 
 /** Suspects and the next look. */
 @RestController

@@ -14,13 +14,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.Phase;
 import ruvant.core.picture.FaultMap;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.signature.PatternOfJob;
 import ruvant.core.signature.Signatures;
+import ruvant.core.trade.Phase;
 import ruvant.core.units.TagNumber;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** What speeds say about the mechanism, of a job or without one. */
 @RestController

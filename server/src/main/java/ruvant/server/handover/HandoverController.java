@@ -17,23 +17,24 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.picture.ReturnSheets;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
 import ruvant.core.units.TagNumber;
 import ruvant.server.files.PictureStore;
-import ruvant.server.house.ShopService;
+import ruvant.server.job.JobNumberStore;
+import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LogStore;
+import ruvant.server.record.LineStore;
 
 /** The return sheet, and packages out and in. */
 @RestController
 @RequestMapping("/api/jobs")
 class HandoverController {
     private final JobService jobs;
-    private final LogStore logs;
-    private final ShopService shop;
+    private final LineStore lines;
+    private final JobNumberStore numbers;
     private final SheetPrinter printer;
     private final PackageWriter writer;
     private final PackageReader reader;
@@ -42,8 +43,8 @@ class HandoverController {
 
     HandoverController(
             JobService jobs,
-            LogStore logs,
-            ShopService shop,
+            LineStore lines,
+            JobNumberStore numbers,
             SheetPrinter printer,
             PackageWriter writer,
             PackageReader reader,
@@ -51,8 +52,8 @@ class HandoverController {
             RecordingStore recordings) {
         this.recordings = recordings;
         this.jobs = jobs;
-        this.logs = logs;
-        this.shop = shop;
+        this.lines = lines;
+        this.numbers = numbers;
         this.printer = printer;
         this.writer = writer;
         this.reader = reader;
@@ -77,11 +78,12 @@ class HandoverController {
 
     @GetMapping(path = "/{tag}/package.zip", produces = "application/zip")
     void export(@PathVariable String tag, HttpServletResponse response) throws IOException {
-        JobLog log = jobs.log(TagNumber.parse(tag));
+        TagNumber number = TagNumber.parse(tag);
+        Log<JobEntry> log = jobs.log(number);
         response.setContentType("application/zip");
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, named("attachment", log.tag() + ".zip"));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, named("attachment", number + ".zip"));
         // not gathered first: an album may be larger than the memory
-        writer.write(log, jobs.picture(log.tag()), shop.shop(), response.getOutputStream());
+        writer.write(log, jobs.now(number), response.getOutputStream());
     }
 
     @PostMapping(
@@ -90,23 +92,22 @@ class HandoverController {
             produces = MediaType.APPLICATION_JSON_VALUE)
     Imported take(@RequestParam MultipartFile file) throws IOException {
         PackageReader.Content content = reader.read(file.getInputStream());
-        JobLog foreign = content.log();
+        Log<JobEntry> foreign = content.log();
         for (Line line : foreign.lines()) {
-            logs.place(line.id()).ifPresent(place -> {
-                throw new BadPackageException(
-                        "That job is here already, as " + place.tag() + ".", "Open " + place.tag() + " instead.");
+            lines.logOf(line.id()).ifPresent(log -> {
+                throw new BadPackageException("That job is here already, as " + log + ".", "Open " + log + " instead.");
             });
         }
         content.pictures().values().forEach(pictures::keep);
         for (byte[] recording : content.recordings()) {
             recordings.keep(() -> new ByteArrayInputStream(recording));
         }
-        boolean ownTag = !logs.exists(foreign.tag());
+        boolean ownTag = !numbers.exists(JobLog.tag(foreign));
         return new Imported(jobs.take(foreign, ownTag), ownTag);
     }
 
     private ReturnSheet sheet(String tag) {
-        return ReturnSheets.of(jobs.picture(TagNumber.parse(tag)), shop.shop());
+        return jobs.now(TagNumber.parse(tag)).sheet();
     }
 
     private static SheetPage.Paper paper(String name) {

@@ -3,7 +3,7 @@ package ruvant.server.handover;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import ruvant.core.job.Entry;
+import ruvant.core.log.Entry;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
 

@@ -14,13 +14,14 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.springframework.stereotype.Component;
-import ruvant.core.job.AlbumEntry;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.album.AlbumEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
-import ruvant.core.job.Line;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.picture.EntryWords;
-import ruvant.core.picture.JobRules;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.picture.JobRooms;
+import ruvant.core.prove.ProveEntry;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.files.PictureStore;
 import ruvant.server.measure.RecordingStore;
@@ -40,7 +41,7 @@ class PackageReader {
     }
 
     /** A package's content: its log, its pictures by name, and the recordings of its firings that came along. */
-    record Content(JobLog log, Map<String, byte[]> pictures, List<byte[]> recordings) {}
+    record Content(Log<JobEntry> log, Map<String, byte[]> pictures, List<byte[]> recordings) {}
 
     Content read(InputStream upload) throws IOException {
         Map<String, byte[]> files = files(upload);
@@ -61,13 +62,13 @@ class PackageReader {
         if (packed.tag() == null || packed.lines() == null || packed.lines().isEmpty()) {
             throw new BadPackageException("The package holds no lines.", ASK_AGAIN);
         }
-        JobLog log = log(packed);
+        Log<JobEntry> log = log(packed);
         checked(log);
         return new Content(log, pictures(log, files), recordings(log, files));
     }
 
     /** Every picture that the log names must have come along. */
-    private static Map<String, byte[]> pictures(JobLog log, Map<String, byte[]> files) {
+    private static Map<String, byte[]> pictures(Log<JobEntry> log, Map<String, byte[]> files) {
         Map<String, byte[]> pictures = new LinkedHashMap<>();
         for (Line line : log.lines()) {
             if (line.entry() instanceof AlbumEntry.Pictured picture) {
@@ -86,7 +87,7 @@ class PackageReader {
     }
 
     /** Those that the log names; very long ones may have stayed behind. */
-    private static List<byte[]> recordings(JobLog log, Map<String, byte[]> files) {
+    private static List<byte[]> recordings(Log<JobEntry> log, Map<String, byte[]> files) {
         Map<String, byte[]> recordings = new LinkedHashMap<>();
         for (Line line : log.lines()) {
             if (line.entry() instanceof ProveEntry.FiringsMeasured run) {
@@ -157,7 +158,7 @@ class PackageReader {
         return problem.getOriginalMessage();
     }
 
-    private static JobLog log(JobPackage packed) {
+    private static Log<JobEntry> log(JobPackage packed) {
         Set<UUID> ids = new HashSet<>();
         long expected = 0;
         for (JobPackage.PackedLine line : packed.lines()) {
@@ -174,13 +175,13 @@ class PackageReader {
                     .map(line ->
                             new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
                     .toList();
-            return new JobLog(packed.tag(), lines);
+            return JobLog.of(packed.tag(), lines);
         } catch (FieldProblem problem) {
             throw new BadPackageException("A line is not whole: " + problem.getMessage(), ASK_AGAIN);
         }
     }
 
-    private static void checked(JobLog log) {
+    private static void checked(Log<JobEntry> log) {
         boolean received = log.counted().stream()
                 .findFirst()
                 .filter(line -> line.entry() instanceof IntakeEntry.Received)
@@ -188,9 +189,10 @@ class PackageReader {
         if (!received) {
             throw new BadPackageException("It does not say which camera came in.", ASK_AGAIN);
         }
-        JobRules.resting(log).stream().findFirst().ifPresent(line -> {
+        JobRooms.resting(log).stream().findFirst().ifPresent(line -> {
             throw new BadPackageException(
-                    "Line " + line.sequence() + " makes no sense where it stands: " + EntryWords.of(line.entry()) + ".",
+                    "Line " + line.sequence() + " makes no sense where it stands: " + JobRooms.ALL.words(line.entry())
+                            + ".",
                     ASK_AGAIN);
         });
     }

@@ -19,10 +19,11 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import ruvant.core.album.Album;
+import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
+import ruvant.core.log.Log;
+import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
-import ruvant.core.picture.ReturnSheets;
-import ruvant.core.picture.Shop;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.ExposureEv;
 import ruvant.server.files.PictureStore;
@@ -43,8 +44,9 @@ class PackageWriter {
         this.pictures = pictures;
     }
 
-    void write(JobLog log, JobPicture picture, Shop shop, OutputStream out) throws IOException {
-        byte[] sheet = printer.pdf(ReturnSheets.of(picture, shop), SheetPage.Paper.A4);
+    void write(Log<JobEntry> log, JobNow job, OutputStream out) throws IOException {
+        JobPicture picture = job.picture();
+        byte[] sheet = printer.pdf(job.sheet(), SheetPage.Paper.A4);
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             put(
                     zip,
@@ -82,7 +84,7 @@ class PackageWriter {
         }
     }
 
-    private static JobPackage packed(JobLog log, JobPicture picture) {
+    private static JobPackage packed(Log<JobEntry> log, JobPicture picture) {
         List<JobPackage.PackedLine> lines = log.lines().stream()
                 .map(line -> new JobPackage.PackedLine(
                         line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
@@ -90,7 +92,7 @@ class PackageWriter {
         return new JobPackage(
                 JobPackage.FORMAT,
                 JobPackage.VERSION,
-                log.tag(),
+                JobLog.tag(log),
                 picture.received().camera().words(),
                 lines);
     }

@@ -8,9 +8,10 @@ import java.util.Locale;
 import java.util.Optional;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.measure.SpeedVerdict;
-import ruvant.core.picture.EntryWords;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.units.Phrase;
 import ruvant.server.printing.Markup;
+import ruvant.server.printing.SpeedChart;
 
 /** The return sheet as one page of plain markup: what the screen shows, what prints and what becomes the PDF. */
 final class SheetPage {
@@ -118,9 +119,8 @@ final class SheetPage {
         Optional<String> guarantee = sheet.guaranteeMonths() == 0
                 ? Optional.empty()
                 : Optional.of("Guarantee on what was done: " + sheet.guaranteeMonths() + " months.");
-        String time = sheet.benchMinutes() == 0
-                ? ""
-                : "Time at the bench: " + EntryWords.minutes(sheet.benchMinutes()) + ". ";
+        String time =
+                sheet.benchMinutes() == 0 ? "" : "Time at the bench: " + Phrase.minutes(sheet.benchMinutes()) + ". ";
         body.append("<p class=\"foot\">%s%s</p>".formatted(time, guarantee.orElse("")));
     }
 

@@ -9,23 +9,24 @@ import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.School;
+import ruvant.core.house.SpeedLimits;
+import ruvant.core.house.Stand;
 import ruvant.core.intake.VisitorVerdict;
-import ruvant.core.job.*;
 import ruvant.core.measure.TypedTimes;
-import ruvant.core.parts.StatedFit;
-import ruvant.core.parts.shelf.Condition;
-import ruvant.core.parts.shelf.PartState;
+import ruvant.core.shelf.Condition;
+import ruvant.core.shelf.PartState;
+import ruvant.core.shelf.StatedFit;
 import ruvant.core.strip.Covering;
+import ruvant.core.trade.*;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Money;
-import ruvant.server.record.Events;
 
 /** The shop's practice, the words of every choice, and the tables. */
 @RestController
@@ -73,20 +74,23 @@ class HouseController {
             Stop.class);
 
     private final ShopService shop;
-    private final Events events;
     private final boolean demo;
 
-    HouseController(ShopService shop, Events events, @Value("${ruvant.demo}") boolean demo) {
+    HouseController(ShopService shop, @Value("${ruvant.demo}") boolean demo) {
         this.shop = shop;
-        this.events = events;
         this.demo = demo;
     }
 
     /** One choice and its word. */
     record Choice(String value, String label) {}
 
-    /** Everything a form needs to know about the house. */
+    /**
+     * Everything a form needs to know about the house.
+     *
+     * @param lastSequence up to which line of the house's log it goes
+     */
     record House(
+            long lastSequence,
             HousePractice practice,
             Map<String, List<Choice>> words,
             List<Materials.Material> materials,
@@ -128,6 +132,7 @@ class HouseController {
                             .toList());
         }
         return new House(
+                shop.houseSequence(),
                 shop.shop().practice(),
                 words,
                 shop.shop().materials().materials(),
@@ -140,13 +145,6 @@ class HouseController {
                         .toList(),
                 Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
                 demo);
-    }
-
-    @PutMapping("/house")
-    House change(@RequestBody HousePractice practice) {
-        shop.change(practice);
-        events.houseChanged();
-        return house();
     }
 
     @GetMapping("/agents")

@@ -2,7 +2,7 @@ package ruvant.server.house;
 
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
-import ruvant.server.config.Database;
+import ruvant.server.storage.Database;
 
 /** Keeps the shop's settings. */
 @Repository
@@ -20,6 +20,11 @@ public class SettingStore {
                 .param(name)
                 .query(String.class)
                 .optional();
+    }
+
+    /** Forgets it. */
+    public void drop(String name) {
+        database.writes().sql("delete from setting where name = ?").param(name).update();
     }
 
     /** Sets it. */

@@ -1,113 +1,178 @@
 package ruvant.server.house;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultChanges;
 import ruvant.core.find.FaultKnowledge;
-import ruvant.core.job.HousePractice;
+import ruvant.core.find.FaultsRoom;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.HouseRoom;
+import ruvant.core.house.SheetRoom;
+import ruvant.core.house.Stand;
+import ruvant.core.log.Entry;
+import ruvant.core.log.Folds;
+import ruvant.core.log.LogName;
+import ruvant.core.log.NewLine;
 import ruvant.core.picture.Shop;
+import ruvant.core.picture.ShopRooms;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TableChanges;
+import ruvant.core.treat.TablesRoom;
+import ruvant.core.units.FieldProblem;
+import ruvant.server.record.Events;
+import ruvant.server.record.LineStore;
+import ruvant.server.record.LineView;
+import ruvant.server.record.LogDoor;
+import ruvant.server.record.LogKeeper;
+import ruvant.server.storage.Database;
 
-/** The shop's practice and tables, at hand for every request. */
+/** The shop as it works now, by its two own logs: how it works, and what it knows. */
 @Service
-public class ShopService {
-    private static final String PRACTICE = "practice";
+public class ShopService implements LogDoor {
+    private static final Logger LOG = LoggerFactory.getLogger(ShopService.class);
 
-    private static final String FAULTS = "faults";
-
-    private final SettingStore settings;
-    private final ObjectMapper json;
-    private static final String TABLES = "tables";
-
-    private final FaultKnowledge shippedFaults;
     private final Materials shippedMaterials;
     private final Lubrication shippedLubrication;
-    private volatile TableChanges tableChanges;
-    private volatile Shop shop;
-    private volatile FaultChanges faultChanges;
+    private final AdjusterBook adjusters;
+    private final FaultKnowledge shippedFaults;
+    private final Clock clock;
+    private final LogKeeper<Entry> house;
+    private final LogKeeper<Entry> known;
+    private volatile State state;
 
     public ShopService(
-            SettingStore settings,
-            ObjectMapper json,
+            Database database,
+            LineStore lines,
+            Events events,
+            Clock clock,
             Materials materials,
             Lubrication lubrication,
             AdjusterBook adjusters,
-            FaultKnowledge faults)
-            throws JsonProcessingException {
-        this.settings = settings;
-        this.json = json;
-        var stored = settings.get(PRACTICE);
-        HousePractice practice =
-                stored.isPresent() ? json.readValue(stored.get(), HousePractice.class) : HousePractice.starting();
-        var changed = settings.get(FAULTS);
-        this.shippedFaults = faults;
-        this.faultChanges = changed.isPresent() ? json.readValue(changed.get(), FaultChanges.class) : FaultChanges.NONE;
+            FaultKnowledge faults) {
         this.shippedMaterials = materials;
         this.shippedLubrication = lubrication;
-        var tables = settings.get(TABLES);
-        this.tableChanges = tables.isPresent() ? json.readValue(tables.get(), TableChanges.class) : TableChanges.NONE;
-        this.shop = new Shop(
-                practice, tableChanges.in(materials), tableChanges.in(lubrication), adjusters, faultChanges.in(faults));
+        this.adjusters = adjusters;
+        this.shippedFaults = faults;
+        this.clock = clock;
+        this.house = new LogKeeper<>(database, lines, new ShopLog(ShopRooms.house(materials), events, this::readAgain));
+        this.known =
+                new LogKeeper<>(database, lines, new ShopLog(ShopRooms.knowledge(faults), events, this::readAgain));
     }
 
-    /** What this shop changed in its tables. */
-    public TableChanges tableChanges() {
-        return tableChanges;
+    /** The shop, and what differs in it from what ships. */
+    private record State(Shop shop, TableChanges tables, FaultChanges faults, List<Stand> stands) {}
+
+    private void readAgain() {
+        state = null;
     }
 
-    /** Every verdict in which it differs from the table that ships. */
-    public List<TableChanges.Difference> differences() {
-        return tableChanges.differences(shippedMaterials);
-    }
-
-    /** Takes back what was changed of one entry of the tables. */
-    public synchronized void takeBack(String id) {
-        change(tableChanges.without(id, shippedMaterials));
-    }
-
-    /** Changes the tables; nothing is changed where they would have gaps then. */
-    public synchronized void change(TableChanges changes) {
-        Materials materials = changes.in(shippedMaterials);
-        Lubrication lubrication = changes.in(shippedLubrication);
-        keep(TABLES, changes);
-        tableChanges = changes;
-        shop = shop.with(materials, lubrication);
-    }
-
-    private void keep(String name, Object value) {
-        try {
-            settings.put(name, json.writeValueAsString(value));
-        } catch (JsonProcessingException problem) {
-            throw new IllegalStateException("What was changed under “" + name + "” cannot be written", problem);
+    private State state() {
+        State now = state;
+        if (now == null) {
+            now = read();
+            state = now;
         }
+        return now;
+    }
+
+    private State read() {
+        Folds byHouse = house.folds(HouseRoom.LOG);
+        Folds byKnowledge = known.folds(ShopRooms.KNOWLEDGE);
+        TableChanges tables = byHouse.of(TablesRoom.Fold.class).changes();
+        FaultChanges faults = byKnowledge.of(FaultsRoom.Fold.class).changes();
+        try {
+            tables.in(shippedMaterials);
+        } catch (FieldProblem gap) {
+            LOG.warn("Changes of the tables do not fit the tables that ship and are left aside: {}", gap.getMessage());
+            tables = TableChanges.NONE;
+        }
+        try {
+            faults.in(shippedFaults);
+        } catch (FieldProblem gap) {
+            LOG.warn("Changes of faults do not fit what ships and are left aside: {}", gap.getMessage());
+            faults = FaultChanges.NONE;
+        }
+        HouseRoom.Fold settings = byHouse.of(HouseRoom.Fold.class);
+        return new State(
+                new Shop(
+                        settings.practice()
+                                .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets()),
+                        tables.in(shippedMaterials),
+                        tables.in(shippedLubrication),
+                        adjusters,
+                        faults.in(shippedFaults)),
+                tables,
+                faults,
+                settings.stands());
     }
 
     /** The shop as it works now. */
     public Shop shop() {
-        return shop;
+        return state().shop();
     }
 
-    /** Changes the practice. */
-    public synchronized void change(HousePractice practice) {
-        keep(PRACTICE, practice);
-        shop = shop.with(practice);
+    /** Its practice. */
+    public HousePractice practice() {
+        return shop().practice();
+    }
+
+    /** What this shop changed in its tables. */
+    public TableChanges tableChanges() {
+        return state().tables();
+    }
+
+    /** Every verdict in which it differs from the table that ships. */
+    public List<TableChanges.Difference> differences() {
+        return tableChanges().differences(shippedMaterials);
     }
 
     /** What this shop changed in what is known of faults. */
     public FaultChanges faultChanges() {
-        return faultChanges;
+        return state().faults();
     }
 
-    /** Changes what is known of faults; nothing is changed where it would have gaps then. */
-    public synchronized void change(FaultChanges changes) {
-        FaultKnowledge faults = changes.in(shippedFaults);
-        keep(FAULTS, changes);
-        faultChanges = changes;
-        shop = shop.with(faults);
+    /** Its shutter stands. */
+    public List<Stand> stands() {
+        return state().stands();
+    }
+
+    /** Up to which line the log of the house goes. */
+    public long houseSequence() {
+        return house.log(HouseRoom.LOG).lastSequence();
+    }
+
+    /** Up to which line the log of what is known goes. */
+    public long knowledgeSequence() {
+        return known.log(ShopRooms.KNOWLEDGE).lastSequence();
+    }
+
+    @Override
+    public boolean has(LogName log) {
+        return log.equals(HouseRoom.LOG) || log.equals(ShopRooms.KNOWLEDGE);
+    }
+
+    @Override
+    public long append(LogName log, String by, long basedOn, List<NewLine> lines) {
+        return append(log, by, basedOn, lines, clock.instant());
+    }
+
+    /** Adds lines at a time other than now. */
+    public long append(LogName log, String by, long basedOn, List<NewLine> lines, Instant at) {
+        return keeper(log).append(log, by, basedOn, lines, at).lastSequence();
+    }
+
+    @Override
+    public List<LineView> lines(LogName log) {
+        return keeper(log).lines(log);
+    }
+
+    private LogKeeper<Entry> keeper(LogName log) {
+        return log.equals(HouseRoom.LOG) ? house : known;
     }
 }

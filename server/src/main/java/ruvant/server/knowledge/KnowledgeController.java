@@ -5,35 +5,27 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.adjust.LearnedResponses;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.ModelSheet;
-import ruvant.core.job.SpeedSeries;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ModelSheet;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.knowledge.Met;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.PatternSigns;
 import ruvant.core.knowledge.WayIn;
 import ruvant.core.logline.UsualLine;
-import ruvant.core.measure.MarkedSpeed;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.Trays;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.Events;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LearnedModels;
-import ruvant.server.record.ModelStore;
-import ruvant.server.record.SummaryStore;
+import ruvant.server.job.JobService;
+import ruvant.server.job.SummaryStore;
 
 /** What is known of a model. */
 @RestController
@@ -44,16 +36,9 @@ class KnowledgeController {
     private final LearnedModels learned;
     private final ShopService shop;
     private final SummaryStore summaries;
-    private final Events events;
 
     KnowledgeController(
-            JobService jobs,
-            ModelStore models,
-            LearnedModels learned,
-            ShopService shop,
-            SummaryStore summaries,
-            Events events) {
-        this.events = events;
+            JobService jobs, ModelStore models, LearnedModels learned, ShopService shop, SummaryStore summaries) {
         this.shop = shop;
         this.summaries = summaries;
         this.jobs = jobs;
@@ -83,10 +68,12 @@ class KnowledgeController {
     /**
      * Everything known of one model.
      *
+     * @param lastSequence up to which line of the log of what is known it goes
      * @param sheet what its maker says of its speeds
      * @param responses how its adjusters answered
      */
     record Model(
+            long lastSequence,
             ModelKnowledge knowledge,
             List<WayIn> ways,
             PatternSigns signs,
@@ -157,28 +144,12 @@ class KnowledgeController {
     Model model(@RequestParam String maker, @RequestParam String model) {
         ModelKnowledge knowledge = learned.of(maker, model);
         return new Model(
+                shop.knowledgeSequence(),
                 knowledge,
                 knowledge.ways(),
                 PatternSigns.of(models.seen(maker, model)),
                 shop.shop().practice().sheetOf(maker, model),
                 new LearnedResponses(knowledge.adjusters(), List.of()).table());
-    }
-
-    /** What the maker says of a model's speeds, in place of what was entered before. */
-    @PutMapping("/models/sheet")
-    Model sheet(@RequestBody ModelSheet sheet) {
-        sheet.meansSeconds().keySet().forEach(speed -> MarkedSpeed.nominalSeconds(speed, SpeedSeries.AS_MARKED));
-        shop.change(shop.shop().practice().with(sheet));
-        events.houseChanged();
-        return model(sheet.maker(), sheet.model());
-    }
-
-    /** Takes it away again. */
-    @DeleteMapping("/models/sheet")
-    Model noSheet(@RequestParam String maker, @RequestParam String model) {
-        shop.change(shop.shop().practice().withoutSheet(maker, model));
-        events.houseChanged();
-        return model(maker, model);
     }
 
     private List<Usual> usual(List<KnownPart> next, JobPicture job) {

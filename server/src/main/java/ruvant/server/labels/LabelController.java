@@ -17,8 +17,8 @@ import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobService;
 import ruvant.server.printing.PdfPrinter;
-import ruvant.server.record.JobService;
 
 /** The paper tag of a job, and labels for the tray. */
 @RestController

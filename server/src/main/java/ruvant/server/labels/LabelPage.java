@@ -2,7 +2,8 @@ package ruvant.server.labels;
 
 import java.util.List;
 import java.util.Locale;
-import ruvant.core.job.IntakeEntry;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.trade.Camera;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.printing.Markup;
@@ -23,7 +24,7 @@ final class LabelPage {
 
     /** A tag of 100 × 55 mm, to fold or to punch at its left end. */
     static String tag(TagNumber tag, IntakeEntry.Received received, String cameIn) {
-        IntakeEntry.Camera camera = received.camera();
+        Camera camera = received.camera();
         String body = """
                 <div style="left:2mm;top:23mm;width:8mm;height:8mm;border:0.3mm solid #000000;border-radius:4.5mm"></div>
                 <div style="left:14mm;top:4mm;width:50mm;font-size:20pt;font-weight:700">%s</div>

@@ -9,9 +9,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.parts.shelf.ShelfPicture;
-import ruvant.server.parts.ShelfService;
+import ruvant.core.shelf.ShelfPicture;
 import ruvant.server.printing.PdfPrinter;
+import ruvant.server.shelf.ShelfService;
 
 /** Labels for bags, drawers and donors. */
 @RestController

@@ -8,14 +8,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.Phase;
 import ruvant.core.measure.Ear;
 import ruvant.core.measure.GuessedError;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.trade.Phase;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.EarStore;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
+import ruvant.server.prove.EarStore;
 
 /** How far each person's ear can be trusted. */
 @RestController

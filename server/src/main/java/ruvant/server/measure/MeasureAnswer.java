@@ -2,10 +2,10 @@ package ruvant.server.measure;
 
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.FiringFlag;
 import ruvant.core.measure.trace.Curtains;
 import ruvant.core.measure.trace.FiringFound;
 import ruvant.core.measure.trace.MeasuredRecording;
+import ruvant.core.trade.FiringFlag;
 
 /**
  * What the plain door answers. Uncertainties are one standard deviation; edges are seconds from the beginning of the

@@ -15,14 +15,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.trace.FiringLight;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.prove.ProveEntry;
 import ruvant.core.prove.ProvePicture;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.TagNumber;
-import ruvant.server.handover.SpeedChart;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
+import ruvant.server.printing.SpeedChart;
 
 /** What was measured on a job, to look at and to take away: traces, tables, recordings, the picture of the speeds. */
 @RestController

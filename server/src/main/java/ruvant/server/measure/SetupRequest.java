@@ -6,8 +6,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 

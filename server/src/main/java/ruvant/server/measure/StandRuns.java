@@ -3,16 +3,16 @@ package ruvant.server.measure;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
-import ruvant.core.job.Attitude;
-import ruvant.core.job.Phase;
-import ruvant.core.job.ProveEntry;
-import ruvant.core.job.Stand;
+import ruvant.core.house.Stand;
 import ruvant.core.measure.recording.HeldSamples;
 import ruvant.core.measure.trace.MeasuredRecording;
 import ruvant.core.measure.trace.Shots;
 import ruvant.core.measure.trace.TraceAnalysis;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInShutter;
+import ruvant.core.prove.ProveEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Phase;
 
 /** Whole runs of the stand-in, for a shop that is furnished. */
 @Component

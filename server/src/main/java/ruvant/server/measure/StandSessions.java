@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.live.LiveStand;
+import ruvant.core.trade.StandSetup;
 
 /** The stands that listen just now, one for each window that has its stand open. */
 @Component

@@ -12,18 +12,18 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.MeasuredFiring;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.Sweep;
 import ruvant.core.measure.trace.FiringFound;
 import ruvant.core.measure.trace.MeasuredRecording;
 import ruvant.core.measure.trace.Shots;
 import ruvant.core.measure.trace.TraceAnalysis;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Check;
 import ruvant.core.units.TagNumber;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** A recording of a whole run: its firings measured and a speed proposed for each. What is right the person says. */
 @RestController

@@ -10,10 +10,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.knowledge.PartsList;
 import ruvant.core.parts.BreakOrMend;
-import ruvant.core.parts.shelf.BodyPart;
-import ruvant.core.parts.shelf.ShelfPicture;
+import ruvant.core.shelf.BodyPart;
+import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.units.FieldProblem;
-import ruvant.server.record.LearnedModels;
+import ruvant.server.knowledge.LearnedModels;
+import ruvant.server.shelf.ShelfService;
 
 /** Cameras kept for their parts. */
 @RestController

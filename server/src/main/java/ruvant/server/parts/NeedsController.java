@@ -10,13 +10,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.Sharing;
 import ruvant.core.parts.Sources;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.ShelfPicture;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** What the cameras in the shop need, from where it can come, and which need gets what. */
 @RestController

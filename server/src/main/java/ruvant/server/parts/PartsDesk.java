@@ -10,19 +10,20 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import ruvant.core.job.Rates;
+import ruvant.core.house.Rates;
 import ruvant.core.parts.BreakOrMend;
 import ruvant.core.parts.Fit;
 import ruvant.core.parts.Interchange;
 import ruvant.core.parts.OpenNeeds;
 import ruvant.core.parts.Sharing;
 import ruvant.core.parts.Sources;
-import ruvant.core.parts.shelf.ForNeed;
-import ruvant.core.parts.shelf.ShelfPicture;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfPicture;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.PartsStore;
+import ruvant.server.job.JobService;
+import ruvant.server.shelf.ShelfService;
+import ruvant.server.shelf.SupplierService;
 
 /** Brings together what the rules of parts need: the shelf, what was tried and needed, the catalogue, and the shop's rates. */
 @Service

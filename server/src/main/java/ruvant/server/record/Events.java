@@ -6,9 +6,9 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import ruvant.core.units.TagNumber;
+import ruvant.core.log.LogName;
 
-/** Tells open windows that a job has changed; they ask for it themselves. */
+/** Tells open windows which log has changed; they ask for what they show themselves. */
 @Component
 public class Events {
     private final List<SseEmitter> windows = new CopyOnWriteArrayList<>();
@@ -24,22 +24,13 @@ public class Events {
         return window;
     }
 
-    void changed(TagNumber tag, long lastSequence) {
+    /** A log goes on to this line now. */
+    public void changed(LogName log, long lastSequence) {
         windows.forEach(window -> send(
                 window,
                 SseEmitter.event()
-                        .name("job")
-                        .data("{\"tag\":\"" + tag + "\",\"lastSequence\":" + lastSequence + "}")));
-    }
-
-    /** The shop's settings have changed. */
-    public void houseChanged() {
-        windows.forEach(window -> send(window, SseEmitter.event().name("house").data("{}")));
-    }
-
-    /** Something on the shelf has changed. */
-    public void shelfChanged() {
-        windows.forEach(window -> send(window, SseEmitter.event().name("shelf").data("{}")));
+                        .name("log")
+                        .data("{\"log\":\"" + log + "\",\"lastSequence\":" + lastSequence + "}")));
     }
 
     /** Keeps streams open and finds out which windows are gone. */

@@ -12,11 +12,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.Verdict;
 import ruvant.core.knowledge.MadeOf;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.NearParts;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.trade.Verdict;
 import ruvant.core.treat.Cautions;
 import ruvant.core.treat.CleaningAdvice;
 import ruvant.core.treat.Materials;
@@ -24,8 +24,8 @@ import ruvant.core.treat.Stations;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LearnedModels;
+import ruvant.server.job.JobService;
+import ruvant.server.knowledge.LearnedModels;
 
 /** With what a soil comes off a part, as the camera stands now. */
 @RestController

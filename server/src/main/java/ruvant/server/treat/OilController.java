@@ -7,15 +7,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.School;
+import ruvant.core.house.School;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.OilSheet;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
-import ruvant.server.record.LearnedModels;
+import ruvant.server.job.JobService;
+import ruvant.server.knowledge.LearnedModels;
 
 /** The points of a camera with what goes there and how far each is. */
 @RestController

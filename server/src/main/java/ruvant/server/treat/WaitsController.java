@@ -14,7 +14,7 @@ import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** All waits of the shop by time, and what lies in its stations. */
 @RestController

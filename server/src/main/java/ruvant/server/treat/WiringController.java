@@ -13,15 +13,15 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.job.ProbeKind;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.trade.ProbeKind;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.treat.wiring.Circuit;
 import ruvant.core.treat.wiring.Multimeter;
 import ruvant.core.treat.wiring.ReadingSays;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
-import ruvant.server.record.JobService;
+import ruvant.server.job.JobService;
 
 /** The stand-in multimeter at a camera's circuits, and what was read there. */
 @RestController

@@ -37,7 +37,7 @@ class KilledServerTest {
             browser.press(Keys.SPACE, "m", Keys.SPACE).see("wait");
             server = start(port);
             browser.go("/camera/" + tag + "/prove").seeNot("lines wait").see("1 in 6 since the last work");
-            assertAllOnce(new Shop(port).get("/api/jobs/" + tag + "/log").body());
+            assertAllOnce(new Shop(port).get("/api/logs/" + tag + "/lines").body());
         } finally {
             server.destroyForcibly().onExit().join();
         }

@@ -3,6 +3,7 @@ package ruvant.server.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.interactions.Actions;
 
@@ -68,11 +69,10 @@ class TraysTest extends InBrowser {
 
     @Test
     void aWellOfATrayThatOneCameraUsesShowsThatCamera() {
-        String practice = shop.get("/api/house").body().get("practice").toString();
-        shop.put(
-                "/api/house",
-                practice.replaceFirst(
-                        "\\],\"streakLength", ",{\"name\":\"seventh\",\"rows\":2,\"columns\":3}],\"streakLength"));
+        JsonNode trays = shop.get("/api/house").body().at("/practice/trays");
+        ArrayNode more = trays.deepCopy();
+        more.addObject().put("name", "seventh").put("rows", 2).put("columns", 3);
+        shop.say("house", "{\"kind\":\"traysSet\",\"trays\":" + more + "}");
         try {
             String tag = shop.camera("Seventh tray");
             shop.add(tag, inWell("ring", "7B3"));
@@ -81,7 +81,7 @@ class TraysTest extends InBrowser {
             browser.at("/camera/" + tag + "/strip.*");
             browser.see("holds").see("ring");
         } finally {
-            shop.put("/api/house", practice);
+            shop.say("house", "{\"kind\":\"traysSet\",\"trays\":" + trays + "}");
         }
     }
 

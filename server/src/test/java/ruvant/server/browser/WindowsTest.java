@@ -49,7 +49,7 @@ class WindowsTest extends InBrowser {
                 .see("3 lines wait");
         browser.away(false);
         browser.seeNot("lines wait").see("1 in 3 since the last work");
-        var log = shop.get("/api/jobs/" + tag + "/log").body();
+        var log = shop.get("/api/logs/" + tag + "/lines").body();
         assertThat(log.findValuesAsText("words"))
                 .endsWith("good firing", "good firing", "miss")
                 .hasSize(4);
@@ -119,9 +119,9 @@ class WindowsTest extends InBrowser {
                 .seeNot("Nothing is off yet")
                 .press("clean front plate")
                 .see("With what?");
-        int before = shop.get("/api/jobs/" + tag + "/log").body().size();
+        int before = shop.get("/api/logs/" + tag + "/lines").body().size();
         browser.press(Keys.ENTER).see("With what?");
-        assertThat(shop.get("/api/jobs/" + tag + "/log").body())
+        assertThat(shop.get("/api/logs/" + tag + "/lines").body())
                 .as("what is asked about is not logged")
                 .hasSize(before);
     }

@@ -17,11 +17,13 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
-import ruvant.core.picture.JobRules;
+import ruvant.core.job.JobLog;
+import ruvant.core.picture.JobRooms;
 import ruvant.core.units.TagNumber;
 import ruvant.server.Shop;
-import ruvant.server.record.LogStore;
-import ruvant.server.record.SummaryStore;
+import ruvant.server.job.JobNumberStore;
+import ruvant.server.job.SummaryStore;
+import ruvant.server.record.LineStore;
 
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "ruvant.demo=true")
 @DirtiesContext
@@ -32,13 +34,19 @@ class DemoTest {
     private int port;
 
     @Autowired
-    private LogStore logs;
+    private LineStore logs;
+
+    @Autowired
+    private JobNumberStore numbers;
 
     @Autowired
     private SummaryStore summaries;
 
     @Autowired
     private DemoStore demo;
+
+    @Autowired
+    private DemoStarter starter;
 
     private Shop shop;
 
@@ -61,8 +69,10 @@ class DemoTest {
         assertThat(bench.get("waits")).isNotEmpty();
         assertThat(bench.get("open").findValuesAsText("currentStop"))
                 .contains("INTAKE", "STRIP", "FIND", "CLEAN", "MEND", "REFIT", "PROVE");
-        for (TagNumber tag : logs.tags()) {
-            assertThat(JobRules.resting(logs.read(tag))).as("%s", tag).isEmpty();
+        for (TagNumber tag : numbers.all()) {
+            assertThat(JobRooms.resting(JobLog.of(tag, logs.read(JobLog.name(tag)))))
+                    .as("%s", tag)
+                    .isEmpty();
         }
     }
 
@@ -89,14 +99,14 @@ class DemoTest {
     void aDemoFurnishedEarlierIsMovedOnToToday() {
         Instant made = demo.madeAt().orElseThrow();
         var before = summaries.open();
-        var line = logs.read(before.getFirst().tag()).lines().getLast();
-        demo.moveOn(made, made.plus(Duration.ofDays(3)));
+        var line = logs.read(JobLog.name(before.getFirst().tag())).getLast();
+        starter.moveOn(made, made.plus(Duration.ofDays(3)));
         var after = summaries.open();
         assertThat(after.getFirst().cameIn())
                 .isEqualTo(before.getFirst().cameIn().plus(Duration.ofDays(3)));
         assertThat(after.get(1).promised().orElseThrow())
                 .isEqualTo(before.get(1).promised().orElseThrow().plusDays(3));
-        assertThat(logs.read(before.getFirst().tag()).lines().getLast().at())
+        assertThat(logs.read(JobLog.name(before.getFirst().tag())).getLast().at())
                 .isEqualTo(line.at()
                         .truncatedTo(java.time.temporal.ChronoUnit.MILLIS)
                         .plus(Duration.ofDays(3)));

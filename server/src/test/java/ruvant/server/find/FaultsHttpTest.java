@@ -19,7 +19,10 @@ class FaultsHttpTest extends OverHttp {
     }
 
     private Shop.Answer change(JsonNode cause) {
-        return shop.post("/api/faults", "{\"symptoms\":[],\"causes\":[" + cause + "],\"looks\":[]}");
+        Shop.Answer said = shop.say(
+                "knowledge",
+                "{\"kind\":\"faultsChanged\",\"changes\":{\"symptoms\":[],\"causes\":[" + cause + "],\"looks\":[]}}");
+        return said.status() == 200 ? shop.get("/api/faults") : said;
     }
 
     @Test
@@ -40,7 +43,7 @@ class FaultsHttpTest extends OverHttp {
                         .asText())
                 .isNotEqualTo("trainGummed");
 
-        shop.delete("/api/faults?id=trainGummed");
+        shop.say("knowledge", "{\"kind\":\"faultTakenBack\",\"id\":\"trainGummed\"}");
         assertThat(cause("trainGummed").get("prior").asDouble()).isEqualTo(before);
         assertThat(shop.get("/api/jobs/" + tag + "/diagnosis")
                         .body()
@@ -56,7 +59,7 @@ class FaultsHttpTest extends OverHttp {
 
         Shop.Answer refused = change(odd);
 
-        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().toString()).contains("No look tells “odd cause”");
         assertThat(shop.get("/api/faults").body().toString()).doesNotContain("own-odd");
     }

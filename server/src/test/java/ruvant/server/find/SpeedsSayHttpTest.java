@@ -111,16 +111,21 @@ class SpeedsSayHttpTest extends OverHttp {
                 .body()
                 .get("tag")
                 .asText();
-        Shop.Answer kept = shop.put("/api/models/sheet", """
-                {"maker":"Pellworm","model":"%s","source":"sheet 9","meansSeconds":{"1/60":0.0167},
-                 "limits":{"slowEv":0.2,"fastEv":0.3,"scatterEv":0.1,"taperSlowEv":0.3,"taperFastEv":0.4}}""".formatted(model));
-        assertThat(kept.body().at("/sheet/source").asText()).isEqualTo("sheet 9");
+        shop.say("knowledge", """
+                {"kind":"sheetKept","sheet":{
+                 "maker":"Pellworm","model":"%s","source":"sheet 9","meansSeconds":{"1/60":0.0167},
+                 "limits":{"slowEv":0.2,"fastEv":0.3,"scatterEv":0.1,"taperSlowEv":0.3,"taperFastEv":0.4}}}""".formatted(model));
+        assertThat(shop.get("/api/models/one?maker=Pellworm&model=" + model.replace(" ", "%20"))
+                        .body()
+                        .at("/sheet/source")
+                        .asText())
+                .isEqualTo("sheet 9");
         JsonNode row = shop.get("/api/jobs/" + tag).body().at("/speeds/1");
         assertThat(row.get("toleranceSource").asText()).isEqualTo("maker, sheet 9");
         assertThat(row.get("nominalSeconds").asDouble()).isEqualTo(0.0167);
-        Shop.Answer wrong = shop.put(
-                "/api/models/sheet",
-                "{\"maker\":\"Pellworm\",\"model\":\"%s\",\"source\":\"x\",\"meansSeconds\":{\"soon\":1}}"
+        Shop.Answer wrong = shop.say(
+                "knowledge",
+                "{\"kind\":\"sheetKept\",\"sheet\":{\"maker\":\"Pellworm\",\"model\":\"%s\",\"source\":\"x\",\"meansSeconds\":{\"soon\":1}}}"
                         .formatted(model));
         assertThat(wrong.status()).isEqualTo(400);
         assertThat(wrong.body().toString()).contains("not a marked speed");

@@ -127,7 +127,7 @@ class PackageHttpTest extends OverHttp {
         ObjectNode copy = (ObjectNode) shop.get("/api/jobs/" + taken).body();
         assertThat(copy.get("speeds")).isEqualTo(original.get("speeds"));
         assertThat(copy.get("ledger")).isEqualTo(original.get("ledger"));
-        assertThat(shop.get("/api/jobs/" + taken + "/log").body()).hasSize(5);
+        assertThat(shop.get("/api/logs/" + taken + "/lines").body()).hasSize(5);
         assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag"))
                 .contains(taken);
     }

@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruvant.core.handover.ReturnSheet;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Family;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.SpeedSeries;
+import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.TagNumber;
 
 class SheetPageTest {
@@ -22,8 +24,8 @@ class SheetPageTest {
                 new TagNumber(412),
                 "Shop <& Co>",
                 new IntakeEntry.Received(
-                        new IntakeEntry.Camera("Pellworm", "Twin", "", "", BodyType.TLR, Family.LEAF_LENS),
-                        new IntakeEntry.Owner(owner, "", false, null, null),
+                        new Camera("Pellworm", "Twin", "", "", BodyType.TLR, Family.LEAF_LENS),
+                        new Owner(owner, "", false, null, null),
                         "",
                         List.of(),
                         complaint,

@@ -16,7 +16,7 @@ class TablesHttpTest extends OverHttp {
     @AfterEach
     void asItShipped() {
         for (JsonNode id : shop.get("/api/tables").body().path("changed")) {
-            shop.delete("/api/tables?id=" + id.asText());
+            takeBack(id.asText());
         }
     }
 
@@ -29,10 +29,16 @@ class TablesHttpTest extends OverHttp {
         throw new AssertionError(list + " has no " + id);
     }
 
+    private void takeBack(String id) {
+        shop.say("house", "{\"kind\":\"tableTakenBack\",\"id\":\"%s\"}".formatted(id));
+    }
+
     private Shop.Answer change(String list, JsonNode entry) {
-        return shop.post(
-                "/api/tables",
-                "{" + NOTHING_ELSE.replace("\"" + list + "\":[]", "\"" + list + "\":[" + entry + "]") + "}");
+        Shop.Answer said = shop.say(
+                "house",
+                "{\"kind\":\"tablesChanged\",\"changes\":{"
+                        + NOTHING_ELSE.replace("\"" + list + "\":[]", "\"" + list + "\":[" + entry + "]") + "}}");
+        return said.status() == 200 ? shop.get("/api/tables") : said;
     }
 
     @Test
@@ -78,21 +84,15 @@ class TablesHttpTest extends OverHttp {
         assertThat(changed.body().at("/differences/0/shipped").asText()).isEqualTo("OK");
 
         assertThat(shop.add(tag, cleaned).code()).isEqualTo("verdictChanged");
-        shop.delete("/api/tables?id=naphtha");
+        takeBack("naphtha");
         assertThat(shop.add(tag, cleaned).status()).isEqualTo(200);
     }
 
     @Test
     void aMaterialOfOnesOwnIsGuessedFromTheNamesOfParts() {
-        assertThat(shop.post(
-                                "/api/tables",
-                                "{"
-                                        + NOTHING_ELSE.replace(
-                                                "\"materials\":[]",
-                                                "\"materials\":[{\"id\":\"own-zinc\",\"label\":\"Zinc casting\",\"words\":[\"yoke\"]}]")
-                                        + "}")
-                        .status())
-                .isEqualTo(200);
+        ObjectNode zinc = Shop.JSON.createObjectNode().put("id", "own-zinc").put("label", "Zinc casting");
+        zinc.putArray("words").add("yoke");
+        assertThat(change("materials", zinc).status()).isEqualTo(200);
         assertThat(shop.get("/api/guess?name=film%20yoke")
                         .body()
                         .at("/materials/0")
@@ -111,7 +111,7 @@ class TablesHttpTest extends OverHttp {
         ObjectNode naphtha = entry("agents", "naphtha").deepCopy();
         naphtha.withObject("/verdicts").putObject("moon").put("verdict", "OK").put("reason", "");
         Shop.Answer refused = change("agents", naphtha);
-        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().path("detail").asText()).contains("moon");
         assertThat(shop.get("/api/tables").body().path("changed")).isEmpty();
     }

@@ -160,18 +160,16 @@ class StandHttpTest extends OverHttp {
         assertThat(first).hasSizeGreaterThanOrEqualTo(1);
         String one = "{\"name\":\"By the window\",\"instrument\":\"diode\",\"lamp\":\"MAINS\",\"setup\":%s}"
                 .formatted(THREE);
-        assertThat(shop.put("/api/stands", "[" + one + "," + one + "]")
-                        .body()
-                        .get("detail")
-                        .asText())
+        assertThat(stands("[" + one + "," + one + "]").body().get("detail").asText())
                 .contains("same name");
-        assertThat(shop.put("/api/stands", "[]").status()).isEqualTo(400);
-        assertThat(shop.put("/api/stands", "[" + one + "]")
-                        .body()
-                        .at("/stands/0/name")
-                        .asText())
-                .isEqualTo("By the window");
+        assertThat(stands("[]").status()).isEqualTo(400);
+        stands("[" + one + "]");
+        assertThat(shop.get("/api/stands").body().at("/stands/0/name").asText()).isEqualTo("By the window");
         assertThat(shop.get("/api/stands").body().at("/stands/0/setup/sensors")).hasSize(3);
-        shop.put("/api/stands", first.toString());
+        stands(first.toString());
+    }
+
+    private Shop.Answer stands(String stands) {
+        return shop.say("house", "{\"kind\":\"standsSet\",\"stands\":" + stands + "}");
     }
 }

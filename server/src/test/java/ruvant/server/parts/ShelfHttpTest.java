@@ -28,7 +28,7 @@ class ShelfHttpTest extends OverHttp {
 
     private Shop.Answer say(String id, String entry) {
         return shop.post(
-                "/api/shelf/entries",
+                "/api/logs/shelf/lines",
                 "{\"by\":\"Ines K.\",\"lines\":[{\"id\":\"%s\",\"entry\":%s}]}".formatted(id, entry));
     }
 
@@ -91,11 +91,11 @@ class ShelfHttpTest extends OverHttp {
         String id = UUID.randomUUID().toString();
         String entry = "{\"kind\":\"stockAdded\",\"count\":3,\"stock\":%s}".formatted(stock("film catch", "drawer x"));
         say(id, entry);
-        int lines = say(id, entry).body().path("lines").asInt();
-        assertThat(say(id, entry).body().path("lines").asInt()).isEqualTo(lines);
+        int lines = say(id, entry).body().path("lastSequence").asInt();
+        assertThat(say(id, entry).body().path("lastSequence").asInt()).isEqualTo(lines);
 
         Shop.Answer refused = shop.post(
-                "/api/shelf/entries",
+                "/api/logs/shelf/lines",
                 ("{\"by\":\"Ines K.\",\"lines\":[{\"id\":\"%s\",\"entry\":{\"kind\":\"stockCounted\",\"stock\":\"%s\",\"count\":1}},"
                                 + "{\"id\":\"%s\",\"entry\":{\"kind\":\"taken\",\"thing\":{\"of\":\"%s\",\"part\":\"\"},\"forNeed\":%s,\"count\":9}}]}")
                         .formatted(UUID.randomUUID(), id, UUID.randomUUID(), id, forNeed()));
@@ -122,13 +122,13 @@ class ShelfHttpTest extends OverHttp {
         String taken = said("{\"kind\":\"taken\",\"thing\":{\"of\":\"%s\",\"part\":\"\"},\"forNeed\":%s,\"count\":1}"
                 .formatted(pinion, forNeed()));
 
-        assertThat(say(UUID.randomUUID().toString(), "{\"kind\":\"shelfStruck\",\"line\":\"%s\"}".formatted(pinion))
+        assertThat(say(UUID.randomUUID().toString(), "{\"kind\":\"struck\",\"target\":\"%s\"}".formatted(pinion))
                         .code())
                 .isEqualTo("restsOnIt");
-        said("{\"kind\":\"shelfStruck\",\"line\":\"%s\",\"why\":\"wrong drawer\"}".formatted(taken));
+        said("{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"wrong drawer\"}".formatted(taken));
         assertThat(source("stock " + pinion)).isNotNull();
-        assertThat(shop.get("/api/shelf/log").body().get(1).path("counts").asBoolean())
-                .isFalse();
+        JsonNode lines = shop.lines("shelf");
+        assertThat(lines.get(lines.size() - 2).path("struckBecause").asText()).isEqualTo("wrong drawer");
     }
 
     @Test

@@ -15,11 +15,13 @@ import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.Line;
+import ruvant.core.job.JobLog;
+import ruvant.core.log.Line;
+import ruvant.core.log.LogName;
+import ruvant.core.sitting.SittingEntry;
 import ruvant.core.units.TagNumber;
-import ruvant.server.config.Database;
 import ruvant.server.config.EntryJson;
+import ruvant.server.storage.Database;
 
 /** A process that writes is killed hard, again and again: what it had answered is there, and nothing by halves. */
 class HardKillTest {
@@ -32,9 +34,8 @@ class HardKillTest {
     /** Writes batches of lines for ever, and says each batch once it is stored. */
     public static void main(String[] arguments) {
         try (Database database = Database.open(Path.of(arguments[0]), "FULL")) {
-            LogStore logs = new LogStore(database, json());
-            TagNumber tag = logs.openedBy(OPENING)
-                    .orElseGet(() -> database.transaction().execute(status -> logs.open(OPENING)));
+            LineStore logs = new LineStore(database, json());
+            LogName tag = JobLog.name(new TagNumber(1));
             while (true) {
                 long last = database.transaction().execute(status -> {
                     long sequence = logs.lastSequence(tag);
@@ -47,7 +48,7 @@ class HardKillTest {
                                         java.time.Instant.EPOCH,
                                         "Ada",
                                         null,
-                                        new BenchEntry.Noted("x".repeat(300))));
+                                        new SittingEntry.Noted("x".repeat(300))));
                     }
                     return sequence;
                 });
@@ -56,8 +57,6 @@ class HardKillTest {
             }
         }
     }
-
-    private static final UUID OPENING = new UUID(1, 2);
 
     static ObjectMapper json() {
         ObjectMapper json = new ObjectMapper().registerModule(new Jdk8Module()).registerModule(new JavaTimeModule());
@@ -73,8 +72,8 @@ class HardKillTest {
         for (int round = 0; round < ROUNDS; round++) {
             answered = Math.max(answered, writeAndKill(file, 2 + random.nextInt(40)));
             try (Database database = Database.open(file, "FULL")) {
-                LogStore logs = new LogStore(database, json());
-                List<Line> lines = logs.read(new TagNumber(1)).lines();
+                LineStore logs = new LineStore(database, json());
+                List<Line> lines = logs.read(JobLog.name(new TagNumber(1)));
                 assertThat(lines.size()).as("round %d", round).isGreaterThanOrEqualTo((int) answered);
                 assertThat(lines.size() % PER_BATCH).as("whole batches only").isZero();
                 assertThat(lines).extracting(Line::sequence).isEqualTo(sequence(lines.size()));

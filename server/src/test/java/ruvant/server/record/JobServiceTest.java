@@ -2,6 +2,7 @@ package ruvant.server.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.anyList;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -17,23 +18,32 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.BodyType;
-import ruvant.core.job.Entry;
-import ruvant.core.job.Family;
-import ruvant.core.job.FindEntry;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.IntakeEntry;
-import ruvant.core.job.Line;
-import ruvant.core.job.SpeedSeries;
-import ruvant.core.job.Stop;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.find.FindEntry;
+import ruvant.core.house.HousePractice;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.log.Line;
+import ruvant.core.log.NewLine;
 import ruvant.core.picture.Shop;
+import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
+import ruvant.core.trade.Family;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.SpeedSeries;
+import ruvant.core.trade.Stop;
+import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
-import ruvant.server.config.Database;
 import ruvant.server.house.ShopService;
+import ruvant.server.job.JobNumberStore;
+import ruvant.server.job.JobService;
+import ruvant.server.job.SummaryStore;
+import ruvant.server.parts.PartsStore;
+import ruvant.server.prove.EarStore;
+import ruvant.server.storage.Database;
 
 class JobServiceTest {
     @TempDir
@@ -43,8 +53,9 @@ class JobServiceTest {
     @Test
     void aLineWhoseSummaryFailsIsNotStored() {
         try (Database database = Database.open(folder.resolve("ruvant.db"), "FULL")) {
-            LogStore logs = new LogStore(database, HardKillTest.json());
+            LineStore logs = new LineStore(database, HardKillTest.json());
             SummaryStore summaries = mock(SummaryStore.class);
+            when(summaries.concerns(anyList())).thenReturn(true);
             Events events = mock(Events.class);
             ShopService shop = mock(ShopService.class);
             when(shop.shop())
@@ -54,23 +65,23 @@ class JobServiceTest {
             JobService jobs = new JobService(
                     database,
                     logs,
+                    new JobNumberStore(database),
                     summaries,
-                    new EarStore(database),
-                    new PartsStore(database),
+                    List.of(summaries),
                     shop,
                     events,
                     clock,
                     mock());
             TagNumber tag = jobs.open(UUID.randomUUID(), "Ada", received());
-            verify(events).changed(tag, 1);
+            verify(events).changed(JobLog.name(tag), 1);
 
             org.mockito.Mockito.doThrow(new IllegalStateException("disk full"))
                     .when(summaries)
                     .put(org.mockito.ArgumentMatchers.any());
-            NewLine line = new NewLine(UUID.randomUUID(), null, null, new BenchEntry.Noted("x"));
+            NewLine line = new NewLine(UUID.randomUUID(), null, null, new SittingEntry.Noted("x"));
             assertThatThrownBy(() -> jobs.append(tag, "Ada", 1, List.of(line))).hasMessage("disk full");
-            assertThat(logs.read(tag).lines()).hasSize(1);
-            verify(events, never()).changed(tag, 2);
+            assertThat(logs.read(JobLog.name(tag))).hasSize(1);
+            verify(events, never()).changed(JobLog.name(tag), 2);
         }
     }
 
@@ -88,10 +99,9 @@ class JobServiceTest {
             elsewhere.append(tag, "Tomas", 0, List.of(first, note("fourth")));
 
             assertThat(here.log(tag).lines()).hasSize(4);
-            List<Line> stored =
-                    new LogStore(database, HardKillTest.json()).read(tag).lines();
+            List<Line> stored = new LineStore(database, HardKillTest.json()).read(JobLog.name(tag));
             assertThat(stored).extracting(Line::sequence).containsExactly(1L, 2L, 3L, 4L, 5L);
-            assertThat(stored.stream().skip(1).map(line -> ((BenchEntry.Noted) line.entry()).text()))
+            assertThat(stored.stream().skip(1).map(line -> ((SittingEntry.Noted) line.entry()).text()))
                     .containsExactly("first", "second", "third", "fourth");
         }
     }
@@ -102,7 +112,7 @@ class JobServiceTest {
             JobService here = service(database);
             JobService elsewhere = service(database);
             TagNumber tag = here.open(UUID.randomUUID(), "Ada", received());
-            elsewhere.append(tag, "Tomas", 0, List.of(line(new BenchEntry.SatDown(Stop.STRIP, ""))));
+            elsewhere.append(tag, "Tomas", 0, List.of(line(new SittingEntry.SatDown(Stop.STRIP, ""))));
             here.append(tag, "Ada", 0, List.of(line(new FindEntry.SymptomSeen("sticks"))));
             elsewhere.append(tag, "Tomas", 0, List.of(line(new FindEntry.SuspectRaised("oil", "smears"))));
 
@@ -128,7 +138,7 @@ class JobServiceTest {
             assertThatThrownBy(() -> jobs.append(other, "Ada", 0, List.of(note("x"), line)))
                     .isInstanceOf(FieldProblem.class)
                     .hasMessageContaining("stands in " + one);
-            assertThat(new LogStore(database, HardKillTest.json()).read(other).lines())
+            assertThat(new LineStore(database, HardKillTest.json()).read(JobLog.name(other)))
                     .hasSize(2);
         }
     }
@@ -177,12 +187,13 @@ class JobServiceTest {
         when(shop.shop())
                 .thenReturn(new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
         Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
+        SummaryStore summaries = new SummaryStore(database);
         return new JobService(
                 database,
-                new LogStore(database, HardKillTest.json()),
-                new SummaryStore(database),
-                new EarStore(database),
-                new PartsStore(database),
+                new LineStore(database, HardKillTest.json()),
+                new JobNumberStore(database),
+                summaries,
+                List.of(summaries, new EarStore(database), new PartsStore(database)),
                 shop,
                 mock(Events.class),
                 clock,
@@ -190,17 +201,17 @@ class JobServiceTest {
     }
 
     private static NewLine note(String text) {
-        return line(new BenchEntry.Noted(text));
+        return line(new SittingEntry.Noted(text));
     }
 
-    private static NewLine line(Entry entry) {
+    private static NewLine line(JobEntry entry) {
         return new NewLine(UUID.randomUUID(), null, null, entry);
     }
 
     private static IntakeEntry.Received received() {
         return new IntakeEntry.Received(
-                new IntakeEntry.Camera("Tarn", "Vest", "", "", BodyType.SUBMINIATURE, Family.ROTARY),
-                new IntakeEntry.Owner("Ada", "", false, null, null),
+                new Camera("Tarn", "Vest", "", "", BodyType.SUBMINIATURE, Family.ROTARY),
+                new Owner("Ada", "", false, null, null),
                 "",
                 List.of(),
                 "dead",

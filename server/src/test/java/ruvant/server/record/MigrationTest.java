@@ -8,12 +8,15 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import ruvant.core.job.BenchEntry;
-import ruvant.core.job.HousePractice;
-import ruvant.core.job.Line;
-import ruvant.core.job.TrayShape;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.TrayShape;
+import ruvant.core.job.JobLog;
+import ruvant.core.log.Line;
+import ruvant.core.log.LogName;
+import ruvant.core.sitting.SittingEntry;
 import ruvant.core.units.TagNumber;
-import ruvant.server.config.Database;
+import ruvant.server.job.JobNumberStore;
+import ruvant.server.storage.Database;
 
 class MigrationTest {
     @TempDir
@@ -28,15 +31,14 @@ class MigrationTest {
                 Instant.parse("2031-03-04T09:00:00.123Z"),
                 "Ada",
                 null,
-                new BenchEntry.Noted("kept"));
+                new SittingEntry.Noted("kept"));
         try (Database database = Database.open(file, "FULL")) {
-            LogStore logs = new LogStore(database, HardKillTest.json());
-            TagNumber tag = logs.open(UUID.randomUUID());
-            logs.add(tag, line);
+            LineStore logs = new LineStore(database, HardKillTest.json());
+            logs.add(JobLog.name(new TagNumber(1)), line);
         }
         try (Database database = Database.open(file, "FULL")) {
-            LogStore logs = new LogStore(database, HardKillTest.json());
-            assertThat(logs.read(new TagNumber(1)).lines()).isEqualTo(List.of(line));
+            LineStore logs = new LineStore(database, HardKillTest.json());
+            assertThat(logs.read(JobLog.name(new TagNumber(1)))).isEqualTo(List.of(line));
             assertThat(database.writes()
                             .sql("pragma journal_mode")
                             .query(String.class)
@@ -58,13 +60,15 @@ class MigrationTest {
     @Test
     void aJobsNumberAndALinesPlaceAreUnique() {
         try (Database database = Database.open(folder.resolve("ruvant.db"), "FULL")) {
-            LogStore logs = new LogStore(database, HardKillTest.json());
-            TagNumber tag = logs.open(UUID.randomUUID());
-            Line line = new Line(UUID.randomUUID(), 1, Instant.EPOCH, "Ada", null, new BenchEntry.Noted("x"));
+            LineStore logs = new LineStore(database, HardKillTest.json());
+            JobNumberStore numbers = new JobNumberStore(database);
+            LogName tag = JobLog.name(new TagNumber(1));
+            numbers.take(new TagNumber(1), UUID.randomUUID());
+            Line line = new Line(UUID.randomUUID(), 1, Instant.EPOCH, "Ada", null, new SittingEntry.Noted("x"));
             logs.add(tag, line);
             org.assertj.core.api.Assertions.assertThatThrownBy(() -> logs.add(tag, line))
                     .hasMessageContaining("UNIQUE");
-            org.assertj.core.api.Assertions.assertThatThrownBy(() -> logs.open(tag, UUID.randomUUID()))
+            org.assertj.core.api.Assertions.assertThatThrownBy(() -> numbers.take(new TagNumber(1), UUID.randomUUID()))
                     .hasMessageContaining("UNIQUE");
         }
     }
@@ -75,8 +79,13 @@ class MigrationTest {
         Database.open(file, "FULL").close();
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5')");
-            statement.executeUpdate("drop table shelf_entry");
+            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5', '6')");
+            statement.executeUpdate("drop table line");
+            statement.executeUpdate("drop table projection");
+            statement.executeUpdate(
+                    "create table entry (job integer not null references job (number), sequence integer not null,"
+                            + " id text not null unique, at text not null, signer text not null, before text, body text not null,"
+                            + " primary key (job, sequence)) strict, without rowid");
             statement.executeUpdate("drop table part_need");
             statement.executeUpdate("drop table part_fit");
             statement.executeUpdate("drop table ear");

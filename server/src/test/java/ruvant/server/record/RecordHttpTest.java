@@ -21,10 +21,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import ruvant.server.job.JobSummary;
+import ruvant.server.job.Projecting;
+import ruvant.server.job.SummaryStore;
 
 class RecordHttpTest extends OverHttp {
     @Autowired
-    private JobService jobs;
+    private Projecting projecting;
 
     @Autowired
     private SummaryStore summaries;
@@ -41,10 +44,10 @@ class RecordHttpTest extends OverHttp {
     void sendingLinesTwiceStoresThemOnce() {
         String tag = shop.camera("Amara Okonjo");
         String lines = Shop.lines(1, off("ring"), note("tight"));
-        assertThat(shop.post("/api/jobs/" + tag + "/entries", lines).status()).isEqualTo(200);
-        JsonNode again = shop.post("/api/jobs/" + tag + "/entries", lines).body();
+        assertThat(shop.post("/api/logs/" + tag + "/lines", lines).status()).isEqualTo(200);
+        JsonNode again = shop.post("/api/logs/" + tag + "/lines", lines).body();
         assertThat(again.get("lastSequence").asInt()).isEqualTo(3);
-        assertThat(again.get("parts")).hasSize(1);
+        assertThat(shop.get("/api/jobs/" + tag).body().get("parts")).hasSize(1);
     }
 
     @Test
@@ -85,7 +88,7 @@ class RecordHttpTest extends OverHttp {
         String tag = shop.camera("Amara Okonjo");
         assertThat(shop.add(tag, off("ring"), back("cap")).status()).isEqualTo(409);
         assertThat(shop.get("/api/jobs/" + tag).body().get("parts")).isEmpty();
-        assertThat(shop.get("/api/jobs/" + tag + "/log").body()).hasSize(1);
+        assertThat(shop.get("/api/logs/" + tag + "/lines").body()).hasSize(1);
     }
 
     @ParameterizedTest
@@ -109,15 +112,14 @@ class RecordHttpTest extends OverHttp {
         assertThat(answer.body().get("field").asText()).isEqualTo(field);
         assertThat(answer.body().get("detail").asText()).contains(words);
         assertThat(answer.body().get("remedy").asText()).isNotEmpty();
-        assertThat(shop.get("/api/jobs/" + tag + "/log").body()).hasSize(1);
+        assertThat(shop.get("/api/logs/" + tag + "/lines").body()).hasSize(1);
     }
 
     @Test
     void anUnknownKindAndBrokenJsonAreRefused() {
         String tag = shop.camera("Amara Okonjo");
         assertThat(shop.add(tag, "{\"kind\":\"exploded\"}").code()).isEqualTo("unreadable");
-        assertThat(shop.post("/api/jobs/" + tag + "/entries", "{\"by\":").code())
-                .isEqualTo("unreadable");
+        assertThat(shop.post("/api/logs/" + tag + "/lines", "{\"by\":").code()).isEqualTo("unreadable");
         assertThat(shop.add(tag, note("x".repeat(10_000))).body().get("detail").asText())
                 .contains("10000", "4000");
     }
@@ -165,7 +167,7 @@ class RecordHttpTest extends OverHttp {
         shop.add(tag, "{\"kind\":\"returned\",\"to\":\"Bogdan Iliescu\"}");
         List<JobSummary> before = summaries.all();
         assertThat(before).isNotEmpty();
-        jobs.rebuildSummaries();
+        projecting.rebuildAll();
         assertThat(summaries.all()).isEqualTo(before);
         assertThat(summaries.find("bogdan", 9)).hasSize(1);
     }
@@ -174,7 +176,7 @@ class RecordHttpTest extends OverHttp {
     void describingACameraAnewChangesHowItIsFound() {
         String tag = shop.camera("Wrongly Spelt");
         String first =
-                shop.get("/api/jobs/" + tag + "/log").body().get(0).get("id").asText();
+                shop.get("/api/logs/" + tag + "/lines").body().get(0).get("id").asText();
         String anew = Shop.opening(UUID.randomUUID(), "Rightly Spelt");
         String received = anew.substring(anew.indexOf("\"received\":") + 11, anew.lastIndexOf('}'));
         Shop.Answer answer = shop.add(
@@ -193,11 +195,11 @@ class RecordHttpTest extends OverHttp {
         String future = java.time.Instant.now().plusSeconds(3600).toString();
         for (String at : List.of(said, future)) {
             shop.post(
-                    "/api/jobs/" + tag + "/entries",
+                    "/api/logs/" + tag + "/lines",
                     "{\"by\":\"Ada\",\"basedOn\":0,\"lines\":[{\"id\":\"%s\",\"saidAt\":\"%s\",\"entry\":%s}]}"
                             .formatted(UUID.randomUUID(), at, note("x")));
         }
-        JsonNode log = shop.get("/api/jobs/" + tag + "/log").body();
+        JsonNode log = shop.get("/api/logs/" + tag + "/lines").body();
         assertThat(log.get(1).get("at").asText().substring(0, 19)).isEqualTo(said.substring(0, 19));
         assertThat(java.time.Instant.parse(log.get(2).get("at").asText()))
                 .isBefore(java.time.Instant.parse(future).minusSeconds(1800));
@@ -222,27 +224,61 @@ class RecordHttpTest extends OverHttp {
 
     @Test
     void theHouseChangesHowItWorks() {
-        JsonNode practice = shop.get("/api/house").body().get("practice");
-        String changed = practice.toString().replace("\"rows\":4", "\"rows\":2");
-        assertThat(shop.put("/api/house", changed).status()).isEqualTo(200);
+        assertThat(shop.say("house", trays("{\"name\":\"\",\"rows\":2,\"columns\":6}"))
+                        .status())
+                .isEqualTo(200);
         String tag = shop.camera("Amara Okonjo");
         Shop.Answer refused =
                 shop.add(tag, "{\"kind\":\"removed\",\"part\":\"a\",\"side\":\"TOP\",\"wells\":[\"C1\"]}");
         assertThat(refused.body().get("remedy").asText()).contains("A1 to B6");
-        assertThat(shop.put("/api/house", practice.toString()).status()).isEqualTo(200);
-        assertThat(shop.put("/api/house", practice.toString().replace("\"rows\":4", "\"rows\":0"))
+        assertThat(shop.say("house", trays(ONE_TRAY)).status()).isEqualTo(200);
+        assertThat(shop.say("house", trays("{\"name\":\"\",\"rows\":0,\"columns\":6}"))
                         .body()
                         .get("field")
                         .asText())
                 .isEqualTo("trayRows");
     }
 
+    private static final String ONE_TRAY = "{\"name\":\"\",\"rows\":4,\"columns\":6}";
+
+    private static String trays(String shapes) {
+        return "{\"kind\":\"traysSet\",\"trays\":[" + shapes + "]}";
+    }
+
+    /** Two windows show the same setting: the second is told what the first did, and may do it all the same. */
+    @Test
+    void twoWindowsThatChangeTheSameSettingLoseNothing() {
+        long shown = shop.get("/api/house").body().get("lastSequence").asLong();
+        shop.say("house", shown, "{\"kind\":\"lookAlikesSet\",\"withinMm\":0.7}");
+        long first = shop.get("/api/house").body().get("lastSequence").asLong();
+        Shop.Answer other = shop.say("house", first, "{\"kind\":\"streakSet\",\"length\":30}");
+        assertThat(other.status()).as("another setting").isEqualTo(200);
+        Shop.Answer second = shop.say("house", first, "{\"kind\":\"streakSet\",\"length\":24}");
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(second.code()).isEqualTo("changedMeanwhile");
+        assertThat(second.body().get("since").get(0).asText())
+                .isEqualTo("Ada: firings in a row that prove a shutter: 30");
+        assertThat(shop.get("/api/house").body().at("/practice/streakLength").asInt())
+                .isEqualTo(30);
+
+        JsonNode seen = shop.get("/api/house").body();
+        assertThat(shop.say("house", seen.get("lastSequence").asLong(), "{\"kind\":\"streakSet\",\"length\":24}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode lines = shop.lines("house");
+        String last = lines.get(lines.size() - 1).get("id").asText();
+        shop.say("house", "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"typed wrong\"}".formatted(last));
+        assertThat(shop.get("/api/house").body().at("/practice/streakLength").asInt())
+                .as("a strike brings back what stood before")
+                .isEqualTo(30);
+        shop.say("house", "{\"kind\":\"streakSet\",\"length\":36}", "{\"kind\":\"lookAlikesSet\",\"withinMm\":1.0}");
+    }
+
     @Test
     void piecesOfSeveralCamerasLieInSeveralTrays() {
-        String practice = shop.get("/api/house").body().get("practice").toString();
-        String two =
-                practice.replaceFirst("\"trays\":\\[", "\"trays\":[{\"name\":\"first\",\"rows\":2,\"columns\":2},");
-        assertThat(shop.put("/api/house", two).status()).isEqualTo(200);
+        assertThat(shop.say("house", trays("{\"name\":\"first\",\"rows\":2,\"columns\":2}," + ONE_TRAY))
+                        .status())
+                .isEqualTo(200);
         try {
             String one = shop.camera("Amara Okonjo");
             String other = shop.camera("Amara Okonjo");
@@ -262,7 +298,7 @@ class RecordHttpTest extends OverHttp {
             assertThat(shop.get("/api/jobs/" + one).body().get("wells").has("B2"))
                     .isTrue();
         } finally {
-            shop.put("/api/house", practice);
+            shop.say("house", trays(ONE_TRAY));
         }
     }
 
@@ -272,18 +308,17 @@ class RecordHttpTest extends OverHttp {
 
     @Test
     void whatCannotBeUndoneWaitsForTheOwnerWhereTheHouseWantsIt() {
-        String practice = shop.get("/api/house").body().get("practice").toString();
         String tag = shop.camera("Amara Okonjo");
         String drilled = "{\"kind\":\"mended\",\"part\":\"hinge\",\"what\":\"new hole\",\"modification\":true%s}";
         assertThat(shop.add(tag, drilled.formatted("")).code()).isEqualTo("ownerNotAsked");
         assertThat(shop.add(tag, drilled.formatted(",\"agreed\":\"by telephone\""))
                         .status())
                 .isEqualTo(200);
-        shop.put("/api/house", practice.replace("\"ownerAgreesFirst\":true", "\"ownerAgreesFirst\":false"));
+        shop.say("house", "{\"kind\":\"ownerAskedFirstSet\",\"asked\":false}");
         try {
             assertThat(shop.add(tag, drilled.formatted("")).status()).isEqualTo(200);
         } finally {
-            shop.put("/api/house", practice);
+            shop.say("house", "{\"kind\":\"ownerAskedFirstSet\",\"asked\":true}");
         }
     }
 }

@@ -22,7 +22,7 @@ class CleaningHttpTest extends OverHttp {
 
         assertThat(cleaning(other, "Ada").at("/ways/0/caution").asText()).isEmpty();
         assertThat(cleaning(other, "Teo").at("/ways/0/caution").asText()).isEqualTo("flammable");
-        assertThat(shop.get("/api/jobs/" + one + "/log").body().toString()).contains("caution shown: flammable");
+        assertThat(shop.get("/api/logs/" + one + "/lines").body().toString()).contains("caution shown: flammable");
     }
 
     @Test

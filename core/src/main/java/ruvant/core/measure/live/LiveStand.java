@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.HeldSamples;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.FiringFound;
 import ruvant.core.measure.trace.MeasuredRecording;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.trade.StandSetup;
 
 /**
  * Listens to the stand. What came in since the last firing is kept, and looked at again with every new stretch of

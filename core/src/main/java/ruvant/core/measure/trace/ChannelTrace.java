@@ -3,7 +3,7 @@ package ruvant.core.measure.trace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.StandSetup;
+import ruvant.core.trade.StandSetup;
 
 /**
  * One channel of a recording: which stretches are lit, and what the input does to it.

@@ -3,7 +3,7 @@ package ruvant.core.measure.trace;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.FiringFlag;
+import ruvant.core.trade.FiringFlag;
 
 /**
  * One firing in a recording. Times are seconds from the beginning of the recording, uncertainties one standard deviation.

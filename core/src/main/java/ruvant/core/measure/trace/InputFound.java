@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.StandSetup;
+import ruvant.core.trade.StandSetup;
 
 /** How the signal came in, and what may be mended about it. */
 final class InputFound {

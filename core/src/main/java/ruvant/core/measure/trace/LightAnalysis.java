@@ -6,9 +6,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.recording.RecordingSource;
+import ruvant.core.trade.StandSetup;
 
 /** Recordings of light: leaf and focal-plane shutters. */
 final class LightAnalysis {

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 /** What the channels of a recording saw, put together into firings, with all that is to be said of each. */
 final class LightFirings {

@@ -2,7 +2,7 @@ package ruvant.core.measure.trace;
 
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.MeasuredFiring;
+import ruvant.core.trade.MeasuredFiring;
 
 /** Firings found in a recording as they are kept in a job's log. */
 public final class Shots {

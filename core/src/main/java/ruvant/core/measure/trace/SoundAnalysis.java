@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 /**
  * Recordings of a microphone: the click of opening and the click of closing. They tell the slow speeds only, and with a

@@ -2,10 +2,10 @@ package ruvant.core.measure.trace;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.recording.RecordingSource;
 import ruvant.core.measure.recording.Samples;
+import ruvant.core.trade.StandSetup;
 
 /** From a recording to exposures. */
 public final class TraceAnalysis {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.job.CameraKind;
+import ruvant.core.trade.CameraKind;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 

@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
-import ruvant.core.parts.shelf.ShelfEntry;
+import ruvant.core.shelf.ShelfEntry;
 
 /**
  * Stands in for a supplier: parcels come on the clock, some late, and in a few lies another part than was ordered. The

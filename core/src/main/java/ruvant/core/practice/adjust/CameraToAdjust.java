@@ -6,13 +6,13 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.SplittableRandom;
 import ruvant.core.adjust.AdjustCase;
+import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.Adjuster;
 import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.adjust.Trial;
 import ruvant.core.adjust.WantedResult;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.TurnUnit;
 
 /**
  * A camera whose adjusters answer with bends, backlash and noise; how they are supposed to answer is told only roughly,

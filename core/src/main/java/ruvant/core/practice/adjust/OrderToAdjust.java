@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.SplittableRandom;
+import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjustPicture;
-import ruvant.core.job.AdjustEntry;
-import ruvant.core.job.AdjusterLock;
-import ruvant.core.job.TurnUnit;
+import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.TurnUnit;
 
 /**
  * A camera of which one only sees which of two events came first: one or two such orders that an adjuster moves, each right

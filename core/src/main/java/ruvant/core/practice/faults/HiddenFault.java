@@ -11,7 +11,7 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import ruvant.core.find.CaseEvidence;
 import ruvant.core.find.FaultKnowledge;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * A camera with one or two faults that nobody knows of. How likely they show at a symptom or a look is drawn around what is

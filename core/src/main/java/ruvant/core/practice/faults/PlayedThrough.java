@@ -8,7 +8,7 @@ import ruvant.core.find.CaseEvidence;
 import ruvant.core.find.Diagnosis;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.NextLooks;
-import ruvant.core.job.Family;
+import ruvant.core.trade.Family;
 
 /**
  * Chooses a look by playing the search through from it to its end, on cameras drawn from what is believed, with the same

@@ -3,7 +3,7 @@ package ruvant.core.practice.stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.StandSetup;
+import ruvant.core.trade.StandSetup;
 
 /**
  * Recordings with known truth over the range of what a stand may meet: rates, noise, coupling, polarity, offset, widths

@@ -2,7 +2,7 @@ package ruvant.core.practice.stand;
 
 import java.util.List;
 import java.util.Random;
-import ruvant.core.job.StandSetup;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Check;
 
 /**

@@ -6,7 +6,7 @@ import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import ruvant.core.job.ProbeKind;
+import ruvant.core.trade.ProbeKind;
 
 /**
  * Stands in for a multimeter at a simulated circuit, solved by nodal analysis (Kirchhoff: at each point the currents sum to

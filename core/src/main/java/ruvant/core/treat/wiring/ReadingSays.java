@@ -3,8 +3,8 @@ package ruvant.core.treat.wiring;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import ruvant.core.job.ProbeKind;
-import ruvant.core.job.TreatEntry;
+import ruvant.core.trade.ProbeKind;
+import ruvant.core.treat.TreatEntry;
 
 /** What a reading of a multimeter says, by itself and beside others of the same two places. */
 public final class ReadingSays {

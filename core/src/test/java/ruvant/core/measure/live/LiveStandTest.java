@@ -9,11 +9,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import ruvant.core.job.StandSetup;
 import ruvant.core.practice.stand.LeafMotion;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInput;
 import ruvant.core.practice.stand.StandLamp;
+import ruvant.core.trade.StandSetup;
 
 class LiveStandTest {
     private static final double RATE = 48_000;

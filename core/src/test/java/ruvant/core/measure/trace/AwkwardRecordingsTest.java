@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.trade.StandSetup;
 
 /** Whatever comes in, the answer is figures or a refusal, never a breakdown. */
 class AwkwardRecordingsTest {

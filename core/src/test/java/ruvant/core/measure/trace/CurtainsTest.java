@@ -8,11 +8,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
 import ruvant.core.practice.stand.CurtainsMotion;
 import ruvant.core.practice.stand.StandInput;
 import ruvant.core.practice.stand.StandLamp;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 class CurtainsTest {
     private static FiringFound first(CurtainsMotion motion, StandSetup setup) {

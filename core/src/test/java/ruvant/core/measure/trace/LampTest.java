@@ -7,12 +7,12 @@ import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.HeldSamples;
 import ruvant.core.practice.stand.Motion;
 import ruvant.core.practice.stand.StandInput;
 import ruvant.core.practice.stand.StandLamp;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 /** What the lamp does while the shutter is open, and what several firings say of it together. */
 class LampTest {

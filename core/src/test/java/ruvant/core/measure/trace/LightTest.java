@@ -9,14 +9,14 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.practice.stand.LeafMotion;
 import ruvant.core.practice.stand.Motion;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInput;
 import ruvant.core.practice.stand.StandLamp;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 class LightTest {
     private static final double FIVE_HZ = 5;

@@ -2,7 +2,6 @@ package ruvant.core.measure.trace;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.HeldSamples;
 import ruvant.core.practice.stand.CurtainsMotion;
 import ruvant.core.practice.stand.LeafMotion;
@@ -10,6 +9,7 @@ import ruvant.core.practice.stand.Motion;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInput;
 import ruvant.core.practice.stand.StandLamp;
+import ruvant.core.trade.StandSetup;
 
 /** Recordings for tests, made by the simulated stand. */
 final class Recordings {

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.FiringFlag;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.trade.FiringFlag;
+import ruvant.core.trade.StandSetup;
 
 class SoundTest {
     private static final double RATE = 48_000;

@@ -10,8 +10,8 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import ruvant.core.parts.shelf.ShelfEntry;
-import ruvant.core.parts.shelf.ShelfLog;
+import ruvant.core.shelf.ShelfEntry;
+import ruvant.core.shelf.ShelfLog;
 import ruvant.core.units.FieldProblem;
 
 class StandInSupplierTest {

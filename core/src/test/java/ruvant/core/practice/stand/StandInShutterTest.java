@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.hipparchus.stat.StatUtils;
 import org.junit.jupiter.api.Test;
-import ruvant.core.job.StandSetup;
 import ruvant.core.measure.recording.HeldSamples;
 import ruvant.core.measure.trace.MeasuredRecording;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.FieldProblem;
 
 class StandInShutterTest {

@@ -1,0 +1,178 @@
+package ruvant.core.find;
+
+import java.util.List;
+import java.util.UUID;
+import ruvant.core.job.JobEntry;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.Check;
+
+/** What is wrong, and how one got to know. */
+public sealed interface FindEntry extends JobEntry {
+    @Override
+    default Stop stop() {
+        return Stop.FIND;
+    }
+
+    /** What is seen to be wrong. */
+    record SymptomSeen(String what) implements FindEntry {
+        public SymptomSeen {
+            what = Check.name("symptom", what);
+        }
+    }
+
+    /** A possible cause; the reason may be empty. */
+    record SuspectRaised(String suspect, String why) implements FindEntry {
+        public SuspectRaised {
+            suspect = Check.name("suspect", suspect);
+            why = Check.optionalRemark("why", why);
+        }
+    }
+
+    /** A suspect is out of it, by a look. */
+    record SuspectCleared(String suspect, String look) implements FindEntry {
+        public SuspectCleared {
+            suspect = Check.name("suspect", suspect);
+            look = Check.remark("look", look);
+        }
+    }
+
+    /** A suspect is the cause; the evidence says why. */
+    record CauseConfirmed(String cause, String evidence) implements FindEntry {
+        public CauseConfirmed {
+            cause = Check.name("cause", cause);
+            evidence = Check.remark("evidence", evidence);
+        }
+    }
+
+    /**
+     * What the speeds said about the mechanism: evidence, not a diagnosis.
+     *
+     * @param phase of the work in which they were fired
+     * @param firings on how many it rests
+     * @param sentence what was seen
+     * @param likely causes, the likeliest first, at most 12
+     * @param toTellApart what would tell the first two apart; may be empty
+     */
+    record PatternRead(Phase phase, int firings, String sentence, List<Likely> likely, String toTellApart)
+            implements FindEntry {
+        public PatternRead {
+            Check.chosen("phase", phase);
+            Check.count("firings", firings, 1, 100_000);
+            sentence = Check.remark("sentence", sentence);
+            likely = Check.some("causes", likely, 12);
+            toTellApart = Check.optionalRemark("toTellApart", toTellApart);
+        }
+
+        /**
+         * A cause that the speeds speak for or against.
+         *
+         * @param cause its fixed name
+         * @param words its name for people
+         * @param probability by the speeds alone, 0 to 1
+         */
+        public record Likely(String cause, String words, double probability) {
+            public Likely {
+                cause = Check.name("cause", cause);
+                words = Check.name("words", words);
+                Check.within("probability", probability, 0, 1, "of 1");
+            }
+        }
+    }
+
+    /**
+     * A look was taken.
+     *
+     * @param look its fixed name
+     * @param words what was looked at, and what speaks for a cause
+     * @param seen whether that was seen
+     * @param sure false where it only leans that way
+     * @param remark may be empty
+     */
+    record Looked(String look, String words, boolean seen, boolean sure, String remark) implements FindEntry {
+        public Looked {
+            look = Check.name("look", look);
+            words = Check.remark("words", words);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** Something found inside on the way: a torn seal, a bent lever. */
+    record Found(String what) implements FindEntry {
+        public Found {
+            what = Check.name("found", what);
+        }
+    }
+
+    /**
+     * What a look should show if one is right, said before it is taken: two speeds slower, the needle moves two stops.
+     *
+     * @param expected the figure foretold
+     * @param allowed how far from it still counts as held, above 0
+     * @param unit may be empty
+     * @param bearsOn suspects that it speaks about, at most 10
+     */
+    record Foretold(String what, double expected, double allowed, String unit, List<String> bearsOn)
+            implements FindEntry {
+        public Foretold {
+            what = Check.name("what", what);
+            Check.within("expected", expected, -1e6, 1e6, "");
+            Check.within("allowed", allowed, 1e-6, 1e6, "");
+            unit = Check.optionalName("unit", unit);
+            bearsOn = Check.some("suspects", bearsOn, 10);
+        }
+    }
+
+    /**
+     * What was seen of something foretold.
+     *
+     * @param foretold the line that foretold it
+     */
+    record Observed(UUID foretold, double seen, String remark) implements FindEntry {
+        public Observed {
+            Check.chosen("foretold", foretold);
+            Check.within("seen", seen, -1e6, 1e6, "");
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * A part was fitted for a trial in place of a suspect. Where nothing changes the suspect is cleared, and the part goes
+     * back to where it came from.
+     *
+     * @param from the donor or shelf it came from
+     * @param seen what was seen with it; may be empty where nothing changed
+     */
+    record SwapTried(String suspect, String part, String from, boolean changed, String seen) implements FindEntry {
+        public SwapTried {
+            suspect = Check.name("suspect", suspect);
+            part = Check.name("part", part);
+            from = Check.name("from", from);
+            seen = Check.optionalRemark("seen", seen);
+        }
+    }
+
+    /**
+     * A finding that was waved through earlier turns out to matter.
+     *
+     * @param finding the line that carries it
+     * @param was the finding in words
+     * @param suspect what it speaks for now
+     */
+    record Reopened(UUID finding, String was, String suspect, String why) implements FindEntry {
+        public Reopened {
+            Check.chosen("finding", finding);
+            was = Check.remark("was", was);
+            suspect = Check.name("suspect", suspect);
+            why = Check.remark("why", why);
+        }
+    }
+
+    /** What brought a cause about: what broke is often not what is wrong. */
+    record RootNamed(String cause, String root) implements FindEntry {
+        public RootNamed {
+            cause = Check.name("cause", cause);
+            root = Check.remark("root", root);
+        }
+    }
+}

@@ -1,0 +1,149 @@
+package ruvant.core.house;
+
+import static ruvant.core.units.Phrase.joined;
+
+import java.util.List;
+import java.util.Optional;
+import ruvant.core.log.Effect;
+import ruvant.core.log.Folds;
+import ruvant.core.log.Line;
+import ruvant.core.log.LogName;
+import ruvant.core.log.Names;
+import ruvant.core.log.Room;
+import ruvant.core.log.RoomFold;
+import ruvant.core.log.Standing;
+import ruvant.core.units.Refusal;
+
+/** The settings of the shop. */
+public final class HouseRoom implements Room<HouseEntry> {
+    /** What the log of the house is called. */
+    public static final LogName LOG = new LogName("house");
+
+    @Override
+    public Class<HouseEntry> entries() {
+        return HouseEntry.class;
+    }
+
+    @Override
+    public RoomFold<HouseEntry> begin(Folds earlier) {
+        return new Fold();
+    }
+
+    @Override
+    public Optional<Refusal> rule(HouseEntry entry, Standing now) {
+        return switch (entry) {
+            case HouseEntry.SchoolChosen one -> Optional.empty();
+            case HouseEntry.TraysSet one -> Optional.empty();
+            case HouseEntry.StreakSet one -> Optional.empty();
+            case HouseEntry.LookAlikesSet one -> Optional.empty();
+            case HouseEntry.PeopleSet one -> Optional.empty();
+            case HouseEntry.SheetHeadSet one -> Optional.empty();
+            case HouseEntry.OwnerAskedFirstSet one -> Optional.empty();
+            case HouseEntry.LimitsSet one -> Optional.empty();
+            case HouseEntry.StationsSet one -> Optional.empty();
+            case HouseEntry.OpticsGoesSet one -> Optional.empty();
+            case HouseEntry.RatesSet one -> Optional.empty();
+            case HouseEntry.StandsSet one -> Optional.empty();
+        };
+    }
+
+    @Override
+    public List<Effect> effects(HouseEntry entry) {
+        return switch (entry) {
+            case HouseEntry.SchoolChosen one -> List.of();
+            case HouseEntry.TraysSet one -> List.of();
+            case HouseEntry.StreakSet one -> List.of();
+            case HouseEntry.LookAlikesSet one -> List.of();
+            case HouseEntry.PeopleSet one -> List.of();
+            case HouseEntry.SheetHeadSet one -> List.of();
+            case HouseEntry.OwnerAskedFirstSet one -> List.of();
+            case HouseEntry.LimitsSet one -> List.of();
+            case HouseEntry.StationsSet one -> List.of();
+            case HouseEntry.OpticsGoesSet one -> List.of();
+            case HouseEntry.RatesSet one -> List.of();
+            case HouseEntry.StandsSet one -> List.of();
+        };
+    }
+
+    @Override
+    public List<String> replaces(HouseEntry entry) {
+        return switch (entry) {
+            case HouseEntry.SchoolChosen one -> List.of("school");
+            case HouseEntry.TraysSet one -> List.of("trays");
+            case HouseEntry.StreakSet one -> List.of("streak");
+            case HouseEntry.LookAlikesSet one -> List.of("look-alikes");
+            case HouseEntry.PeopleSet one -> List.of("people");
+            case HouseEntry.SheetHeadSet one -> List.of("sheet head");
+            case HouseEntry.OwnerAskedFirstSet one -> List.of("owner asked first");
+            case HouseEntry.LimitsSet one -> List.of("limits of " + one.family());
+            case HouseEntry.StationsSet one -> List.of("stations");
+            case HouseEntry.OpticsGoesSet one -> List.of("optics goes");
+            case HouseEntry.RatesSet one -> List.of("rates");
+            case HouseEntry.StandsSet one -> List.of("stands");
+        };
+    }
+
+    @Override
+    public String words(HouseEntry entry, Names names) {
+        return switch (entry) {
+            case HouseEntry.SchoolChosen one -> "oiling: " + one.school().label();
+            case HouseEntry.TraysSet one -> "trays: " + one.trays().size();
+            case HouseEntry.StreakSet one -> "firings in a row that prove a shutter: " + one.length();
+            case HouseEntry.LookAlikesSet one -> "lengths closer than " + one.withinMm() + " mm are look-alikes";
+            case HouseEntry.PeopleSet one -> "people: " + joined(one.people());
+            case HouseEntry.SheetHeadSet one ->
+                "return sheet: " + one.shopName() + ", guarantee " + one.guaranteeMonths() + " months";
+            case HouseEntry.OwnerAskedFirstSet one -> "owner asked first: " + (one.asked() ? "yes" : "no");
+            case HouseEntry.LimitsSet one ->
+                "limits of " + one.family().label() + (one.limits() == null ? ": as the trade allows" : " set");
+            case HouseEntry.StationsSet one ->
+                "stations: " + joined(one.stations().stream().map(Station::name).toList());
+            case HouseEntry.OpticsGoesSet one -> "passes over a lens surface: at most " + one.most();
+            case HouseEntry.RatesSet one -> "rates set";
+            case HouseEntry.StandsSet one ->
+                "stands: " + joined(one.stands().stream().map(Stand::name).toList());
+        };
+    }
+
+    /** Folds settings: the last of each holds. */
+    public static final class Fold implements RoomFold<HouseEntry> {
+        private HousePractice practice = HousePractice.starting();
+        private List<Stand> stands = Stand.starting();
+
+        @Override
+        public Optional<Refusal> objection(Line line, HouseEntry entry) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void take(Line line, HouseEntry entry) {
+            practice = switch (entry) {
+                case HouseEntry.SchoolChosen one -> practice.with(one.school());
+                case HouseEntry.TraysSet one -> practice.withTrays(one.trays());
+                case HouseEntry.StreakSet one -> practice.withStreakLength(one.length());
+                case HouseEntry.LookAlikesSet one -> practice.withLookAlikeMm(one.withinMm());
+                case HouseEntry.PeopleSet one -> practice.withPeople(one.people());
+                case HouseEntry.SheetHeadSet one -> practice.withHead(one.shopName(), one.guaranteeMonths());
+                case HouseEntry.OwnerAskedFirstSet one -> practice.withOwnerAgreesFirst(one.asked());
+                case HouseEntry.LimitsSet one -> practice.withLimits(one.family(), one.limits());
+                case HouseEntry.StationsSet one -> practice.withStations(one.stations());
+                case HouseEntry.OpticsGoesSet one -> practice.withOpticsGoes(one.most());
+                case HouseEntry.RatesSet one -> practice.with(one.rates());
+                case HouseEntry.StandsSet one -> {
+                    stands = one.stands();
+                    yield practice;
+                }
+            };
+        }
+
+        /** How the shop works. */
+        public HousePractice practice() {
+            return practice;
+        }
+
+        /** Its shutter stands. */
+        public List<Stand> stands() {
+            return stands;
+        }
+    }
+}

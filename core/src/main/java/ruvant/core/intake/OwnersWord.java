@@ -1,0 +1,30 @@
+package ruvant.core.intake;
+
+import java.util.Optional;
+import ruvant.core.house.HousePractice;
+import ruvant.core.log.Standing;
+import ruvant.core.units.Refusal;
+
+/** What cannot be undone is the owner's to agree to, where the shop keeps to that; its own cameras are its own. */
+public final class OwnersWord {
+    private OwnersWord() {}
+
+    /**
+     * Why something irreversible may not be done yet.
+     *
+     * @param agreed how the owner agreed; empty where nothing is said of it
+     * @param what is to be done
+     */
+    public static Optional<Refusal> missing(Standing now, String agreed, String what) {
+        boolean asksFirst = now.of(IntakePicture.class)
+                .received()
+                .filter(in -> now.of(HousePractice.class).asksFirst(in.owner()))
+                .isPresent();
+        return agreed.isEmpty() && asksFirst
+                ? Optional.of(new Refusal(
+                        "ownerNotAsked",
+                        "Nothing is said of the owner agreeing to “" + what + "”, which cannot be undone.",
+                        "Ask first, and say how they agreed: “by telephone, on Tuesday”."))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,244 @@
+package ruvant.core.log;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ruvant.core.units.Refusal;
+
+/**
+ * Whether lines may be added to a log of one kind, and what the log then is.
+ *
+ */
+public final class Kernel {
+    /** A line typed while the server was away keeps its time, unless that is longer ago than anybody waits. */
+    private static final Duration OLDEST_SAID = Duration.ofDays(7);
+
+    private final Rooms rooms;
+    private final Function<Folding, Standing> standing;
+    private final Function<Folds, Names> names;
+
+    /** @param standing how things stand after the lines that were folded; asked once for each line added */
+    public Kernel(Rooms rooms, Function<Folding, Standing> standing) {
+        this(rooms, standing, folds -> Names.NONE);
+    }
+
+    /**
+     * @param standing how things stand after the lines that were folded; asked once for each line added
+     * @param names what things are called after the lines that were folded
+     */
+    public Kernel(Rooms rooms, Function<Folding, Standing> standing, Function<Folds, Names> names) {
+        this.rooms = rooms;
+        this.standing = standing;
+        this.names = names;
+    }
+
+    /**
+     * What comes of adding lines: a refusal, or the log as it then is.
+     *
+     * @param folded empty exactly when refused
+     */
+    public record Outcome<E extends Entry>(Optional<Refusal> refusal, Log<E> log, Optional<Folded> folded) {}
+
+    /**
+     * A log already read, to be carried on from. It is used once: whoever adds to it takes it along, and gets another with
+     * the outcome.
+     *
+     * @param lastSequence the last line that is in it
+     */
+    public record Folded(Folding folding, long lastSequence) {}
+
+    /**
+     * New lines as they would stand in a log: those that are there already left out, the others numbered.
+     *
+     * @param now when they arrived; a line that was typed earlier keeps its time within a week
+     */
+    public static List<Line> numbered(Log<?> log, String by, List<NewLine> added, Instant now) {
+        Set<UUID> known = log.lines().stream().map(Line::id).collect(Collectors.toCollection(HashSet::new));
+        List<Line> lines = new ArrayList<>();
+        long sequence = log.lastSequence();
+        for (NewLine line : added) {
+            if (known.add(line.id())) {
+                Instant said = line.saidAt();
+                boolean keep = said != null && !said.isAfter(now) && said.isAfter(now.minus(OLDEST_SAID));
+                lines.add(new Line(line.id(), ++sequence, keep ? said : now, by, line.before(), line.entry()));
+            }
+        }
+        return lines;
+    }
+
+    /** Why these lines cannot be added, in this order, as one; empty when they can. */
+    public <E extends Entry> Optional<Refusal> refusal(Log<E> log, List<Line> added) {
+        return added(log, added, Optional.empty()).refusal();
+    }
+
+    /**
+     * Adds lines, in this order, as one. The log is folded once for both, the rules and the picture.
+     *
+     * @param log the log as it stands
+     * @param added lines that would follow it
+     * @param earlier this log as folded when it was last added to; where it is not that log, it is read anew
+     */
+    public <E extends Entry> Outcome<E> added(Log<E> log, List<Line> added, Optional<Folded> earlier) {
+        added.forEach(line -> rooms.check(line.entry()));
+        Log<E> after = log.plus(added);
+        boolean reachesBack = added.stream().anyMatch(Kernel::reachesBack);
+        Optional<Folding> carriedOn = earlier.filter(
+                        folded -> folded.lastSequence() == log.lastSequence() && !reachesBack)
+                .map(Folded::folding);
+        Folding folding = carriedOn.orElseGet(() -> new Folding(rooms));
+        Optional<Refusal> refused = strikes(log, added);
+        if (refused.isEmpty()) {
+            refused = reachesBack
+                    ? replay(folding, log, after, added)
+                    : follow(folding, carriedOn.isPresent() ? List.of() : log.counted(), added);
+        }
+        return refused.isPresent()
+                ? new Outcome<>(refused, log, Optional.empty())
+                : new Outcome<>(Optional.empty(), after, Optional.of(new Folded(folding, after.lastSequence())));
+    }
+
+    private Optional<Refusal> follow(Folding folding, List<Line> counted, List<Line> added) {
+        counted.forEach(folding::take);
+        for (Line line : added) {
+            Optional<Refusal> refused = folding.objection(line).or(() -> unwise(folding, line));
+            if (refused.isPresent()) {
+                return refused;
+            }
+            folding.take(line);
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Refusal> unwise(Folding folding, Line line) {
+        return rooms.rule(line.entry(), standing.apply(folding));
+    }
+
+    private static boolean reachesBack(Line line) {
+        return line.before() != null || line.entry() instanceof RecordEntry;
+    }
+
+    private static Optional<Refusal> strikes(Log<?> log, List<Line> added) {
+        Set<UUID> struck = new HashSet<>(log.struck().keySet());
+        Set<UUID> seen = new HashSet<>();
+        for (Line line : added) {
+            Optional<Refusal> refused = line.entry() instanceof RecordEntry record
+                    ? switch (record) {
+                        case RecordEntry.Struck strike -> strikable(log, strike.target(), struck, seen);
+                        case RecordEntry.StrikeUndone undone -> undoable(undone.target(), struck);
+                    }
+                    : anchor(log, line);
+            if (refused.isPresent()) {
+                return refused;
+            }
+            seen.add(line.id());
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Refusal> undoable(UUID target, Set<UUID> struck) {
+        return struck.remove(target)
+                ? Optional.empty()
+                : Optional.of(new Refusal("notStruck", "That line counts already.", "Nothing to enter."));
+    }
+
+    private static Optional<Refusal> strikable(Log<?> log, UUID target, Set<UUID> struck, Set<UUID> seen) {
+        Optional<Line> line = log.find(target);
+        if (line.isEmpty() && !seen.contains(target)) {
+            return Optional.of(
+                    new Refusal("lineUnknown", "There is no such line to strike.", "Choose a line of this record."));
+        }
+        if (line.isPresent() && line.get().entry() instanceof RecordEntry) {
+            return Optional.of(new Refusal("strikeOfStrike", "A strike is undone, not struck.", "Undo it instead."));
+        }
+        return struck.add(target)
+                ? Optional.empty()
+                : Optional.of(new Refusal("struckTwice", "That line is struck already.", "Nothing to enter."));
+    }
+
+    private static Optional<Refusal> anchor(Log<?> log, Line line) {
+        return line.before() == null || log.find(line.before()).isPresent()
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "lineUnknown",
+                        "The line it happened before is not in this record.",
+                        "Choose a line of this record."));
+    }
+
+    /** After a strike or a late entry the whole log is read again: each later line must still make sense. */
+    private Optional<Refusal> replay(Folding folding, Log<?> log, Log<?> after, List<Line> added) {
+        Set<UUID> fresh = added.stream().map(Line::id).collect(Collectors.toSet());
+        for (Line line : after.counted()) {
+            Optional<Refusal> refused = folding.objection(line);
+            boolean isFresh = fresh.contains(line.id());
+            if (refused.isEmpty() && isFresh) {
+                refused = unwise(folding, line);
+            }
+            if (refused.isPresent()) {
+                return isFresh ? refused : Optional.of(restsOn(log, after, added));
+            }
+            folding.take(line);
+        }
+        return Optional.empty();
+    }
+
+    private Refusal restsOn(Log<?> log, Log<?> after, List<Line> added) {
+        Names called = names.apply(Folding.of(rooms, log));
+        List<Line> resting = resting(after);
+        boolean strike = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry);
+        String words = resting.stream()
+                .map(line -> "line " + line.sequence() + ", " + rooms.words(line.entry(), called))
+                .collect(Collectors.joining("; "));
+        return new Refusal(
+                "restsOnIt",
+                (resting.size() == 1 ? "A later line rests" : resting.size() + " later lines rest") + " on this: "
+                        + words + ".",
+                strike
+                        ? "Strike them together, or leave it."
+                        : "Strike those first, or enter it without a place in the order.");
+    }
+
+    /**
+     * The lines that would make no sense any more in this log, oldest first: those to strike along with what was struck.
+     */
+    public List<Line> resting(Log<?> after) {
+        List<Line> resting = new ArrayList<>();
+        Folding folding = new Folding(rooms);
+        for (Line line : after.counted()) {
+            if (folding.objection(line).isPresent()) {
+                resting.add(line);
+            } else {
+                folding.take(line);
+            }
+        }
+        return resting;
+    }
+
+    /**
+     * Lines that others added since a view was taken and that put something in place of the very thing that these lines
+     * would replace: whoever wrote these has not seen them.
+     *
+     * @param basedOn the last sequence of the view on which the lines were made; 0 where there was none
+     */
+    public List<Line> unseen(Log<?> log, long basedOn, List<Line> added) {
+        Map<String, Line> since = new HashMap<>();
+        Set<UUID> struck = log.struck().keySet();
+        log.after(basedOn).stream()
+                .filter(line -> !struck.contains(line.id()))
+                .forEach(line -> rooms.replaces(line.entry()).forEach(what -> since.put(what, line)));
+        return added.stream()
+                .flatMap(line -> rooms.replaces(line.entry()).stream())
+                .map(since::get)
+                .filter(line -> line != null)
+                .distinct()
+                .toList();
+    }
+}

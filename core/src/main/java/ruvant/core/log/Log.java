@@ -1,0 +1,99 @@
+package ruvant.core.log;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A whole log, oldest line first.
+ *
+ * @param <E> the entries it takes; lines about the log itself are in every log
+ * @param name what it is called
+ * @param lines by rising sequence
+ */
+public record Log<E extends Entry>(LogName name, List<Line> lines) {
+    public Log {
+        lines = List.copyOf(lines);
+    }
+
+    /** A log without lines. */
+    public static <E extends Entry> Log<E> empty(LogName name) {
+        return new Log<>(name, List.of());
+    }
+
+    /** The log with further lines at its end. */
+    public Log<E> plus(Collection<Line> more) {
+        List<Line> all = new ArrayList<>(lines.size() + more.size());
+        all.addAll(lines);
+        all.addAll(more);
+        return new Log<>(name, all);
+    }
+
+    /** Sequence of the last line, 0 for an empty log. */
+    public long lastSequence() {
+        return lines.isEmpty() ? 0 : lines.getLast().sequence();
+    }
+
+    /** The line with this id. */
+    public Optional<Line> find(UUID id) {
+        return lines.stream().filter(line -> line.id().equals(id)).findFirst();
+    }
+
+    /** The lines after a sequence, oldest first. */
+    public List<Line> after(long sequence) {
+        return lines.stream().filter(line -> line.sequence() > sequence).toList();
+    }
+
+    /** Lines that no longer count, each with the line that struck it. A strike that was undone does not stand. */
+    public Map<UUID, Line> struck() {
+        Map<UUID, Line> standing = new HashMap<>();
+        for (Line line : lines) {
+            if (line.entry() instanceof RecordEntry record) {
+                switch (record) {
+                    case RecordEntry.Struck struck -> standing.put(struck.target(), line);
+                    case RecordEntry.StrikeUndone undone -> standing.remove(undone.target());
+                }
+            }
+        }
+        return standing;
+    }
+
+    /** The lines that count, in the order in which things happened: struck ones left out, late ones moved forward. */
+    public List<Line> counted() {
+        Map<UUID, Line> struck = struck();
+        Map<UUID, List<Line>> toInsert = new LinkedHashMap<>();
+        List<Line> plain = new ArrayList<>(lines.size());
+        for (Line line : lines) {
+            if (struck.containsKey(line.id()) || line.entry() instanceof RecordEntry) {
+                continue;
+            }
+            boolean anchored = line.before() != null && !struck.containsKey(line.before());
+            if (anchored) {
+                toInsert.computeIfAbsent(line.before(), anchor -> new ArrayList<>())
+                        .add(line);
+            } else {
+                plain.add(line);
+            }
+        }
+        if (toInsert.isEmpty()) {
+            return plain;
+        }
+        List<Line> ordered = new ArrayList<>(lines.size());
+        plain.forEach(line -> addWithEarlier(line, toInsert, ordered));
+        toInsert.values().forEach(ordered::addAll);
+        return ordered;
+    }
+
+    private static void addWithEarlier(Line line, Map<UUID, List<Line>> toInsert, List<Line> ordered) {
+        List<Line> earlier = toInsert.remove(line.id());
+        if (earlier != null) {
+            earlier.forEach(one -> addWithEarlier(one, toInsert, ordered));
+        }
+        ordered.add(line);
+    }
+}

@@ -1,0 +1,122 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.List;
+import ruvant.core.handover.ReturnSheet;
+import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.RefitAnswers;
+import ruvant.core.refit.RefitHints;
+import ruvant.core.refit.WayBack;
+import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.Trays;
+import ruvant.core.strip.ValleyPart;
+
+/**
+ * A job as it stands now: its log, its shop, what earlier jobs taught and the clock, put together in one place. Bench,
+ * camera, sheets, lists and plans read this and nothing else, so that no two of them can say different things. Each answer
+ * is worked out when it is first asked for.
+ */
+public final class JobNow {
+    private final JobPicture picture;
+    private final Shop shop;
+    private final LearnedChecks learned;
+    private final double refitPace;
+    private final Instant now;
+    private RefitAnswers refit;
+    private Trays trays;
+
+    /**
+     * @param learned what earlier jobs of the model looked at and where they slipped
+     * @param refitPace this shop's refit time as a multiple of the usual
+     */
+    public JobNow(JobPicture picture, Shop shop, LearnedChecks learned, double refitPace, Instant now) {
+        this.picture = picture;
+        this.shop = shop;
+        this.learned = learned;
+        this.refitPace = refitPace;
+        this.now = now;
+    }
+
+    /** What the log alone comes to. */
+    public JobPicture picture() {
+        return picture;
+    }
+
+    /** The shop in which it stands. */
+    public Shop shop() {
+        return shop;
+    }
+
+    /** The moment for which all of this holds. */
+    public Instant now() {
+        return now;
+    }
+
+    /** What may go back. */
+    public RefitAnswers refit() {
+        if (refit == null) {
+            refit = picture.refit(learned, now);
+        }
+        return refit;
+    }
+
+    /** What lies in the trays. */
+    public Trays trays() {
+        if (trays == null) {
+            trays = Trays.of(picture.valley(), shop.practice());
+        }
+        return trays;
+    }
+
+    /** Fasteners lying out that the eye will not tell apart. */
+    public List<LookAlikes.Pair> lookAlikes() {
+        return LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
+    }
+
+    /** The balances of pieces and places. */
+    public Ledger ledger() {
+        return Ledger.of(picture.valley());
+    }
+
+    /** What the signs of an earlier visitor come to. */
+    public VisitorVerdict visitor() {
+        return VisitorVerdict.of(picture.intake().visitorSigns());
+    }
+
+    /** What to think of while a part goes on. */
+    public List<String> hints(ValleyPart part) {
+        return RefitHints.of(part, visitor(), refit().stillToTry(part), learned.slips(part.name()));
+    }
+
+    /** How long the way back is. */
+    public WayBack wayBack() {
+        return WayBack.of(picture.valley(), picture.treat(), now, refitPace);
+    }
+
+    /** Where the camera is, for whoever sits down to it again. */
+    public PickUp pickUp() {
+        return PickUp.of(picture, trays(), now);
+    }
+
+    /** How far each stop is. */
+    public List<StopProgress> stops() {
+        return StopProgress.of(picture);
+    }
+
+    /** What can be done now, most urgent first; empty when all there is to do is wait. */
+    public List<NextThing> next() {
+        return NextThing.of(picture, refit(), now);
+    }
+
+    /** The return sheet as it would be handed over now. */
+    public ReturnSheet sheet() {
+        return ReturnSheets.of(picture, shop);
+    }
+
+    /** Minutes at the bench in all, a present sitting up to now included. */
+    public long minutes() {
+        return picture.bench().minutesAt(now);
+    }
+}

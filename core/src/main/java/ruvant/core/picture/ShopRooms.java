@@ -1,0 +1,29 @@
+package ruvant.core.picture;
+
+import java.util.List;
+import ruvant.core.find.FaultKnowledge;
+import ruvant.core.find.FaultsRoom;
+import ruvant.core.house.HouseRoom;
+import ruvant.core.house.SheetRoom;
+import ruvant.core.log.LogName;
+import ruvant.core.log.Rooms;
+import ruvant.core.treat.Materials;
+import ruvant.core.treat.TablesRoom;
+
+/** The rooms of the shop's own logs: how it works, and what it knows. */
+public final class ShopRooms {
+    /** What the log of what is known is called. */
+    public static final LogName KNOWLEDGE = new LogName("knowledge");
+
+    private ShopRooms() {}
+
+    /** The rooms of the house's log. */
+    public static Rooms house(Materials shipped) {
+        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped)));
+    }
+
+    /** The rooms of the log of what is known. */
+    public static Rooms knowledge(FaultKnowledge shipped) {
+        return new Rooms(List.of(new SheetRoom(), new FaultsRoom(shipped)));
+    }
+}

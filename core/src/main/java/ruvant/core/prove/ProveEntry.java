@@ -1,0 +1,116 @@
+package ruvant.core.prove;
+
+import java.util.List;
+import ruvant.core.job.JobEntry;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.StandSetup;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+
+/** Numbers that show it works, and keeps working. */
+public sealed interface ProveEntry extends JobEntry {
+    @Override
+    default Stop stop() {
+        return Stop.PROVE;
+    }
+
+    /**
+     * Firings at one marked speed.
+     *
+     * @param speed as engraved, such as "1/125"
+     * @param seconds measured exposures, each above 0 and at most 120 s
+     * @param afterRest whether the first of them was the first after a rest
+     */
+    record FiringsTimed(
+            String speed, Phase phase, Attitude attitude, String instrument, List<Double> seconds, boolean afterRest)
+            implements ProveEntry {
+        public FiringsTimed {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            attitude = Check.or(attitude, Attitude.LEVEL);
+            instrument = Check.optionalName("instrument", instrument);
+            seconds = Check.some("firings", seconds, 100);
+            if (seconds.isEmpty()) {
+                throw new FieldProblem("firings", "No firing is given.", "Type the times, such as 1/58 1/61 1/60.");
+            }
+            seconds.forEach(one -> Check.within("exposure", one, 1e-5, 120, "s"));
+        }
+    }
+
+    /**
+     * Firings that the stand measured.
+     *
+     * @param speed as engraved, such as "1/125"
+     * @param setup how they were recorded
+     * @param recording fingerprint under which the recording is kept, empty where it was not
+     * @param analysis version of the analysis that measured them, at least 1
+     * @param firings in the order fired, at least one
+     * @param afterRest whether the first of them was the first after a rest
+     */
+    record FiringsMeasured(
+            String speed,
+            Phase phase,
+            Attitude attitude,
+            String instrument,
+            StandSetup setup,
+            String recording,
+            int analysis,
+            List<MeasuredFiring> firings,
+            boolean afterRest)
+            implements ProveEntry {
+        private static final String FINGERPRINT = "[0-9a-f]{64}\\.(wav|csv)|";
+
+        public FiringsMeasured {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            attitude = Check.or(attitude, Attitude.LEVEL);
+            instrument = Check.optionalName("instrument", instrument);
+            Check.chosen("setup", setup);
+            recording = Check.optionalName("recording", recording);
+            if (!recording.matches(FINGERPRINT)) {
+                throw new FieldProblem(
+                        "recording", "“" + recording + "” is no recording that is kept here.", "Record it again.");
+            }
+            Check.count("analysis", analysis, 1, 10_000);
+            firings = Check.some("firings", firings, 100);
+            if (firings.isEmpty()) {
+                throw new FieldProblem("firings", "No firing is given.", "Fire at least once.");
+            }
+        }
+    }
+
+    /**
+     * What an ear makes of a speed, said before it is measured.
+     *
+     * @param said in the person's own words
+     * @param errorEv what that means, stops, positive for slow, -6 to 6
+     */
+    record SpeedGuessed(String speed, Phase phase, String said, double errorEv) implements ProveEntry {
+        public SpeedGuessed {
+            speed = Check.name("speed", speed);
+            Check.chosen("phase", phase);
+            said = Check.name("guess", said);
+            Check.within("errorEv", errorEv, -6, 6, "EV");
+        }
+    }
+
+    /** One firing of a full cycle, without a time: it went through, or it missed. */
+    record Fired(boolean good, String remark) implements ProveEntry {
+        public Fired {
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /** A function was tried after the work. */
+    record FunctionProved(String function, FunctionResult result, String remark) implements ProveEntry {
+        public FunctionProved {
+            function = Check.name("function", function);
+            Check.chosen("result", result);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package ruvant.core.prove;
+
+import static ruvant.core.job.JobEffect.Plain.EARS_JUDGED;
+import static ruvant.core.job.JobEffect.Plain.PROOFS_VOID;
+import static ruvant.core.units.Phrase.exposure;
+import static ruvant.core.units.Phrase.with;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ruvant.core.job.JobEffect;
+import ruvant.core.job.JobRoom;
+import ruvant.core.log.Effect;
+import ruvant.core.log.Folds;
+import ruvant.core.log.Line;
+import ruvant.core.log.Names;
+import ruvant.core.log.RoomFold;
+import ruvant.core.log.Standing;
+import ruvant.core.trade.MarkedSpeed;
+import ruvant.core.trade.MeasuredFiring;
+import ruvant.core.trade.SpeedSeries;
+import ruvant.core.units.Refusal;
+
+/** Whether it works, and keeps working. */
+public final class ProveRoom implements JobRoom<ProveEntry> {
+    @Override
+    public Class<ProveEntry> entries() {
+        return ProveEntry.class;
+    }
+
+    @Override
+    public RoomFold<ProveEntry> begin(Folds earlier) {
+        return new Fold();
+    }
+
+    @Override
+    public Optional<Refusal> rule(ProveEntry entry, Standing now) {
+        return switch (entry) {
+            case ProveEntry.FiringsTimed timed -> isMarked(timed.speed());
+            case ProveEntry.FiringsMeasured measured -> isMarked(measured.speed());
+            case ProveEntry.SpeedGuessed guess -> isMarked(guess.speed());
+            case ProveEntry.Fired fired -> Optional.empty();
+            case ProveEntry.FunctionProved proved -> Optional.empty();
+        };
+    }
+
+    @Override
+    public List<Effect> effects(ProveEntry entry) {
+        return switch (entry) {
+            case ProveEntry.FiringsTimed timed ->
+                List.of(
+                        new JobEffect.SpeedFired(
+                                timed.speed(), timed.attitude(), timed.seconds(), timed.afterRest(), List.of()),
+                        EARS_JUDGED);
+            case ProveEntry.FiringsMeasured measured ->
+                List.of(
+                        new JobEffect.SpeedFired(
+                                measured.speed(),
+                                measured.attitude(),
+                                measured.firings().stream()
+                                        .map(MeasuredFiring::seconds)
+                                        .toList(),
+                                measured.afterRest(),
+                                measured.firings().stream()
+                                        .flatMap(firing -> firing.curtains().stream())
+                                        .toList()),
+                        EARS_JUDGED);
+            case ProveEntry.SpeedGuessed guess -> List.of(EARS_JUDGED);
+            case ProveEntry.Fired fired -> List.of();
+            case ProveEntry.FunctionProved proved -> List.of();
+        };
+    }
+
+    @Override
+    public String words(ProveEntry entry, Names names) {
+        return switch (entry) {
+            case ProveEntry.FiringsTimed timed ->
+                "%s, %s: %d firings timed"
+                        .formatted(
+                                timed.speed(),
+                                timed.phase().label(),
+                                timed.seconds().size());
+            case ProveEntry.FiringsMeasured measured ->
+                "%s, %s: %s on the stand"
+                        .formatted(
+                                measured.speed(),
+                                measured.phase().label(),
+                                measured.firings().size() == 1
+                                        ? exposure(measured.firings().getFirst().seconds())
+                                        : measured.firings().size() + " firings");
+            case ProveEntry.SpeedGuessed guess ->
+                "%s, %s, by ear: %s".formatted(guess.speed(), guess.phase().label(), guess.said());
+            case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
+            case ProveEntry.FunctionProved proved ->
+                proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());
+        };
+    }
+
+    /** @throws ruvant.core.units.FieldProblem where it is not */
+    private static Optional<Refusal> isMarked(String speed) {
+        MarkedSpeed.nominalSeconds(speed, SpeedSeries.AS_MARKED);
+        return Optional.empty();
+    }
+
+    /** Folds proofs. */
+    public static final class Fold implements RoomFold<ProveEntry> {
+        private final List<ProvePicture.Timed> timed = new ArrayList<>();
+        private final List<ProvePicture.EarGuess> guesses = new ArrayList<>();
+        private final Map<String, ProvePicture.Function> functions = new LinkedHashMap<>();
+        private final Set<String> triedSinceWork = new LinkedHashSet<>();
+        private int current;
+        private int firings;
+        private int misses;
+
+        @Override
+        public Optional<Refusal> objection(Line line, ProveEntry entry) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void take(Line line, ProveEntry entry) {
+            switch (entry) {
+                case ProveEntry.FiringsTimed run -> {
+                    timed.add(ProvePicture.Timed.typed(line, run));
+                    triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+                }
+                case ProveEntry.FiringsMeasured run -> {
+                    timed.add(ProvePicture.Timed.measured(line, run));
+                    triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+                }
+                case ProveEntry.SpeedGuessed guess ->
+                    guesses.add(new ProvePicture.EarGuess(
+                            line.id(),
+                            line.at(),
+                            line.by(),
+                            guess.speed(),
+                            guess.phase(),
+                            guess.said(),
+                            guess.errorEv(),
+                            timed.size()));
+                case ProveEntry.Fired fired -> {
+                    firings++;
+                    misses += fired.good() ? 0 : 1;
+                    current = fired.good() ? current + 1 : 0;
+                }
+                case ProveEntry.FunctionProved proved -> {
+                    String key = proved.function().toLowerCase(Locale.ROOT);
+                    functions.put(
+                            key,
+                            new ProvePicture.Function(line.id(), proved.function(), proved.result(), proved.remark()));
+                    triedSinceWork.add(key);
+                }
+            }
+        }
+
+        @Override
+        public void hear(Line line, Effect effect) {
+            if (effect == PROOFS_VOID) {
+                workedOn();
+            }
+        }
+
+        /** What the mechanism did before it was worked on proves nothing any more. */
+        private void workedOn() {
+            triedSinceWork.clear();
+            current = 0;
+            firings = 0;
+            misses = 0;
+        }
+
+        /** The picture so far; {@code wanted} is the length of streak that the shop asks for. */
+        public ProvePicture picture(int wanted) {
+            return new ProvePicture(
+                    List.copyOf(timed),
+                    List.copyOf(guesses),
+                    new Streak(current, wanted, firings, misses),
+                    List.copyOf(functions.values()),
+                    List.copyOf(triedSinceWork));
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package ruvant.core.refit;
+
+import java.util.List;
+import ruvant.core.job.JobEntry;
+import ruvant.core.strip.FastenersBack;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.Check;
+import ruvant.core.units.PartName;
+
+/** What went back, and the checks before it did. */
+public sealed interface RefitEntry extends JobEntry {
+    @Override
+    default Stop stop() {
+        return Stop.REFIT;
+    }
+
+    /**
+     * A part, or what took its place, is back on.
+     *
+     * @param fasteners one for each type at the part
+     * @param overrideReason why it went back although something stood against it; else empty
+     */
+    record Refitted(PartName part, List<FastenersBack> fasteners, String overrideReason, String remark)
+            implements RefitEntry {
+        public Refitted {
+            Check.chosen("part", part);
+            fasteners = Check.some("fasteners", fasteners, 30);
+            overrideReason = Check.optionalRemark("overrideReason", overrideReason);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * The part is in its place and tried, but deliberately not fixed yet: its clip or screws are still out. It counts
+     * as out until it is put back.
+     */
+    record TriedUnfixed(PartName part, String remark) implements RefitEntry {
+        public TriedUnfixed {
+            Check.chosen("part", part);
+            remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * Parts were laid on for a trial, with two screws or with tape. No gate, no refit: it is undone again.
+     *
+     * @param parts what was laid on; at least one
+     * @param how with what it is held
+     */
+    record TrialAssembled(List<PartName> parts, String how) implements RefitEntry {
+        public TrialAssembled {
+            parts = Check.some("parts", parts, 60);
+            if (parts.isEmpty()) {
+                throw new ruvant.core.units.FieldProblem(
+                        "parts", "A trial assembly of no part cannot be.", "Name what was laid on.");
+            }
+            how = Check.optionalRemark("how", how);
+        }
+    }
+
+    /** The trial assembly is taken apart again. */
+    record TrialUndone(String seen) implements RefitEntry {
+        public TrialUndone {
+            seen = Check.optionalRemark("seen", seen);
+        }
+    }
+
+    /** The part stays out for good, which accounts for it. */
+    record LeftOut(PartName part, String reason) implements RefitEntry {
+        public LeftOut {
+            Check.chosen("part", part);
+            reason = Check.remark("reason", reason);
+        }
+    }
+
+    /** A check of the technician's own, to hold before the part goes on. */
+    record GateAdded(PartName part, String check) implements RefitEntry {
+        public GateAdded {
+            Check.chosen("part", part);
+            check = Check.name("check", check);
+        }
+    }
+
+    /**
+     * A gate's check was made.
+     *
+     * @param passed false when it is waived, which needs a reason
+     */
+    record GateAnswered(PartName part, String check, boolean passed, String reason) implements RefitEntry {
+        public GateAnswered {
+            Check.chosen("part", part);
+            check = Check.name("check", check);
+            reason = passed ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
+        }
+    }
+}

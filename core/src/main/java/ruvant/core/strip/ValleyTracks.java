@@ -1,0 +1,255 @@
+package ruvant.core.strip;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruvant.core.log.Line;
+import ruvant.core.trade.OldPiece;
+import ruvant.core.units.PartName;
+import ruvant.core.units.Refusal;
+
+/** Every part while the log is read. Strip and refit share it, since the right slope mirrors the left. */
+public final class ValleyTracks {
+    private final Map<PartName, PartTrack> tracks = new LinkedHashMap<>();
+    private final CoverEdges edges = new CoverEdges();
+    private Optional<Valley> known = Optional.empty();
+
+    /** Why a part cannot come off now. */
+    Optional<Refusal> objection(StripEntry.Removed removed) {
+        Optional<Refusal> homeless = assembly(removed);
+        if (homeless.isPresent()) {
+            return homeless;
+        }
+        PartTrack track = tracks.get(removed.part());
+        if (track == null) {
+            return Optional.empty();
+        }
+        if (track.state == ValleyPart.State.OUT) {
+            return refuse(
+                    "alreadyOff",
+                    "“" + track.name + "” is off already" + since(track.removal) + ".",
+                    "If it is another one of the same kind, give it a name of its own.");
+        }
+        return edges.over(removed.part()).stream()
+                .map(tracks::get)
+                .filter(over -> over != null && over.state == ValleyPart.State.BACK)
+                .findFirst()
+                .flatMap(over -> refuse(
+                        "coveredAgain",
+                        "“" + over.name + "” is back on and lies over “" + track.name + "”.",
+                        "Log taking “" + over.name + "” off first, or say that it does not lie over it."));
+    }
+
+    /** A part can be taken from an assembly only while that is out, and never from one that was taken from it. */
+    private Optional<Refusal> assembly(StripEntry.Removed removed) {
+        if (removed.within() == null) {
+            return Optional.empty();
+        }
+        Optional<Refusal> notOut = mustBeOut(removed.within(), "taken apart");
+        return notOut.isPresent()
+                ? notOut
+                : edges.circle(removed.within(), removed.part())
+                        .flatMap(loop -> refuse(
+                                "circle",
+                                "“" + removed.within() + "” lies under “" + removed.part() + "” already.",
+                                "Name the assembly that it really came out of."));
+    }
+
+    /** Why an edge cannot be drawn now. */
+    Optional<Refusal> objection(StripEntry.EdgeSet edge) {
+        for (PartName name : List.of(edge.over(), edge.under())) {
+            if (!tracks.containsKey(name)) {
+                return refuse("partUnknown", "“" + name + "” has not been taken off.", "Log its removal first.");
+            }
+        }
+        if (!edge.present()) {
+            return Optional.empty();
+        }
+        return edges.circle(edge.over(), edge.under())
+                .flatMap(loop -> refuse(
+                        "circle",
+                        "That goes round in a circle: "
+                                + loop.stream().map(PartName::text).collect(Collectors.joining(" under ")) + ".",
+                        "Take away one of these first."));
+    }
+
+    /** Why pieces cannot have been lost or destroyed: the part has not so many out. */
+    Optional<Refusal> notThere(PartName part, String piece, int count) {
+        PartTrack track = tracks.get(part);
+        if (track == null || track.state != ValleyPart.State.OUT) {
+            return mustBeOut(part, "missing pieces");
+        }
+        int had = track.left(piece);
+        if (had < count) {
+            return refuse(
+                    "notThatMany",
+                    "“" + track.name + "” has " + had + " × " + piece + " to lose, not " + count + ".",
+                    "Its pieces are: " + String.join("; ", track.pieces().keySet()) + ".");
+        }
+        return Optional.empty();
+    }
+
+    /** Why nothing can have turned up: nothing of the kind is missing. */
+    Optional<Refusal> objection(StripEntry.FoundAgain found) {
+        PartTrack track = tracks.get(found.part());
+        int gone = track == null ? 0 : track.lost.getOrDefault(found.piece(), 0);
+        return gone >= found.count()
+                ? Optional.empty()
+                : refuse(
+                        "notLost",
+                        "No " + found.piece() + " of “" + found.part() + "” is missing.",
+                        "Nothing to enter.");
+    }
+
+    /**
+     * Why nothing can be done to a part that is not out.
+     *
+     * @param verb what would be done: "put back"
+     */
+    public Optional<Refusal> mustBeOut(PartName name, String verb) {
+        PartTrack track = tracks.get(name);
+        if (track == null) {
+            return refuse(
+                    "partUnknown",
+                    "“" + name + "” has not been taken off, so it cannot be " + verb + ".",
+                    tracks.isEmpty() ? "Nothing is off yet." : "Off are: " + namesOut() + ".");
+        }
+        return switch (track.state) {
+            case OUT -> Optional.empty();
+            case BACK ->
+                refuse(
+                        "alreadyBack",
+                        "“" + track.name + "” is back already" + since(track.settled) + ".",
+                        "Nothing to do.");
+            case LEFT_OUT ->
+                refuse(
+                        "leftOut",
+                        "“" + track.name + "” was left out for good.",
+                        "Strike that line if it goes back after all.");
+        };
+    }
+
+    private String namesOut() {
+        String names = tracks.values().stream()
+                .filter(track -> track.state == ValleyPart.State.OUT)
+                .map(track -> track.name.text())
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? "nothing" : names;
+    }
+
+    /** A part comes off. */
+    void off(Line line, StripEntry.Removed removed) {
+        PartTrack track = tracks.computeIfAbsent(removed.part(), PartTrack::new);
+        changed(track).comesOff(line, removed);
+        if (removed.within() == null) {
+            tracks.values().stream()
+                    .filter(other -> other != track && other.coversSideOf(removed))
+                    .filter(other -> edges.circle(other.name, track.name).isEmpty())
+                    .forEach(other -> edges.set(other.name, track.name));
+        } else {
+            // an assembly closes over its own parts, and over nothing else by them
+            edges.set(removed.within(), track.name);
+        }
+    }
+
+    /** The hand says what lies over what. */
+    void set(StripEntry.EdgeSet edge) {
+        known = Optional.empty();
+        if (edge.present()) {
+            edges.set(edge.over(), edge.under());
+        } else {
+            edges.clear(edge.over(), edge.under());
+        }
+    }
+
+    /** Pieces of a part are gone, or some of them turned up again where the count is below 0. */
+    void lost(PartName part, String piece, int count) {
+        track(part).lost.merge(piece, count, Integer::sum);
+    }
+
+    /** Pieces of a part broke or were given up. */
+    void destroyed(PartName part, String piece, int count) {
+        track(part).destroyed.merge(piece, count, Integer::sum);
+    }
+
+    /** A part lies elsewhere now. */
+    void moved(StripEntry.Moved moved) {
+        track(moved.part()).moves(moved.wells());
+    }
+
+    /** A part is back on. */
+    public void back(Line line, PartName part, WentBack how) {
+        track(part).goesBack(line, how);
+    }
+
+    /** A part stays out for good. */
+    public void leftOut(Line line, PartName part, String reason) {
+        track(part).staysOut(line, reason);
+    }
+
+    /** A check of the technician's own must hold before a part goes on. */
+    public void checkAdded(PartName part, String check) {
+        track(part).checks.putIfAbsent(check, new GateCheck(check, GateCheck.State.OPEN, "", true));
+    }
+
+    /** A check was answered. One that is not listed follows from what lies under the part. */
+    public void checkAnswered(PartName part, String check, boolean passed, String reason) {
+        track(part)
+                .checks
+                .compute(
+                        check,
+                        (text, before) -> new GateCheck(
+                                text,
+                                passed ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
+                                reason,
+                                before != null && before.own()));
+    }
+
+    /** A part was tried in its place without being fixed. */
+    public void tried(PartName part, Instant at) {
+        track(part).tried = at;
+    }
+
+    /** Another piece took a part's place while that was out. */
+    void replaced(PartName part, OldPiece old) {
+        PartTrack track = tracks.get(part);
+        if (track != null && track.state == ValleyPart.State.OUT) {
+            changed(track).replacedOld = old;
+        }
+    }
+
+    private PartTrack track(PartName part) {
+        return changed(tracks.get(part));
+    }
+
+    private PartTrack changed(PartTrack track) {
+        known = Optional.empty();
+        return track;
+    }
+
+    /** The valley so far. */
+    public Valley valley() {
+        Valley valley = known.orElseGet(this::drawn);
+        known = Optional.of(valley);
+        return valley;
+    }
+
+    private Valley drawn() {
+        Map<PartName, Integer> levels = new HashMap<>();
+        return new Valley(tracks.values().stream()
+                .map(track -> track.part(edges, edges.level(track.name, levels)))
+                .toList());
+    }
+
+    private static String since(Line line) {
+        return " (" + line.by() + ", line " + line.sequence() + ")";
+    }
+
+    private static Optional<Refusal> refuse(String code, String message, String remedy) {
+        return Optional.of(new Refusal(code, message, remedy));
+    }
+}

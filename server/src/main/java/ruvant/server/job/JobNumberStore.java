@@ -1,0 +1,64 @@
+package ruvant.server.job;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Repository;
+import ruvant.core.units.TagNumber;
+import ruvant.server.storage.Database;
+
+/** Which tags there are, and which opening made each. */
+@Repository
+public class JobNumberStore {
+    private final Database database;
+
+    public JobNumberStore(Database database) {
+        this.database = database;
+    }
+
+    /** The next free tag. */
+    TagNumber next(UUID opening) {
+        int number = database.writes()
+                .sql(
+                        "insert into job (number, opened_by) select coalesce(max(number), 0) + 1, ? from job returning number")
+                .param(opening.toString())
+                .query(Integer.class)
+                .single();
+        return new TagNumber(number);
+    }
+
+    /** Takes a tag of its own, which must be free. */
+    public void take(TagNumber tag, UUID opening) {
+        database.writes()
+                .sql("insert into job (number, opened_by) values (?, ?)")
+                .params(tag.number(), opening.toString())
+                .update();
+    }
+
+    /** The job that this opening made. */
+    public Optional<TagNumber> openedBy(UUID opening) {
+        return database.writes()
+                .sql("select number from job where opened_by = ?")
+                .param(opening.toString())
+                .query(Integer.class)
+                .optional()
+                .map(TagNumber::new);
+    }
+
+    /** Whether there is such a job. */
+    public boolean exists(TagNumber tag) {
+        return !database.reads()
+                .sql("select 1 from job where number = ?")
+                .param(tag.number())
+                .query(Integer.class)
+                .list()
+                .isEmpty();
+    }
+
+    /** All tags, lowest first. */
+    public List<TagNumber> all() {
+        return database.reads().sql("select number from job order by number").query(Integer.class).list().stream()
+                .map(TagNumber::new)
+                .toList();
+    }
+}

@@ -1,0 +1,263 @@
+package ruvant.server.job;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.job.JobEffect;
+import ruvant.core.job.JobEntry;
+import ruvant.core.job.JobLog;
+import ruvant.core.log.Effect;
+import ruvant.core.log.Folds;
+import ruvant.core.log.Kernel;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.log.LogName;
+import ruvant.core.log.NewLine;
+import ruvant.core.log.RecordEntry;
+import ruvant.core.log.Rooms;
+import ruvant.core.picture.JobNow;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.JobRooms;
+import ruvant.core.picture.JobRules;
+import ruvant.core.treat.Stations;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.Events;
+import ruvant.server.record.LineStore;
+import ruvant.server.record.LineView;
+import ruvant.server.record.LogDoor;
+import ruvant.server.record.LogKeeper;
+import ruvant.server.record.LogKind;
+import ruvant.server.record.Projection;
+import ruvant.server.storage.Database;
+
+/** The logs of all jobs, and what each comes to. */
+@Service
+public class JobService implements LogDoor {
+    private static final int PICTURES_KEPT = 400;
+
+    private final Database database;
+    private final JobNumberStore numbers;
+    private final SummaryStore summaries;
+    private final List<Projection<JobPicture>> projections;
+    private final ShopService shop;
+    private final Events events;
+    private final Clock clock;
+    private final ObjectProvider<Learned> learned;
+    private final Jobs kind = new Jobs();
+    private final LogKeeper<JobEntry> keeper;
+    private final Cache<TagNumber, JobPicture> pictures =
+            Caffeine.newBuilder().maximumSize(PICTURES_KEPT).build();
+
+    /** @param learned is read from jobs, so the two know each other; it is asked for only when a part goes back */
+    public JobService(
+            Database database,
+            LineStore lines,
+            JobNumberStore numbers,
+            SummaryStore summaries,
+            List<Projection<JobPicture>> projections,
+            ShopService shop,
+            Events events,
+            Clock clock,
+            ObjectProvider<Learned> learned) {
+        this.database = database;
+        this.numbers = numbers;
+        this.summaries = summaries;
+        this.projections = projections;
+        this.shop = shop;
+        this.events = events;
+        this.clock = clock;
+        this.learned = learned;
+        this.keeper = new LogKeeper<>(database, lines, kind);
+    }
+
+    /** What the keeper asks of jobs. */
+    private final class Jobs implements LogKind<JobEntry> {
+        @Override
+        public Rooms rooms() {
+            return JobRooms.ALL;
+        }
+
+        @Override
+        public Kernel kernel(LogName log, Instant now) {
+            return new JobRules(shop.shop(), job -> learned.getObject().checks(job), JobService.this::waiting, now)
+                    .kernel(TagNumber.parse(log.text()));
+        }
+
+        @Override
+        public void project(Log<JobEntry> after, Folds folds, List<Line> added) {
+            JobPicture picture = picture(after, folds);
+            boolean struck = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry);
+            List<Effect> effects = effects(added);
+            projections.stream()
+                    .filter(projection -> struck || projection.concerns(effects))
+                    .forEach(projection -> projection.put(picture));
+        }
+
+        @Override
+        public void tell(Log<JobEntry> after, Folds folds, List<Line> added) {
+            JobPicture picture = picture(after, folds);
+            pictures.put(picture.tag(), picture);
+            if (effects(added).contains(JobEffect.Plain.MODEL_TAUGHT)) {
+                learned.getObject().forget(picture);
+            }
+            events.changed(after.name(), after.lastSequence());
+        }
+
+        @Override
+        public void begun(Log<JobEntry> log) {
+            if (log.lines().isEmpty()) {
+                throw new NoSuchJobException(JobLog.tag(log));
+            }
+        }
+
+        private List<Effect> effects(List<Line> added) {
+            return added.stream()
+                    .flatMap(line -> JobRooms.ALL.effects(line.entry()).stream())
+                    .toList();
+        }
+
+        private JobPicture picture(Log<JobEntry> log, Folds folds) {
+            return JobPicture.of(
+                    folds, JobLog.tag(log), log.lastSequence(), shop.shop().practice());
+        }
+    }
+
+    @Override
+    public boolean has(LogName log) {
+        return TagNumber.isTag(log.text());
+    }
+
+    @Override
+    public long append(LogName log, String by, long basedOn, List<NewLine> lines) {
+        append(TagNumber.parse(log.text()), by, basedOn, lines);
+        return keeper.log(log).lastSequence();
+    }
+
+    @Override
+    public List<LineView> lines(LogName log) {
+        return keeper.lines(log);
+    }
+
+    /** Every wait of the cameras in the shop that nobody ended yet, the first to be over first. */
+    public List<Stations.Held> waiting() {
+        return open().stream()
+                .flatMap(job -> job.treat().waits().stream()
+                        .filter(wait -> wait.endedAt().isEmpty())
+                        .map(wait -> new Stations.Held(job.tag(), wait)))
+                .sorted(Comparator.comparing(one -> one.running().endsAt()))
+                .toList();
+    }
+
+    /** The jobs of all cameras in the shop. */
+    public List<JobPicture> open() {
+        return summaries.open().stream().map(one -> picture(one.tag())).toList();
+    }
+
+    /** Cautions that a person was shown at the cameras in the shop. */
+    public List<TreatPicture.Shown> cautionsShown(String by) {
+        return open().stream()
+                .flatMap(job -> job.treat().cautions().stream())
+                .filter(one -> one.by().equals(by))
+                .toList();
+    }
+
+    /** Forgets what was read: the file was changed beside this service. */
+    public void readAgain() {
+        keeper.readAgain();
+        pictures.invalidateAll();
+    }
+
+    /** The log of a job. */
+    public Log<JobEntry> log(TagNumber tag) {
+        Log<JobEntry> log = keeper.log(JobLog.name(tag));
+        kind.begun(log);
+        return log;
+    }
+
+    /** The job as it stands. It is kept until its log goes on or the shop works otherwise. */
+    public JobPicture picture(TagNumber tag) {
+        Log<JobEntry> log = log(tag);
+        JobPicture known = pictures.getIfPresent(tag);
+        if (known != null
+                && known.lastSequence() == log.lastSequence()
+                && known.practice().equals(shop.shop().practice())) {
+            return known;
+        }
+        JobPicture read = JobPicture.of(log, shop.shop().practice());
+        pictures.put(tag, read);
+        return read;
+    }
+
+    /** A job as it stands now; the one place where it is put together. */
+    public JobNow now(TagNumber tag) {
+        return at(tag, clock.instant());
+    }
+
+    /** A job as it stands at a moment, for generated ones. */
+    public JobNow at(TagNumber tag, Instant moment) {
+        JobPicture picture = picture(tag);
+        Learned taught = learned.getObject();
+        return new JobNow(picture, shop.shop(), taught.checks(picture), taught.refitPace(), moment);
+    }
+
+    /**
+     * Opens a job for a camera that came in. Sending the same opening again gives the same tag.
+     *
+     * @param opening id made where the form was filled in; it becomes the id of the first line
+     */
+    public TagNumber open(UUID opening, String by, IntakeEntry.Received received) {
+        return open(opening, by, received, clock.instant());
+    }
+
+    /** Opens a job at a time other than now, for generated and imported ones. */
+    public TagNumber open(UUID opening, String by, IntakeEntry.Received received, Instant at) {
+        Optional<TagNumber> before = numbers.openedBy(opening);
+        if (before.isPresent()) {
+            return before.get();
+        }
+        NewLine first = new NewLine(opening, null, null, received);
+        LogKeeper.Stored<JobEntry> stored = database.transaction()
+                .execute(status -> keeper.begin(JobLog.name(numbers.next(opening)), by, first, at));
+        keeper.stored(stored);
+        return JobLog.tag(stored.log());
+    }
+
+    /** Adds lines as one; see {@link LogKeeper#append}. */
+    public void append(TagNumber tag, String by, long basedOn, List<NewLine> added) {
+        append(tag, by, basedOn, added, clock.instant());
+    }
+
+    /** Adds lines at a time other than now. */
+    public void append(TagNumber tag, String by, long basedOn, List<NewLine> added, Instant now) {
+        log(tag);
+        keeper.append(JobLog.name(tag), by, basedOn, added, now);
+    }
+
+    /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
+    public TagNumber take(Log<JobEntry> foreign, boolean keepTag) {
+        Log<JobEntry> taken = database.transaction().execute(status -> {
+            UUID opening = foreign.lines().getFirst().id();
+            TagNumber target = JobLog.tag(foreign);
+            if (keepTag) {
+                numbers.take(target, opening);
+            } else {
+                target = numbers.next(opening);
+            }
+            Log<JobEntry> here = JobLog.of(target, foreign.lines());
+            keeper.take(here);
+            return here;
+        });
+        keeper.tell(taken);
+        return JobLog.tag(taken);
+    }
+}

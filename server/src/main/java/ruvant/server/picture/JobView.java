@@ -1,0 +1,279 @@
+package ruvant.server.picture;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import ruvant.core.album.Album;
+import ruvant.core.find.FindPicture;
+import ruvant.core.handover.HandoverPicture;
+import ruvant.core.house.TrayShape;
+import ruvant.core.intake.FunctionList;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.picture.JobNow;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextThing;
+import ruvant.core.picture.PickUp;
+import ruvant.core.picture.Shop;
+import ruvant.core.picture.StopProgress;
+import ruvant.core.prove.ProvePicture;
+import ruvant.core.prove.SpeedRow;
+import ruvant.core.prove.SpeedTable;
+import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.RefitPicture;
+import ruvant.core.refit.WayBack;
+import ruvant.core.sitting.SittingTime;
+import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.strip.StripNotes;
+import ruvant.core.strip.Trays;
+import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.Phase;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.PartName;
+import ruvant.core.units.TagNumber;
+import ruvant.core.units.WellName;
+import ruvant.server.job.SummaryStore;
+
+/** One job as its screens show it. Everything in it is computed by the core; here it is only laid out. */
+public record JobView(
+        TagNumber tag,
+        long lastSequence,
+        Instant now,
+        IntakePicture intake,
+        Album album,
+        String cameraWords,
+        List<String> functions,
+        List<PartView> parts,
+        Map<String, List<PartView.Brief>> wells,
+        List<TrayView> trays,
+        List<WellName> nowhere,
+        Optional<WellName> freeWell,
+        List<LookAlikeView> lookAlikes,
+        Ledger ledger,
+        int notAccounted,
+        StripNotes notes,
+        RefitPicture refitting,
+        VisitorVerdict visitor,
+        boolean ownerToAgree,
+        WayBack wayBack,
+        PickUp pickUp,
+        FindPicture find,
+        TreatView treat,
+        PartsPicture needs,
+        List<FitToJudge> fitsToJudge,
+        List<SpeedRow> speeds,
+        ToTime toTime,
+        ProvePicture prove,
+        double missRateBound,
+        HandoverPicture handover,
+        BenchView bench,
+        List<StopProgress> stops,
+        Stop currentStop,
+        List<NextThing> next) {
+
+    /** One part: how it came off and whether it may go back. */
+    public record PartView(
+            PartName name,
+            StripEntry.Removed removed,
+            UUID removalId,
+            Instant removedAt,
+            String removedBy,
+            int timesOff,
+            RefitAnswer answer,
+            Optional<Instant> settledAt,
+            Optional<String> settledBy,
+            List<PartName> over,
+            int depth,
+            int level,
+            int pieces,
+            List<FastenerView> fasteners,
+            List<ValleyPart.Piece> lost,
+            List<ValleyPart.Piece> destroyed,
+            List<GateCheck> checks,
+            Optional<Instant> triedAt,
+            List<String> hints,
+            List<String> pictures) {
+        /** Just enough of a part for a well of the tray. */
+        public record Brief(
+                PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
+    }
+
+    /** A type of fastener with the words for it. */
+    public record FastenerView(ruvant.core.trade.Fastener fastener, String type, boolean staysIn) {}
+
+    /**
+     * One tray of the shop.
+     *
+     * @param number from 1, as it stands before the names of its wells
+     * @param name what it is told by; may be empty
+     * @param rows its wells as they lie
+     * @param used whether pieces of this camera lie in it
+     * @param others cameras whose pieces lie in it too
+     */
+    public record TrayView(int number, String name, List<List<WellName>> rows, boolean used, List<TagNumber> others) {}
+
+    /** Two types that look the same, and where the longer one goes. */
+    public record LookAlikeView(
+            String words,
+            PartName shorterOf,
+            PartName longerOf,
+            ruvant.core.trade.Fastener shorter,
+            ruvant.core.trade.Fastener longer) {}
+
+    /** The speeds still without a firing, slowest first. */
+    public record ToTime(List<String> before, List<String> after) {}
+
+    /**
+     * A part that took another's place, of which nobody has said how it fitted.
+     *
+     * @param from the camera it was made for
+     */
+    public record FitToJudge(PartName part, CameraKind from, String words) {}
+
+    /** Time at the bench with its sum. */
+    public record BenchView(SittingTime time, long minutes) {}
+
+    static JobView of(JobNow job, List<SummaryStore.InTray> others) {
+        JobPicture picture = job.picture();
+        Shop shop = job.shop();
+        Trays trays = job.trays();
+        Ledger ledger = job.ledger();
+        List<SpeedRow> speeds = picture.speeds();
+        return new JobView(
+                picture.tag(),
+                picture.lastSequence(),
+                job.now(),
+                picture.intake(),
+                picture.album(),
+                picture.received().camera().words(),
+                FunctionList.of(picture.received()),
+                picture.valley().parts().stream().map(part -> part(part, job)).toList(),
+                wells(trays),
+                trays(trays, others),
+                trays.nowhere().stream().map(Trays.Well::name).toList(),
+                trays.suggestion(List.of(), shop.practice().lookAlikeMm(), inUse(others)),
+                job.lookAlikes().stream().map(JobView::lookAlike).toList(),
+                ledger,
+                ledger.notAccounted(),
+                picture.notes(),
+                picture.refitting(),
+                job.visitor(),
+                shop.practice().asksFirst(picture.received().owner()),
+                job.wayBack(),
+                job.pickUp(),
+                picture.find(),
+                TreatView.of(picture.treat(), shop.lubrication(), job.now()),
+                picture.parts(),
+                fits(picture),
+                speeds,
+                new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
+                picture.prove(),
+                picture.prove().streak().missRateBound(),
+                picture.handover(),
+                new BenchView(picture.bench(), job.minutes()),
+                job.stops(),
+                picture.currentStop(),
+                job.next());
+    }
+
+    private static PartView part(ValleyPart part, JobNow job) {
+        return new PartView(
+                part.name(),
+                part.removed(),
+                part.removalId(),
+                part.removedAt(),
+                part.removedBy(),
+                part.timesOff(),
+                job.refit().of(part),
+                part.settledAt(),
+                part.settledBy(),
+                List.copyOf(part.over()),
+                part.depth(),
+                part.level(),
+                part.removed().pieces(),
+                fasteners(part),
+                part.lost(),
+                part.destroyed(),
+                job.refit().checks(part),
+                part.triedAt(),
+                job.hints(part),
+                job.picture().album().of(part.name()).stream()
+                        .map(shot -> shot.what().name())
+                        .toList());
+    }
+
+    private static List<FastenerView> fasteners(ValleyPart part) {
+        return part.removed().fasteners().stream()
+                .map(one -> new FastenerView(one, one.type(), one.staysIn()))
+                .toList();
+    }
+
+    private static Map<String, List<PartView.Brief>> wells(Trays trays) {
+        Map<String, List<PartView.Brief>> wells = new LinkedHashMap<>();
+        trays.wells()
+                .forEach(well -> wells.put(
+                        well.name().toString(),
+                        well.parts().stream()
+                                .map(part -> new PartView.Brief(
+                                        part.name(),
+                                        fasteners(part),
+                                        part.removed().loose(),
+                                        well.lookAlike()))
+                                .toList()));
+        return wells;
+    }
+
+    private static List<TrayView> trays(Trays trays, List<SummaryStore.InTray> others) {
+        return IntStream.rangeClosed(1, trays.shapes().size())
+                .mapToObj(number -> {
+                    TrayShape shape = trays.shapes().get(number - 1);
+                    return new TrayView(
+                            number,
+                            shape.name(),
+                            Trays.rows(number, shape),
+                            trays.inUse().contains(number),
+                            others.stream()
+                                    .filter(other -> other.trays().contains(number))
+                                    .map(SummaryStore.InTray::tag)
+                                    .toList());
+                })
+                .toList();
+    }
+
+    private static Set<Integer> inUse(List<SummaryStore.InTray> others) {
+        return others.stream().flatMap(other -> other.trays().stream()).collect(Collectors.toSet());
+    }
+
+    private static LookAlikeView lookAlike(LookAlikes.Pair pair) {
+        boolean samePart = pair.shorterOf().equals(pair.longerOf());
+        String words = "%s and %s mm, else alike: the long one belongs to “%s”%s"
+                .formatted(
+                        pair.shorter().lengthMm(),
+                        pair.longer().lengthMm(),
+                        pair.longerOf(),
+                        samePart ? " too: note its hole." : ", the short one to “" + pair.shorterOf() + "”.");
+        return new LookAlikeView(words, pair.shorterOf(), pair.longerOf(), pair.shorter(), pair.longer());
+    }
+
+    /** What is asked once for each piece that came from somewhere, when its part has gone back on. */
+    private static List<FitToJudge> fits(JobPicture picture) {
+        CameraKind own = CameraKind.of(picture.received().camera());
+        return picture.parts().fitsToJudge().stream()
+                .map(one -> new FitToJudge(
+                        one.what().part(),
+                        one.what().madeFor(own),
+                        one.what().source().label() + ", " + one.what().from()))
+                .toList();
+    }
+}

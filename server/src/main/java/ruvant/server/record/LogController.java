@@ -1,0 +1,67 @@
+package ruvant.server.record;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruvant.core.log.LogName;
+import ruvant.core.log.NewLine;
+import ruvant.core.units.FieldProblem;
+
+/** The one way to add to a log, and to read its record, whatever it is about. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class LogController {
+    private final List<LogDoor> doors;
+    private final Events events;
+
+    LogController(List<LogDoor> doors, Events events) {
+        this.doors = doors;
+        this.events = events;
+    }
+
+    /**
+     * Lines to add as one.
+     *
+     * @param by who signs them
+     * @param basedOn the last sequence of the view on which they were made; 0 where there was none
+     */
+    record Appending(String by, long basedOn, List<NewLine> lines) {}
+
+    /** How far a log goes now. */
+    record Appended(String log, long lastSequence) {}
+
+    /** A job by its tag, or one of "shelf", "house" and "knowledge". */
+    @PostMapping("/logs/{log}/lines")
+    Appended append(@PathVariable String log, @RequestBody Appending added) {
+        LogName name = new LogName(log);
+        List<NewLine> lines = added.lines() == null ? List.of() : added.lines();
+        return new Appended(log, door(name).append(name, added.by(), added.basedOn(), lines));
+    }
+
+    @GetMapping("/logs/{log}/lines")
+    List<LineView> lines(@PathVariable String log) {
+        LogName name = new LogName(log);
+        return door(name).lines(name);
+    }
+
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events() {
+        return events.listen();
+    }
+
+    private LogDoor door(LogName log) {
+        return doors.stream()
+                .filter(door -> door.has(log))
+                .findFirst()
+                .orElseThrow(() -> new FieldProblem(
+                        "log",
+                        "There is no log “" + log + "”.",
+                        "Give a tag such as R-0412, or shelf, house, knowledge."));
+    }
+}

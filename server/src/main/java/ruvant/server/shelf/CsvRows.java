@@ -1,0 +1,105 @@
+package ruvant.server.shelf;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import ruvant.core.units.FieldProblem;
+
+/** Tables as text with commas; a row that cannot be read is named by its line. */
+final class CsvRows {
+    private CsvRows() {}
+
+    static <T> String written(List<String> header, List<T> rows, Function<T, List<Object>> cells) {
+        StringWriter text = new StringWriter();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(header.toArray(String[]::new))
+                .get();
+        try (CSVPrinter csv = new CSVPrinter(text, format)) {
+            for (T row : rows) {
+                csv.printRecord(cells.apply(row));
+            }
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+        return text.toString();
+    }
+
+    /** @throws FieldProblem naming the row, and the column where a figure is none */
+    static <T> List<T> read(String csv, List<String> needed, Function<Row, T> reading) {
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setTrim(true)
+                .setIgnoreEmptyLines(true)
+                .get();
+        List<T> read = new ArrayList<>();
+        // spreadsheets put a mark of the order of bytes before the first column
+        try (CSVParser parser = CSVParser.parse(new StringReader(csv.replace("\uFEFF", "")), format)) {
+            for (String column : needed) {
+                if (parser.getHeaderNames().stream().noneMatch(column::equalsIgnoreCase)) {
+                    throw new FieldProblem(
+                            "file",
+                            "The table has no column “" + column + "”.",
+                            "Its first row names the columns: " + String.join(", ", needed) + ".");
+                }
+            }
+            for (CSVRecord one : parser) {
+                read.add(row(one, reading));
+            }
+        } catch (IOException | IllegalArgumentException | IllegalStateException problem) {
+            throw new FieldProblem(
+                    "file", "That is no table with commas: " + problem.getMessage(), "Save it as CSV and try again.");
+        }
+        return read;
+    }
+
+    private static <T> T row(CSVRecord one, Function<Row, T> reading) {
+        try {
+            return reading.apply(new Row(one));
+        } catch (FieldProblem problem) {
+            throw new FieldProblem(
+                    "file",
+                    "Row " + (one.getRecordNumber() + 1) + ": " + problem.getMessage(),
+                    problem.remedy() + " Nothing of the table was taken.");
+        }
+    }
+
+    /** One row, by the names of its columns; a column that is not there is empty. */
+    record Row(CSVRecord cells) {
+        String text(String column) {
+            return cells.isMapped(column) && cells.isSet(column) ? cells.get(column) : "";
+        }
+
+        long whole(String column) {
+            return Math.round(figure(column, 0));
+        }
+
+        Double figure(String column) {
+            return text(column).isEmpty() ? null : figure(column, 0);
+        }
+
+        private double figure(String column, double otherwise) {
+            String typed = text(column).replace(',', '.');
+            if (typed.isEmpty()) {
+                return otherwise;
+            }
+            try {
+                return Double.parseDouble(typed);
+            } catch (NumberFormatException none) {
+                throw new FieldProblem(
+                        column, "“" + text(column) + "” under “" + column + "” is no figure.", "Write figures only.");
+            }
+        }
+    }
+}

@@ -1,0 +1,3 @@
+export { HoleMap, mapOf } from "./HoleMap";
+export { PicturesOf } from "./PicturesOf";
+export { smallOf } from "./keepPicture";

@@ -1,0 +1,1 @@
+export { Aside } from "./Aside";

@@ -1,0 +1,1 @@
+export { JobLine } from "./JobLine";

@@ -1,0 +1,1 @@
+export { readMeans } from "./MakerSays";

@@ -1,0 +1,1 @@
+export { SpeedsSay } from "./SpeedsSay";

@@ -1,0 +1,1 @@
+export { ShopRecord } from "./Record";

@@ -1,0 +1,2 @@
+export { Terms } from "./Terms";
+export { keeping, kindWords, ordering, puttingBack, taking } from "./things";

@@ -1,0 +1,5 @@
+export { BeforeLift, metOf } from "./BeforeLift";
+export { WhichOver, useDragOver } from "./DragOver";
+export { Edges } from "./Edges";
+export { KnownSteps } from "./KnownSteps";
+export { TrayView } from "./TrayView";

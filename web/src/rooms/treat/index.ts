@@ -1,0 +1,2 @@
+export { WaitList } from "./WaitList";
+export { beginning, ending, simply } from "./waits";
