@@ -8,7 +8,15 @@ export default tseslint.config(
   ...tseslint.configs.recommended,
   {
     files: ["src/**/*.{ts,tsx}"],
+    languageOptions: { parserOptions: { project: "./tsconfig.test.json" } },
     plugins: { "react-hooks": hooks },
-    rules: { "react-hooks/rules-of-hooks": "error", "react-hooks/exhaustive-deps": "error", "no-undef": "off" },
+    rules: { "react-hooks/rules-of-hooks": "error", "react-hooks/exhaustive-deps": "error", "no-undef": "off",
+      // a thing with an id put into a sentence reads "[object Object]"; its words are meant
+      "@typescript-eslint/restrict-template-expressions": [
+        "error",
+        { allowNumber: true, allowBoolean: true, allowNullish: true },
+      ],
+      "@typescript-eslint/no-base-to-string": "error",
+    },
   },
 );

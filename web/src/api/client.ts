@@ -16,6 +16,8 @@ export type Reading = Schemas["Reading"];
 export type Stop = JobView["currentStop"];
 export type SpeedRow = Schemas["SpeedRow"];
 
+const text = (value: unknown) => (typeof value === "string" ? value : "");
+
 /** Something the server would not take, in words a person can act on. */
 export class Problem extends Error {
   readonly code: string;
@@ -25,10 +27,10 @@ export class Problem extends Error {
   readonly resting: string[];
 
   constructor(body: Partial<Record<string, unknown>>, fallback: string) {
-    super(typeof body.detail === "string" ? body.detail : fallback);
-    this.code = String(body.code ?? "");
-    this.remedy = String(body.remedy ?? "");
-    this.field = String(body.field ?? "");
+    super(text(body.detail) || fallback);
+    this.code = text(body.code);
+    this.remedy = text(body.remedy);
+    this.field = text(body.field);
     this.since = Array.isArray(body.since) ? body.since.map(String) : [];
     this.resting = Array.isArray(body.resting) ? body.resting.map(String) : [];
   }

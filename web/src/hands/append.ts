@@ -47,7 +47,10 @@ export function useAppend(tag: string) {
     async (entries: Entry[], saying: Omit<Saying, "basedOn"> = {}): Promise<JobView | undefined> => {
       const shown = client.getQueryData<JobView>(["job", tag]);
       const { stored } = await say(entries, { ...saying, basedOn: shown?.lastSequence ?? 0 });
-      return stored ? client.fetchQuery({ ...jobQuery(tag), staleTime: 0 }) : undefined;
+      // stored is stored: where the server goes away just then, what is shown is asked for when it is back
+      return stored
+        ? client.fetchQuery({ ...jobQuery(tag), staleTime: 0 }).catch(() => undefined)
+        : undefined;
     },
     [client, say, tag],
   );

@@ -38,7 +38,13 @@ export function useServerEvents() {
 
 function listen(client: QueryClient): EventSource {
   const source = new EventSource("/api/events");
-  source.addEventListener("open", () => void work());
+  let heard = false;
+  source.addEventListener("open", () => {
+    void work();
+    // whatever changed while nobody listened is asked for anew
+    if (heard) void client.invalidateQueries();
+    heard = true;
+  });
   source.addEventListener("log", (event) => {
     const { log, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
       log: string;

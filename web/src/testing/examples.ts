@@ -1,4 +1,5 @@
 import type { House, JobView, PartView, Schemas } from "../api/client";
+import { named, type Named } from "../api/named";
 
 const screw = (lengthMm: number, count: number): PartView["fasteners"][number] => ({
   fastener: {
@@ -15,6 +16,10 @@ const screw = (lengthMm: number, count: number): PartView["fasteners"][number] =
 });
 
 /** A part that is off, held by screws. */
+/** A thing as the server tells it: its id made of its words. */
+export const called = (words: string): Named =>
+  named(words, words.toLowerCase().replace(/[^a-z0-9/.]+/g, "-"));
+
 export function aPart(name: string, change: Partial<PartView> = {}): PartView {
   const fasteners = change.fasteners ?? [screw(3, 3)];
   return {
@@ -116,7 +121,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     album: { shots: [], toCome: [] },
     cameraWords: "Pellworm Twin, 2nd pattern",
-    functions: ["Speed 1", "Speed 1/30", "B"],
+    functions: ["Speed 1", "Speed 1/30", "B"].map(called),
     parts: [],
     wells: {},
     trays: [

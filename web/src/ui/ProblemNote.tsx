@@ -8,7 +8,9 @@ export function ProblemNote({ problem, children }: { problem: unknown; children?
     known?.message ??
     (problem instanceof Away
       ? "Ruvant's server does not answer. It is tried again by itself."
-      : String(problem));
+      : problem instanceof Error
+        ? problem.message
+        : JSON.stringify(problem));
   return (
     <div role="alert" className="border-stop bg-stop-wash rounded-[4px] border-l-4 px-3 py-2">
       <p className="text-stop font-bold">{text}</p>

@@ -40,27 +40,29 @@ function Column({ title, lines, empty }: { title: string; lines: string[]; empty
 
 function found(job: JobView): string[] {
   const cleared = job.find.suspects.filter((suspect) => suspect.state === "CLEARED").length;
-  const open = job.find.suspects.filter((suspect) => suspect.state === "OPEN").map((suspect) => suspect.name);
+  const open = job.find.suspects
+    .filter((suspect) => suspect.state === "OPEN")
+    .map((suspect) => suspect.what.words);
   return [
-    ...job.find.causes.map((cause) => `Cause: ${cause.what}`),
+    ...job.find.causes.map((cause) => `Cause: ${cause.what.words}`),
     ...(open.length > 0 ? [`Open: ${open.join(", ")}`] : []),
     ...(cleared > 0 ? [`${cleared} of ${job.find.suspects.length} suspects cleared`] : []),
-    ...job.find.symptoms.map((symptom) => symptom.what),
-    ...job.find.found.map((thing) => thing.what),
+    ...job.find.symptoms.map((symptom) => symptom.what.words),
+    ...job.find.found.map((thing) => thing.what.words),
   ];
 }
 
 function treated(job: JobView): string[] {
   const running = job.treat.waits.filter((wait) => wait.state !== "ENDED");
   return [
-    ...running.map((wait) => `${wait.state === "OVER" ? "Over" : "Waits"}: ${wait.running.what}`),
+    ...running.map((wait) => `${wait.state === "OVER" ? "Over" : "Waits"}: ${wait.running.what.words}`),
     ...job.needs.needs.filter((need) => need.open).map((need) => `Needed: ${need.what}`),
     ...job.treat.mended.map((one) => `${one.what.part}: ${one.what.what}`),
     ...(job.treat.cleaned.length > 0
       ? [`Cleaned: ${[...new Set(job.treat.cleaned.map((one) => one.what.part))].join(", ")}`]
       : []),
     ...(job.treat.lubricated.length > 0
-      ? [`Oiled: ${job.treat.lubricated.map((one) => one.what.point).join(", ")}`]
+      ? [`Oiled: ${job.treat.lubricated.map((one) => one.what.point.words).join(", ")}`]
       : []),
   ];
 }

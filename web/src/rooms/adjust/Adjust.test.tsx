@@ -2,10 +2,11 @@ import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { Adjust } from "./Adjust";
+import { called } from "../../testing/examples";
 
 const ENGAGEMENT = {
   kind: "adjusterDescribed",
-  name: "retard engagement",
+  name: called("retard engagement"),
   unit: "EIGHTHS",
   least: -1,
   most: 1,
@@ -13,15 +14,15 @@ const ENGAGEMENT = {
   caution: "The plate drops.",
   triedWith: "",
   coverMinutes: 0,
-  moves: [{ result: "1/8", effect: 0.9 }],
+  moves: [{ result: called("1/8"), effect: 0.9 }],
 };
 const RELEASE = {
   ...ENGAGEMENT,
-  name: "film release",
+  name: called("film release"),
   unit: "SIXTEENTHS",
   caution: "",
   coverMinutes: 12,
-  moves: [{ result: "film freed", effect: 1 }],
+  moves: [{ result: called("film freed"), effect: 1 }],
 };
 const HEIGHT = { kind: "resultDescribed", unit: "", wanted: 0, tolerance: 1, measureSd: 0 };
 const offer = (what: object, more: object = {}) => ({
@@ -39,7 +40,7 @@ const offer = (what: object, more: object = {}) => ({
 const AT = [-0.25, -0.125, 0, 0.125, 0.25];
 const VIEW = {
   offers: [offer(ENGAGEMENT, { off: ["1/8"], cameras: 3 }), offer(RELEASE)],
-  chosen: ["retard engagement"],
+  chosen: [called("retard engagement")],
   introductions: [ENGAGEMENT],
   results: [],
   history: [
@@ -56,7 +57,7 @@ const VIEW = {
     verdict: "TURN",
     turns: [
       {
-        adjuster: "retard engagement",
+        adjuster: called("retard engagement"),
         by: 0.25,
         to: 0.25,
         words: "2/8 turn in",
@@ -68,7 +69,7 @@ const VIEW = {
     probability: 0.9,
     outlooks: [
       {
-        result: "1/8",
+        result: called("1/8"),
         unit: "EV",
         tolerance: 0.3,
         now: -0.36,
@@ -81,14 +82,14 @@ const VIEW = {
     brackets: [],
     slices: [
       {
-        adjuster: "retard engagement",
+        adjuster: called("retard engagement"),
         now: 0,
         at: AT,
         words: ["2/8 turn out", "1/8 turn out", "as found", "1/8 turn in", "2/8 turn in"],
         worst: [2, 1.6, 1.2, 0.8, 0.4],
         courses: [
           {
-            result: "1/8",
+            result: called("1/8"),
             expected: [-2, -1.6, -1.2, -0.8, -0.4],
             sd: [0.2, 0.1, 0.1, 0.1, 0.2],
             trials: [{ at: 0, error: -1.2, sd: 0.1 }],
@@ -112,8 +113,8 @@ it("says what to turn, with what to mind first, and logs it as advised", async (
   fireEvent.click(named("button", "Turned so: log it"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
-    { kind: "adjusterDescribed", name: "retard engagement" },
-    { kind: "turned", adjuster: "retard engagement", unit: "EIGHTHS", by: 0.25 },
+    { kind: "adjusterDescribed", name: called("retard engagement") },
+    { kind: "turned", adjuster: called("retard engagement"), unit: "EIGHTHS", by: 0.25 },
   ]);
 });
 
@@ -136,10 +137,10 @@ it("strikes the last trial with all its lines", async () => {
 });
 
 it("asks what came first, and enters what the result is along with the answer", async () => {
-  const result = { ...HEIGHT, name: "film freed", tooLow: "too late", tooHigh: "too early" };
+  const result = { ...HEIGHT, name: called("film freed"), tooLow: "too late", tooHigh: "too early" };
   answer({
     ...VIEW,
-    chosen: ["film release"],
+    chosen: [called("film release")],
     introductions: [RELEASE, result],
     results: [result],
     plan: {
@@ -153,8 +154,8 @@ it("asks what came first, and enters what the result is along with the answer", 
       trialMinutes: 12,
       brackets: [
         {
-          result: "film freed",
-          adjuster: "film release",
+          result: called("film freed"),
+          adjuster: called("film release"),
           tooLow: "too late",
           tooHigh: "too early",
           at: AT,
@@ -170,11 +171,11 @@ it("asks what came first, and enters what the result is along with the answer", 
   expect(screen.getByText(/Each trial takes about 12 min/)).toBeTruthy();
   fireEvent.click(named("button", "too late"));
   await waitFor(() => expect(logged()).toHaveLength(3));
-  expect(logged()[2]).toMatchObject({ kind: "resultJudged", result: "film freed", came: "TOO_LOW" });
+  expect(logged()[2]).toMatchObject({ kind: "resultJudged", result: called("film freed"), came: "TOO_LOW" });
 });
 
 it("takes a figure where a result is measured, and says what is none", async () => {
-  const result = { ...HEIGHT, name: "height", unit: "arc-min", tooLow: "", tooHigh: "" };
+  const result = { ...HEIGHT, name: called("height"), unit: "arc-min", tooLow: "", tooHigh: "" };
   answer({ ...VIEW, introductions: [], results: [result] });
   const field = await screen.findByLabelText("height, arc-min");
   fireEvent.change(field, { target: { value: "much" } });
@@ -183,7 +184,7 @@ it("takes a figure where a result is measured, and says what is none", async () 
   fireEvent.change(field, { target: { value: "−1,5" } });
   fireEvent.submit(field.closest("form")!);
   await waitFor(() => expect(logged()).toHaveLength(1));
-  expect(logged()[0]).toMatchObject({ kind: "resultRead", result: "height", value: -1.5 });
+  expect(logged()[0]).toMatchObject({ kind: "resultRead", result: called("height"), value: -1.5 });
 });
 
 it("describes an adjuster made on the spot", async () => {
@@ -196,8 +197,12 @@ it("describes an adjuster made on the spot", async () => {
   fireEvent.click(named("button", "Keep it"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
-    { kind: "resultDescribed", name: "latch", tooLow: "slips" },
-    { kind: "adjusterDescribed", name: "odd eccentric", moves: [{ result: "latch", effect: 1 }] },
+    { kind: "resultDescribed", name: { words: "latch" }, tooLow: "slips" },
+    {
+      kind: "adjusterDescribed",
+      name: { words: "odd eccentric" },
+      moves: [{ result: { words: "latch" }, effect: 1 }],
+    },
   ]);
 });
 

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { adjustersQuery } from "../../api/queries";
+import { same, type Named } from "../../api/named";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useJob } from "../../hands/useJob";
 import { Adjusters } from "./Adjusters";
@@ -18,7 +19,7 @@ export function Adjust() {
   const [search, setSearch] = useSearchParams();
   const choose = search.getAll("turn");
   const { data, error } = useQuery(adjustersQuery(job.tag, job.lastSequence, choose));
-  const [asked, setAsked] = useState<{ adjuster: string; at: number; sequence: number }>();
+  const [asked, setAsked] = useState<{ adjuster: Named; at: number; sequence: number }>();
   if (data === undefined)
     return (
       <div className="p-6">
@@ -28,25 +29,25 @@ export function Adjust() {
   const { plan } = data;
   // what was asked about belongs to the setting at which it was asked
   const wish = asked?.sequence === job.lastSequence ? asked : undefined;
-  const ask = (adjuster: string, at: number) => setAsked({ adjuster, at, sequence: job.lastSequence });
-  const pick = (names: string[]) =>
-    setSearch(new URLSearchParams(names.map((name) => ["turn", name] as [string, string])), {
+  const ask = (adjuster: Named, at: number) => setAsked({ adjuster, at, sequence: job.lastSequence });
+  const pick = (ids: string[]) =>
+    setSearch(new URLSearchParams(ids.map((id) => ["turn", id] as [string, string])), {
       replace: true,
     });
-  const to = (adjuster: string) =>
-    wish?.adjuster === adjuster ? wish.at : plan.turns.find((turn) => turn.adjuster === adjuster)?.to;
+  const to = (adjuster: Named) =>
+    same(wish?.adjuster, adjuster) ? wish?.at : plan.turns.find((turn) => same(turn.adjuster, adjuster))?.to;
   return (
     <div className="wide:grid-cols-[264px_minmax(0,1fr)_306px] grid h-full grid-cols-[220px_minmax(0,1fr)_268px]">
       <Adjusters job={job} view={data} onPick={pick} />
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <NextTurn job={job} view={data} asked={wish} onAsk={ask} />
         {plan.brackets.map((bracket) => (
-          <OrderPlot key={bracket.result} bracket={bracket} plan={plan} />
+          <OrderPlot key={bracket.result.id} bracket={bracket} plan={plan} />
         ))}
         {plan.map !== undefined && <TurnsMap field={plan.map} turns={plan.turns} />}
         {plan.slices.map((slice) => (
           <TurnsPlot
-            key={slice.adjuster}
+            key={slice.adjuster.id}
             slice={slice}
             to={to(slice.adjuster)}
             small={plan.slices.length > 1}

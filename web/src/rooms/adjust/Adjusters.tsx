@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { JobView } from "../../api/client";
+import { named, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
 import type { AdjustView } from "./plan";
@@ -17,20 +18,17 @@ export function Adjusters({
 }: {
   job: JobView;
   view: AdjustView;
-  onPick: (names: string[]) => void;
+  onPick: (ids: string[]) => void;
 }) {
   const [all, setAll] = useState(false);
-  const [describing, setDescribing] = useState<string>();
+  const [describing, setDescribing] = useState<Named>();
+  const chosen = view.chosen.map((one) => one.id);
   const ofUse = view.offers.filter(
-    (offer) => offer.timesTurned > 0 || offer.off.length > 0 || view.chosen.includes(offer.what.name),
+    (offer) => offer.timesTurned > 0 || offer.off.length > 0 || chosen.includes(offer.what.name.id),
   );
   const shown = all || ofUse.length === 0 ? view.offers : ofUse;
-  const toggle = (name: string) =>
-    onPick(
-      view.chosen.includes(name)
-        ? view.chosen.filter((one) => one !== name)
-        : [...view.chosen, name].slice(-MOST),
-    );
+  const toggle = (id: string) =>
+    onPick(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-MOST));
   return (
     <nav
       aria-label="Adjusters"
@@ -43,10 +41,10 @@ export function Adjusters({
       <ul>
         {shown.map((offer) => (
           <OneAdjuster
-            key={offer.what.name}
+            key={offer.what.name.id}
             offer={offer}
-            chosen={view.chosen.includes(offer.what.name)}
-            onToggle={() => toggle(offer.what.name)}
+            chosen={chosen.includes(offer.what.name.id)}
+            onToggle={() => toggle(offer.what.name.id)}
             onDescribe={() => setDescribing(offer.what.name)}
           />
         ))}
@@ -56,7 +54,7 @@ export function Adjusters({
           <Button onClick={() => setAll(true)}>All {view.offers.length}</Button>
         )}
         {all && <Button onClick={() => setAll(false)}>Only those of use</Button>}
-        <Button onClick={() => setDescribing("")}>Another…</Button>
+        <Button onClick={() => setDescribing(named(""))}>Another…</Button>
       </div>
       {describing !== undefined && (
         <DescribeAdjuster
@@ -65,7 +63,7 @@ export function Adjusters({
           name={describing}
           onClose={(made) => {
             setDescribing(undefined);
-            if (made !== undefined) onPick([...view.chosen.filter((one) => one !== made), made]);
+            if (made !== undefined) onPick([...chosen.filter((one) => one !== made.id), made.id]);
           }}
         />
       )}
@@ -85,7 +83,7 @@ function OneAdjuster({
   onDescribe: () => void;
 }) {
   const { what } = offer;
-  const moves = what.moves.map((one) => one.result);
+  const moves = what.moves.map((one) => one.result.words);
   return (
     <li
       className={`border-line/70 border-b ${chosen ? "border-l-ready bg-ready-wash/50 border-l-4" : "border-l-4 border-l-transparent"}`}
@@ -98,7 +96,7 @@ function OneAdjuster({
         title={offer.why}
       >
         <span className="flex items-baseline justify-between gap-2">
-          <b className="min-w-0">{what.name}</b>
+          <b className="min-w-0">{what.name.words}</b>
           {offer.off.length > 0 && (
             <span className="text-stop text-[13.5px] whitespace-nowrap">✕ {offer.off.length} off</span>
           )}

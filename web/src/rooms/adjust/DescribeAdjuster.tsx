@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { named, same, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
@@ -15,7 +16,7 @@ type Moves = Described["moves"][number];
 
 const NONE: Described = {
   kind: "adjusterDescribed",
-  name: "",
+  name: named(""),
   unit: "EIGHTHS",
   least: -1,
   most: 1,
@@ -50,21 +51,22 @@ export function DescribeAdjuster({
 }: {
   job: JobView;
   view: AdjustView;
-  name: string;
-  onClose: (made?: string) => void;
+  name: Named;
+  onClose: (made?: Named) => void;
 }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
   const { problem, field, submit } = useSubmit();
-  const known = view.offers.find((offer) => offer.what.name === name)?.what ?? NONE;
+  const known = view.offers.find((offer) => same(offer.what.name, name))?.what ?? NONE;
   const [what, setWhat] = useState({
     ...known,
+    name: known.name.words,
     least: String(known.least),
     most: String(known.most),
     coverMinutes: String(known.coverMinutes),
   });
   const [effects, setEffects] = useState<Record<string, string>>(
-    Object.fromEntries(known.moves.map((move) => [move.result, String(move.effect)])),
+    Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
   );
   const [other, setOther] = useState({
     kind: "",
@@ -75,13 +77,13 @@ export function DescribeAdjuster({
     tooLow: "",
     tooHigh: "",
   });
-  const results = [
-    ...new Set([
-      ...job.speeds.map((row) => row.speed),
+  const results = new Map(
+    [
+      ...job.speeds.map((row) => named(row.speed, row.speed)),
       ...view.results.map((result) => result.name),
       ...known.moves.map((move) => move.result),
-    ]),
-  ];
+    ].map((result) => [result.id, result]),
+  );
   const set = (key: keyof typeof what) => (event: { target: { value: string } }) =>
     setWhat({ ...what, [key]: event.target.value });
   const setMore = (key: keyof typeof other) => (event: { target: { value: string } }) =>
@@ -90,13 +92,15 @@ export function DescribeAdjuster({
     submit(async () => {
       const moves: Moves[] = Object.entries(effects)
         .filter(([, effect]) => Number(effect) !== 0)
-        .map(([result, effect]) => ({ result, effect: Number(effect) }));
+        .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
+      const made = named(what.name, name.id);
+      const result = named(other.name);
       const entries: Entry[] = [];
       if (other.kind !== "" && other.name.trim() !== "") {
         const judged = other.kind === "judged";
         entries.push({
           kind: "resultDescribed",
-          name: other.name,
+          name: result,
           unit: judged ? "" : other.unit,
           wanted: judged ? 0 : figureOf(other.wanted),
           tolerance: judged ? 1 : figureOf(other.tolerance),
@@ -104,10 +108,11 @@ export function DescribeAdjuster({
           tooLow: judged ? other.tooLow : "",
           tooHigh: judged ? other.tooHigh : "",
         });
-        if (!moves.some((move) => move.result === other.name)) moves.push({ result: other.name, effect: 1 });
+        if (!moves.some((move) => move.result.words === other.name)) moves.push({ result, effect: 1 });
       }
       entries.push({
         ...what,
+        name: made,
         kind: "adjusterDescribed",
         least: figureOf(what.least),
         most: figureOf(what.most),
@@ -115,14 +120,14 @@ export function DescribeAdjuster({
         moves,
       });
       await append(entries, { said: `${what.name}: known on this camera.` });
-      onClose(what.name);
+      onClose(made);
     });
   return (
     <Window
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title={name === "" ? "Another adjuster" : name}
+      title={name.words === "" ? "Another adjuster" : name.words}
       about="Turns count from where it was found: in, clockwise or onward is positive."
     >
       <FormProblem.Provider value={field}>
@@ -138,7 +143,7 @@ export function DescribeAdjuster({
               label="What it is called"
               name="adjuster"
               value={what.name}
-              readOnly={name !== ""}
+              readOnly={name.words !== ""}
               placeholder="retard engagement"
               onChange={set("name")}
             />
@@ -187,13 +192,13 @@ export function DescribeAdjuster({
               What turning it in does; leave all at “not at all” where you do not know yet
             </legend>
             <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
-              {results.map((result) => (
+              {[...results.values()].map(({ id, words }) => (
                 <ChoiceField
-                  key={result}
-                  label={result}
-                  value={effects[result] ?? "0"}
-                  choices={withOwn(effects[result])}
-                  onChange={(event) => setEffects({ ...effects, [result]: event.target.value })}
+                  key={id}
+                  label={words}
+                  value={effects[id] ?? "0"}
+                  choices={withOwn(effects[id])}
+                  onChange={(event) => setEffects({ ...effects, [id]: event.target.value })}
                 />
               ))}
             </div>

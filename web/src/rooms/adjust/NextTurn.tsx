@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
+import { same, type Named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { oddsWords } from "../../ui/Odds";
@@ -25,25 +26,25 @@ export function NextTurn({
 }: {
   job: JobView;
   view: AdjustView;
-  asked?: { adjuster: string; at: number };
-  onAsk: (adjuster: string, at: number) => void;
+  asked?: { adjuster: Named; at: number };
+  onAsk: (adjuster: Named, at: number) => void;
 }) {
   const append = useAppend(job.tag);
   const { plan } = view;
   const said = SAID[plan.verdict];
-  const log = (turns: { adjuster: string; by: number; words: string }[]) => {
+  const log = (turns: { adjuster: Named; by: number; words: string }[]) => {
     const entries: Entry[] = [
       ...view.introductions,
       ...turns.map((turn): Entry => ({
         kind: "turned",
         adjuster: turn.adjuster,
-        unit: plan.chosen.find((one) => one.name === turn.adjuster)!.unit,
+        unit: plan.chosen.find((one) => same(one.name, turn.adjuster))!.unit,
         by: turn.by,
         remark: "",
       })),
     ];
     void append(entries, {
-      said: `Turned ${turns.map((turn) => `${turn.adjuster} ${turn.words}`).join(", ")}.`,
+      said: `Turned ${turns.map((turn) => `${turn.adjuster.words} ${turn.words}`).join(", ")}.`,
     }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   };
   return (
@@ -60,8 +61,8 @@ export function NextTurn({
             <h2 className={plan.turns.length > 1 ? "text-[17.5px]" : "text-[21px]"}>
               {plan.verdict === "TURN"
                 ? plan.turns.map((turn) => (
-                    <span key={turn.adjuster} className="block">
-                      {turn.adjuster} <span className="whitespace-nowrap">{turn.words}</span>
+                    <span key={turn.adjuster.id} className="block">
+                      {turn.adjuster.words} <span className="whitespace-nowrap">{turn.words}</span>
                     </span>
                   ))
                 : said.words}
@@ -80,7 +81,7 @@ export function NextTurn({
         <div className="flex flex-col gap-2">
           {plan.turns.map((turn) => (
             <Steps
-              key={turn.adjuster}
+              key={turn.adjuster.id}
               turn={turn}
               named={plan.turns.length > 1}
               caution={cautionOf(plan, turn.adjuster)}
@@ -106,14 +107,14 @@ export function NextTurn({
   );
 }
 
-function cautionOf(plan: Plan, adjuster: string) {
-  return plan.chosen.find((one) => one.name === adjuster)?.caution ?? "";
+function cautionOf(plan: Plan, adjuster: Named) {
+  return plan.chosen.find((one) => same(one.name, adjuster))?.caution ?? "";
 }
 
 function Steps({ turn, named, caution }: { turn: Plan["turns"][number]; named: boolean; caution: string }) {
   return (
-    <ol className="flex flex-col gap-0.5" aria-label={`How to turn ${turn.adjuster}`}>
-      {named && <li className="font-bold">{turn.adjuster}</li>}
+    <ol className="flex flex-col gap-0.5" aria-label={`How to turn ${turn.adjuster.words}`}>
+      {named && <li className="font-bold">{turn.adjuster.words}</li>}
       {turn.steps.map((step, index) => (
         <li key={step} className="flex gap-2">
           <span className="num text-soft w-4 text-right">{index + 1}</span>
@@ -135,9 +136,9 @@ function ByHand({
   onLog,
 }: {
   view: AdjustView;
-  asked?: { adjuster: string; at: number };
-  onAsk: (adjuster: string, at: number) => void;
-  onLog: (turns: { adjuster: string; by: number; words: string }[]) => void;
+  asked?: { adjuster: Named; at: number };
+  onAsk: (adjuster: Named, at: number) => void;
+  onLog: (turns: { adjuster: Named; by: number; words: string }[]) => void;
 }) {
   const { plan } = view;
   const adjuster = asked?.adjuster ?? plan.chosen[0].name;
@@ -145,12 +146,13 @@ function ByHand({
     ...plan.slices.map((slice) => ({ adjuster: slice.adjuster, at: slice.at, words: slice.words })),
     ...plan.brackets.map((one) => ({ adjuster: one.adjuster, at: one.at, words: one.words })),
   ];
-  const range = ranges.find((one) => one.adjuster === adjuster);
-  const now = view.offers.find((offer) => offer.what.name === adjuster)?.turns ?? 0;
+  const range = ranges.find((one) => same(one.adjuster, adjuster));
+  const turnsOf = (id: string) => view.offers.find((offer) => offer.what.name.id === id)?.turns ?? 0;
+  const now = turnsOf(adjuster.id);
   if (range === undefined)
     return (
       <p className="text-soft text-[14px]">
-        Or type it: <span className="num">turn {adjuster} 1/8 in</span>
+        Or type it: <span className="num">turn {adjuster.words} 1/8 in</span>
       </p>
     );
   const to = asked?.at ?? now;
@@ -163,32 +165,34 @@ function ByHand({
     <div
       className="flex flex-wrap items-center gap-1.5"
       role="group"
-      aria-label={`Another turn of ${adjuster}`}
+      aria-label={`Another turn of ${adjuster.words}`}
     >
       {plan.chosen.length > 1 && (
         <select
           className="input w-auto"
           aria-label="Adjuster to turn"
-          value={adjuster}
+          value={adjuster.id}
           onChange={(event) =>
             onAsk(
-              event.target.value,
-              view.offers.find((one) => one.what.name === event.target.value)?.turns ?? 0,
+              plan.chosen.find((one) => one.name.id === event.target.value)!.name,
+              turnsOf(event.target.value),
             )
           }
         >
           {plan.chosen.map((one) => (
-            <option key={one.name}>{one.name}</option>
+            <option key={one.name.id} value={one.name.id}>
+              {one.name.words}
+            </option>
           ))}
         </select>
       )}
-      <Button onClick={() => go(-1)} aria-label={`${adjuster}: a step out`}>
+      <Button onClick={() => go(-1)} aria-label={`${adjuster.words}: a step out`}>
         ◀
       </Button>
       <span className="num min-w-[104px] text-center text-[14.5px]" aria-live="polite">
         {range.words[place]}
       </span>
-      <Button onClick={() => go(1)} aria-label={`${adjuster}: a step in`}>
+      <Button onClick={() => go(1)} aria-label={`${adjuster.words}: a step in`}>
         ▶
       </Button>
       {Math.abs(range.at[place] - now) > 1e-9 && (

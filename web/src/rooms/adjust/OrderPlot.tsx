@@ -1,3 +1,4 @@
+import { same } from "../../api/named";
 import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
 import type { Plan } from "./plan";
@@ -16,12 +17,12 @@ const LOOKS = { TOO_LOW: "fill-stop", RIGHT: "fill-done", TOO_HIGH: "fill-stop" 
 export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
   const x = scaleLinear([bracket.at[0], bracket.at[bracket.at.length - 1]], [PAD, WIDTH - PAD]);
   const step = (WIDTH - 2 * PAD) / Math.max(1, bracket.at.length - 1);
-  const to = plan.turns.find((turn) => turn.adjuster === bracket.adjuster)?.to;
+  const to = plan.turns.find((turn) => same(turn.adjuster, bracket.adjuster))?.to;
   const every = Math.max(1, Math.ceil(bracket.at.length / 9));
   return (
     <Panel
-      title={bracket.result}
-      note={`over the settings of ${bracket.adjuster} · bars: how likely it is right there`}
+      title={bracket.result.words}
+      note={`over the settings of ${bracket.adjuster.words} · bars: how likely it is right there`}
     >
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT + 44}`}

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
+import { same } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
@@ -18,30 +19,30 @@ const isSpeed = (name: string) => /^(1\/)?\d+(\.\d+)?$/.test(name);
 /** What came of it: speeds come from the stand, other results are typed or judged here. */
 export function Results({ job, view }: { job: JobView; view: AdjustView }) {
   const { plan } = view;
-  const moved = [...new Set(plan.chosen.flatMap((one) => one.moves.map((move) => move.result)))];
+  const moved = [...new Set(plan.chosen.flatMap((one) => one.moves.map((move) => move.result.id)))];
   const speeds = moved.filter(isSpeed);
   const own = view.results;
   const first = speeds.find((speed) =>
-    plan.outlooks.every((one) => one.result !== speed || !one.measuredNow),
+    plan.outlooks.every((one) => one.result.id !== speed || !one.measuredNow),
   );
   return (
     <Panel title="What it moves" note="now → after the turn">
       {plan.chosen.length === 0 && <Empty>Choose an adjuster at the left.</Empty>}
       <ul>
         {plan.outlooks.map((one) => (
-          <OneOutlook key={one.result} outlook={one} turning={plan.turns.length > 0}>
+          <OneOutlook key={one.result.id} outlook={one} turning={plan.turns.length > 0}>
             {own
               .filter((result) => !judged(result) && same(result.name, one.result))
               .map((result) => (
-                <Read key={result.name} job={job} view={view} result={result} />
+                <Read key={result.name.id} job={job} view={view} result={result} />
               ))}
           </OneOutlook>
         ))}
         {own
           .filter((result) => !judged(result) && !plan.outlooks.some((one) => same(one.result, result.name)))
           .map((result) => (
-            <li key={result.name} className="border-line/70 border-b py-1">
-              <b>{result.name}</b>{" "}
+            <li key={result.name.id} className="border-line/70 border-b py-1">
+              <b>{result.name.words}</b>{" "}
               <span className="text-soft text-[13.5px]">
                 right at {figure(result.wanted)} ± {figure(result.tolerance)} {result.unit}
               </span>
@@ -59,7 +60,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
         </Link>
       )}
       {own.filter(judged).map((result) => (
-        <Judge key={result.name} job={job} view={view} result={result} />
+        <Judge key={result.name.id} job={job} view={view} result={result} />
       ))}
     </Panel>
   );
@@ -67,10 +68,6 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
 
 function judged(result: Described) {
   return result.tooLow !== "" || result.tooHigh !== "";
-}
-
-function same(one: string, other: string) {
-  return one.toLowerCase() === other.toLowerCase();
 }
 
 function OneOutlook({
@@ -87,7 +84,7 @@ function OneOutlook({
     <li className="border-line/70 border-b py-1">
       <span className="flex items-center gap-2">
         <StateMark mark={right ? "done" : "not"} />
-        <b className="min-w-0 flex-1">{outlook.result}</b>
+        <b className="min-w-0 flex-1">{outlook.result.words}</b>
         <span className="num text-[14px] whitespace-nowrap">
           {signed(outlook.now)}
           {turning && <b> → {signed(outlook.then)}</b>}
@@ -130,13 +127,13 @@ function Read({
   const enter = useEntered(job, view);
   return (
     <AddLine
-      blanks={[{ label: `${result.name}, ${result.unit}`, hint: `reads, ${result.unit}` }]}
+      blanks={[{ label: `${result.name.words}, ${result.unit}`, hint: `reads, ${result.unit}` }]}
       action="Log"
       onAdd={(typed) => {
         const value = figureOrSay(typed);
         return enter(
           { kind: "resultRead", result: result.name, value, remark: "" },
-          `${result.name} ${typed} ${result.unit}.`,
+          `${result.name.words} ${typed} ${result.unit}.`,
         );
       }}
     />
@@ -156,11 +153,11 @@ function Judge({
   const judge = (came: Schemas["ResultJudged"]["came"], words: string) =>
     void enter(
       { kind: "resultJudged", result: result.name, came, remark: "" },
-      `${result.name}: ${words}.`,
+      `${result.name.words}: ${words}.`,
     ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
-    <div role="group" aria-label={result.name} className="flex flex-col gap-1.5">
-      <b className="text-[14.5px]">{result.name}</b>
+    <div role="group" aria-label={result.name.words} className="flex flex-col gap-1.5">
+      <b className="text-[14.5px]">{result.name.words}</b>
       <span className="flex flex-wrap gap-1.5">
         {sides(result).map(([came, words]) => (
           <Button key={came} onClick={() => judge(came, words)}>

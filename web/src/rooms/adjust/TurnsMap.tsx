@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
+import { same, type Named } from "../../api/named";
 import type { Plan } from "./plan";
 import { nearest } from "./NextTurn";
 
@@ -21,8 +22,8 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
   const y = scaleLinear([field.up[0], field.up[field.up.length - 1]], [SIZE - stepY / 2, stepY / 2]);
   const path = field.path.map(([a, b]) => [x(a), y(b)] as const);
   const now = field.path[field.path.length - 1];
-  const to = (adjuster: string, stands: number) =>
-    turns.find((turn) => turn.adjuster === adjuster)?.to ?? stands;
+  const to = (adjuster: Named, stands: number) =>
+    turns.find((turn) => same(turn.adjuster, adjuster))?.to ?? stands;
   const next = [to(field.first, now[0]), to(field.second, now[1])] as const;
   const worst = (a: number, b: number) => field.worst[nearest(field.up, b)][nearest(field.across, a)];
   return (
@@ -72,14 +73,14 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
             </g>
           )}
           <text x={LEFT + SIZE / 2} y={SIZE + 34} textAnchor="middle" className="fill-ink text-[13px]">
-            {field.first}: out ← → in
+            {field.first.words}: out ← → in
           </text>
           <text
             transform={`translate(${LEFT - 14} ${SIZE / 2}) rotate(-90)`}
             textAnchor="middle"
             className="fill-ink text-[13px]"
           >
-            {field.second}: out ← → in
+            {field.second.words}: out ← → in
           </text>
         </svg>
         <ul className="text-soft flex flex-col gap-1.5 text-[14px]">

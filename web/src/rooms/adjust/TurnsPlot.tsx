@@ -63,7 +63,7 @@ export function TurnsPlot({
   const every = Math.max(1, Math.ceil(slice.at.length / 9));
   return (
     <Panel
-      title={`Over the turns of ${slice.adjuster}`}
+      title={`Over the turns of ${slice.adjuster.words}`}
       note="parts of what is allowed · band: right · whiskers: measured"
     >
       <svg
@@ -71,12 +71,12 @@ export function TurnsPlot({
         className="w-full select-none"
         role="slider"
         tabIndex={0}
-        aria-label={`Setting of ${slice.adjuster}`}
+        aria-label={`Setting of ${slice.adjuster.words}`}
         aria-valuemin={0}
         aria-valuemax={slice.at.length - 1}
         aria-valuenow={here}
         aria-valuetext={`${slice.words[here]}: ${slice.courses
-          .map((course) => `${course.result} ${parts(course.expected[here])}`)
+          .map((course) => `${course.result.words} ${parts(course.expected[here])}`)
           .join(", ")}`}
         onKeyDown={(event) => {
           const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
@@ -115,7 +115,7 @@ export function TurnsPlot({
           <rect x={LEFT} y={TOP} width={WIDTH - LEFT - RIGHT} height={height} />
         </clipPath>
         {slice.courses.map((course, index) => (
-          <Band key={course.result} slice={slice} course={course} x={x} y={y} clip={clip} index={index} />
+          <Band key={course.result.id} slice={slice} course={course} x={x} y={y} clip={clip} index={index} />
         ))}
         <Upright at={x(slice.now)} height={height} words="now" look="stroke-ink" dash="3 3" />
         {to !== undefined && Math.abs(to - slice.now) > 1e-9 && (
@@ -128,7 +128,7 @@ export function TurnsPlot({
           />
         )}
         {slice.courses.map((course, index) => (
-          <g key={course.result}>
+          <g key={course.result.id}>
             {course.trials.map((point, n) => (
               <g key={n} className={LOOKS[index % LOOKS.length]} strokeWidth="2.2">
                 <line
@@ -154,7 +154,7 @@ export function TurnsPlot({
               y={labels[index] + 4}
               className={`num text-[12.5px] font-bold ${FILLS[index % FILLS.length]}`}
             >
-              {course.result.length > 9 ? `${course.result.slice(0, 8)}…` : course.result}
+              {course.result.words.length > 9 ? `${course.result.words.slice(0, 8)}…` : course.result.words}
             </text>
           </g>
         ))}

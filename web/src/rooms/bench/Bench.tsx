@@ -159,7 +159,7 @@ function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
           {over && <span className="block font-sans text-[13px] leading-4">over</span>}
         </span>
         <span className="min-w-0">
-          <b className="block leading-5">{wait.running.what}</b>
+          <b className="block leading-5">{wait.running.what.words}</b>
           <span className="text-soft block text-[13.5px]">
             <span className="num">{wait.tag}</span> {wait.running.part ?? wait.camera},{" "}
             {over ? "since" : "until"} {moment(wait.running.endsAt, now)}

@@ -52,7 +52,7 @@ function Scope({ job }: { job: JobView }) {
         {job.intake.scope.map((item) => (
           <li key={item.id} className="flex items-center gap-2 py-0.5">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
-            <span>{item.what}</span>
+            <span>{item.what.words}</span>
             <span className="text-soft ml-auto text-[13.5px]">{item.state.toLowerCase()}</span>
           </li>
         ))}

@@ -2,7 +2,7 @@ import { answering, atTheBench, logged } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
-import { aJob, aMet } from "../../testing/examples";
+import { aJob, aMet, called } from "../../testing/examples";
 import { LogLine } from "./LogLine";
 import { KnownSteps } from "../strip";
 
@@ -73,7 +73,7 @@ it("says what is better left alone, though nothing comes next", async () => {
   answering({
     "GET /api/jobs/R-0001/known": learned({
       needless: ["hood lock"],
-      leaveAlone: [{ what: "two screws at the shaft", jobs: 2 }],
+      leaveAlone: [{ what: called("two screws at the shaft"), jobs: 2 }],
     }),
   });
   expect(await screen.findByText("two screws at the shaft")).toBeTruthy();

@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
+import { same, type Named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
@@ -16,7 +17,7 @@ export function CauseFollows({ job, diagnosis }: { job: JobView; diagnosis: Diag
           key={cause.id}
           job={job}
           cause={cause.what}
-          known={diagnosis.causes.find((one) => one.cause === cause.what)}
+          known={diagnosis.causes.find((one) => same(one.cause, cause.what))}
         />
       ))}
     </>
@@ -29,7 +30,7 @@ function OneCause({
   known,
 }: {
   job: JobView;
-  cause: string;
+  cause: Named;
   known?: Diagnosis["causes"][number];
 }) {
   const append = useAppend(job.tag);
@@ -37,10 +38,10 @@ function OneCause({
     void append([entry], { said }).catch((problem: Error) =>
       notify({ kind: "problem", text: problem.message }),
     );
-  const roots = job.find.roots.filter((root) => root.what.toLowerCase() === cause.toLowerCase());
+  const roots = job.find.roots.filter((root) => same(root.what, cause));
   const told = job.handover.advice.some((advice) => advice.text === known?.advice);
   return (
-    <Panel title={`What made it: ${cause}`} note="mend the root, or it comes back">
+    <Panel title={`What made it: ${cause.words}`} note="mend the root, or it comes back">
       {roots.length > 0 ? (
         <p>
           <b>{roots.map((root) => root.more).join("; ")}</b>

@@ -4,6 +4,7 @@ import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { day } from "../../ui/dates";
 import { diagnosisQuery } from "../../api/queries";
+import { named, same, wordsOf, type Named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
@@ -25,7 +26,7 @@ export function FindFault() {
   const job = useJob();
   const diagnosis = useQuery(diagnosisQuery(job.tag, job.lastSequence)).data;
   // whoever is named is what the hands are about; before that, who it could be
-  const named = job.find.suspects.length > 0;
+  const raised = job.find.suspects.length > 0;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="grid min-h-0 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] content-start gap-x-6 gap-y-5 overflow-y-auto px-5 py-3">
@@ -35,8 +36,8 @@ export function FindFault() {
             title="Symptoms"
             empty="What does it do wrong? One thing a line, as it is seen: “1/15 and slower late, worse lens down”."
             label="Another symptom"
-            lines={job.find.symptoms.map((symptom) => symptom.what)}
-            make={(what) => ({ kind: "symptomSeen", what })}
+            lines={wordsOf(job.find.symptoms.map((symptom) => symptom.what))}
+            make={(what) => ({ kind: "symptomSeen", what: named(what) })}
           />
           {diagnosis !== undefined && <KnownSymptoms job={job} diagnosis={diagnosis} />}
           <Reopen job={job} />
@@ -45,17 +46,17 @@ export function FindFault() {
             title="Found on the way"
             empty="Torn seals, bent levers, pieces that do not belong here."
             label="Another thing found"
-            lines={job.find.found.map((thing) => thing.what)}
+            lines={wordsOf(job.find.found.map((thing) => thing.what))}
             make={(what) => ({ kind: "found", what })}
           />
           {diagnosis !== undefined && <Ledger job={job} diagnosis={diagnosis} />}
         </div>
         <div className="flex flex-col gap-5">
-          {named && <Suspects job={job} />}
+          {raised && <Suspects job={job} />}
           {diagnosis !== undefined && <CauseFollows job={job} diagnosis={diagnosis} />}
           {diagnosis !== undefined && <OnTheWay job={job} diagnosis={diagnosis} />}
           <Foretold job={job} />
-          {!named && <Suspects job={job} />}
+          {!raised && <Suspects job={job} />}
           <SpeedsSay job={job} />
           <PatternsKept job={job} />
         </div>
@@ -85,16 +86,16 @@ function OnTheWay({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
 /** What of the symptoms was understood, and the words in which they can be said so that it is. */
 function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
   const append = useAppend(job.tag);
-  const left = diagnosis.known.filter((one) => !diagnosis.understood.includes(one));
-  const say = (what: string) =>
-    void append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what}.` }).catch((problem: Error) =>
-      notify({ kind: "problem", text: problem.message }),
+  const left = diagnosis.known.filter((one) => !diagnosis.understood.some((other) => same(other, one)));
+  const say = (what: Named) =>
+    void append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what.words}.` }).catch(
+      (problem: Error) => notify({ kind: "problem", text: problem.message }),
     );
   return (
     <div className="flex flex-col gap-1.5 text-[14px]">
       {diagnosis.understood.length > 0 && (
         <p className="text-soft">
-          Understood: <b className="text-ink">{diagnosis.understood.join(" · ")}</b>
+          Understood: <b className="text-ink">{wordsOf(diagnosis.understood).join(" · ")}</b>
         </p>
       )}
       {diagnosis.denied.length > 0 && (
@@ -102,17 +103,23 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
           <summary className="min-h-11 content-center underline">
             {diagnosis.denied.length} denied by what works
           </summary>
-          {diagnosis.denied.join(" · ")}
+          {wordsOf(diagnosis.denied).join(" · ")}
         </details>
       )}
       <label className="flex flex-col gap-1">
         <span className="text-soft">Say it in words that count toward the suspects</span>
-        <select className="input text-[15px]" value="" onChange={(event) => say(event.target.value)}>
+        <select
+          className="input text-[15px]"
+          value=""
+          onChange={(event) => say(left.find((one) => one.id === event.target.value)!)}
+        >
           <option value="" disabled>
             choose a symptom…
           </option>
           {left.map((one) => (
-            <option key={one}>{one}</option>
+            <option key={one.id} value={one.id}>
+              {one.words}
+            </option>
           ))}
         </select>
       </label>

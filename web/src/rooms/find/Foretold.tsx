@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { wordsOf } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { figureOrSay } from "../../ui/figures";
@@ -35,7 +36,7 @@ export function Foretold({ job }: { job: JobView }) {
           action="Foretell"
           onCancel={() => setSaying(false)}
           onAdd={async (what, expected, allowed, unit) => {
-            const open = job.find.suspects.filter((one) => one.state === "OPEN").map((one) => one.name);
+            const open = job.find.suspects.filter((one) => one.state === "OPEN").map((one) => one.what);
             await append(
               [
                 {
@@ -77,7 +78,9 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
             </b>
           )}
           {what.bearsOn.length > 0 && (
-            <span className="text-soft block text-[14px]">speaks about {what.bearsOn.join(", ")}</span>
+            <span className="text-soft block text-[14px]">
+              speaks about {wordsOf(what.bearsOn).join(", ")}
+            </span>
           )}
         </span>
       </span>

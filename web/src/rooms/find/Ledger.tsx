@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { wordsOf } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
@@ -29,7 +30,7 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
         </p>
       )}
       {diagnosis.falseLeads.length > 0 && (
-        <p className="text-soft text-[14px]">Followed in vain: {diagnosis.falseLeads.join(", ")}</p>
+        <p className="text-soft text-[14px]">Followed in vain: {wordsOf(diagnosis.falseLeads).join(", ")}</p>
       )}
       <ul>
         {diagnosis.looks.map((look) => (
@@ -60,7 +61,7 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               ⇄
             </span>
             <span className="min-w-0 flex-1">
-              {what.part} of {what.from} for {what.suspect}:{" "}
+              {what.part} of {what.from} for {what.suspect.words}:{" "}
               <b>{what.changed ? "it changed" : "no change, back to the shelf"}</b>
               {what.seen !== "" && <span className="text-soft block text-[14px]">{what.seen}</span>}
             </span>

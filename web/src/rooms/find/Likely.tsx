@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
+import { named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
@@ -30,7 +31,7 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
       [
         {
           kind: "suspectRaised",
-          suspect: suspect.words,
+          suspect: named(suspect.words, suspect.id),
           why: `${oddsWords(suspect.probability)} by what is seen`,
         },
       ],

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
@@ -21,7 +22,7 @@ export function Reopen({ job }: { job: JobView }) {
       id,
       words: `earlier visitor: ${word("visitorSignKind", sign.sign)}${sign.remark === "" ? "" : `, ${sign.remark}`}`,
     })),
-    ...job.find.found.map((found) => ({ id: found.id, words: `found: ${found.what}` })),
+    ...job.find.found.map((found) => ({ id: found.id, words: `found: ${found.what.words}` })),
   ];
   const { overturned } = job.find;
   if (earlier.length === 0 && overturned.length === 0) return null;
@@ -31,7 +32,7 @@ export function Reopen({ job }: { job: JobView }) {
         <ul>
           {overturned.map(({ id, what }) => (
             <li key={id} className="border-line/70 border-b py-1.5">
-              <b>{what.was}</b> speaks for <b>{what.suspect}</b>
+              <b>{what.was}</b> speaks for <b>{what.suspect.words}</b>
               <span className="text-soft block text-[14px]">{what.why}</span>
             </li>
           ))}
@@ -66,9 +67,12 @@ export function Reopen({ job }: { job: JobView }) {
             const one = earlier.find((finding) => finding.id === chosen);
             if (one === undefined)
               throw new Error("No finding is chosen. Choose which one matters after all.");
-            await append([{ kind: "reopened", finding: one.id, was: one.words, suspect, why }], {
-              said: `Reopened: ${one.words}.`,
-            });
+            await append(
+              [{ kind: "reopened", finding: one.id, was: one.words, suspect: named(suspect), why }],
+              {
+                said: `Reopened: ${one.words}.`,
+              },
+            );
             setOpen(false);
             setChosen("");
           }}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { named, type Named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
@@ -43,7 +44,7 @@ export function Suspects({ job }: { job: JobView }) {
         ]}
         action="Raise"
         onAdd={(suspect, why) =>
-          append([{ kind: "suspectRaised", suspect, why }], { said: `Suspect: ${suspect}.` })
+          append([{ kind: "suspectRaised", suspect: named(suspect), why }], { said: `Suspect: ${suspect}.` })
         }
       />
     </Panel>
@@ -72,7 +73,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         <StateMark mark={suspect.state === "OPEN" ? "open" : suspect.state === "CLEARED" ? "done" : "wait"} />
         <span className="min-w-0 flex-1">
           <b className={suspect.state === "CLEARED" ? "text-soft font-normal" : "text-[16.5px]"}>
-            {suspect.name}
+            {suspect.what.words}
             {suspect.state === "CAUSE" && " is the cause"}
             {suspect.state === "CLEARED" && ", cleared"}
           </b>
@@ -84,7 +85,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
           <>
             <Button onClick={() => setAsking("clear")}>Clear…</Button>
             <Button onClick={() => setAsking("cause")}>It is the cause…</Button>
-            <Button onClick={() => setAsking("swap")} aria-label={`Swap or leave: ${suspect.name}`}>
+            <Button onClick={() => setAsking("swap")} aria-label={`Swap or leave: ${suspect.what.words}`}>
               …
             </Button>
           </>
@@ -94,7 +95,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         <div className="flex flex-col gap-1.5 pl-6">
           <Pick
             small
-            label={`What is known of ${suspect.name}`}
+            label={`What is known of ${suspect.what.words}`}
             choices={WAYS}
             value={asking}
             onChange={(next) => setAsking(next as Asking)}
@@ -102,7 +103,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
           <Settle
             key={asking}
             asking={asking}
-            suspect={suspect.name}
+            suspect={suspect.what}
             log={log}
             camera={job.intake.received?.camera ?? { maker: "", model: "" }}
             onCancel={() => setAsking(undefined)}
@@ -121,7 +122,7 @@ function Settle({
   onCancel,
 }: {
   asking: Asking;
-  suspect: string;
+  suspect: Named;
   camera: { maker: string; model: string };
   log: (entry: Entry | Entry[], said: string) => Promise<void>;
   onCancel: () => void;
@@ -137,7 +138,7 @@ function Settle({
           {...common}
           blanks={[{ label: "What look cleared it?" }]}
           action="Clear"
-          onAdd={(look) => log({ kind: "suspectCleared", suspect, look }, `Cleared: ${suspect}.`)}
+          onAdd={(look) => log({ kind: "suspectCleared", suspect, look }, `Cleared: ${suspect.words}.`)}
         />
       );
     case "cause":
@@ -147,7 +148,7 @@ function Settle({
           blanks={[{ label: "What is the evidence?" }]}
           action="Confirm"
           onAdd={(evidence) =>
-            log({ kind: "causeConfirmed", cause: suspect, evidence }, `Cause: ${suspect}.`)
+            log({ kind: "causeConfirmed", cause: suspect, evidence }, `Cause: ${suspect.words}.`)
           }
         />
       );
@@ -196,7 +197,9 @@ function Settle({
                         },
                       ]),
                 ],
-                changed ? `${suspect}: it changed with another ${part}.` : `Cleared by a swap: ${suspect}.`,
+                changed
+                  ? `${suspect.words}: it changed with another ${part}.`
+                  : `Cleared by a swap: ${suspect.words}.`,
               )
             }
           />
@@ -213,8 +216,8 @@ function Settle({
           action="Leave it"
           onAdd={(why, told) =>
             log(
-              { kind: "leftOpen", what: suspect, why: `${why}; ${told}` },
-              `Left: ${suspect}. It stands on the return sheet.`,
+              { kind: "leftOpen", what: suspect.words, why: `${why}; ${told}` },
+              `Left: ${suspect.words}. It stands on the return sheet.`,
             )
           }
         />

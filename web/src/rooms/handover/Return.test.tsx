@@ -1,7 +1,7 @@
 import { atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, called } from "../../testing/examples";
 import { Return } from "./Return";
 
 it("says how many pieces are not accounted for before the camera leaves", () => {
@@ -20,8 +20,8 @@ it("returns it to its owner, named beforehand", async () => {
 it("settles what was to be done: done, or left with a reason", async () => {
   const job = aJob();
   job.intake.scope = [
-    { id: "1", what: "slow speeds", state: "OPEN" },
-    { id: "2", what: "haze", state: "OPEN" },
+    { id: "1", what: called("slow speeds"), state: "OPEN" },
+    { id: "2", what: called("haze"), state: "OPEN" },
   ] as typeof job.intake.scope;
   atTheBench(<Return />, job);
   fireEvent.click(screen.getAllByRole("button", { name: "Done" })[0]);
@@ -30,8 +30,8 @@ it("settles what was to be done: done, or left with a reason", async () => {
   fireEvent.click(named("button", "Leave it"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
-    { what: "slow speeds", done: true },
-    { what: "haze", done: false, reason: "cemented group" },
+    { what: called("slow speeds"), done: true },
+    { what: called("haze"), done: false, reason: "cemented group" },
   ]);
 });
 

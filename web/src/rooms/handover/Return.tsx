@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { same, type Named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
@@ -69,11 +70,11 @@ function Link({ href, download, children }: { href: string; download?: boolean; 
 function ScopePanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const { problem, submit } = useSubmit();
-  const [leaving, setLeaving] = useState<string>();
+  const [leaving, setLeaving] = useState<Named>();
   if (job.intake.scope.length === 0) return null;
-  const settle = async (what: string, done: boolean, reason: string) => {
+  const settle = async (what: Named, done: boolean, reason: string) => {
     await append([{ kind: "scopeSettled", what, done, reason }], {
-      said: done ? `Done: ${what}.` : `Left: ${what}.`,
+      said: done ? `Done: ${what.words}.` : `Left: ${what.words}.`,
     });
     setLeaving(undefined);
   };
@@ -83,7 +84,7 @@ function ScopePanel({ job }: { job: JobView }) {
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
-            <span className="min-h-11 min-w-0 flex-1 content-center">{item.what}</span>
+            <span className="min-h-11 min-w-0 flex-1 content-center">{item.what.words}</span>
             {item.state !== "OPEN" && (
               <span className="text-soft text-[14px]">{item.state.toLowerCase()}</span>
             )}
@@ -97,7 +98,7 @@ function ScopePanel({ job }: { job: JobView }) {
                 </Button>
               </>
             )}
-            {leaving === item.what && (
+            {same(leaving, item.what) && (
               <AddLine
                 blanks={[{ label: "Why is it left?" }]}
                 action="Leave it"

@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Empty, Panel } from "../../ui/Panel";
 
@@ -12,14 +13,14 @@ export function ScopePanel({ job }: { job: JobView }) {
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex justify-between gap-2 border-b py-1">
-            {item.what}
+            {item.what.words}
             <span className="text-soft">{item.state.toLowerCase()}</span>
           </li>
         ))}
       </ul>
       <AddLine
         blanks={[{ label: "Another thing to do" }]}
-        onAdd={(what) => append([{ kind: "scopeAdded", what }], { said: `To do: ${what}.` })}
+        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: `To do: ${what}.` })}
       />
     </Panel>
   );

@@ -2,7 +2,7 @@ import { answering, atTheBench, logged, named, Refusal } from "../../testing/atT
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { NoticeBar } from "../../shell/NoticeBar";
-import { aJob } from "../../testing/examples";
+import { aJob, called } from "../../testing/examples";
 import { FunctionCheck } from "./FunctionCheck";
 
 const row = (name: string) => named("listitem", new RegExp(`^${name}:`));
@@ -13,7 +13,7 @@ it("takes a whole check with one key an answer", async () => {
   expect(document.activeElement).toBe(row("Speed 1"));
   for (const key of ["w", "D", "f"]) fireEvent.keyDown(document.activeElement!, { key });
   await waitFor(() => expect(logged()).toHaveLength(3));
-  expect(logged().map((entry) => "function" in entry && `${entry.function} ${entry.result}`)).toEqual([
+  expect(logged().map((entry) => "function" in entry && `${entry.function.words} ${entry.result}`)).toEqual([
     "Speed 1 WORKS",
     "Speed 1/30 DOUBTFUL",
     "B FAILS",
@@ -34,8 +34,8 @@ it("moves with the arrows and stays at the ends", () => {
 it("shows what is answered, functions of its own among them", () => {
   const job = aJob();
   job.intake.functions = [
-    { id: "1", function: "b", result: "WORKS", remark: "" },
-    { id: "2", function: "Bellows light-tight", result: "DOUBTFUL", remark: "" },
+    { id: "1", function: called("B"), result: "WORKS", remark: "" },
+    { id: "2", function: called("Bellows light-tight"), result: "DOUBTFUL", remark: "" },
   ] as typeof job.intake.functions;
   atTheBench(<FunctionCheck job={job} />);
   expect(row("B").getAttribute("aria-label")).toBe("B: works");

@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
+import { same, type Named } from "../../api/named";
 import { useKeys } from "../../hands/keys";
 import { notify } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
@@ -26,35 +27,35 @@ export function FunctionCheck({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const rows = useRef<(HTMLLIElement | null)[]>([]);
   const [at, setAt] = useState(0);
-  const known = new Map(job.intake.functions.map((one) => [one.function.toLowerCase(), one]));
+  const known = new Map(job.intake.functions.map((one) => [one.function.id, one]));
   const extra = job.intake.functions
     .map((one) => one.function)
-    .filter((name) => !job.functions.some((one) => one.toLowerCase() === name.toLowerCase()));
+    .filter((name) => !job.functions.some((one) => same(one, name)));
   const names = [...job.functions, ...extra];
-  const answered = names.filter((name) => known.has(name.toLowerCase())).length;
+  const answered = names.filter((name) => known.has(name.id)).length;
   const move = (index: number) => {
     const next = Math.max(0, Math.min(names.length - 1, index));
     setAt(next);
     rows.current[next]?.focus();
   };
-  const say = (name: string, result: Result) =>
+  const say = (name: Named, result: Result) =>
     void append([{ kind: "functionChecked", function: name, result, remark: "" }], {
-      said: `${name}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
+      said: `${name.words}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
     }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   useKeys({ c: () => move(at) });
   return (
     <Panel title="Function check" note={`${answered} of ${names.length}; arrows, then W D F X`}>
       <ul aria-label="Functions">
         {names.map((name, index) => {
-          const result = known.get(name.toLowerCase())?.result;
+          const result = known.get(name.id)?.result;
           return (
             <li
-              key={name}
+              key={name.id}
               ref={(row) => {
                 rows.current[index] = row;
               }}
               tabIndex={index === at ? 0 : -1}
-              aria-label={`${name}: ${ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet"}`}
+              aria-label={`${name.words}: ${ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet"}`}
               onFocus={() => setAt(index)}
               onKeyDown={(event) => {
                 const key = event.key.toLowerCase();
@@ -71,7 +72,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
               }}
               className="border-line/70 focus-visible:bg-ready-wash wide:grid-cols-[minmax(0,1fr)_auto] grid items-center gap-x-2 border-b px-1"
             >
-              <span className="truncate">{name}</span>
+              <span className="truncate">{name.words}</span>
               <span className="grid grid-cols-[70px_92px_62px_72px] gap-1 py-[1px]">
                 {ANSWERS.map((answer) => {
                   const on = result === answer.result;
@@ -81,7 +82,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
                       type="button"
                       tabIndex={-1}
                       aria-pressed={on}
-                      aria-label={`${name} ${answer.word}`}
+                      aria-label={`${name.words} ${answer.word}`}
                       onClick={() => say(name, answer.result)}
                       className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-1 text-[13.5px] ${on ? `font-bold ${answer.look}` : "text-soft hover:border-line border-transparent"}`}
                     >

@@ -1,7 +1,7 @@
 import { answering, inTheShop, named } from "../../testing/atTheBench";
 import { fireEvent, screen } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { aJob, aMet } from "../../testing/examples";
+import { aJob, aMet, called } from "../../testing/examples";
 import { KnownModel } from "./KnownModel";
 import { BLANK } from "./receivedForm";
 
@@ -76,8 +76,8 @@ it("shows at once what to beware of, which cells it takes and what to leave alon
     "GET /api/identify": {
       ...known,
       care: [{ ...aMet("top cover").part, hidden: [hidden], loose: ["1 × ball"] }],
-      batteries: [{ what: "1.35 V cell", jobs: 3 }],
-      leaveAlone: [{ what: "two screws at the shaft: they hold the train", jobs: 2 }],
+      batteries: [{ what: called("1.35 V cell"), jobs: 3 }],
+      leaveAlone: [{ what: called("two screws at the shaft: they hold the train"), jobs: 2 }],
     },
   });
   inTheShop(<KnownModel form={typed} change={vi.fn()} />);

@@ -49,7 +49,8 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
       <PatternSays says={known.pattern} form={form} change={change} />
       {known.batteries.length > 0 && (
         <p>
-          Battery in earlier ones: {known.batteries.map((one) => `${one.what} (${one.jobs})`).join(", ")}.
+          Battery in earlier ones:{" "}
+          {known.batteries.map((one) => `${one.what.words} (${one.jobs})`).join(", ")}.
         </p>
       )}
       {known.care.length > 0 && (
@@ -68,8 +69,8 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
         </ul>
       )}
       {known.leaveAlone.map((one) => (
-        <p key={one.what}>
-          <b>Leave alone</b> {one.what}
+        <p key={one.what.id}>
+          <b>Leave alone</b> {one.what.words}
         </p>
       ))}
     </section>

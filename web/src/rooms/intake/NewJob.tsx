@@ -5,6 +5,7 @@ import { answer, server } from "../../api/client";
 import { newId } from "../../api/ids";
 import { send } from "../../api/queue";
 import { serverNow } from "../../api/clock";
+import { named } from "../../api/named";
 import { useDraft } from "../../hands/draft";
 import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
@@ -36,7 +37,7 @@ export function NewJob() {
       const scope = scopeItems(form).map((what) => ({
         id: newId(),
         saidAt,
-        entry: { kind: "scopeAdded" as const, what },
+        entry: { kind: "scopeAdded" as const, what: named(what) },
       }));
       if (scope.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
       setDraft("");

@@ -23,6 +23,7 @@ const EMPTY: Cause = {
   id: "",
   area: "",
   words: "",
+  formerly: [],
   prior: 1,
   why: "",
   symptoms: {},

@@ -2,7 +2,7 @@ import { answering, inTheShop } from "../../testing/atTheBench";
 import { fireEvent, screen, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
-import { aMet } from "../../testing/examples";
+import { aMet, called } from "../../testing/examples";
 import { OneModel } from "./OneModel";
 
 const on = (part: string, care = false, takes = "PT0S") => ({ part, care, takes });
@@ -14,14 +14,14 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
       aMet("dial", { jobs: 3, hazards: ["BALL"], loose: ["1 × ball"], remarks: ["tilt it"] }).part,
       aMet("cover").part,
     ],
-    causes: [{ what: "gummed slow train", jobs: 3 }],
-    batteries: [{ what: "1.35 V cell", jobs: 2 }],
+    causes: [{ what: called("gummed slow train"), jobs: 3 }],
+    batteries: [{ what: called("1.35 V cell"), jobs: 2 }],
     adjusters: [],
     looks: [],
     falseLeads: [],
     oilPoints: [],
     madeOf: {},
-    leaveAlone: [{ what: "two screws at the shaft", jobs: 1 }],
+    leaveAlone: [{ what: called("two screws at the shaft"), jobs: 1 }],
   },
   signs: {
     ranges: [{ pattern: "1st pattern", lowest: 100, highest: 900, cameras: 2 }],

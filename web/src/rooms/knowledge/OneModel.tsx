@@ -64,8 +64,8 @@ export function OneModel() {
             {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
             <ul>
               {knowledge.causes.map((cause) => (
-                <li key={cause.what} className="border-line/70 flex items-center gap-3 border-b py-1">
-                  <span className="min-w-0 flex-1">{cause.what}</span>
+                <li key={cause.what.id} className="border-line/70 flex items-center gap-3 border-b py-1">
+                  <span className="min-w-0 flex-1">{cause.what.words}</span>
                   <span aria-hidden="true" className="bg-sunk h-2.5 w-20 rounded-full">
                     <span
                       className="bg-ready block h-2.5 rounded-full"
@@ -102,9 +102,9 @@ function Responses({ taught }: { taught: Schemas["Taught"][] }) {
     <Panel title="What turning does" note="for one step inward">
       <ul>
         {taught.map((one) => (
-          <li key={`${one.adjuster} ${one.result}`} className="border-line/70 flex gap-3 border-b py-1">
+          <li key={`${one.adjuster.id} ${one.result.id}`} className="border-line/70 flex gap-3 border-b py-1">
             <span className="min-w-0 flex-1">
-              {one.adjuster}, {one.step} <span className="text-soft">→ {one.result}</span>
+              {one.adjuster.words}, {one.step} <span className="text-soft">→ {one.result.words}</span>
             </span>
             <span className="num whitespace-nowrap">
               {one.perStep < 0 ? "−" : "+"}
@@ -154,8 +154,8 @@ function Sayings({
       {said.length === 0 && <Empty>{children}</Empty>}
       <ul>
         {said.map((one) => (
-          <li key={one.what} className="border-line/70 flex gap-3 border-b py-1">
-            <span className="min-w-0 flex-1">{one.what}</span>
+          <li key={one.what.id} className="border-line/70 flex gap-3 border-b py-1">
+            <span className="min-w-0 flex-1">{one.what.words}</span>
             <span className="num text-soft">{one.jobs}</span>
           </li>
         ))}
@@ -273,8 +273,8 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
         {part.checks.map((check) => (
-          <span key={check} className="text-mark block">
-            check: {check}
+          <span key={check.id} className="text-mark block">
+            check: {check.words}
           </span>
         ))}
         {part.slips.map((slip) => (

@@ -1,5 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { named, type Named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
@@ -10,14 +11,15 @@ import { StateMark } from "../../ui/State";
 export function FunctionProofs({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const worked = job.intake.functions.filter((one) => one.result === "WORKS").map((one) => one.function);
-  const proofs = new Map(job.prove.functions.map((one) => [one.function.toLowerCase(), one]));
-  const names = [...new Set([...worked, ...job.prove.functions.map((one) => one.function)])];
-  const open = worked.filter((name) => !proofs.has(name.toLowerCase())).length;
-  const prove = (name: string, result: "WORKS" | "FAILS") =>
+  const proofs = new Map(job.prove.functions.map((one) => [one.function.id, one]));
+  const all = [...worked, ...job.prove.functions.map((one) => one.function)];
+  const names = [...new Map(all.map((one) => [one.id, one])).values()];
+  const open = worked.filter((name) => !proofs.has(name.id)).length;
+  const prove = (name: Named, result: "WORKS" | "FAILS") =>
     append([{ kind: "functionProved", function: name, result, remark: "" }], {
-      said: `${name}: ${result === "WORKS" ? "works" : "fails"}.`,
+      said: `${name.words}: ${result === "WORKS" ? "works" : "fails"}.`,
     });
-  const tried = (name: string, result: "WORKS" | "FAILS") =>
+  const tried = (name: Named, result: "WORKS" | "FAILS") =>
     void prove(name, result).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
   return (
     <Panel
@@ -27,11 +29,11 @@ export function FunctionProofs({ job }: { job: JobView }) {
       {names.length === 0 && <Empty>Nothing was noted as working at intake.</Empty>}
       <ul>
         {names.map((name) => {
-          const proof = proofs.get(name.toLowerCase());
+          const proof = proofs.get(name.id);
           return (
-            <li key={name} className="border-line/70 flex items-center gap-2 border-b">
+            <li key={name.id} className="border-line/70 flex items-center gap-2 border-b">
               <StateMark mark={proof === undefined ? "open" : proof.result === "WORKS" ? "done" : "not"} />
-              <span className="min-w-0 flex-1 truncate">{name}</span>
+              <span className="min-w-0 flex-1 truncate">{name.words}</span>
               {proof === undefined ? (
                 <>
                   <Button kind="quiet" onClick={() => tried(name, "WORKS")}>
@@ -53,7 +55,7 @@ export function FunctionProofs({ job }: { job: JobView }) {
       <AddLine
         blanks={[{ label: "Another function that works" }]}
         action="Works"
-        onAdd={(name) => prove(name, "WORKS")}
+        onAdd={(name) => prove(named(name), "WORKS")}
       />
     </Panel>
   );

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, PartView } from "../../api/client";
+import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
@@ -17,8 +18,8 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
   const open = part.checks.filter((check) => check.state === "OPEN").length;
   const answer = (check: Check, passed: boolean, reason = "") =>
     submit(() =>
-      append([{ kind: "gateAnswered", part: part.name, check: check.text, passed, reason }], {
-        said: passed ? `Checked: ${check.text}.` : `Waived: ${check.text}.`,
+      append([{ kind: "gateAnswered", part: part.name, check: check.what, passed, reason }], {
+        said: passed ? `Checked: ${check.what.words}.` : `Waived: ${check.what.words}.`,
       }),
     );
   return (
@@ -32,12 +33,14 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
     >
       <ul className="flex flex-col">
         {part.checks.map((check) => (
-          <CheckRow key={check.text} check={check} answer={answer} />
+          <CheckRow key={check.what.id} check={check} answer={answer} />
         ))}
       </ul>
       <AddLine
         blanks={[{ label: "A check of your own", hint: "A check of your own: lever left of the post" }]}
-        onAdd={(check) => append([{ kind: "gateAdded", part: part.name, check }], { said: "Check added." })}
+        onAdd={(check) =>
+          append([{ kind: "gateAdded", part: part.name, check: named(check) }], { said: "Check added." })
+        }
       />
       {problem !== undefined && <ProblemNote problem={problem} />}
     </Panel>
@@ -56,7 +59,7 @@ function CheckRow({
     <li className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
       <StateMark mark={check.state === "OPEN" ? "open" : check.state === "PASSED" ? "done" : "left"} />
       <span className="min-w-0 flex-1">
-        {check.text}
+        {check.what.words}
         {check.own && <span className="text-soft text-[13px]"> (own check)</span>}
         {check.state === "WAIVED" && (
           <span className="text-soft block text-[13.5px]">waived: {check.reason}</span>
@@ -72,7 +75,7 @@ function CheckRow({
       )}
       {check.state === "OPEN" && asking && (
         <AddLine
-          blanks={[{ label: `Why is “${check.text}” waived?`, hint: "Why is it waived?" }]}
+          blanks={[{ label: `Why is “${check.what.words}” waived?`, hint: "Why is it waived?" }]}
           action="Waive"
           focus
           className="w-full"

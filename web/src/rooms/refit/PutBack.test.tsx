@@ -1,10 +1,10 @@
 import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { aJob, aPart } from "../../testing/examples";
+import { aJob, aPart, called } from "../../testing/examples";
 import { PutBack } from "./PutBack";
 
-const check = (text: string) => ({ text, state: "OPEN" as const, reason: "", own: false });
+const check = (text: string) => ({ what: called(text), state: "OPEN" as const, reason: "", own: false });
 
 function open(part = aPart("front plate")) {
   const onBack = vi.fn();
@@ -48,7 +48,7 @@ it("goes through the checks with G, and waives one only with a reason", async ()
   fireEvent.keyDown(document.body, { key: "g" });
   await waitFor(() =>
     expect(logged()).toEqual([
-      { kind: "gateAnswered", part: "front plate", check: "Mark matched", passed: true, reason: "" },
+      { kind: "gateAnswered", part: "front plate", check: called("Mark matched"), passed: true, reason: "" },
     ]),
   );
   fireEvent.click(screen.getAllByRole("button", { name: "Waive…" })[1]);
@@ -56,7 +56,7 @@ it("goes through the checks with G, and waives one only with a reason", async ()
   fireEvent.change(screen.getByLabelText(/Levers free/), { target: { value: "no lever here" } });
   fireEvent.click(named("button", "Waive"));
   await waitFor(() => expect(logged()).toHaveLength(2));
-  expect(logged()[1]).toMatchObject({ check: "Levers free", passed: false, reason: "no lever here" });
+  expect(logged()[1]).toMatchObject({ check: called("Levers free"), passed: false, reason: "no lever here" });
 });
 
 it("offers to go on all the same only where that can be, and takes the reason along", async () => {

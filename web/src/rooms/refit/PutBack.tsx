@@ -65,8 +65,8 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
     g: () =>
       nextCheck !== undefined &&
       void submit(() =>
-        append([{ kind: "gateAnswered", part: part.name, check: nextCheck.text, passed: true, reason: "" }], {
-          said: `Checked: ${nextCheck.text}.`,
+        append([{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }], {
+          said: `Checked: ${nextCheck.what.words}.`,
         }),
       ),
     a: allBack,

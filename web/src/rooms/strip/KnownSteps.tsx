@@ -70,8 +70,8 @@ function BetterLeft({ known }: { known: Schemas["Known"] }) {
     <Panel title="Better left alone">
       <ul className="text-[14.5px]">
         {known.leaveAlone.map((one) => (
-          <li key={one.what} className="py-0.5">
-            {one.what}
+          <li key={one.what.id} className="py-0.5">
+            {one.what.words}
           </li>
         ))}
         {known.needless.map((name) => (

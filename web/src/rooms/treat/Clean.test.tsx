@@ -1,7 +1,7 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, called } from "../../testing/examples";
 import { Clean } from "./Clean";
 
 const WAY = {
@@ -104,7 +104,7 @@ it("asks how a cleaned part runs dry", async () => {
   const done = {
     kind: "cleaned",
     part: "governor",
-    agent: "naphtha",
+    agent: called("naphtha"),
     materials: [],
     verdict: "OK",
     reason: "",

@@ -5,6 +5,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { agentsQuery, houseQuery, madeOfQuery, useWords } from "../../api/queries";
+import { named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { moment } from "../../ui/dates";
@@ -121,7 +122,7 @@ function Agent({
           {
             kind: "cleaned",
             part,
-            agent: agent.agent,
+            agent: named(agent.label, agent.agent),
             materials,
             verdict: agent.verdict,
             reason: why,
@@ -222,7 +223,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
             <li key={one.id} className="border-line/70 flex flex-col gap-1 border-b py-1.5 text-[14.5px]">
               <span className="flex justify-between gap-3">
                 <span className="min-w-0 truncate">
-                  <b>{one.what.part}</b>, <span className="text-soft">{one.what.agent}</span>
+                  <b>{one.what.part}</b>, <span className="text-soft">{one.what.agent.words}</span>
                 </span>
                 <span className="text-soft shrink-0">{moment(one.at, now)}</span>
               </span>

@@ -95,7 +95,7 @@ export function Mend() {
 
 /** Whether a meter is in it, as far as the counter saw. */
 function metered(job: JobView) {
-  return job.functions.includes("Meter") || job.intake.battery !== undefined;
+  return job.functions.some((one) => one.id === "meter") || job.intake.battery !== undefined;
 }
 
 function Needs({

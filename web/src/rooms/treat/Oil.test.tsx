@@ -1,7 +1,7 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aHouse, aJob, aPart } from "../../testing/examples";
+import { aHouse, aJob, aPart, called } from "../../testing/examples";
 import { Oil } from "./Oil";
 
 const blades = aHouse().lubrication.points[0];
@@ -17,7 +17,7 @@ const openByHand = async () =>
 
 const point = (name: string, change: object = {}) => ({
   part: "retard train",
-  point: name,
+  point: called(name),
   kind: "leafTrain",
   kindLabel: "trains",
   because: "MODEL",
@@ -45,13 +45,17 @@ it("works down the sheet by key: as the house does, or left dry", async () => {
   await screen.findByRole("option", { name: /upper pivots/, selected: true });
   fireEvent.keyDown(window, { key: "Enter" });
   await waitFor(() =>
-    expect(logged()).toMatchObject([{ point: "upper pivots", lubricant: "thinOil", reason: "" }]),
+    expect(logged()).toMatchObject([
+      { point: called("upper pivots"), lubricant: { id: "thinOil" }, reason: "" },
+    ]),
   );
   await screen.findByRole("option", { name: /lower pivots/, selected: true });
   fireEvent.keyDown(window, { key: "ArrowDown" });
   await screen.findByRole("option", { name: /pallet/, selected: true });
   fireEvent.keyDown(window, { key: "d" });
-  await waitFor(() => expect(logged()[1]).toMatchObject({ point: "pallet", lubricant: "none" }));
+  await waitFor(() =>
+    expect(logged()[1]).toMatchObject({ point: called("pallet"), lubricant: { id: "none" } }),
+  );
 });
 
 it("does all points of a kind at once, and none that is done", async () => {
@@ -62,7 +66,9 @@ it("does all points of a kind at once, and none that is done", async () => {
     point("pallet", { next: "DONE", oiledWith: "thin oil", times: 1 }),
   );
   fireEvent.click(await screen.findByRole("button", { name: /All 2 of this kind/ }));
-  await waitFor(() => expect(logged()).toMatchObject([{ point: "upper pivots" }, { point: "lower pivots" }]));
+  await waitFor(() =>
+    expect(logged()).toMatchObject([{ point: called("upper pivots") }, { point: called("lower pivots") }]),
+  );
 });
 
 it("sets the practices side by side", async () => {
@@ -94,9 +100,9 @@ it("shows what the house puts there, and asks why where it objects", async () =>
       {
         kind: "lubricated",
         part: "shutter blades",
-        point: "shutter blades",
+        point: { id: "", words: "shutter blades" },
         pointKind: "blades",
-        lubricant: "thinOil",
+        lubricant: { id: "thinOil", words: "thin oil" },
         reason: "owner asked",
       },
     ]),

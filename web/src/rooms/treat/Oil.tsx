@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { Schemas } from "../../api/client";
 import { houseQuery, oilSheetQuery, useWords } from "../../api/queries";
+import { named } from "../../api/named";
 import { useKeys } from "../../hands/keys";
 import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
@@ -17,7 +18,7 @@ import { Schools } from "./Schools";
 
 type Row = Schemas["OilRow"];
 
-const keyOf = (row: Row) => `${row.part} ${row.point}`;
+const keyOf = (row: Row) => `${row.part} ${row.point.id}`;
 const NEW = "new";
 
 /** Why oil had better wait at a point. */
@@ -56,12 +57,12 @@ export function Oil() {
         part: one.part,
         point: one.point,
         pointKind: one.kind,
-        lubricant: lubricant ?? one.lubricant,
+        lubricant: named("", lubricant ?? one.lubricant),
         reason: lubricant !== undefined && lubricant !== one.lubricant ? "left dry on purpose" : "",
       }));
       const next = rows.find((one, i) => i > at && one.next !== "DONE" && !points.includes(one));
       await append(entries, {
-        said: points.length === 1 ? `${points[0].point}: done.` : `Done: ${points.length} points.`,
+        said: points.length === 1 ? `${points[0].point.words}: done.` : `Done: ${points.length} points.`,
       });
       if (next !== undefined) setChosen(keyOf(next));
     });
@@ -77,7 +78,7 @@ export function Oil() {
       if (!canOil) return;
       const against = AGAINST[row.next];
       // a key is pressed before it is thought about; a button is not
-      if (against !== undefined) notify({ kind: "problem", text: `${row.point}: ${against}` });
+      if (against !== undefined) notify({ kind: "problem", text: `${row.point.words}: ${against}` });
       else void put([row]);
     },
     d: () => row !== undefined && row.next !== "DONE" && void put([row], "none"),
@@ -144,7 +145,7 @@ export function Oil() {
         {byHand && <OilPoint key={NEW} job={job} />}
         {!byHand && row !== undefined && (
           <>
-            <Panel title={row.point} note={row.kindLabel}>
+            <Panel title={row.point.words} note={row.kindLabel}>
               <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
                 The house puts here: <b>{row.houseWords === "" ? "nothing is settled" : row.houseWords}</b>.
                 {row.never !== "" && <span className="block text-[14px]">{row.never}.</span>}

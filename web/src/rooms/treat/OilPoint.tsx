@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { houseQuery, oilingQuery, useWords } from "../../api/queries";
+import { named, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
@@ -12,12 +13,12 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 
 /** One point by hand: its kind, what the house puts there, and why it is otherwise here. */
-export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point: string } }) {
+export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point: Named } }) {
   const house = useQuery(houseQuery).data;
   const append = useAppend(job.tag);
   const { problem, field, submit } = useSubmit();
   const [part, setPart] = useState(at?.part ?? "");
-  const [point, setPoint] = useState(at?.point ?? "");
+  const [point, setPoint] = useState(at?.point.words ?? "");
   const [ownKind, setOwnKind] = useState<string>();
   const [ownLubricant, setOwnLubricant] = useState<string>();
   const [reason, setReason] = useState("");
@@ -27,6 +28,7 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
   const kind = advice?.kind;
   const school = house.practice.school;
   const lubricant = advice?.lubricant ?? ownLubricant ?? "";
+  const wordsFor = (id: string) => house.lubrication.lubricants.find((one) => one.id === id)?.label ?? "";
   const log = () =>
     submit(async () => {
       await append(
@@ -34,9 +36,9 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
           {
             kind: "lubricated",
             part,
-            point: point === "" ? part : point,
+            point: named(point === "" ? part : point, at?.point.words === point ? at.point.id : ""),
             pointKind: kind?.id ?? "",
-            lubricant,
+            lubricant: named(wordsFor(lubricant), lubricant),
             reason,
           },
         ],

@@ -48,9 +48,9 @@ export function OilRow({
       className={`border-line/70 grid min-h-[52px] cursor-pointer grid-cols-[minmax(0,5fr)_minmax(0,4fr)_minmax(0,4fr)] items-center gap-3 border-b px-2 py-1 ${chosen ? "bg-ready-wash outline-ready outline-2 -outline-offset-2" : "hover:bg-sunk"}`}
     >
       <span className="min-w-0">
-        <b>{row.point}</b>
+        <b>{row.point.words}</b>
         <span className="text-soft block text-[13.5px]">
-          {row.part.toLowerCase() === row.point.toLowerCase() ? "" : `${row.part} · `}
+          {row.part.toLowerCase() === row.point.words.toLowerCase() ? "" : `${row.part} · `}
           {because}
         </span>
       </span>

@@ -39,9 +39,9 @@ export function Schools({ rows, school }: { rows: Row[]; school: string }) {
         </thead>
         <tbody>
           {rows.map((row) => (
-            <tr key={`${row.part} ${row.point}`} className="border-line/70 border-t align-top">
+            <tr key={`${row.part} ${row.point.id}`} className="border-line/70 border-t align-top">
               <th scope="row" className="py-1 pr-3 text-left font-bold">
-                {row.point}
+                {row.point.words}
               </th>
               {schools.map((one) => {
                 const words = row.bySchool[one.value as "OIL"]?.words ?? "";

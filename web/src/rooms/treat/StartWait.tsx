@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { houseQuery } from "../../api/queries";
+import { named } from "../../api/named";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { minutesWords } from "../../ui/dates";
@@ -28,7 +29,7 @@ export function StartWait({ job }: { job: JobView }) {
         [
           {
             kind: "waitStarted",
-            what,
+            what: named(what, kinds.find((kind) => kind.label === what)?.id),
             minutes: Number(minutes) || 0,
             latestMinutes: Number(latest) || 0,
             station,

@@ -36,7 +36,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
             >
               <Dial share={share} />
               <div className="min-w-0 flex-1">
-                <b className="block leading-5">{running.what}</b>
+                <b className="block leading-5">{running.what.words}</b>
                 <span className="text-soft block text-[13.5px] leading-[18px]">
                   {running.part ?? "the whole camera"}
                   {running.station !== "" && `, in the ${running.station}`}

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { cleaningQuery, houseQuery } from "../../api/queries";
+import { named } from "../../api/named";
 import { notify } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
@@ -162,7 +163,7 @@ function OneWay({
         {
           kind: "cleaned",
           part,
-          agent: way.agent,
+          agent: named(way.agentLabel, way.agent),
           materials,
           verdict: way.tableVerdict,
           reason,

@@ -1,7 +1,7 @@
 import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, called } from "../../testing/examples";
 import { Waits } from "./Waits";
 
 const at = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOString();
@@ -9,7 +9,15 @@ const at = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOStr
 const wait = (id: string, change: object, then?: object) => ({
   tag: "R-0001",
   camera: "Pellworm Twin",
-  running: { id, what: "Enamel coat", startedAt: at(-200), endsAt: at(30), station: "", late: "", ...change },
+  running: {
+    id,
+    what: called("Enamel coat"),
+    startedAt: at(-200),
+    endsAt: at(30),
+    station: "",
+    late: "",
+    ...change,
+  },
   then,
 });
 
@@ -23,7 +31,7 @@ const show = (waits: object[], stations: object[] = []) => {
 
 it("shows what runs, what is over and what is too late, with what to do", async () => {
   show([
-    wait("a", { what: "Rest", endsAt: at(30), part: "rail", station: "bath", latestAt: at(90) }),
+    wait("a", { what: called("Rest"), endsAt: at(30), part: "rail", station: "bath", latestAt: at(90) }),
     wait("b", { endsAt: at(-100), latestAt: at(-10), late: "Cut it back and go on." }),
   ]);
   expect(await screen.findByText("too late")).toBeTruthy();
@@ -45,7 +53,13 @@ it("ends one and begins the next of its chain in one go", async () => {
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "waitEnded", waitId: "a", remark: "" },
-    { kind: "waitStarted", what: "Until hard", minutes: 600, station: "drying box", part: "plate" },
+    {
+      kind: "waitStarted",
+      what: { id: "hard", words: "Until hard" },
+      minutes: 600,
+      station: "drying box",
+      part: "plate",
+    },
   ]);
 });
 

@@ -88,11 +88,11 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       </span>
       <StateMark mark={late ? "not" : over ? "wait" : "open"} />
       <span className="min-w-0 flex-1">
-        <b className="block text-[16.5px]">{running.what}</b>
+        <b className="block text-[16.5px]">{running.what.words}</b>
         <span className="text-soft block">
           {running.part ?? "the whole camera"}
           {running.station !== "" &&
-            running.station.toLowerCase() !== running.what.toLowerCase() &&
+            running.station.toLowerCase() !== running.what.words.toLowerCase() &&
             ` · in the ${running.station}`}
           {running.latestAt !== undefined && !late && ` · go on before ${moment(running.latestAt, now)}`}
         </span>

@@ -8,6 +8,7 @@ import ruvant.core.trade.Stop;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 
 /** What can be turned, what it is to bring right, what was turned, and what came of it. */
 public sealed interface AdjustEntry extends JobEntry {
@@ -23,9 +24,14 @@ public sealed interface AdjustEntry extends JobEntry {
      * @param effect how much turning it in or clockwise moves that result against the others it moves, positive for
      *     larger or slower, not 0
      */
-    record Moves(String result, double effect) {
+    record Moves(Named result, double effect) {
+        /** One that is only called so. */
+        public Moves(String result, double effect) {
+            this(Named.of(result), effect);
+        }
+
         public Moves {
-            result = Check.name("result", result);
+            result = Named.in("result", result);
             Check.within("effect", effect, -100, 100, "times");
             if (effect == 0) {
                 throw new FieldProblem("effect", "An effect of nothing is no effect.", "Leave “" + result + "” away.");
@@ -44,7 +50,7 @@ public sealed interface AdjustEntry extends JobEntry {
      * @param moves empty where nothing is known of what it moves
      */
     record AdjusterDescribed(
-            String name,
+            Named name,
             TurnUnit unit,
             double least,
             double most,
@@ -54,8 +60,22 @@ public sealed interface AdjustEntry extends JobEntry {
             int coverMinutes,
             List<Moves> moves)
             implements AdjustEntry {
+        /** One that is only called so. */
+        public AdjusterDescribed(
+                String name,
+                TurnUnit unit,
+                double least,
+                double most,
+                AdjusterLock lock,
+                String caution,
+                String triedWith,
+                int coverMinutes,
+                List<Moves> moves) {
+            this(Named.of(name), unit, least, most, lock, caution, triedWith, coverMinutes, moves);
+        }
+
         public AdjusterDescribed {
-            name = Check.name("adjuster", name);
+            name = Named.in("adjuster", name);
             unit = Check.or(unit, TurnUnit.EIGHTHS);
             Check.within("least", least, -50, 0, "turns");
             Check.within("most", most, 0, 50, "turns");
@@ -84,10 +104,22 @@ public sealed interface AdjustEntry extends JobEntry {
      * @param tooHigh on the inward side; may be empty where there is only one wrong side
      */
     record ResultDescribed(
-            String name, String unit, double wanted, double tolerance, double measureSd, String tooLow, String tooHigh)
+            Named name, String unit, double wanted, double tolerance, double measureSd, String tooLow, String tooHigh)
             implements AdjustEntry {
+        /** One that is only called so. */
+        public ResultDescribed(
+                String name,
+                String unit,
+                double wanted,
+                double tolerance,
+                double measureSd,
+                String tooLow,
+                String tooHigh) {
+            this(Named.of(name), unit, wanted, tolerance, measureSd, tooLow, tooHigh);
+        }
+
         public ResultDescribed {
-            name = Check.name("result", name);
+            name = Named.in("result", name);
             unit = Check.optionalName("unit", unit);
             Check.within("wanted", wanted, -1e6, 1e6, unit);
             Check.within("tolerance", tolerance, 1e-6, 1e6, unit);
@@ -124,9 +156,14 @@ public sealed interface AdjustEntry extends JobEntry {
      * @param by turns or places, positive for clockwise, inward or onward; not 0
      * @param remark may be empty
      */
-    record Turned(String adjuster, TurnUnit unit, double by, String remark) implements AdjustEntry {
+    record Turned(Named adjuster, TurnUnit unit, double by, String remark) implements AdjustEntry {
+        /** One that is only called so. */
+        public Turned(String adjuster, TurnUnit unit, double by, String remark) {
+            this(Named.of(adjuster), unit, by, remark);
+        }
+
         public Turned {
-            adjuster = Check.name("adjuster", adjuster);
+            adjuster = Named.in("adjuster", adjuster);
             unit = Check.or(unit, TurnUnit.EIGHTHS);
             Check.within("turn", by, -50, 50, "turns");
             if (Math.abs(by) < 1e-6) {
@@ -141,18 +178,28 @@ public sealed interface AdjustEntry extends JobEntry {
      *
      * @param value in the result's own unit
      */
-    record ResultRead(String result, double value, String remark) implements AdjustEntry {
+    record ResultRead(Named result, double value, String remark) implements AdjustEntry {
+        /** One that is only called so. */
+        public ResultRead(String result, double value, String remark) {
+            this(Named.of(result), value, remark);
+        }
+
         public ResultRead {
-            result = Check.name("result", result);
+            result = Named.in("result", result);
             Check.within("reading", value, -1e6, 1e6, "");
             remark = Check.optionalRemark("remark", remark);
         }
     }
 
     /** A result was judged: which of two came first, trapped or free. */
-    record ResultJudged(String result, Came came, String remark) implements AdjustEntry {
+    record ResultJudged(Named result, Came came, String remark) implements AdjustEntry {
+        /** One that is only called so. */
+        public ResultJudged(String result, Came came, String remark) {
+            this(Named.of(result), came, remark);
+        }
+
         public ResultJudged {
-            result = Check.name("result", result);
+            result = Named.in("result", result);
             Check.chosen("came", came);
             remark = Check.optionalRemark("remark", remark);
         }

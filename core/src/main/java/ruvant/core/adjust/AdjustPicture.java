@@ -2,10 +2,10 @@ package ruvant.core.adjust;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.units.Named;
 
 /**
  * What can be turned on a camera, how far each was, and what came of it.
@@ -37,7 +37,7 @@ public record AdjustPicture(List<Known> adjusters, List<AdjustEntry.ResultDescri
      */
     public record Setting(
             Map<String, Double> turns, boolean afterWork, Instant at, List<UUID> turned, List<Shot> shots) {
-        double of(String adjuster) {
+        double of(Named adjuster) {
             return turns.getOrDefault(key(adjuster), 0.0);
         }
     }
@@ -46,30 +46,35 @@ public record AdjustPicture(List<Known> adjusters, List<AdjustEntry.ResultDescri
     public sealed interface Shot {
         UUID line();
 
-        String result();
+        Named result();
     }
 
     /** Firings at a marked speed, camera level. */
-    public record Timed(UUID line, String result, List<Double> seconds) implements Shot {}
+    public record Timed(UUID line, Named result, List<Double> seconds) implements Shot {}
 
     /** A figure read. */
-    public record Read(UUID line, String result, double value) implements Shot {}
+    public record Read(UUID line, Named result, double value) implements Shot {}
 
     /** A result judged. */
-    public record Judged(UUID line, String result, AdjustEntry.Came came) implements Shot {}
+    public record Judged(UUID line, Named result, AdjustEntry.Came came) implements Shot {}
 
-    /** The same for two ways to write a name. */
+    /** What an adjuster or a result is told by. */
+    public static String key(Named name) {
+        return name.id();
+    }
+
+    /** The same for one that is only named. */
     public static String key(String name) {
-        return name.strip().toLowerCase(Locale.ROOT);
+        return Named.of(name).id();
     }
 
     /** The adjuster of that name. */
-    public Optional<Known> adjuster(String name) {
+    public Optional<Known> adjuster(Named name) {
         return adjusters.stream().filter(one -> one.key().equals(key(name))).findFirst();
     }
 
     /** The described result of that name. */
-    public Optional<AdjustEntry.ResultDescribed> result(String name) {
+    public Optional<AdjustEntry.ResultDescribed> result(Named name) {
         return results.stream().filter(one -> key(one.name()).equals(key(name))).findFirst();
     }
 

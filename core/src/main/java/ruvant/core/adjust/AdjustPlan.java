@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.units.Named;
 
 /**
  * What to do next at a camera's adjusters, and what that rests on.
@@ -49,7 +50,7 @@ public record AdjustPlan(
      * @param steps what the hands do, in order: what to mind always before anything is let go
      * @param line the log line that says it was done
      */
-    public record Turn(String adjuster, double by, double to, String words, List<String> steps, String line) {}
+    public record Turn(Named adjuster, double by, double to, String words, List<String> steps, String line) {}
 
     /**
      * A result with figures.
@@ -59,7 +60,7 @@ public record AdjustPlan(
      * @param measuredNow whether it was measured since the last turn
      */
     public record Outlook(
-            String result,
+            Named result,
             String unit,
             double tolerance,
             double now,
@@ -78,8 +79,8 @@ public record AdjustPlan(
      * @param margin in words, how much room there is on either side; empty before it was right once
      */
     public record JudgedCourse(
-            String result,
-            String adjuster,
+            Named result,
+            Named adjuster,
             String tooLow,
             String tooHigh,
             List<Double> at,
@@ -109,7 +110,7 @@ public record AdjustPlan(
      * @param worst the worst expected error at each
      */
     public record Slice(
-            String adjuster,
+            Named adjuster,
             double now,
             List<Double> at,
             List<String> words,
@@ -123,7 +124,7 @@ public record AdjustPlan(
      * @param sd how sure that is, likewise
      * @param trials what was measured, settings of the other adjusters allowed for
      */
-    public record Course(String result, List<Double> expected, List<Double> sd, List<Point> trials) {}
+    public record Course(Named result, List<Double> expected, List<Double> sd, List<Point> trials) {}
 
     /** A measurement: where, how far off as a part of the tolerance, and how sure, one standard deviation. */
     public record Point(double at, double error, double sd) {}
@@ -137,8 +138,8 @@ public record AdjustPlan(
      * @param path where it stood, trial by trial: setting of the first, then of the second
      */
     public record Field(
-            String first,
-            String second,
+            Named first,
+            Named second,
             List<Double> across,
             List<Double> up,
             List<List<Double>> worst,

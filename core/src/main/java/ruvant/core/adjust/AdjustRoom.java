@@ -28,6 +28,7 @@ import ruvant.core.trade.MarkedSpeed;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.Labelled;
+import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
 /** What can be turned, what it is to bring right, what was turned, and what came of it. */
@@ -148,14 +149,14 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                             "Strike those turns first, or keep that unit."));
         }
 
-        private Optional<Refusal> notRead(String result) {
+        private Optional<Refusal> notRead(Named result) {
             AdjustEntry.ResultDescribed known = results.get(AdjustPicture.key(result));
             if (known == null && !isSpeed(result)) {
                 return Optional.of(unknown(result));
             }
             if (known == null) {
                 // throws where it is no speed that a dial could have
-                MarkedSpeed.nominalSeconds(result, SpeedSeries.AS_MARKED);
+                MarkedSpeed.nominalSeconds(result.words(), SpeedSeries.AS_MARKED);
             }
             return known != null && known.judged()
                     ? Optional.of(new Refusal(
@@ -165,7 +166,7 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     : Optional.empty();
         }
 
-        private Optional<Refusal> notJudged(String result) {
+        private Optional<Refusal> notJudged(Named result) {
             AdjustEntry.ResultDescribed known = results.get(AdjustPicture.key(result));
             if (known == null) {
                 return Optional.of(unknown(result));
@@ -178,15 +179,15 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                             "Type the figure."));
         }
 
-        private static Refusal unknown(String result) {
+        private static Refusal unknown(Named result) {
             return new Refusal(
                     "resultUnknown",
                     "Nobody said yet what “" + result + "” is.",
                     "Say first in what it is measured and how far off it may be, or what its wrong sides are called.");
         }
 
-        static boolean isSpeed(String result) {
-            return result.strip().matches("(1/)?[0-9]{1,5}(\\.[0-9]+)?");
+        static boolean isSpeed(Named result) {
+            return result.id().matches("(1/)?[0-9]{1,5}(\\.[0-9]+)?");
         }
 
         @Override
@@ -278,7 +279,7 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
             int rested = run.afterRest() ? 1 : 0;
             List<Double> counted = run.seconds().stream().skip(rested).toList();
             if (!counted.isEmpty()) {
-                shots.add(new AdjustPicture.Timed(line.id(), run.speed(), counted));
+                shots.add(new AdjustPicture.Timed(line.id(), Named.of(run.speed()), counted));
             }
             if (MarkedSpeed.nominalSeconds(run.speed(), SpeedSeries.AS_MARKED) < FAST) {
                 run.curtains().stream().skip(rested).forEach(curtains -> ran(line, curtains));
@@ -287,9 +288,11 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
 
         /** What the curtains did at a fast speed; it counts where those results are wanted. */
         private void ran(Line line, MeasuredFiring.CurtainTimes curtains) {
-            shots.add(new AdjustPicture.Read(line.id(), "taper", curtains.taperEv()));
-            shots.add(new AdjustPicture.Read(line.id(), "leading curtain travel", 1000 * curtains.leadingSeconds()));
-            shots.add(new AdjustPicture.Read(line.id(), "trailing curtain travel", 1000 * curtains.trailingSeconds()));
+            shots.add(new AdjustPicture.Read(line.id(), Named.of("taper"), curtains.taperEv()));
+            shots.add(new AdjustPicture.Read(
+                    line.id(), Named.of("leading curtain travel"), 1000 * curtains.leadingSeconds()));
+            shots.add(new AdjustPicture.Read(
+                    line.id(), Named.of("trailing curtain travel"), 1000 * curtains.trailingSeconds()));
         }
 
         /** Something else was done to the mechanism: what it measured before says nothing of it now. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 
 /**
  * Something that can be turned. Turns count from where it was found first, positive for clockwise or inward.
@@ -16,7 +17,7 @@ import ruvant.core.units.FieldProblem;
  * @param learned what other cameras taught of its response, one for each result; empty where none did
  */
 public record Adjuster(
-        String name,
+        Named name,
         double stepTurns,
         double minTurns,
         double maxTurns,
@@ -45,11 +46,11 @@ public record Adjuster(
             double maxTurns,
             int priorSign,
             List<Double> relativeEffect) {
-        this(name, stepTurns, minTurns, maxTurns, priorSign, relativeEffect, List.of());
+        this(Named.of(name), stepTurns, minTurns, maxTurns, priorSign, relativeEffect, List.of());
     }
 
     public Adjuster {
-        name = Check.name("adjuster", name);
+        name = Named.in("adjuster", name);
         Check.within("stepTurns", stepTurns, 0.001, 5, "turns");
         Check.within("minTurns", minTurns, -50, 50, "turns");
         Check.within("maxTurns", maxTurns, -50, 50, "turns");

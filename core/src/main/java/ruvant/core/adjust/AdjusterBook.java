@@ -13,6 +13,7 @@ import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.AdjusterLock;
 import ruvant.core.trade.Family;
 import ruvant.core.trade.TurnUnit;
+import ruvant.core.units.Named;
 
 /**
  * Adjusters that each family has, before any camera of a shop taught more: what each moves, how it is held, and what to
@@ -23,7 +24,7 @@ import ruvant.core.trade.TurnUnit;
 public record AdjusterBook(int version, List<Result> results, List<Kind> adjusters) {
     /** A result that is not a marked speed; components as in {@link AdjustEntry.ResultDescribed}. */
     public record Result(
-            String name,
+            Named name,
             String unit,
             double wanted,
             double tolerance,
@@ -47,7 +48,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
 
     /** A kind of adjuster; other components as in {@link AdjustEntry.AdjusterDescribed}. */
     public record Kind(
-            String name,
+            Named name,
             List<Family> families,
             TurnUnit unit,
             double least,
@@ -70,7 +71,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
                             .filter(one -> speed.nominalSeconds() >= one.fromSeconds()
                                     && speed.nominalSeconds() < one.toSeconds())
                             .limit(1)
-                            .map(one -> new AdjustEntry.Moves(speed.words(), one.effect())));
+                            .map(one -> new AdjustEntry.Moves(Named.of(speed.words()), one.effect())));
             return new AdjustEntry.AdjusterDescribed(
                     name,
                     unit,
@@ -102,7 +103,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
     }
 
     /** A result by its name. */
-    public Optional<Result> result(String name) {
+    public Optional<Result> result(Named name) {
         return results.stream()
                 .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
                 .findFirst();
@@ -110,12 +111,12 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
 
     /** A result as it is entered on a job of a camera: its curtains' travel as the maker wants it. */
     public Optional<AdjustEntry.ResultDescribed> resultFor(
-            String name, IntakeEntry.Received received, HousePractice practice) {
+            Named name, IntakeEntry.Received received, HousePractice practice) {
         Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
         return result(name).map(one -> {
             Optional<Double> maker = switch (AdjustPicture.key(name)) {
-                case "leading curtain travel" -> sheet.flatMap(ModelSheet::leadingTravelMs);
-                case "trailing curtain travel" -> sheet.flatMap(ModelSheet::trailingTravelMs);
+                case "leading-curtain-travel" -> sheet.flatMap(ModelSheet::leadingTravelMs);
+                case "trailing-curtain-travel" -> sheet.flatMap(ModelSheet::trailingTravelMs);
                 default -> Optional.empty();
             };
             return maker.map(ms -> new AdjustEntry.ResultDescribed(

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import ruvant.core.house.HousePractice;
 import ruvant.core.intake.IntakeEntry;
+import ruvant.core.units.Named;
 
 /** All that concerns the adjusters of one camera: which there are, what each does, what to turn next. */
 public final class Adjusting {
@@ -71,7 +72,7 @@ public final class Adjusting {
             double turns,
             String stands,
             int timesTurned,
-            List<String> off,
+            List<Named> off,
             int measured,
             int cameras,
             String why) {}
@@ -112,10 +113,8 @@ public final class Adjusting {
                 : what;
     }
 
-    private Optional<AdjustEntry.AdjusterDescribed> inTheBook(String name) {
-        return ofFamily.stream()
-                .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
-                .findFirst();
+    private Optional<AdjustEntry.AdjusterDescribed> inTheBook(Named name) {
+        return ofFamily.stream().filter(one -> one.name().equals(name)).findFirst();
     }
 
     private Offer offer(AdjustEntry.AdjusterDescribed what, KnownFrom from) {
@@ -123,7 +122,7 @@ public final class Adjusting {
     }
 
     private Offer offer(AdjustEntry.AdjusterDescribed what, KnownFrom from, double turns, int timesTurned) {
-        List<String> off = new ArrayList<>();
+        List<Named> off = new ArrayList<>();
         int measured = 0;
         int cameras = 0;
         for (WantedResult result : FiguresCase.results(List.of(what), readings)) {
@@ -156,12 +155,12 @@ public final class Adjusting {
      *
      * @return empty where all is said already
      */
-    public List<AdjustEntry> introduction(String adjuster) {
+    public List<AdjustEntry> introduction(Named adjuster) {
         List<AdjustEntry> entries = new ArrayList<>();
         Optional<AdjustPicture.Known> known = picture.adjuster(adjuster);
         Optional<AdjustEntry.AdjusterDescribed> what = offers.stream()
                 .map(Offer::what)
-                .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(adjuster)))
+                .filter(one -> one.name().equals(adjuster))
                 .findFirst();
         if (known.filter(AdjustPicture.Known::described).isEmpty()) {
             what.ifPresent(entries::add);
@@ -175,8 +174,8 @@ public final class Adjusting {
     }
 
     /** Adjusters chosen where nobody chose: those turned since other work was done, else the one that moves most of what is off. */
-    public List<String> usualChoice() {
-        List<String> turned = offers.stream()
+    public List<Named> usualChoice() {
+        List<Named> turned = offers.stream()
                 .filter(one -> one.timesTurned() > 0)
                 .map(one -> one.what().name())
                 .limit(MOST_CHOSEN)
@@ -190,13 +189,13 @@ public final class Adjusting {
                 : turned;
     }
 
-    /** What to do next. Names that no adjuster bears are left aside. */
-    public AdjustPlan plan(List<String> names) {
+    /** What to do next. Those that no adjuster goes by are left aside. */
+    public AdjustPlan plan(List<Named> names) {
         List<AdjustEntry.AdjusterDescribed> chosen = new ArrayList<>();
-        for (String name : names.stream().distinct().limit(MOST_CHOSEN).toList()) {
+        for (Named name : names.stream().distinct().limit(MOST_CHOSEN).toList()) {
             offers.stream()
                     .map(Offer::what)
-                    .filter(one -> AdjustPicture.key(one.name()).equals(AdjustPicture.key(name)))
+                    .filter(one -> one.name().equals(name))
                     .findFirst()
                     .ifPresent(chosen::add);
         }
@@ -228,10 +227,10 @@ public final class Adjusting {
                 .toList();
     }
 
-    private static boolean isMoved(AdjustPlan plan, String result) {
+    private static boolean isMoved(AdjustPlan plan, Named result) {
         return plan.chosen().stream()
                 .flatMap(one -> one.moves().stream())
-                .anyMatch(moves -> AdjustPicture.key(moves.result()).equals(AdjustPicture.key(result)));
+                .anyMatch(moves -> moves.result().equals(result));
     }
 
     /** The picture with the results of the book, so that advice does not wait until somebody says what they are. */

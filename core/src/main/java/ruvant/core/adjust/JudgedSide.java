@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import ruvant.core.units.Named;
 
 /** One adjuster and all results it moves that are only judged: where they come right together. */
 final class JudgedSide {
@@ -25,8 +26,8 @@ final class JudgedSide {
     private JudgedSide(AdjustEntry.AdjusterDescribed adjuster, double now) {
         this.adjuster = adjuster;
         this.now = now;
-        this.settings =
-                new Adjuster(adjuster.name(), adjuster.unit().size(), adjuster.least(), adjuster.most(), 0, List.of());
+        this.settings = new Adjuster(
+                adjuster.name(), adjuster.unit().size(), adjuster.least(), adjuster.most(), 0, List.of(), List.of());
         this.steps = 1 + (int) Math.round((at(Integer.MAX_VALUE) - at(0)) / settings.stepTurns());
     }
 
@@ -176,7 +177,7 @@ final class JudgedSide {
     }
 
     /** Results of which no setting seems to be right. */
-    List<String> nowhere() {
+    List<Named> nowhere() {
         return IntStream.range(0, results.size())
                 .filter(i -> brackets.get(i).never() > 0.5)
                 .mapToObj(i -> results.get(i).name())

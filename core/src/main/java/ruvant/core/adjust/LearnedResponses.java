@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruvant.core.units.Named;
 
 /**
  * How adjusters answered on other cameras: those of the model first, those of the family behind them. Cameras of a model
@@ -40,13 +41,13 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
      * @param perTurn change for a turn or a place, in the result's unit
      * @param sd how well that was told, one standard deviation
      */
-    public record Answer(String result, double perTurn, double sd) {}
+    public record Answer(Named result, double perTurn, double sd) {}
 
     /** Cameras that taught something of an adjuster's response, and of which model. */
     public record Expected(double perTurn, double sd, int cameras, boolean ofModel) {}
 
     /** What is to be expected of a response; empty where nothing was learned. */
-    public Optional<Expected> of(String adjuster, String result) {
+    public Optional<Expected> of(Named adjuster, Named result) {
         Optional<Expected> here = mean(answers(model, adjuster, result), BETWEEN_CAMERAS, true);
         Optional<Expected> kin = mean(answers(family, adjuster, result), BETWEEN_MODELS, false);
         if (here.isEmpty() || kin.isEmpty()) {
@@ -72,7 +73,7 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
      * @param sd how far the next camera may be from it, one standard deviation
      * @param cameras that taught it
      */
-    public record Taught(String adjuster, String step, String result, double perStep, double sd, int cameras) {}
+    public record Taught(Named adjuster, String step, Named result, double perStep, double sd, int cameras) {}
 
     /** All that cameras of the model taught, by adjuster and result. */
     public List<Taught> table() {
@@ -95,14 +96,14 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
     }
 
     /** An adjuster as it was described on other cameras of the model. */
-    public Optional<AdjustEntry.AdjusterDescribed> described(String adjuster) {
+    public Optional<AdjustEntry.AdjusterDescribed> described(Named adjuster) {
         return model.stream()
                 .map(MetAdjuster::what)
                 .filter(what -> AdjustPicture.key(what.name()).equals(AdjustPicture.key(adjuster)))
                 .findFirst();
     }
 
-    private static List<Answer> answers(List<MetAdjuster> met, String adjuster, String result) {
+    private static List<Answer> answers(List<MetAdjuster> met, Named adjuster, Named result) {
         return met.stream()
                 .filter(one -> AdjustPicture.key(one.what().name()).equals(AdjustPicture.key(adjuster)))
                 .flatMap(one -> one.answers().stream())
@@ -156,7 +157,8 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
     public static List<Answer> answers(AdjustCase wanted, int adjuster) {
         List<Adjuster> unsupposed = new ArrayList<>();
         for (Adjuster one : wanted.adjusters()) {
-            unsupposed.add(new Adjuster(one.name(), one.stepTurns(), one.minTurns(), one.maxTurns(), 0, List.of()));
+            unsupposed.add(
+                    new Adjuster(one.name(), one.stepTurns(), one.minTurns(), one.maxTurns(), 0, List.of(), List.of()));
         }
         Belief belief = Belief.of(new AdjustCase(unsupposed, wanted.results(), wanted.trials()));
         List<Answer> answers = new ArrayList<>();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.trade.TurnUnit;
+import ruvant.core.units.Named;
 
 /** What is drawn of a plan: each result over the turns of each adjuster, and the worst of all over two. */
 final class PlanPictures {
@@ -37,7 +38,7 @@ final class PlanPictures {
         double[] now = wanted.turnsNow();
         double[] then = now.clone();
         for (int i = 0; i < then.length; i++) {
-            String name = wanted.adjusters().get(i).name();
+            Named name = wanted.adjusters().get(i).name();
             for (AdjustPlan.Turn turn : turns) {
                 then[i] = turn.adjuster().equals(name) ? turn.to() : then[i];
             }
@@ -94,7 +95,7 @@ final class PlanPictures {
             turns[adjuster] = at;
             worst.add(advisor.orElseThrow().worstExpected(turns));
         }
-        String name = wanted.adjusters().get(adjuster).name();
+        Named name = wanted.adjusters().get(adjuster).name();
         TurnUnit unit = chosen.stream()
                 .filter(one -> one.name().equals(name))
                 .findFirst()

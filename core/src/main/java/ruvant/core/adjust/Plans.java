@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import ruvant.core.trade.AdjusterLock;
+import ruvant.core.units.Named;
 
 /** Makes one plan of what the judged results and the figures ask for: what is judged comes right first. */
 final class Plans {
@@ -72,7 +73,7 @@ final class Plans {
                 ? byFigures()
                 : measureFirst("Measure again since the last turn: "
                         + figures.get().results().stream()
-                                .map(WantedResult::name)
+                                .map(result -> result.name().words())
                                 .collect(Collectors.joining(", "))
                         + ".");
     }
@@ -81,7 +82,7 @@ final class Plans {
         return adjuster.moves().isEmpty()
                 ? "nobody said yet what that is"
                 : adjuster.moves().stream()
-                        .map(AdjustEntry.Moves::result)
+                        .map(moves -> moves.result().words())
                         .limit(6)
                         .collect(Collectors.joining(", "));
     }
@@ -92,12 +93,13 @@ final class Plans {
 
     private AdjustPlan judged(JudgedSide side) {
         AdjustEntry.AdjusterDescribed adjuster = side.adjuster();
-        List<String> nowhere = side.nowhere();
+        List<Named> nowhere = side.nowhere();
         if (!nowhere.isEmpty()) {
             return made(
                     AdjustPlan.Verdict.NOT_AS_EXPECTED,
                     List.of(),
-                    "No setting of “" + adjuster.name() + "” seems right for " + String.join(" and ", nowhere)
+                    "No setting of “" + adjuster.name() + "” seems right for "
+                            + nowhere.stream().map(Named::words).collect(Collectors.joining(" and "))
                             + ": the wrong sides meet. A finer step, a worn edge, or another adjuster.",
                     0);
         }
@@ -178,7 +180,7 @@ final class Plans {
         return more.toString();
     }
 
-    private AdjustEntry.AdjusterDescribed chosen(String name) {
+    private AdjustEntry.AdjusterDescribed chosen(Named name) {
         return chosen.stream()
                 .filter(one -> one.name().equals(name))
                 .findFirst()

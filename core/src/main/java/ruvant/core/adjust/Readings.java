@@ -15,6 +15,7 @@ import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.HangUps;
 import ruvant.core.measure.Tolerances;
 import ruvant.core.units.ExposureEv;
+import ruvant.core.units.Named;
 
 /** What was measured at each setting, as errors from what is wanted; firings that hung up left aside. */
 final class Readings {
@@ -68,7 +69,7 @@ final class Readings {
     }
 
     private boolean isSpeed(String key) {
-        return picture.result(key).isEmpty();
+        return picture.results().stream().noneMatch(one -> one.name().is(key));
     }
 
     private Map<String, double[]> errors(List<AdjustPicture.Shot> shots) {
@@ -76,7 +77,7 @@ final class Readings {
         for (AdjustPicture.Shot shot : shots) {
             switch (shot) {
                 case AdjustPicture.Timed timed -> {
-                    DialSpeed speed = DialSpeed.of(timed.result(), received, sheet);
+                    DialSpeed speed = DialSpeed.of(timed.result().words(), received, sheet);
                     timed.seconds()
                             .forEach(seconds -> take(
                                     all,
@@ -95,7 +96,7 @@ final class Readings {
                                     () -> {
                                         if (AdjustRoom.Fold.isSpeed(read.result())) {
                                             take(all, read.result(), read.value());
-                                            want(DialSpeed.of(read.result(), received, sheet));
+                                            want(DialSpeed.of(read.result().words(), received, sheet));
                                         }
                                     });
                 case AdjustPicture.Judged judged -> {}
@@ -107,7 +108,7 @@ final class Readings {
         return withoutHangUps(errors);
     }
 
-    private static void take(Map<String, List<Double>> all, String result, double error) {
+    private static void take(Map<String, List<Double>> all, Named result, double error) {
         all.computeIfAbsent(AdjustPicture.key(result), key -> new ArrayList<>()).add(error);
     }
 

@@ -12,10 +12,10 @@ import java.util.Set;
  * @param symptoms ids of what is seen
  * @param absent ids of what was tried and is not so
  * @param looks results, the last of each look counts
- * @param cleared causes that a look cleared, by the key of their words
- * @param confirmed causes that are confirmed, likewise
+ * @param cleared ids of causes that a look cleared
+ * @param confirmed ids of causes that are confirmed
  * @param speeds what the speeds say: chance by the fixed names of causes; empty for nothing
- * @param counts how often each cause was confirmed in the shop's jobs of this model, by the key of their words
+ * @param counts how often each cause was confirmed in the shop's jobs of this model, by its id
  * @param jobs how many such jobs there were
  */
 public record CaseEvidence(
@@ -41,7 +41,7 @@ public record CaseEvidence(
     /** The same with a cause that turned out not to be it. */
     public CaseEvidence cleared(FaultKnowledge.Cause cause) {
         Set<String> all = new HashSet<>(cleared);
-        all.add(SameWords.key(cause.words()));
+        all.add(cause.id());
         return new CaseEvidence(symptoms, absent, looks, all, confirmed, speeds, counts, jobs);
     }
 

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.units.Named;
 
 /** Reads the evidence of a case out of what was said and looked at on a job. */
 public final class CaseReader {
@@ -17,11 +19,11 @@ public final class CaseReader {
      * The evidence.
      *
      * @param intake what the counter saw: functions that work deny, signs of a visitor and of the cell speak
-     * @param counts how often each cause was confirmed in jobs of the model, by its words
+     * @param counts how often each cause was confirmed in jobs of the model
      * @param jobs how many such jobs there were
      */
     public static CaseEvidence of(
-            FindPicture find, IntakePicture intake, FaultKnowledge knowledge, Map<String, Integer> counts, int jobs) {
+            FindPicture find, IntakePicture intake, FaultKnowledge knowledge, Map<Named, Integer> counts, int jobs) {
         Set<String> symptoms = new HashSet<>(CounterSays.symptoms(intake, knowledge));
         find.symptoms().forEach(said -> symptoms.addAll(symptomsIn(said.what(), knowledge)));
         Map<String, CaseEvidence.Result> looks = new LinkedHashMap<>();
@@ -38,32 +40,37 @@ public final class CaseReader {
         if (!find.patterns().isEmpty()) {
             find.patterns().getLast().read().likely().forEach(one -> speeds.put(one.cause(), one.probability()));
         }
-        Map<String, Integer> small = new HashMap<>();
-        counts.forEach((words, count) -> small.merge(SameWords.key(words), count, Integer::sum));
+        Map<String, Integer> byId = new HashMap<>();
+        counts.forEach((said, count) ->
+                knowledge.causeOf(said).ifPresent(cause -> byId.merge(cause.id(), count, Integer::sum)));
         return new CaseEvidence(
                 symptoms,
                 CounterSays.denied(intake, knowledge, symptoms),
                 List.copyOf(looks.values()),
-                named(find, FindPicture.State.CLEARED),
-                named(find, FindPicture.State.CAUSE),
+                causes(find, FindPicture.State.CLEARED, knowledge),
+                causes(find, FindPicture.State.CAUSE, knowledge),
                 speeds,
-                small,
+                byId,
                 jobs);
     }
 
-    private static Set<String> named(FindPicture find, FindPicture.State state) {
+    private static Set<String> causes(FindPicture find, FindPicture.State state, FaultKnowledge knowledge) {
         return find.suspects().stream()
                 .filter(one -> one.state() == state)
-                .map(one -> SameWords.key(one.name()))
+                .flatMap(one -> knowledge.causeOf(one.what()).stream())
+                .map(FaultKnowledge.Cause::id)
                 .collect(Collectors.toSet());
     }
 
-    /** Known symptoms that a sentence names: those all of whose telling words are in it. */
-    public static Set<String> symptomsIn(String said, FaultKnowledge knowledge) {
-        Set<String> words = SameWords.telling(said);
-        return knowledge.symptoms().stream()
-                .filter(symptom -> words.containsAll(SameWords.telling(symptom.words())))
+    /** The known symptom that is said, and those that a sentence names: all of their telling words are in it. */
+    public static Set<String> symptomsIn(Named said, FaultKnowledge knowledge) {
+        Set<String> words = SameWords.telling(said.words());
+        Set<String> ids = knowledge.symptoms().stream()
+                .filter(symptom -> Stream.concat(Stream.of(symptom.words()), symptom.formerly().stream())
+                        .anyMatch(one -> words.containsAll(SameWords.telling(one))))
                 .map(FaultKnowledge.Symptom::id)
                 .collect(Collectors.toSet());
+        knowledge.symptomOf(said).ifPresent(symptom -> ids.add(symptom.id()));
+        return ids;
     }
 }

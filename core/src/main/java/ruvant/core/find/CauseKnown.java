@@ -2,6 +2,7 @@ package ruvant.core.find;
 
 import java.util.List;
 import ruvant.core.trade.Family;
+import ruvant.core.units.Named;
 
 /**
  * What a confirmed cause asks next: what brought it about, what else it may have harmed and by which look that shows, and
@@ -9,7 +10,7 @@ import ruvant.core.trade.Family;
  *
  * @param harmed likeliest other victims, each with the look that shows it best
  */
-public record CauseKnown(String cause, List<String> roots, List<Harmed> harmed, String advice) {
+public record CauseKnown(Named cause, List<String> roots, List<Harmed> harmed, String advice) {
     /** Something that may have been harmed, and the look that shows it best. */
     public record Harmed(String cause, FaultKnowledge.Look look) {}
 
@@ -18,18 +19,18 @@ public record CauseKnown(String cause, List<String> roots, List<Harmed> harmed, 
             FindPicture find, FaultKnowledge knowledge, Family family, CaseEvidence evidence) {
         List<FaultKnowledge.Cause> all = knowledge.causesOf(family);
         return find.causes().stream()
-                .flatMap(said -> all.stream()
-                        .filter(cause -> SameWords.key(cause.words()).equals(SameWords.key(said.what())))
+                .flatMap(said -> knowledge.causeOf(said.what()).stream()
+                        .filter(all::contains)
                         .map(cause -> known(said.what(), cause, knowledge, evidence)))
                 .toList();
     }
 
     private static CauseKnown known(
-            String said, FaultKnowledge.Cause cause, FaultKnowledge knowledge, CaseEvidence evidence) {
+            Named said, FaultKnowledge.Cause cause, FaultKnowledge knowledge, CaseEvidence evidence) {
         List<Harmed> harmed = cause.harms().stream()
                 .flatMap(
                         id -> knowledge.causes().stream().filter(one -> one.id().equals(id)))
-                .filter(one -> !evidence.cleared().contains(SameWords.key(one.words())))
+                .filter(one -> !evidence.cleared().contains(one.id()))
                 .flatMap(one -> best(one, knowledge, evidence))
                 .toList();
         return new CauseKnown(said, cause.roots(), harmed, cause.advice());

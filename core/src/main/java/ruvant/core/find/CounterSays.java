@@ -3,13 +3,16 @@ package ruvant.core.find;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.ConditionKind;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Severity;
+import ruvant.core.units.Named;
 
 /** What the counter saw, as evidence: functions that work speak against faults, marks of a visitor, a fall or a cell for some. */
 final class CounterSays {
@@ -70,18 +73,14 @@ final class CounterSays {
         return !named.isEmpty() && named.stream().allMatch(one -> one.result() == FunctionResult.WORKS);
     }
 
-    private static boolean isNamed(String said, String function, IntakePicture intake) {
+    private static boolean isNamed(Named said, String function, IntakePicture intake) {
         if (!function.equals(SLOW_SPEEDS) && !function.equals(FAST_SPEEDS)) {
-            return said.equalsIgnoreCase(function);
+            return said.is(Named.idOf(function));
         }
-        if (!said.startsWith("Speed ") || intake.received().isEmpty()) {
-            return false;
-        }
-        String speed = said.substring("Speed ".length());
-        return intake.received().get().speeds().contains(speed)
-                && DialSpeed.of(speed, intake.received().get(), java.util.Optional.empty())
-                                        .nominalSeconds()
-                                > SLOW
-                        == function.equals(SLOW_SPEEDS);
+        return intake.received().stream()
+                .flatMap(in -> in.speeds().stream()
+                        .filter(speed -> FunctionList.speed(speed).equals(said))
+                        .map(speed -> DialSpeed.of(speed, in, Optional.empty()).nominalSeconds()))
+                .anyMatch(seconds -> seconds > SLOW == function.equals(SLOW_SPEEDS));
     }
 }

@@ -164,7 +164,7 @@ public final class Diagnosis {
     }
 
     private static int here(FaultKnowledge.Cause cause, CaseEvidence evidence) {
-        return evidence.counts().getOrDefault(SameWords.key(cause.words()), 0);
+        return evidence.counts().getOrDefault(cause.id(), 0);
     }
 
     private void observe(ToDoubleFunction<FaultKnowledge.Cause> chance, double otherwise, boolean seen, double counts) {
@@ -213,15 +213,15 @@ public final class Diagnosis {
     }
 
     private void bySuspicion(CaseEvidence evidence) {
-        List<String> keys =
-                causes.stream().map(cause -> SameWords.key(cause.words())).toList();
-        int known = (int) keys.stream().filter(evidence.confirmed()::contains).count();
+        int known = (int) causes.stream()
+                .filter(cause -> evidence.confirmed().contains(cause.id()))
+                .count();
         for (int h = 0; h < pairs.length; h++) {
             int confirmed = 0;
             for (int cause : pairs[h]) {
-                String words = keys.get(cause);
-                weights[h] *= evidence.cleared().contains(words) ? CLEARED : 1;
-                confirmed += evidence.confirmed().contains(words) ? 1 : 0;
+                String id = causes.get(cause).id();
+                weights[h] *= evidence.cleared().contains(id) ? CLEARED : 1;
+                confirmed += evidence.confirmed().contains(id) ? 1 : 0;
             }
             weights[h] *= Math.pow(UNCONFIRMED, known - confirmed);
         }

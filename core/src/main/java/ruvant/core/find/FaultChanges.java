@@ -1,6 +1,9 @@
 package ruvant.core.find;
 
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
@@ -32,6 +35,28 @@ public record FaultChanges(
             Check.name("seen", one.seen());
             Check.within("minutes", one.minutes(), 0.1, 600, "min");
         });
+    }
+
+    /** The same, each entry with what it was called in what was known before. */
+    FaultChanges remembering(FaultKnowledge before) {
+        Map<String, FaultKnowledge.Symptom> symptomsBefore = byId(before.symptoms(), FaultKnowledge.Symptom::id);
+        Map<String, FaultKnowledge.Cause> causesBefore = byId(before.causes(), FaultKnowledge.Cause::id);
+        return new FaultChanges(
+                symptoms.stream()
+                        .map(one -> symptomsBefore.containsKey(one.id())
+                                ? one.once(symptomsBefore.get(one.id()).words())
+                                : one)
+                        .toList(),
+                causes.stream()
+                        .map(one -> causesBefore.containsKey(one.id())
+                                ? one.once(causesBefore.get(one.id()).words())
+                                : one)
+                        .toList(),
+                looks);
+    }
+
+    private static <T> Map<String, T> byId(List<T> all, Function<T, String> id) {
+        return all.stream().collect(Collectors.toMap(id, one -> one));
     }
 
     /** These, and then others in place of them or besides. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruvant.core.trade.Family;
+import ruvant.core.units.Named;
 
 /**
  * What is known of faults before any camera of a shop was mended: causes with how common each is, what each does to each
@@ -39,15 +40,22 @@ public record FaultKnowledge(
      *
      * @param otherwise its chance where no cause on the list makes it, 0 to 1
      * @param deniedBy functions of the counter's check that speak against it where all of them work
+     * @param formerly what it was called before, so that what was said then is still understood
      */
-    public record Symptom(String id, String words, double otherwise, List<String> deniedBy) {
+    public record Symptom(String id, String words, double otherwise, List<String> deniedBy, List<String> formerly) {
         public Symptom {
             deniedBy = deniedBy == null ? List.of() : List.copyOf(deniedBy);
+            formerly = formerly == null ? List.of() : List.copyOf(formerly);
         }
 
         /** One that no function denies. */
         public Symptom(String id, String words, double otherwise) {
-            this(id, words, otherwise, List.of());
+            this(id, words, otherwise, List.of(), List.of());
+        }
+
+        /** The same, once called otherwise. */
+        Symptom once(String before) {
+            return new Symptom(id, words, otherwise, deniedBy, SameWords.withFormer(formerly, words, before));
         }
     }
 
@@ -62,6 +70,7 @@ public record FaultKnowledge(
      * @param roots what may have brought it about, in words
      * @param harms causes that it may have brought about in turn, by id: worth a look while one is there
      * @param advice how the owner keeps it from coming back; empty for none
+     * @param formerly what it was called before, so that what was said then is still known to be it
      */
     public record Cause(
             String id,
@@ -74,13 +83,32 @@ public record FaultKnowledge(
             String signature,
             List<String> roots,
             List<String> harms,
-            String advice) {
+            String advice,
+            List<String> formerly) {
         public Cause {
             symptoms = Map.copyOf(symptoms);
             signature = signature == null ? "" : signature;
             roots = roots == null ? List.of() : List.copyOf(roots);
             harms = harms == null ? List.of() : List.copyOf(harms);
             advice = advice == null ? "" : advice;
+            formerly = formerly == null ? List.of() : List.copyOf(formerly);
+        }
+
+        /** The same, once called otherwise. */
+        Cause once(String before) {
+            return new Cause(
+                    id,
+                    area,
+                    words,
+                    prior,
+                    why,
+                    symptoms,
+                    calls,
+                    signature,
+                    roots,
+                    harms,
+                    advice,
+                    SameWords.withFormer(formerly, words, before));
         }
 
         /** One of which neither root nor harm is known. */
@@ -93,7 +121,7 @@ public record FaultKnowledge(
                 Map<String, Double> symptoms,
                 String calls,
                 String signature) {
-            this(id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "");
+            this(id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "", List.of());
         }
     }
 
@@ -160,11 +188,27 @@ public record FaultKnowledge(
         return looks.stream().filter(one -> one.id().equals(id)).findFirst();
     }
 
-    /** The symptom said in these words; empty where it is not known. */
-    public Optional<Symptom> symptomSaid(String words) {
+    /** The symptom that is said; empty where it is not known. */
+    public Optional<Symptom> symptomOf(Named said) {
         return symptoms.stream()
-                .filter(one -> one.words().equalsIgnoreCase(words.strip()))
-                .findFirst();
+                .filter(one -> one.id().equals(said.id()))
+                .findFirst()
+                .or(() -> symptoms.stream()
+                        .filter(one -> SameWords.called(said, one.words(), one.formerly()))
+                        .findFirst());
+    }
+
+    /**
+     * The cause that is spoken of: the one with this id, else the one that is or was called so, in whatever order of words;
+     * empty where it is not known.
+     */
+    public Optional<Cause> causeOf(Named said) {
+        return causes.stream()
+                .filter(one -> one.id().equals(said.id()))
+                .findFirst()
+                .or(() -> causes.stream()
+                        .filter(one -> SameWords.called(said, one.words(), one.formerly()))
+                        .findFirst());
     }
 
     /** What is wrong with it, in words; empty where it can be used. */

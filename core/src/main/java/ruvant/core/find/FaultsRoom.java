@@ -99,9 +99,18 @@ public final class FaultsRoom implements Room<FaultsEntry> {
         @Override
         public void take(Line line, FaultsEntry entry) {
             changes = switch (entry) {
-                case FaultsEntry.FaultsChanged one -> changes.plus(one.changes());
+                case FaultsEntry.FaultsChanged one -> changes.plus(one.changes().remembering(known()));
                 case FaultsEntry.FaultTakenBack one -> changes.without(one.id());
             };
+        }
+
+        /** What was known before an entry; where changes do not fit what ships any more, what ships alone. */
+        private FaultKnowledge known() {
+            try {
+                return changes.in(shipped);
+            } catch (FieldProblem gap) {
+                return shipped;
+            }
         }
 
         /** All that differs from what ships. */

@@ -6,6 +6,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
+import ruvant.core.units.Named;
 
 /** What is wrong, and how one got to know. */
 public sealed interface FindEntry extends JobEntry {
@@ -15,32 +16,52 @@ public sealed interface FindEntry extends JobEntry {
     }
 
     /** What is seen to be wrong. */
-    record SymptomSeen(String what) implements FindEntry {
+    record SymptomSeen(Named what) implements FindEntry {
+        /** One that is only said in words. */
+        public SymptomSeen(String what) {
+            this(Named.of(what));
+        }
+
         public SymptomSeen {
-            what = Check.name("symptom", what);
+            what = Named.in("symptom", what);
         }
     }
 
     /** A possible cause; the reason may be empty. */
-    record SuspectRaised(String suspect, String why) implements FindEntry {
+    record SuspectRaised(Named suspect, String why) implements FindEntry {
+        /** One that is only said in words. */
+        public SuspectRaised(String suspect, String why) {
+            this(Named.of(suspect), why);
+        }
+
         public SuspectRaised {
-            suspect = Check.name("suspect", suspect);
+            suspect = Named.in("suspect", suspect);
             why = Check.optionalRemark("why", why);
         }
     }
 
     /** A suspect is out of it, by a look. */
-    record SuspectCleared(String suspect, String look) implements FindEntry {
+    record SuspectCleared(Named suspect, String look) implements FindEntry {
+        /** One that is only said in words. */
+        public SuspectCleared(String suspect, String look) {
+            this(Named.of(suspect), look);
+        }
+
         public SuspectCleared {
-            suspect = Check.name("suspect", suspect);
+            suspect = Named.in("suspect", suspect);
             look = Check.remark("look", look);
         }
     }
 
     /** A suspect is the cause; the evidence says why. */
-    record CauseConfirmed(String cause, String evidence) implements FindEntry {
+    record CauseConfirmed(Named cause, String evidence) implements FindEntry {
+        /** One that is only said in words. */
+        public CauseConfirmed(String cause, String evidence) {
+            this(Named.of(cause), evidence);
+        }
+
         public CauseConfirmed {
-            cause = Check.name("cause", cause);
+            cause = Named.in("cause", cause);
             evidence = Check.remark("evidence", evidence);
         }
     }
@@ -112,7 +133,7 @@ public sealed interface FindEntry extends JobEntry {
      * @param unit may be empty
      * @param bearsOn suspects that it speaks about, at most 10
      */
-    record Foretold(String what, double expected, double allowed, String unit, List<String> bearsOn)
+    record Foretold(String what, double expected, double allowed, String unit, List<Named> bearsOn)
             implements FindEntry {
         public Foretold {
             what = Check.name("what", what);
@@ -143,9 +164,14 @@ public sealed interface FindEntry extends JobEntry {
      * @param from the donor or shelf it came from
      * @param seen what was seen with it; may be empty where nothing changed
      */
-    record SwapTried(String suspect, String part, String from, boolean changed, String seen) implements FindEntry {
+    record SwapTried(Named suspect, String part, String from, boolean changed, String seen) implements FindEntry {
+        /** For a suspect that is only said in words. */
+        public SwapTried(String suspect, String part, String from, boolean changed, String seen) {
+            this(Named.of(suspect), part, from, changed, seen);
+        }
+
         public SwapTried {
-            suspect = Check.name("suspect", suspect);
+            suspect = Named.in("suspect", suspect);
             part = Check.name("part", part);
             from = Check.name("from", from);
             seen = Check.optionalRemark("seen", seen);
@@ -159,19 +185,29 @@ public sealed interface FindEntry extends JobEntry {
      * @param was the finding in words
      * @param suspect what it speaks for now
      */
-    record Reopened(UUID finding, String was, String suspect, String why) implements FindEntry {
+    record Reopened(UUID finding, String was, Named suspect, String why) implements FindEntry {
+        /** For a suspect that is only said in words. */
+        public Reopened(UUID finding, String was, String suspect, String why) {
+            this(finding, was, Named.of(suspect), why);
+        }
+
         public Reopened {
             Check.chosen("finding", finding);
             was = Check.remark("was", was);
-            suspect = Check.name("suspect", suspect);
+            suspect = Named.in("suspect", suspect);
             why = Check.remark("why", why);
         }
     }
 
     /** What brought a cause about: what broke is often not what is wrong. */
-    record RootNamed(String cause, String root) implements FindEntry {
+    record RootNamed(Named cause, String root) implements FindEntry {
+        /** Of a cause that is only said in words. */
+        public RootNamed(String cause, String root) {
+            this(Named.of(cause), root);
+        }
+
         public RootNamed {
-            cause = Check.name("cause", cause);
+            cause = Named.in("cause", cause);
             root = Check.remark("root", root);
         }
     }

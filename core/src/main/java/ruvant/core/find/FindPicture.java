@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.units.Named;
 
 /** Where the search for the fault stands. */
 public record FindPicture(
@@ -33,21 +34,23 @@ public record FindPicture(
     public record Overturned(UUID id, FindEntry.Reopened what) {}
 
     /** Suspects that were followed in vain: cleared, while something else was the cause. */
-    public List<String> falseLeads() {
+    public List<Named> falseLeads() {
         return causes.isEmpty()
                 ? List.of()
                 : suspects.stream()
                         .filter(one -> one.state() == State.CLEARED)
-                        .map(Suspect::name)
+                        .map(Suspect::what)
                         .toList();
     }
 
     /** A thing said, with more about it; the line that carries it. */
-    public record Said(UUID id, String what, String more) {}
+    public record Said(UUID id, Named what, String more) {}
 
-    /** Whether that is a suspect here already, in whatever order of words. */
-    public boolean suspects(String cause) {
-        return suspects.stream().anyMatch(one -> SameWords.key(one.name()).equals(SameWords.key(cause)));
+    /** Whether that is a suspect here already, whatever it was called when it was raised. */
+    public boolean suspects(FaultKnowledge.Cause cause, FaultKnowledge knowledge) {
+        return suspects.stream()
+                .anyMatch(one ->
+                        knowledge.causeOf(one.what()).filter(cause::equals).isPresent());
     }
 
     /**
@@ -63,10 +66,16 @@ public record FindPicture(
     /**
      * One possible cause.
      *
+     * @param what by the id of the cause where it is known
      * @param why why it was raised
      * @param look the look that settled it; empty while open
      */
-    public record Suspect(UUID id, String name, State state, String why, String look) {}
+    public record Suspect(UUID id, Named what, State state, String why, String look) {
+        /** What it was called when it was raised. */
+        public String name() {
+            return what.words();
+        }
+    }
 
     /** Where a suspect stands. */
     public enum State {

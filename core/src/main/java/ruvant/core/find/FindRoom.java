@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -22,6 +21,7 @@ import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
+import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
 /** What is wrong, and how one got to know. */
@@ -112,7 +112,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         private Instant before;
         private final Set<UUID> taken = new HashSet<>();
         private final List<FindPicture.Said> symptoms = new ArrayList<>();
-        private final Map<String, FindPicture.Suspect> suspects = new LinkedHashMap<>();
+        private final Map<Named, FindPicture.Suspect> suspects = new LinkedHashMap<>();
         private final List<FindPicture.Said> causes = new ArrayList<>();
         private final List<FindPicture.Said> found = new ArrayList<>();
         private final List<FindPicture.Pattern> patterns = new ArrayList<>();
@@ -150,7 +150,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> raisedTwice(FindEntry.SuspectRaised raised) {
-            FindPicture.Suspect known = suspects.get(key(raised.suspect()));
+            FindPicture.Suspect known = suspects.get(raised.suspect());
             // raising a cleared suspect again is how a judgement is overturned
             return known == null || known.state() == FindPicture.State.CLEARED
                     ? Optional.empty()
@@ -173,7 +173,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> notACause(FindEntry.RootNamed root) {
-            FindPicture.Suspect known = suspects.get(key(root.cause()));
+            FindPicture.Suspect known = suspects.get(root.cause());
             return known != null && known.state() == FindPicture.State.CAUSE
                     ? Optional.empty()
                     : Optional.of(new Refusal(
@@ -183,7 +183,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> notASuspect(FindEntry.SuspectCleared cleared) {
-            FindPicture.Suspect known = suspects.get(key(cleared.suspect()));
+            FindPicture.Suspect known = suspects.get(cleared.suspect());
             if (known == null) {
                 return Optional.of(new Refusal(
                         "suspectUnknown",
@@ -205,10 +205,10 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 case FindEntry.Looked looked ->
                     looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
                 case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
-                case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), thing.what(), ""));
+                case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), Named.of(thing.what()), ""));
                 case FindEntry.SuspectRaised raised ->
                     suspects.put(
-                            key(raised.suspect()),
+                            raised.suspect(),
                             new FindPicture.Suspect(
                                     line.id(), raised.suspect(), FindPicture.State.OPEN, raised.why(), ""));
                 case FindEntry.SuspectCleared cleared ->
@@ -259,27 +259,27 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         /** Puts a suspect on the list, or back on it; what is the cause already stays so. */
-        private void raise(Line line, String name, String why) {
-            FindPicture.Suspect known = suspects.get(key(name));
+        private void raise(Line line, Named name, String why) {
+            FindPicture.Suspect known = suspects.get(name);
             if (known == null || known.state() != FindPicture.State.CAUSE) {
                 suspects.put(
-                        key(name),
+                        name,
                         new FindPicture.Suspect(
                                 known == null ? line.id() : known.id(),
-                                known == null ? name : known.name(),
+                                known == null ? name : known.what(),
                                 FindPicture.State.OPEN,
                                 why,
                                 ""));
             }
         }
 
-        private void settle(String name, FindPicture.State state, String look, Line line) {
-            FindPicture.Suspect before = suspects.get(key(name));
+        private void settle(Named name, FindPicture.State state, String look, Line line) {
+            FindPicture.Suspect before = suspects.get(name);
             suspects.put(
-                    key(name),
+                    name,
                     new FindPicture.Suspect(
                             before == null ? line.id() : before.id(),
-                            before == null ? name : before.name(),
+                            before == null ? name : before.what(),
                             state,
                             before == null ? "" : before.why(),
                             look));
@@ -298,10 +298,6 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     List.copyOf(swaps),
                     List.copyOf(overturned),
                     List.copyOf(roots));
-        }
-
-        static String key(String text) {
-            return text.toLowerCase(Locale.ROOT);
         }
 
         @Override

@@ -1,10 +1,13 @@
 package ruvant.core.find;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ruvant.core.units.Named;
 
 /** Whether two sayings name the same thing: "gummed retard train" is "retard train gummed". */
 final class SameWords {
@@ -18,6 +21,20 @@ final class SameWords {
     /** The same for sayings of the same telling words, in whatever order. */
     static String key(String text) {
         return String.join(" ", new TreeSet<>(telling(text)));
+    }
+
+    /** Whether something said is what is called so, or was. */
+    static boolean called(Named said, String words, List<String> formerly) {
+        String key = key(said.words());
+        return key(words).equals(key)
+                || formerly.stream().anyMatch(former -> key(former).equals(key) || said.is(Named.idOf(former)));
+    }
+
+    /** Former names with one more, where that is not what it is called anyway. */
+    static List<String> withFormer(List<String> formerly, String words, String before) {
+        return before.equals(words) || formerly.contains(before)
+                ? formerly
+                : Stream.concat(formerly.stream(), Stream.of(before)).toList();
     }
 
     static Set<String> telling(String text) {

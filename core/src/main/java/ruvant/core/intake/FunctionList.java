@@ -3,15 +3,21 @@ package ruvant.core.intake;
 import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.trade.BodyType;
+import ruvant.core.units.Named;
 
 /** Which functions are worth a try before opening, by what kind of camera it is. */
 public final class FunctionList {
     private FunctionList() {}
 
+    /** A marked speed as a function. */
+    public static Named speed(String speed) {
+        return Named.of("Speed " + speed);
+    }
+
     /** Functions in the order in which a hand finds them on the camera: each marked speed first, then the rest. */
-    public static List<String> of(IntakeEntry.Received received) {
+    public static List<Named> of(IntakeEntry.Received received) {
         List<String> functions = new ArrayList<>();
-        received.speeds().forEach(speed -> functions.add("Speed " + speed));
+        received.speeds().forEach(speed -> functions.add(speed(speed).words()));
         functions.add("B");
         if (received.camera().bodyType() != BodyType.LENS) {
             functions.addAll(List.of("Advance", "Counter", "Back and latch"));
@@ -27,6 +33,6 @@ public final class FunctionList {
             case BOX -> functions.add("Finder");
             case LENS -> functions.add("Mount");
         }
-        return functions;
+        return functions.stream().map(Named::of).toList();
     }
 }

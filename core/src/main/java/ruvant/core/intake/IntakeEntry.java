@@ -15,6 +15,7 @@ import ruvant.core.trade.Stop;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.Check;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Named;
 
 /** What came in, in what state, and what is to be done about it. */
 public sealed interface IntakeEntry extends JobEntry {
@@ -128,9 +129,14 @@ public sealed interface IntakeEntry extends JobEntry {
     }
 
     /** What a function did before opening; what works now must work at return. */
-    record FunctionChecked(String function, FunctionResult result, String remark) implements IntakeEntry {
+    record FunctionChecked(Named function, FunctionResult result, String remark) implements IntakeEntry {
+        /** One that is only called so. */
+        public FunctionChecked(String function, FunctionResult result, String remark) {
+            this(Named.of(function), result, remark);
+        }
+
         public FunctionChecked {
-            function = Check.name("function", function);
+            function = Named.in("function", function);
             Check.chosen("result", result);
             remark = Check.optionalRemark("remark", remark);
         }
@@ -145,9 +151,14 @@ public sealed interface IntakeEntry extends JobEntry {
     }
 
     /** One thing that is to be done. */
-    record ScopeAdded(String what) implements IntakeEntry {
+    record ScopeAdded(Named what) implements IntakeEntry {
+        /** One that is only called so. */
+        public ScopeAdded(String what) {
+            this(Named.of(what));
+        }
+
         public ScopeAdded {
-            what = Check.name("scope", what);
+            what = Named.in("scope", what);
         }
     }
 
@@ -156,9 +167,14 @@ public sealed interface IntakeEntry extends JobEntry {
      *
      * @param done false when it is left, which needs a reason
      */
-    record ScopeSettled(String what, boolean done, String reason) implements IntakeEntry {
+    record ScopeSettled(Named what, boolean done, String reason) implements IntakeEntry {
+        /** One that is only called so. */
+        public ScopeSettled(String what, boolean done, String reason) {
+            this(Named.of(what), done, reason);
+        }
+
         public ScopeSettled {
-            what = Check.name("scope", what);
+            what = Named.in("scope", what);
             reason = done ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
         }
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.trade.FunctionResult;
+import ruvant.core.units.Named;
 
 /**
  * The camera as it came in.
@@ -32,10 +33,10 @@ public record IntakePicture(
     public record Sign(UUID id, IntakeEntry.VisitorSign sign) {}
 
     /** What a function did at intake. */
-    public record FunctionState(UUID id, String function, FunctionResult result, String remark) {}
+    public record FunctionState(UUID id, Named function, FunctionResult result, String remark) {}
 
     /** One item of the scope: open, done, or left with its reason. */
-    public record ScopeItem(UUID id, String what, ScopeState state, String reason) {}
+    public record ScopeItem(UUID id, Named what, ScopeState state, String reason) {}
 
     /** Where an item of the scope stands. */
     public enum ScopeState {

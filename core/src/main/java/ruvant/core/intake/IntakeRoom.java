@@ -9,7 +9,6 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,6 +21,7 @@ import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
 import ruvant.core.trade.MarkedSpeed;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
 /** What came in: the camera, its owner, its outside, what worked, and what is to be done. */
@@ -97,8 +97,8 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
         private Instant receivedAt;
         private final List<IntakePicture.Finding> findings = new ArrayList<>();
         private final List<IntakePicture.Sign> signs = new ArrayList<>();
-        private final Map<String, IntakePicture.FunctionState> functions = new LinkedHashMap<>();
-        private final Map<String, IntakePicture.ScopeItem> scope = new LinkedHashMap<>();
+        private final Map<Named, IntakePicture.FunctionState> functions = new LinkedHashMap<>();
+        private final Map<Named, IntakePicture.ScopeItem> scope = new LinkedHashMap<>();
         private IntakeEntry.BatteryFound battery;
 
         @Override
@@ -106,13 +106,13 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
             return switch (entry) {
                 case IntakeEntry.Received in -> promisedTooEarly(line, in.promised());
                 case IntakeEntry.ScopeSettled settled
-                when !scope.containsKey(key(settled.what())) ->
+                when !scope.containsKey(settled.what()) ->
                     Optional.of(new Refusal(
                             "scopeUnknown",
                             "“" + settled.what() + "” is not in the scope.",
                             "Add it to the scope first."));
                 case IntakeEntry.ScopeAdded added
-                when scope.containsKey(key(added.what())) ->
+                when scope.containsKey(added.what()) ->
                     Optional.of(new Refusal(
                             "scopeTwice",
                             "“" + added.what() + "” is in the scope already.",
@@ -151,18 +151,18 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
                 case IntakeEntry.VisitorSign sign -> signs.add(new IntakePicture.Sign(line.id(), sign));
                 case IntakeEntry.FunctionChecked checked ->
                     functions.put(
-                            key(checked.function()),
+                            checked.function(),
                             new IntakePicture.FunctionState(
                                     line.id(), checked.function(), checked.result(), checked.remark()));
                 case IntakeEntry.BatteryFound found -> battery = found;
                 case IntakeEntry.ScopeAdded added ->
                     scope.put(
-                            key(added.what()),
+                            added.what(),
                             new IntakePicture.ScopeItem(line.id(), added.what(), IntakePicture.ScopeState.OPEN, ""));
                 case IntakeEntry.ScopeSettled settled ->
                     scope.computeIfPresent(
-                            key(settled.what()),
-                            (key, item) -> new IntakePicture.ScopeItem(
+                            settled.what(),
+                            (what, item) -> new IntakePicture.ScopeItem(
                                     item.id(),
                                     item.what(),
                                     settled.done() ? IntakePicture.ScopeState.DONE : IntakePicture.ScopeState.LEFT,
@@ -181,10 +181,6 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
                     List.copyOf(functions.values()),
                     List.copyOf(scope.values()),
                     Optional.ofNullable(battery));
-        }
-
-        private static String key(String text) {
-            return text.toLowerCase(Locale.ROOT);
         }
 
         @Override

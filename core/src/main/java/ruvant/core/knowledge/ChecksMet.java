@@ -5,22 +5,23 @@ import java.util.List;
 import java.util.Map;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.Named;
 
 /** Tells which checks that somebody made of their own accord are worth making again. */
 final class ChecksMet {
     private ChecksMet() {}
 
     /** Those added by hand in some job and, over all jobs, made more often than waived: a waiver counts against it. */
-    static List<String> learned(List<ValleyPart> parts) {
-        Map<String, Integer> worth = new LinkedHashMap<>();
+    static List<Named> learned(List<ValleyPart> parts) {
+        Map<Named, Integer> worth = new LinkedHashMap<>();
         parts.stream()
                 .flatMap(part -> part.checks().stream())
                 .filter(GateCheck::own)
-                .forEach(check -> worth.put(check.text(), 0));
+                .forEach(check -> worth.put(check.what(), 0));
         parts.stream()
                 .flatMap(part -> part.checks().stream())
-                .filter(check -> worth.containsKey(check.text()))
-                .forEach(check -> worth.merge(check.text(), value(check), Integer::sum));
+                .filter(check -> worth.containsKey(check.what()))
+                .forEach(check -> worth.merge(check.what(), value(check), Integer::sum));
         return worth.entrySet().stream()
                 .filter(one -> one.getValue() > 0)
                 .map(Map.Entry::getKey)

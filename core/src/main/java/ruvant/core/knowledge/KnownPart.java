@@ -7,6 +7,7 @@ import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Named;
 
 /**
  * One part as earlier jobs of the model met it.
@@ -43,7 +44,7 @@ public record KnownPart(
         Duration refitTakes,
         List<OtherWay> others,
         boolean needless,
-        List<String> checks,
+        List<Named> checks,
         List<String> slips,
         List<String> remarks) {
     /**

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,12 +15,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.adjust.Adjusting;
 import ruvant.core.adjust.LearnedResponses;
-import ruvant.core.intake.IntakeEntry;
+import ruvant.core.find.FindPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.OilSheet;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /**
@@ -53,7 +53,7 @@ public record ModelKnowledge(
     private static final int USUAL = 4;
 
     /** Something that was said of several jobs, and of how many. */
-    public record Tally(String what, int jobs) {}
+    public record Tally(Named what, int jobs) {}
 
     /**
      * A look as jobs took it.
@@ -71,20 +71,18 @@ public record ModelKnowledge(
         return new ModelKnowledge(
                 jobs.size(),
                 met.known(),
-                counted(
-                        jobs,
-                        job -> job.find().causes().stream()
-                                .map(cause -> cause.what().toLowerCase(Locale.ROOT))),
-                counted(jobs, job -> job.intake().battery().stream().map(IntakeEntry.BatteryFound::cell)),
+                counted(jobs, job -> job.find().causes().stream().map(FindPicture.Said::what)),
+                counted(jobs, job -> job.intake().battery().stream().map(found -> Named.of(found.cell()))),
                 counted(
                         jobs,
                         job -> job.notes().leaveAlone().stream()
-                                .map(alone -> alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why()))),
+                                .map(alone ->
+                                        Named.of(alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why())))),
                 LearnedResponses.together(jobs.stream()
                         .flatMap(job -> Adjusting.taughtBy(job.adjust(), job.received(), job.practice()).stream())
                         .toList()),
                 LooksMet.in(jobs),
-                counted(jobs, job -> job.find().falseLeads().stream().map(one -> one.toLowerCase(Locale.ROOT))),
+                counted(jobs, job -> job.find().falseLeads().stream()),
                 OilMet.in(jobs),
                 madeOf(jobs));
     }
@@ -114,12 +112,14 @@ public record ModelKnowledge(
                 Map.of());
     }
 
-    private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<String>> said) {
-        Map<String, Integer> counts = new LinkedHashMap<>();
+    private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<Named>> said) {
+        Map<Named, Integer> counts = new LinkedHashMap<>();
         jobs.forEach(job -> said.apply(job).distinct().forEach(what -> counts.merge(what, 1, Integer::sum)));
         return counts.entrySet().stream()
                 .map(one -> new Tally(one.getKey(), one.getValue()))
-                .sorted(Comparator.comparingInt(Tally::jobs).reversed().thenComparing(Tally::what))
+                .sorted(Comparator.comparingInt(Tally::jobs)
+                        .reversed()
+                        .thenComparing(tally -> tally.what().words()))
                 .toList();
     }
 
@@ -204,7 +204,7 @@ public record ModelKnowledge(
     public LearnedChecks checks() {
         return new LearnedChecks() {
             @Override
-            public List<String> before(PartName name) {
+            public List<Named> before(PartName name) {
                 return part(name.text()).map(KnownPart::checks).orElse(List.of());
             }
 
@@ -214,7 +214,7 @@ public record ModelKnowledge(
             }
 
             @Override
-            public List<String> oilPoints(PartName name) {
+            public List<Named> oilPoints(PartName name) {
                 return oilPoints.stream()
                         .filter(one -> one.part().equals(name) && one.jobs() > 1 && 2 * one.jobs() > jobs)
                         .map(OilSheet.KnownPoint::point)

@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import ruvant.core.picture.JobPicture;
@@ -22,7 +21,7 @@ final class OilMet {
             Set<String> here = new HashSet<>();
             for (TreatPicture.Done<TreatEntry.Lubricated> done : job.treat().lubricated()) {
                 TreatEntry.Lubricated oiled = done.what();
-                String key = oiled.part().key() + "\n" + oiled.point().toLowerCase(Locale.ROOT);
+                String key = oiled.part().key() + "\n" + oiled.point().id();
                 if (here.add(key)) {
                     met.merge(
                             key,

@@ -20,6 +20,7 @@ import ruvant.core.logline.Reading.Kind;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.trade.TurnUnit;
+import ruvant.core.units.Named;
 
 /** Reads turns of adjusters, and what came of them. */
 final class AdjustReader {
@@ -64,7 +65,7 @@ final class AdjustReader {
                     : Optional.empty();
         }
         Adjusting adjusting = adjusting();
-        String name = nearest(said.group("name"), names(adjusting));
+        Named name = named(nearest(said.group("name"), names(adjusting)), adjusting);
         String way = said.group("last") != null ? said.group("last") : said.group("first");
         if (way == null) {
             return Optional.of(Replies.asking(
@@ -169,16 +170,16 @@ final class AdjustReader {
                 .toList();
         String text = said.toLowerCase(Locale.ROOT);
         Optional<AdjustEntry.ResultDescribed> result = known.stream()
-                .filter(one -> text.startsWith(AdjustPicture.key(one.name())))
-                .max(Comparator.comparingInt(one -> one.name().length()));
+                .filter(one -> text.startsWith(one.name().words().toLowerCase(Locale.ROOT)))
+                .max(Comparator.comparingInt(one -> one.name().words().length()));
         if (result.isEmpty()) {
             return said.isEmpty()
                     ? Optional.of(Replies.asking(
                             "Which result?",
-                            known.stream().map(one -> one.name()).toList()))
+                            known.stream().map(one -> one.name().words()).toList()))
                     : Optional.empty();
         }
-        String came = said.substring(result.get().name().length())
+        String came = said.substring(result.get().name().words().length())
                 .replaceFirst("^[:,]? *", "")
                 .strip();
         return Optional.of(result.get().judged() ? judged(result.get(), came) : read(result.get(), came));
@@ -229,7 +230,15 @@ final class AdjustReader {
     }
 
     private static List<String> names(Adjusting adjusting) {
-        return adjusting.offers().stream().map(one -> one.what().name()).toList();
+        return adjusting.offers().stream().map(one -> one.what().name().words()).toList();
+    }
+
+    private static Named named(String name, Adjusting adjusting) {
+        return adjusting.offers().stream()
+                .map(one -> one.what().name())
+                .filter(one -> one.words().equals(name))
+                .findFirst()
+                .orElseGet(() -> Named.of(name));
     }
 
     /** The known name that is meant, where only one can be; else as it was written. */

@@ -11,6 +11,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.Named;
 
 /** Reads what was found, and the way from suspects to a cause. */
 final class FindReader {
@@ -59,7 +60,7 @@ final class FindReader {
                     causes.isEmpty() ? "Confirm the cause first: “cause …, evidence”." : "What brought it about?",
                     List.of());
         }
-        String cause = causes.getLast().what();
+        Named cause = causes.getLast().what();
         return Replies.logged("Root of " + cause + ": " + root, new FindEntry.RootNamed(cause, root));
     }
 

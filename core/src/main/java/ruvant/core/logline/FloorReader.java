@@ -146,7 +146,7 @@ final class FloorReader {
         String key = rest.toLowerCase(Locale.ROOT);
         return picture.treat().waits().stream()
                 .filter(wait -> wait.endedAt().isEmpty())
-                .filter(wait -> wait.what().toLowerCase(Locale.ROOT).contains(key)
+                .filter(wait -> wait.what().words().toLowerCase(Locale.ROOT).contains(key)
                         || (wait.part() != null && wait.part().key().contains(key)))
                 .min(java.util.Comparator.comparing(TreatPicture.Wait::endsAt))
                 .map(wait -> Replies.logged("Wait over: " + wait.what(), new TreatEntry.WaitEnded(wait.id(), tail)))

@@ -15,6 +15,7 @@ import ruvant.core.trade.Region;
 import ruvant.core.trade.Severity;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.Labelled;
+import ruvant.core.units.Named;
 
 /** Reads what is said while the camera is looked over: its outside, signs of visitors, functions, the scope. */
 final class IntakeReader {
@@ -116,11 +117,13 @@ final class IntakeReader {
     }
 
     Reading function(FunctionResult result, String rest, String tail) {
-        Optional<String> name = FunctionList.of(picture.received()).stream()
+        List<String> functions =
+                FunctionList.of(picture.received()).stream().map(Named::words).toList();
+        Optional<String> name = functions.stream()
                 .filter(one -> one.equalsIgnoreCase(rest) || one.equalsIgnoreCase("Speed " + rest))
                 .findFirst();
         return rest.isEmpty()
-                ? Replies.asking("Which function?", FunctionList.of(picture.received()))
+                ? Replies.asking("Which function?", functions)
                 : Replies.logged(
                         name.orElse(rest) + ": " + result.label(),
                         new IntakeEntry.FunctionChecked(name.orElse(rest), result, tail));
@@ -137,7 +140,7 @@ final class IntakeReader {
     Reading done(String rest, String tail) {
         List<String> open = picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
-                .map(IntakePicture.ScopeItem::what)
+                .map(item -> item.what().words())
                 .toList();
         List<String> meant = open.stream()
                 .filter(what -> what.toLowerCase(Locale.ROOT).contains(rest.toLowerCase(Locale.ROOT)))

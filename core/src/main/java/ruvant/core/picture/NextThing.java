@@ -123,7 +123,7 @@ public record NextThing(Stop stop, String what, String why, int urgency) {
     private static Optional<String> firstOpen(JobPicture picture) {
         return picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
-                .map(IntakePicture.ScopeItem::what)
+                .map(item -> item.what().words())
                 .findFirst();
     }
 

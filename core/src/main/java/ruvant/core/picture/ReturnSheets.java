@@ -81,18 +81,18 @@ public final class ReturnSheets {
                         .map(one -> Map.entry(
                                 one.what().part().text(),
                                 shop.materials()
-                                        .agent(one.what().agent())
+                                        .agent(one.what().agent().id())
                                         .map(agent -> agent.label().toLowerCase(Locale.ROOT))
-                                        .orElse(one.what().agent()))))
+                                        .orElse(one.what().agent().words()))))
                 .forEach((part, agents) -> done.add("Cleaned " + part + ": " + agents));
         picture.treat().mended().stream()
                 .map(one -> "Mended " + one.what().part() + ": " + one.what().what())
                 .forEach(done::add);
         grouped(picture.treat().lubricated().stream()
-                        .filter(one -> !one.what().lubricant().equals("none"))
+                        .filter(one -> !one.what().dry())
                         .map(one -> Map.entry(
-                                shop.lubrication().label(one.what().lubricant()),
-                                one.what().point())))
+                                shop.lubrication().label(one.what().lubricant().id()),
+                                one.what().point().words())))
                 .forEach((lubricant, points) ->
                         done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
         picture.adjust().turned().stream()
@@ -159,7 +159,7 @@ public final class ReturnSheets {
                 .collect(Collectors.groupingBy(
                         one -> one.result(),
                         java.util.TreeMap::new,
-                        Collectors.mapping(one -> one.function(), Collectors.joining(", "))));
+                        Collectors.mapping(one -> one.function().words(), Collectors.joining(", "))));
         byResult.forEach((result, functions) -> proofs.add(functions + ": " + result.label()));
         return proofs;
     }

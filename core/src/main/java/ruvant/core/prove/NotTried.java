@@ -1,9 +1,9 @@
 package ruvant.core.prove;
 
 import java.util.List;
-import java.util.Locale;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.trade.FunctionResult;
+import ruvant.core.units.Named;
 
 /** What worked when the camera came in and was not tried again since the mechanism was last worked on. */
 public final class NotTried {
@@ -14,7 +14,8 @@ public final class NotTried {
         return intake.functions().stream()
                 .filter(one -> one.result() == FunctionResult.WORKS)
                 .map(IntakePicture.FunctionState::function)
-                .filter(name -> !prove.triedSinceWork().contains(name.toLowerCase(Locale.ROOT)))
+                .filter(function -> !prove.triedSinceWork().contains(function))
+                .map(Named::words)
                 .toList();
     }
 }

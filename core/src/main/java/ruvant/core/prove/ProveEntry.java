@@ -10,6 +10,7 @@ import ruvant.core.trade.StandSetup;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 
 /** Numbers that show it works, and keeps working. */
 public sealed interface ProveEntry extends JobEntry {
@@ -106,9 +107,14 @@ public sealed interface ProveEntry extends JobEntry {
     }
 
     /** A function was tried after the work. */
-    record FunctionProved(String function, FunctionResult result, String remark) implements ProveEntry {
+    record FunctionProved(Named function, FunctionResult result, String remark) implements ProveEntry {
+        /** One that is only called so. */
+        public FunctionProved(String function, FunctionResult result, String remark) {
+            this(Named.of(function), result, remark);
+        }
+
         public FunctionProved {
-            function = Check.name("function", function);
+            function = Named.in("function", function);
             Check.chosen("result", result);
             remark = Check.optionalRemark("remark", remark);
         }

@@ -10,6 +10,7 @@ import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.StandSetup;
+import ruvant.core.units.Named;
 
 /**
  * What was tried and timed.
@@ -17,14 +18,14 @@ import ruvant.core.trade.StandSetup;
  * @param timed every set of firings, in the order made
  * @param guesses what ears made of speeds, in the order said
  * @param functions last result of each function tried after the work
- * @param triedSinceWork functions tried, and speeds timed, since the mechanism was last worked on; in small letters
+ * @param triedSinceWork functions tried, and speeds timed, since the mechanism was last worked on
  */
 public record ProvePicture(
         List<Timed> timed,
         List<EarGuess> guesses,
         Streak streak,
         List<Function> functions,
-        List<String> triedSinceWork) {
+        List<Named> triedSinceWork) {
     /**
      * A set of firings and its line.
      *
@@ -86,5 +87,5 @@ public record ProvePicture(
             UUID id, Instant at, String by, String speed, Phase phase, String said, double errorEv, int runsBefore) {}
 
     /** A function after the work. */
-    public record Function(UUID id, String function, FunctionResult result, String remark) {}
+    public record Function(UUID id, Named function, FunctionResult result, String remark) {}
 }

@@ -9,10 +9,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ruvant.core.intake.FunctionList;
 import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
@@ -24,6 +24,7 @@ import ruvant.core.log.Standing;
 import ruvant.core.trade.MarkedSpeed;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.SpeedSeries;
+import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
 /** Whether it works, and keeps working. */
@@ -111,8 +112,8 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
     public static final class Fold implements RoomFold<ProveEntry> {
         private final List<ProvePicture.Timed> timed = new ArrayList<>();
         private final List<ProvePicture.EarGuess> guesses = new ArrayList<>();
-        private final Map<String, ProvePicture.Function> functions = new LinkedHashMap<>();
-        private final Set<String> triedSinceWork = new LinkedHashSet<>();
+        private final Map<Named, ProvePicture.Function> functions = new LinkedHashMap<>();
+        private final Set<Named> triedSinceWork = new LinkedHashSet<>();
         private int current;
         private int firings;
         private int misses;
@@ -127,11 +128,11 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
             switch (entry) {
                 case ProveEntry.FiringsTimed run -> {
                     timed.add(ProvePicture.Timed.typed(line, run));
-                    triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+                    triedSinceWork.add(FunctionList.speed(run.speed()));
                 }
                 case ProveEntry.FiringsMeasured run -> {
                     timed.add(ProvePicture.Timed.measured(line, run));
-                    triedSinceWork.add(("speed " + run.speed()).toLowerCase(Locale.ROOT));
+                    triedSinceWork.add(FunctionList.speed(run.speed()));
                 }
                 case ProveEntry.SpeedGuessed guess ->
                     guesses.add(new ProvePicture.EarGuess(
@@ -149,7 +150,7 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
                     current = fired.good() ? current + 1 : 0;
                 }
                 case ProveEntry.FunctionProved proved -> {
-                    String key = proved.function().toLowerCase(Locale.ROOT);
+                    Named key = proved.function();
                     functions.put(
                             key,
                             new ProvePicture.Function(line.id(), proved.function(), proved.result(), proved.remark()));

@@ -8,11 +8,13 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.strip.CheckIds;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /**
@@ -30,31 +32,29 @@ record Gates(
         PartsPicture parts,
         List<String> untried,
         LearnedChecks learned) {
-    private static final String EMPTY = "Trays looked at: no piece lies there but its own";
-    private static final String TRIED = "What worked at intake tried again, while it can be reached";
+    private static final Named EMPTY = CheckIds.of("traysEmpty", "Trays looked at: no piece lies there but its own");
+    private static final Named TRIED =
+            CheckIds.of("triedAgain", "What worked at intake tried again, while it can be reached");
 
     List<GateCheck> checks(ValleyPart part) {
         if (!part.out()) {
             return part.checks();
         }
-        Set<String> known = part.checks().stream().map(GateCheck::text).collect(Collectors.toCollection(HashSet::new));
-        Stream<String> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
-        return Stream.concat(
-                        part.checks().stream(),
-                        more.filter(known::add).map(text -> new GateCheck(text, GateCheck.State.OPEN, "", false)))
+        Set<Named> known = part.checks().stream().map(GateCheck::what).collect(Collectors.toCollection(HashSet::new));
+        Stream<Named> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
+        return Stream.concat(part.checks().stream(), more.filter(known::add).map(what -> GateCheck.open(what, false)))
                 .toList();
     }
 
     List<String> stillToTry(ValleyPart part) {
-        return checks(part).stream()
-                        .anyMatch(check -> check.text().equals(TRIED) && check.state() == GateCheck.State.OPEN)
+        return checks(part).stream().anyMatch(check -> check.what().equals(TRIED) && check.isOpen())
                 ? untried
                 : List.of();
     }
 
-    private List<String> fromBelow(ValleyPart part) {
+    private List<Named> fromBelow(ValleyPart part) {
         Set<PartName> below = under.get(part.name());
-        List<String> checks = new ArrayList<>();
+        List<Named> checks = new ArrayList<>();
         if (lastOut() && valley.parts().stream().anyMatch(Gates::cameFromAWell)) {
             checks.add(EMPTY);
         }
@@ -62,27 +62,33 @@ record Gates(
             return checks;
         }
         List<PartName> dry = DryPoints.of(treat);
-        dry.stream().filter(below::contains).forEach(one -> checks.add("Cleaned, but no point of it is oiled: " + one));
+        dry.stream()
+                .filter(below::contains)
+                .forEach(one ->
+                        checks.add(CheckIds.of("unoiled", one.text(), "Cleaned, but no point of it is oiled: " + one)));
         treat.cleaned().stream()
                 .map(one -> one.what().part())
                 .distinct()
                 .filter(cleaned -> below.contains(cleaned) && !dry.contains(cleaned))
                 .flatMap(cleaned -> notOiled(cleaned).stream())
-                .forEach(point -> checks.add("Not oiled since it was cleaned: " + point));
+                .forEach(point ->
+                        checks.add(CheckIds.of("notOiled", point.words(), "Not oiled since it was cleaned: " + point)));
         if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
             checks.add(TRIED);
         }
         if (part.level() == 0) {
-            notes.letDown().forEach(spring -> checks.add("Wound again, or meant to stay down: " + spring.name()));
+            notes.letDown()
+                    .forEach(spring -> checks.add(CheckIds.of(
+                            "wound", spring.name(), "Wound again, or meant to stay down: " + spring.name())));
         }
         return checks;
     }
 
-    private List<String> notOiled(PartName part) {
+    private List<Named> notOiled(PartName part) {
         return learned.oilPoints(part).stream()
                 .filter(point -> treat.lubricated().stream()
                         .noneMatch(one -> one.what().part().equals(part)
-                                && one.what().point().equalsIgnoreCase(point)))
+                                && one.what().point().equals(point)))
                 .toList();
     }
 

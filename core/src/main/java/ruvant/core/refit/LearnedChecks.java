@@ -1,6 +1,7 @@
 package ruvant.core.refit;
 
 import java.util.List;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** What earlier jobs of a model looked at before a part went on, beyond what follows from the part itself. */
@@ -9,8 +10,8 @@ public interface LearnedChecks {
     /** Nothing was learned. */
     LearnedChecks NONE = part -> List.of();
 
-    /** The checks before this part, in words; none for a part that earlier jobs did not meet. */
-    List<String> before(PartName part);
+    /** The checks before this part; none for a part that earlier jobs did not meet. */
+    List<Named> before(PartName part);
 
     /** What went wrong at this part in earlier jobs, in words. */
     default List<String> slips(PartName part) {
@@ -18,7 +19,7 @@ public interface LearnedChecks {
     }
 
     /** The points of this part that most earlier jobs oiled or left dry on purpose. */
-    default List<String> oilPoints(PartName part) {
+    default List<Named> oilPoints(PartName part) {
         return List.of();
     }
 }

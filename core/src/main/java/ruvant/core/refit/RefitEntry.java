@@ -2,9 +2,11 @@ package ruvant.core.refit;
 
 import java.util.List;
 import ruvant.core.job.JobEntry;
+import ruvant.core.strip.CheckIds;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** What went back, and the checks before it did. */
@@ -73,23 +75,35 @@ public sealed interface RefitEntry extends JobEntry {
         }
     }
 
-    /** A check of the technician's own, to hold before the part goes on. */
-    record GateAdded(PartName part, String check) implements RefitEntry {
+    /** A check of the technician's own: it must hold before the part goes on. */
+    record GateAdded(PartName part, Named check) implements RefitEntry {
+        /** One that is only named so far. */
+        public GateAdded(PartName part, String check) {
+            this(part, Named.of(check));
+        }
+
         public GateAdded {
             Check.chosen("part", part);
-            check = Check.name("check", check);
+            check = CheckIds.known(Named.in("check", check));
         }
     }
 
     /**
-     * A gate's check was made.
+     * A check was made, or waived.
      *
-     * @param passed false when it is waived, which needs a reason
+     * @param check what was checked
+     * @param passed whether it holds; else it was waived
+     * @param reason why it was waived; empty when passed
      */
-    record GateAnswered(PartName part, String check, boolean passed, String reason) implements RefitEntry {
+    record GateAnswered(PartName part, Named check, boolean passed, String reason) implements RefitEntry {
+        /** One that is told by its words. */
+        public GateAnswered(PartName part, String check, boolean passed, String reason) {
+            this(part, Named.of(check), passed, reason);
+        }
+
         public GateAnswered {
             Check.chosen("part", part);
-            check = Check.name("check", check);
+            check = CheckIds.known(Check.chosen("check", check));
             reason = passed ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
         }
     }

@@ -50,7 +50,7 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
         RefitAnswers refit = now.of(RefitAnswers.class);
         boolean known = now.of(Valley.class).part(answer.part()).stream()
                 .flatMap(part -> refit.checks(part).stream())
-                .anyMatch(check -> check.text().equals(answer.check()));
+                .anyMatch(check -> check.what().equals(answer.check()));
         return known
                 ? Optional.empty()
                 : Optional.of(new Refusal(

@@ -1,55 +1,60 @@
 package ruvant.core.strip;
 
+import static ruvant.core.units.Phrase.with;
+
 import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.trade.FastenerTrait;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.JointKind;
+import ruvant.core.units.Named;
 
 /** The checks that follow from how a part came off. */
 final class GateChecks {
     private GateChecks() {}
 
-    static List<String> of(StripEntry.Removed removed) {
-        List<String> checks = new ArrayList<>();
-        removed.loose().forEach(one -> checks.add(one.words() + " in place"));
+    static List<Named> of(StripEntry.Removed removed) {
+        List<Named> checks = new ArrayList<>();
+        removed.loose().forEach(one -> checks.add(CheckIds.of("loose", one.name(), one.words() + " in place")));
         if (removed.hazards().contains(Hazard.BALL)
                 && removed.loose().stream().noneMatch(one -> one.name().contains("ball"))) {
-            checks.add("Ball in its seat");
+            checks.add(CheckIds.of("ball", "Ball in its seat"));
         }
         if (removed.mark() != null) {
-            checks.add("Mark matched: " + removed.mark().words());
+            checks.add(CheckIds.of("mark", "Mark matched: " + removed.mark().words()));
         }
         if (!removed.stack().isEmpty()) {
-            checks.add("Stack in order: " + String.join(", then ", removed.stack()));
+            checks.add(CheckIds.of("stack", "Stack in order: " + String.join(", then ", removed.stack())));
         }
         if (removed.state() != null) {
-            checks.add("Mechanism as it was: " + removed.state().label());
+            checks.add(CheckIds.of(
+                    "state", "Mechanism as it was: " + removed.state().label()));
         }
         if (!removed.setting().isEmpty()) {
-            checks.add("Set as it was: " + removed.setting());
+            checks.add(CheckIds.of("setting", "Set as it was: " + removed.setting()));
         }
         boolean hooks = removed.joints().stream().anyMatch(one -> one.kind() == JointKind.HOOKED_SPRING);
         if (removed.hazards().contains(Hazard.SPRING) || hooks) {
-            checks.add("Spring hooked and free to move");
+            checks.add(CheckIds.of("spring", "Spring hooked and free to move"));
         }
         removed.joints().stream()
                 .filter(one -> one.kind() == JointKind.SOLDER)
-                .forEach(one -> checks.add("Soldered again" + (one.detail().isEmpty() ? "" : ": " + one.detail())));
+                .forEach(one ->
+                        checks.add(CheckIds.of("solder", one.detail(), "Soldered again" + with(": ", one.detail()))));
         boolean leftHand =
                 removed.fasteners().stream().anyMatch(one -> one.traits().contains(FastenerTrait.LEFT_HAND));
         if (leftHand || removed.hazards().contains(Hazard.LEFT_HAND)) {
-            checks.add("Left-hand thread: started the other way round");
+            checks.add(CheckIds.of("leftHand", "Left-hand thread: started the other way round"));
         }
         if (removed.hazards().contains(Hazard.ALUMINIUM)) {
-            checks.add("Aluminium thread: started by finger, snug only");
+            checks.add(CheckIds.of("aluminium", "Aluminium thread: started by finger, snug only"));
         }
         if (removed.covers()) {
-            checks.add("Nothing trapped under it: levers free, no wire pinched");
+            checks.add(CheckIds.of("trapped", "Nothing trapped under it: levers free, no wire pinched"));
         }
         int screws = removed.screwsOut();
         if (removed.covers() && screws >= StripEntry.Removed.PULL_ASKEW) {
-            checks.add("All " + screws + " started before any is tight");
+            checks.add(CheckIds.of("startAll", "All " + screws + " started before any is tight"));
         }
         return checks.stream().distinct().toList();
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import ruvant.core.log.Line;
 import ruvant.core.trade.OldPiece;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -25,7 +26,7 @@ final class PartTrack {
     final Map<String, Integer> lost = new LinkedHashMap<>();
     final Map<String, Integer> destroyed = new LinkedHashMap<>();
     OldPiece replacedOld;
-    final Map<String, GateCheck> checks = new LinkedHashMap<>();
+    final Map<Named, GateCheck> checks = new LinkedHashMap<>();
 
     PartTrack(PartName name) {
         this.name = name;
@@ -44,7 +45,7 @@ final class PartTrack {
         destroyed.clear();
         replacedOld = null;
         checks.clear();
-        GateChecks.of(how).forEach(text -> checks.put(text, new GateCheck(text, GateCheck.State.OPEN, "", false)));
+        GateChecks.of(how).forEach(what -> checks.put(what, GateCheck.open(what, false)));
     }
 
     void goesBack(Line line, WentBack how) {

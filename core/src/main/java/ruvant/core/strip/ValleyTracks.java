@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import ruvant.core.log.Line;
 import ruvant.core.trade.OldPiece;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
@@ -192,18 +193,18 @@ public final class ValleyTracks {
     }
 
     /** A check of the technician's own must hold before a part goes on. */
-    public void checkAdded(PartName part, String check) {
-        track(part).checks.putIfAbsent(check, new GateCheck(check, GateCheck.State.OPEN, "", true));
+    public void checkAdded(PartName part, Named check) {
+        track(part).checks.putIfAbsent(check, GateCheck.open(check, true));
     }
 
     /** A check was answered. One that is not listed follows from what lies under the part. */
-    public void checkAnswered(PartName part, String check, boolean passed, String reason) {
+    public void checkAnswered(PartName part, Named check, boolean passed, String reason) {
         track(part)
                 .checks
                 .compute(
                         check,
-                        (text, before) -> new GateCheck(
-                                text,
+                        (what, before) -> new GateCheck(
+                                before == null ? check : before.what(),
                                 passed ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
                                 reason,
                                 before != null && before.own()));

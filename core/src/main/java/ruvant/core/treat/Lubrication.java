@@ -6,6 +6,7 @@ import java.util.Optional;
 import ruvant.core.house.School;
 import ruvant.core.trade.Family;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
 /**
@@ -81,12 +82,17 @@ public record Lubrication(
             late = late == null ? "" : late;
             then = then == null ? "" : then;
         }
+
+        /** Whether it is what is spoken of, by its id or, as waits once were told, by its words. */
+        public boolean is(Named said) {
+            return said.is(id) || said.is(Named.idOf(label));
+        }
     }
 
-    /** The wait that follows one of these words in a chain; empty where none does. */
-    public Optional<WaitKind> after(String what) {
+    /** The wait that follows this one in a chain; empty where none does. */
+    public Optional<WaitKind> after(Named what) {
         return waits.stream()
-                .filter(one -> one.label().equalsIgnoreCase(what) && !one.then().isEmpty())
+                .filter(one -> one.is(what) && !one.then().isEmpty())
                 .flatMap(one -> waits.stream().filter(next -> next.id().equals(one.then())))
                 .findFirst();
     }
@@ -143,7 +149,7 @@ public record Lubrication(
                         "pointKind",
                         "“" + oiled.pointKind() + "” is not a kind of point.",
                         "Choose one that is listed."));
-        return oiled.reason().isEmpty() ? objection(kind, oiled.lubricant(), school) : Optional.empty();
+        return oiled.reason().isEmpty() ? objection(kind, oiled.lubricant().id(), school) : Optional.empty();
     }
 
     private Optional<Refusal> objection(PointKind kind, String lubricant, School school) {

@@ -174,7 +174,7 @@ public record Materials(
 
     /** Why a cleaning cannot be taken: its verdict is not the table's, or a "no" has no reason. */
     public Optional<Refusal> objection(TreatEntry.Cleaned cleaned) {
-        Judgement judgement = judge(cleaned.agent(), cleaned.materials());
+        Judgement judgement = judge(cleaned.agent().id(), cleaned.materials());
         String said = "%s on “%s”: %s"
                 .formatted(
                         judgement.agent().label(),

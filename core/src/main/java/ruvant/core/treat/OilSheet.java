@@ -14,6 +14,7 @@ import java.util.Set;
 import ruvant.core.house.School;
 import ruvant.core.trade.DryRunResult;
 import ruvant.core.trade.Family;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /**
@@ -24,7 +25,7 @@ public final class OilSheet {
     private OilSheet() {}
 
     /** A point that was oiled on so many cameras of the model. */
-    public record KnownPoint(PartName part, String point, String kind, int jobs) {
+    public record KnownPoint(PartName part, Named point, String kind, int jobs) {
         /** The same on one more. */
         public KnownPoint more() {
             return new KnownPoint(part, point, kind, jobs + 1);
@@ -73,7 +74,7 @@ public final class OilSheet {
      */
     public record OilRow(
             PartName part,
-            String point,
+            Named point,
             String kind,
             String kindLabel,
             Because because,
@@ -111,9 +112,9 @@ public final class OilSheet {
                 .toList();
     }
 
-    private record Point(PartName part, String point, String kind, Because because, int jobs) {
-        boolean same(PartName otherPart, String otherPoint) {
-            return part.equals(otherPart) && point.equalsIgnoreCase(otherPoint);
+    private record Point(PartName part, Named point, String kind, Because because, int jobs) {
+        boolean same(PartName otherPart, Named otherPoint) {
+            return part.equals(otherPart) && point.equals(otherPoint);
         }
     }
 
@@ -129,7 +130,7 @@ public final class OilSheet {
             Optional<Lubrication.PointKind> kind = table.guess(part.text());
             boolean met = points.stream().anyMatch(point -> point.part().equals(part));
             if (kind.isPresent() && !met) {
-                points.add(new Point(part, part.text(), kind.get().id(), Because.PARTS, 0));
+                points.add(new Point(part, Named.of(part.text()), kind.get().id(), Because.PARTS, 0));
             }
         }
         Set<String> kinds = new HashSet<>();
@@ -139,14 +140,15 @@ public final class OilSheet {
             boolean met = kinds.contains(one.kind())
                     || points.stream().anyMatch(point -> point.part().equals(part));
             if (!met) {
-                points.add(new Point(part, one.point(), one.kind(), Because.FAMILY, 0));
+                points.add(new Point(part, Named.of(one.point()), one.kind(), Because.FAMILY, 0));
             }
         }
         return points;
     }
 
     private static OilRow row(Point point, TreatPicture treat, Lubrication table, School school, Instant now) {
-        Optional<Lubrication.PointKind> kind = table.point(point.kind()).or(() -> table.guess(point.point()));
+        Optional<Lubrication.PointKind> kind =
+                table.point(point.kind()).or(() -> table.guess(point.point().words()));
         Optional<Instant> cleanedAt = treat.cleaned().stream()
                 .filter(one -> one.what().part().equals(point.part()))
                 .map(TreatPicture.Done::at)
@@ -176,10 +178,9 @@ public final class OilSheet {
                 dryAt,
                 oiled.isEmpty()
                         ? Optional.empty()
-                        : Optional.of(table.label(oiled.getLast().what().lubricant())),
-                (int) oiled.stream()
-                        .filter(one -> !one.what().lubricant().equals(Lubrication.NONE))
-                        .count(),
+                        : Optional.of(
+                                table.label(oiled.getLast().what().lubricant().id())),
+                (int) oiled.stream().filter(one -> !one.what().dry()).count(),
                 next,
                 remark(oiled, table),
                 kind.map(OilSheet::schools).orElse(Map.of()));
@@ -200,13 +201,12 @@ public final class OilSheet {
 
     /** Oil that is added to oil runs where nobody wants it. */
     private static String remark(List<TreatPicture.Done<TreatEntry.Lubricated>> oiled, Lubrication table) {
-        List<TreatPicture.Done<TreatEntry.Lubricated>> wet = oiled.stream()
-                .filter(one -> !one.what().lubricant().equals(Lubrication.NONE))
-                .toList();
+        List<TreatPicture.Done<TreatEntry.Lubricated>> wet =
+                oiled.stream().filter(one -> !one.what().dry()).toList();
         if (wet.isEmpty()) {
             return "";
         }
-        String with = table.label(wet.getLast().what().lubricant()).toLowerCase(Locale.ROOT);
+        String with = table.label(wet.getLast().what().lubricant().id()).toLowerCase(Locale.ROOT);
         return wet.size() == 1
                 ? "has its " + with + "; more would creep"
                 : "oiled " + wet.size()

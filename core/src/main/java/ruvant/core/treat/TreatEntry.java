@@ -11,6 +11,7 @@ import ruvant.core.trade.Verdict;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** Cleaning, waiting, mending, oiling: the floor of the valley. */
@@ -19,7 +20,7 @@ public sealed interface TreatEntry extends JobEntry {
     /**
      * A part was cleaned.
      *
-     * @param agent id in the materials table
+     * @param agent by its id in the materials table
      * @param materials ids of what the part and its near neighbours are made of
      * @param verdict what the table said when it was done
      * @param reason why all the same; needed when the verdict is "no"
@@ -28,23 +29,23 @@ public sealed interface TreatEntry extends JobEntry {
      */
     record Cleaned(
             PartName part,
-            String agent,
+            Named agent,
             List<String> materials,
             Verdict verdict,
             String reason,
             String soil,
             String method)
             implements TreatEntry {
-        /** With nothing said of what came off, and how. */
+        /** With nothing said of what came off, and how; the agent by its id alone. */
         public Cleaned(PartName part, String agent, List<String> materials, Verdict verdict, String reason) {
-            this(part, agent, materials, verdict, reason, "", "");
+            this(part, Named.of(agent), materials, verdict, reason, "", "");
         }
 
         public Cleaned {
             soil = Check.optionalName("soil", soil);
             method = Check.optionalName("method", method);
             Check.chosen("part", part);
-            agent = Check.name("agent", agent);
+            agent = Named.in("agent", agent);
             materials = Check.some("materials", materials, 20);
             verdict = Check.or(verdict, Verdict.NOT_LISTED);
             reason = Check.optionalRemark("reason", reason);
@@ -86,21 +87,28 @@ public sealed interface TreatEntry extends JobEntry {
      * A wait began; it runs on the wall clock from the line's time.
      *
      * @param part what waits; null when the whole camera does
+     * @param what by the id of a usual wait of the table, where it is one
      * @param minutes until it is over, 1 to 43,200 (thirty days)
      * @param latestMinutes until it is too late to go on, from the start as well; 0 where it never is
      * @param station what it lies in or on meanwhile; empty for nothing that another could want
      * @param late what to do where it became too late; may be empty
      */
     record WaitStarted(
-            @MayBeNull PartName part, String what, int minutes, int latestMinutes, String station, String late)
+            @MayBeNull PartName part, Named what, int minutes, int latestMinutes, String station, String late)
             implements TreatEntry {
-        /** A wait that holds no station and is never too late. */
+        /** A wait that holds no station and is never too late, in words. */
         public WaitStarted(@MayBeNull PartName part, String what, int minutes) {
             this(part, what, minutes, 0, "", "");
         }
 
+        /** One that is said in words. */
+        public WaitStarted(
+                @MayBeNull PartName part, String what, int minutes, int latestMinutes, String station, String late) {
+            this(part, Named.of(what), minutes, latestMinutes, station, late);
+        }
+
         public WaitStarted {
-            what = Check.name("wait", what);
+            what = Named.in("wait", what);
             Check.count("waitMinutes", minutes, 1, 43_200);
             Check.count("latestMinutes", latestMinutes, 0, 86_400);
             station = Check.optionalName("station", station);
@@ -267,17 +275,27 @@ public sealed interface TreatEntry extends JobEntry {
      *
      * @param point what was oiled, in words
      * @param pointKind id of the kind of point in the lubrication table
-     * @param lubricant what was used; "none" for left dry
+     * @param lubricant what was used; by its id in the table; "none" for left dry
      * @param reason why it departs from the house practice; may be empty when it does not
      */
-    record Lubricated(PartName part, String point, String pointKind, String lubricant, String reason)
+    record Lubricated(PartName part, Named point, String pointKind, Named lubricant, String reason)
             implements TreatEntry {
+        /** A point that is only called so; the lubricant by its id alone. */
+        public Lubricated(PartName part, String point, String pointKind, String lubricant, String reason) {
+            this(part, Named.of(point), pointKind, Named.of(lubricant), reason);
+        }
+
         public Lubricated {
             Check.chosen("part", part);
-            point = Check.name("point", point);
+            point = Named.in("point", point);
             pointKind = Check.optionalName("pointKind", pointKind);
-            lubricant = Check.name("lubricant", lubricant);
+            lubricant = Named.in("lubricant", lubricant);
             reason = Check.optionalRemark("reason", reason);
+        }
+
+        /** Whether it was deliberately left dry. */
+        public boolean dry() {
+            return lubricant.is("none");
         }
 
         @Override

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** What was cleaned, mended and oiled, and what waits. */
@@ -60,7 +61,7 @@ public record TreatPicture(
     public record Wait(
             UUID id,
             @ruvant.core.units.MayBeNull PartName part,
-            String what,
+            Named what,
             Instant startedAt,
             Instant endsAt,
             Optional<Instant> latestAt,

@@ -14,7 +14,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -92,7 +91,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
     public String words(TreatEntry entry, Names names) {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned ->
-                "cleaned " + cleaned.part() + " with " + readable(cleaned.agent()) + " ("
+                "cleaned " + cleaned.part() + " with " + cleaned.agent() + " ("
                         + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + with(": ", cleaned.reason());
             case TreatEntry.RunDry run ->
                 run.part() + " run dry: " + run.result().label() + with(", ", run.remark());
@@ -100,7 +99,9 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what()
                         + (wait.part() != null
-                                        && wait.what().contains(wait.part().text())
+                                        && wait.what()
+                                                .words()
+                                                .contains(wait.part().text())
                                 ? ""
                                 : part(", ", wait.part()))
                         + ", " + minutes(wait.minutes()) + with(", in the ", wait.station());
@@ -125,9 +126,9 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                                 : figure(one.value()) + " " + one.meter().unit())
                         + with(", ", one.remark());
             case TreatEntry.Lubricated oiled ->
-                (oiled.part().key().equals(oiled.point().toLowerCase(Locale.ROOT)) ? "" : oiled.part() + ", ")
+                (oiled.part().equals(PartName.of(oiled.point().words())) ? "" : oiled.part() + ", ")
                         + oiled.point() + ": "
-                        + (oiled.lubricant().equals("none") ? "left dry" : readable(oiled.lubricant()))
+                        + (oiled.dry() ? "left dry" : oiled.lubricant().words())
                         + with(", ", oiled.reason());
         };
     }

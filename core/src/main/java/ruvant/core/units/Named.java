@@ -9,8 +9,8 @@ import java.util.regex.Pattern;
  * since the words have no part in what is equal.
  */
 public final class Named {
-    /** What ids that ship with Ruvant look like: {@code opticalCleaner}. */
-    private static final Pattern WRITTEN_TOGETHER = Pattern.compile("[a-z][a-z0-9]*([A-Z][a-z0-9]*)+");
+    /** What ids look like that are no words as they stand: {@code opticalCleaner}. */
+    private static final Pattern WRITTEN_TOGETHER = Pattern.compile("[a-z][a-z0-9]*[A-Z][A-Za-z0-9-]*");
 
     private static final Pattern NOT_IN_IDS = Pattern.compile("[^\\p{L}\\p{N}/.]+");
 
@@ -19,29 +19,34 @@ public final class Named {
 
     /**
      * @param id what it is told by; made from the words where it is empty
-     * @param words what people call it, 1 to {@value Check#REMARK_LENGTH} characters; taken from the id where empty
+     * @param words what people call it, up to {@value Check#REMARK_LENGTH} characters; taken from the id where empty
      */
     public Named(String id, String words) {
         String said = Check.optionalRemark("words", words);
         String told = id == null ? "" : id.strip();
-        if (said.isEmpty() && told.isEmpty()) {
-            throw new FieldProblem("words", "Nothing is named.", "Type what it is called.");
-        }
-        this.id = told.isEmpty() ? idOf(said) : Check.remark("id", told);
+        this.id = told.isEmpty() && !said.isEmpty() ? idOf(said) : Check.optionalRemark("id", told);
         this.words = said.isEmpty() ? readable(told) : said;
     }
 
-    /** A thing that was only named; an id that ships with Ruvant is known as such. */
+    /** A thing that was only named, by its words or, where they look like one, by its id. */
     public static Named of(String words) {
-        String said = Check.remark("words", words);
+        String said = words == null ? "" : words.strip();
         return WRITTEN_TOGETHER.matcher(said).matches() ? new Named(said, "") : new Named("", said);
     }
 
-    /** The same under a field's name, so that an empty one says which it is, and not longer than a name may be. */
+    /**
+     * A thing with words that may be as long as a name: tidied, and refused under the field's own name.
+     *
+     * @throws FieldProblem if it is missing, empty or too long
+     */
     public static Named in(String field, Named value) {
-        Check.chosen(field, value);
-        Check.name(field, value.words);
-        return value;
+        String words = Check.name(field, value == null ? "" : value.words);
+        return words.equals(value.words) ? value : new Named(value.id, words);
+    }
+
+    /** The same where it may be missing; null stays null. */
+    public static Named optionalIn(String field, Named value) {
+        return value == null ? null : in(field, value);
     }
 
     /** The id that words get when nothing else is known of the thing: small letters and figures, joined by hyphens. */

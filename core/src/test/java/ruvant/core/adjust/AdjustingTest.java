@@ -18,6 +18,7 @@ import ruvant.core.trade.Phase;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.trade.Verdict;
 import ruvant.core.treat.TreatEntry;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class AdjustingTest {
@@ -25,8 +26,10 @@ class AdjustingTest {
     private static final AdjusterBook BOOK = new AdjusterBook(
             1,
             List.of(
-                    new AdjusterBook.Result("height", "arc-min", 0, 1, 0.3, "", "", "one image above the other"),
-                    new AdjusterBook.Result("film freed first", "", 0, 1, 0, "too late", "too early", "two clicks")),
+                    new AdjusterBook.Result(
+                            Named.of("height"), "arc-min", 0, 1, 0.3, "", "", "one image above the other"),
+                    new AdjusterBook.Result(
+                            Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", "two clicks")),
             List.of(
                     kind(
                             "engagement",
@@ -64,7 +67,7 @@ class AdjustingTest {
             List<AdjusterBook.OverSpeeds> speeds,
             List<AdjustEntry.Moves> moves) {
         return new AdjusterBook.Kind(
-                name,
+                Named.of(name),
                 List.of(),
                 unit,
                 -1,
@@ -95,7 +98,7 @@ class AdjustingTest {
     }
 
     private List<AdjustPlan.TriedSetting> history() {
-        return adjusting().history(adjusting().plan(List.of("engagement")));
+        return adjusting().history(adjusting().plan(List.of(Named.of("engagement"))));
     }
 
     private void turned(String adjuster, double by) {
@@ -120,11 +123,12 @@ class AdjustingTest {
 
     @Test
     void it_asks_for_a_measurement_then_for_a_turn_then_stops() {
-        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
+        assertThat(adjusting().plan(List.of(Named.of("engagement"))).verdict())
+                .isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
 
         fired("1", 1, 0.8);
         fired("1/60", 1.0 / 64, 0.7);
-        AdjustPlan turn = adjusting().plan(List.of("engagement"));
+        AdjustPlan turn = adjusting().plan(List.of(Named.of("engagement")));
 
         assertThat(turn.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
         assertThat(turn.turns().getFirst().by()).isNegative();
@@ -133,13 +137,14 @@ class AdjustingTest {
 
         logs.add(new AdjustEntry.Turned(
                 "engagement", TurnUnit.EIGHTHS, turn.turns().getFirst().by(), ""));
-        AdjustPlan measure = adjusting().plan(List.of("engagement"));
+        AdjustPlan measure = adjusting().plan(List.of(Named.of("engagement")));
         assertThat(measure.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
         assertThat(measure.why()).contains("since the last turn", "1/60");
 
         fired("1", 1, 0.05);
         fired("1/60", 1.0 / 64, -0.02);
-        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.IN_TOLERANCE);
+        assertThat(adjusting().plan(List.of(Named.of("engagement"))).verdict())
+                .isEqualTo(AdjustPlan.Verdict.IN_TOLERANCE);
     }
 
     @Test
@@ -147,11 +152,11 @@ class AdjustingTest {
         fired("1/500", 1.0 / 512, 0.9);
         fired("1/60", 1.0 / 64, 0.0);
 
-        assertThat(adjusting().usualChoice()).containsExactly("curtain");
-        assertThat(adjusting().offers().getFirst().off()).containsExactly("1/500");
+        assertThat(adjusting().usualChoice()).containsExactly(Named.of("curtain"));
+        assertThat(adjusting().offers().getFirst().off()).containsExactly(Named.of("1/500"));
 
         turned("engagement", 0.125);
-        assertThat(adjusting().usualChoice()).containsExactly("engagement");
+        assertThat(adjusting().usualChoice()).containsExactly(Named.of("engagement"));
     }
 
     @Test
@@ -167,7 +172,7 @@ class AdjustingTest {
                     false));
             JobPicture job = fresh.picture();
             AdjustPlan plan = new Adjusting(job.adjust(), job.received(), job.practice(), BOOK, LearnedResponses.NONE)
-                    .plan(List.of("curtain"));
+                    .plan(List.of(Named.of("curtain")));
 
             List<String> steps = plan.turns().getFirst().steps();
             int release = IntStream.range(0, steps.size())
@@ -192,8 +197,8 @@ class AdjustingTest {
 
     @Test
     void an_order_of_two_events_closes_in_until_it_is_right() {
-        logs.add(adjusting().introduction("film release").toArray(AdjustEntry[]::new));
-        AdjustPlan first = adjusting().plan(List.of("film release"));
+        logs.add(adjusting().introduction(Named.of("film release")).toArray(AdjustEntry[]::new));
+        AdjustPlan first = adjusting().plan(List.of(Named.of("film release")));
         assertThat(first.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
         assertThat(first.why()).contains("film freed first (too late, right, too early)");
         assertThat(first.trialMinutes()).isEqualTo(12);
@@ -222,12 +227,12 @@ class AdjustingTest {
         AdjustEntry.Came came =
                 at < 0.3 ? AdjustEntry.Came.TOO_LOW : at > 0.45 ? AdjustEntry.Came.TOO_HIGH : AdjustEntry.Came.RIGHT;
         logs.add(new AdjustEntry.ResultJudged("film freed first", came, ""));
-        return adjusting().plan(List.of("film release"));
+        return adjusting().plan(List.of(Named.of("film release")));
     }
 
     @Test
     void a_setting_that_came_out_both_ways_is_tried_again() {
-        logs.add(adjusting().introduction("film release").toArray(AdjustEntry[]::new));
+        logs.add(adjusting().introduction(Named.of("film release")).toArray(AdjustEntry[]::new));
         judged(0.35);
         AdjustPlan both = judged(0);
 
@@ -253,11 +258,11 @@ class AdjustingTest {
         fired("1/60", 1.0 / 64, 0.8);
         logs.add(new TreatEntry.Cleaned(PartName.of("retard train"), "naphtha", List.of(), Verdict.NOT_LISTED, ""));
 
-        AdjustPlan before = adjusting().plan(List.of("engagement"));
+        AdjustPlan before = adjusting().plan(List.of(Named.of("engagement")));
         assertThat(before.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
 
         fired("1/60", 1.0 / 64, 0.4);
-        AdjustPlan after = adjusting().plan(List.of("engagement"));
+        AdjustPlan after = adjusting().plan(List.of(Named.of("engagement")));
         assertThat(after.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
         assertThat(after.outlooks().getFirst().now()).isBetween(0.3, 0.5);
         // 0.4 for a quarter turn: another quarter does it
@@ -270,7 +275,7 @@ class AdjustingTest {
         turned("odd eccentric", 0.125);
         fired("1/60", 1.0 / 64, 0.9);
 
-        AdjustPlan plan = adjusting().plan(List.of("odd eccentric"));
+        AdjustPlan plan = adjusting().plan(List.of(Named.of("odd eccentric")));
 
         assertThat(plan.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
         assertThat(plan.turns().getFirst().by()).isNegative();
@@ -281,8 +286,8 @@ class AdjustingTest {
         fired("1/60", 1.0 / 64, 0.6);
         fired("1/500", 1.0 / 512, 0.6);
 
-        AdjustPlan one = adjusting().plan(List.of("engagement"));
-        AdjustPlan two = adjusting().plan(List.of("engagement", "curtain"));
+        AdjustPlan one = adjusting().plan(List.of(Named.of("engagement")));
+        AdjustPlan two = adjusting().plan(List.of(Named.of("engagement"), Named.of("curtain")));
 
         assertThat(one.map()).isEmpty();
         assertThat(one.slices()).hasSize(1);
@@ -300,7 +305,7 @@ class AdjustingTest {
         logs.add(new ProveEntry.FiringsTimed(
                 "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.008, 0.03, 0.012, 0.022), false));
 
-        assertThat(adjusting().plan(List.of("engagement")).verdict()).isEqualTo(AdjustPlan.Verdict.FIRE_MORE);
+        assertThat(adjusting().plan(List.of(Named.of("engagement"))).verdict()).isEqualTo(AdjustPlan.Verdict.FIRE_MORE);
     }
 
     @Test
@@ -314,7 +319,8 @@ class AdjustingTest {
         LearnedResponses learned =
                 new LearnedResponses(Adjusting.taughtBy(job.adjust(), job.received(), job.practice()), List.of());
 
-        LearnedResponses.Expected expected = learned.of("Engagement", "1/60").orElseThrow();
+        LearnedResponses.Expected expected =
+                learned.of(Named.of("Engagement"), Named.of("1/60")).orElseThrow();
         assertThat(expected.perTurn()).isBetween(-2.4, -1.6);
         assertThat(expected.cameras()).isEqualTo(1);
 
@@ -323,7 +329,7 @@ class AdjustingTest {
                 "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(Math.pow(2, -0.75) / 64), false));
         JobPicture other = second.picture();
         AdjustPlan taught = new Adjusting(other.adjust(), other.received(), other.practice(), BOOK, learned)
-                .plan(List.of("engagement"));
+                .plan(List.of(Named.of("engagement")));
         // the book has it the other way round
         assertThat(taught.turns().getFirst().by()).isBetween(-0.5, -0.25);
     }
@@ -345,7 +351,7 @@ class AdjustingTest {
     void a_book_with_gaps_says_so() {
         AdjusterBook gaps = new AdjusterBook(
                 1,
-                List.of(new AdjusterBook.Result("height", "", 0, 1, 0, "", "", "")),
+                List.of(new AdjusterBook.Result(Named.of("height"), "", 0, 1, 0, "", "", "")),
                 List.of(
                         kind("a", TurnUnit.TEETH, AdjusterLock.RATCHET, "", List.of(), List.of()),
                         kind(
@@ -367,7 +373,7 @@ class AdjustingTest {
                         .getFirst()
                         .moves())
                 .extracting(AdjustEntry.Moves::result)
-                .containsExactly("1", "1/60");
+                .containsExactly(Named.of("1"), Named.of("1/60"));
         assertThat(Family.values())
                 .allMatch(family -> BOOK.adjusters().getFirst().isIn(family));
     }

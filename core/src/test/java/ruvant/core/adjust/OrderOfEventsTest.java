@@ -9,6 +9,7 @@ import ruvant.core.Logs;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.practice.adjust.OrderToAdjust;
 import ruvant.core.practice.adjust.RangefinderToAdjust;
+import ruvant.core.units.Named;
 
 class OrderOfEventsTest {
     private static final int MOST = 40;
@@ -17,7 +18,7 @@ class OrderOfEventsTest {
         JobPicture job = Logs.camera().picture();
         return new Adjusting(
                         camera.picture(), job.received(), job.practice(), AdjusterBook.EMPTY, LearnedResponses.NONE)
-                .plan(List.of("trip"));
+                .plan(List.of(Named.of("trip")));
     }
 
     @ParameterizedTest
@@ -39,7 +40,7 @@ class OrderOfEventsTest {
                 switch (plan.verdict()) {
                     case TURN -> camera.turnTo(plan.turns().getFirst().to());
                     case FIRE_MORE ->
-                        camera.turnTo(camera.picture().settings().getLast().of("trip"));
+                        camera.turnTo(camera.picture().settings().getLast().of(Named.of("trip")));
                     default -> {
                         stops++;
                         right += camera.right() ? 1 : 0;

@@ -136,32 +136,11 @@ class DiagnosisTest {
     void cleared_confirmed_and_counted_causes_count() {
         CaseEvidence late = seen("slowLate");
         CaseEvidence cleared = new CaseEvidence(
-                late.symptoms(),
-                Set.of(),
-                List.of(),
-                Set.of(SameWords.key("gummed retard train")),
-                Set.of(),
-                Map.of(),
-                Map.of(),
-                0);
+                late.symptoms(), Set.of(), List.of(), Set.of("trainGummed"), Set.of(), Map.of(), Map.of(), 0);
         CaseEvidence confirmed = new CaseEvidence(
-                late.symptoms(),
-                Set.of(),
-                List.of(),
-                Set.of(),
-                Set.of(SameWords.key("blade ring drags")),
-                Map.of(),
-                Map.of(),
-                0);
+                late.symptoms(), Set.of(), List.of(), Set.of(), Set.of("ringDrags"), Map.of(), Map.of(), 0);
         CaseEvidence common = new CaseEvidence(
-                late.symptoms(),
-                Set.of(),
-                List.of(),
-                Set.of(),
-                Set.of(),
-                Map.of(),
-                Map.of(SameWords.key("retard train engages too deep"), 14),
-                21);
+                late.symptoms(), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of("trainDeep", 14), 21);
 
         assertThat(chance(Family.LEAF_UNIT, cleared, "trainGummed")).isLessThan(0.2);
         assertThat(chance(Family.LEAF_UNIT, confirmed, "ringDrags")).isGreaterThan(0.85);

@@ -13,6 +13,7 @@ import ruvant.core.logline.LogLine;
 import ruvant.core.trade.ConditionKind;
 import ruvant.core.trade.Region;
 import ruvant.core.trade.Severity;
+import ruvant.core.units.Named;
 
 class FindFoldTest {
     private final Logs logs = Logs.camera();
@@ -31,8 +32,8 @@ class FindFoldTest {
 
     @Test
     void whatIsForetoldIsHeldAgainstWhatIsSeen() {
-        FindEntry.Foretold needle =
-                new FindEntry.Foretold("needle, two speeds slower", 2, 1.0 / 3, "stops", List.of("meter wire"));
+        FindEntry.Foretold needle = new FindEntry.Foretold(
+                "needle, two speeds slower", 2, 1.0 / 3, "stops", List.of(Named.of("meter wire")));
         UUID held = logs.put(needle);
         UUID missed = logs.put(needle);
         logs.put(needle);
@@ -75,7 +76,7 @@ class FindFoldTest {
         logs.add(new FindEntry.CauseConfirmed("plate presses on the link", "free with the plate off"));
 
         assertThat(state("pawl worn")).isEqualTo(FindPicture.State.CLEARED);
-        assertThat(find().falseLeads()).containsExactly("pawl worn");
+        assertThat(find().falseLeads()).containsExactly(Named.of("pawl worn"));
         assertThat(find().overturned().getFirst().what().finding()).isEqualTo(dent);
         assertThat(logs.refusal(new FindEntry.Reopened(UUID.randomUUID(), "x", "y", "z")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("no such finding"));

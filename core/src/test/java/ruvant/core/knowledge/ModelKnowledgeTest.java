@@ -24,6 +24,7 @@ import ruvant.core.strip.Valley;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class ModelKnowledgeTest {
@@ -149,8 +150,8 @@ class ModelKnowledgeTest {
                 new IntakeEntry.BatteryFound("1.35 V cell", "green"));
         ModelKnowledge known = ModelKnowledge.of(List.of(logs.picture(), logs.picture(), job(5, USUAL)));
         assertThat(known.leaveAlone())
-                .containsExactly(new ModelKnowledge.Tally("two screws at the shaft: they hold the train", 2));
-        assertThat(known.batteries()).containsExactly(new ModelKnowledge.Tally("1.35 V cell", 2));
+                .containsExactly(new ModelKnowledge.Tally(Named.of("two screws at the shaft: they hold the train"), 2));
+        assertThat(known.batteries()).containsExactly(new ModelKnowledge.Tally(Named.of("1.35 V cell"), 2));
     }
 
     private static JobPicture checked(boolean passed, boolean byHand) {
@@ -168,7 +169,7 @@ class ModelKnowledgeTest {
     void whatSomebodyLookedAtOnceIsAskedAgainUntilItIsWaivedAsOften() {
         JobPicture first = checked(true, true);
         assertThat(ModelKnowledge.of(List.of(first)).checks().before(PartName.of("Dial")))
-                .containsExactly("lever left of the post");
+                .containsExactly(Named.of("lever left of the post"));
         assertThat(ModelKnowledge.of(List.of(first, checked(false, false)))
                         .checks()
                         .before(PartName.of("dial")))
@@ -249,7 +250,7 @@ class ModelKnowledgeTest {
                 new FindEntry.CauseConfirmed("Gummed train", "drags"),
                 new FindEntry.CauseConfirmed("gummed train", "drags"));
         ModelKnowledge known = ModelKnowledge.of(List.of(logs.picture(), logs.picture(), job(5, USUAL)));
-        assertThat(known.causes()).containsExactly(new ModelKnowledge.Tally("gummed train", 2));
+        assertThat(known.causes()).containsExactly(new ModelKnowledge.Tally(Named.of("gummed train"), 2));
     }
 
     static IntStream seeds() {

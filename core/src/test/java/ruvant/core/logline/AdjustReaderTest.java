@@ -14,6 +14,7 @@ import ruvant.core.picture.Shop;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.trade.AdjusterLock;
 import ruvant.core.trade.TurnUnit;
+import ruvant.core.units.Named;
 
 class AdjustReaderTest {
     private static final Shop SHOP = new Shop(
@@ -23,8 +24,9 @@ class AdjustReaderTest {
             new AdjusterBook(
                     1,
                     List.of(
-                            new AdjusterBook.Result("height", "arc-min", 0, 1, 0.3, "", "", "why"),
-                            new AdjusterBook.Result("film freed first", "", 0, 1, 0, "too late", "too early", "why")),
+                            new AdjusterBook.Result(Named.of("height"), "arc-min", 0, 1, 0.3, "", "", "why"),
+                            new AdjusterBook.Result(
+                                    Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", "why")),
                     List.of(
                             kind("retard engagement", TurnUnit.EIGHTHS),
                             kind("cocking rack", TurnUnit.TEETH),
@@ -35,7 +37,7 @@ class AdjustReaderTest {
 
     private static AdjusterBook.Kind kind(String name, TurnUnit unit, AdjustEntry.Moves... moves) {
         return new AdjusterBook.Kind(
-                name,
+                Named.of(name),
                 List.of(),
                 unit,
                 -2,
@@ -75,7 +77,7 @@ class AdjustReaderTest {
     void turns_are_read(String line, String adjuster, TurnUnit unit, double by) {
         AdjustEntry.Turned turned = (AdjustEntry.Turned) last(line);
 
-        assertThat(turned.adjuster()).isEqualTo(adjuster);
+        assertThat(turned.adjuster().words()).isEqualTo(adjuster);
         assertThat(turned.unit()).isEqualTo(unit);
         assertThat(turned.by()).isCloseTo(by, org.assertj.core.data.Offset.offset(1e-6));
     }

@@ -177,20 +177,23 @@ class LogLineTest {
     void readsWaits(String line, int minutes, String what) {
         var wait = one(line, TreatEntry.WaitStarted.class);
         assertThat(wait.minutes()).isEqualTo(minutes);
-        assertThat(wait.what()).isEqualTo(what);
+        assertThat(wait.what().words()).isEqualTo(what);
     }
 
     @Test
     void readsTheRestOfTheBench() {
-        assertThat(one("oil blades none", TreatEntry.Lubricated.class).lubricant())
-                .isEqualTo("none");
-        assertThat(one("symptom slow speeds late", FindEntry.SymptomSeen.class).what())
+        assertThat(one("oil blades none", TreatEntry.Lubricated.class).dry()).isTrue();
+        assertThat(one("symptom slow speeds late", FindEntry.SymptomSeen.class)
+                        .what()
+                        .words())
                 .isEqualTo("slow speeds late");
         assertThat(one("suspect gummed train, whirrs", FindEntry.SuspectRaised.class)
                         .why())
                 .isEqualTo("whirrs");
         logs.add(new FindEntry.SuspectRaised("gummed train", ""));
-        assertThat(one("clear train, runs free", FindEntry.SuspectCleared.class).suspect())
+        assertThat(one("clear train, runs free", FindEntry.SuspectCleared.class)
+                        .suspect()
+                        .words())
                 .isEqualTo("gummed train");
         assertThat(one("cause gummed train, free when wet", FindEntry.CauseConfirmed.class)
                         .evidence())

@@ -32,6 +32,7 @@ import ruvant.core.trade.Stop;
 import ruvant.core.trade.Verdict;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.treat.TreatEntry;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class PictureTest {
@@ -168,13 +169,17 @@ class PictureTest {
     void functionsFollowFromTheKindOfCamera() {
         IntakeEntry.Received in = Logs.received();
         assertThat(FunctionList.of(in))
+                .extracting(Named::words)
                 .startsWith("Speed 1", "Speed 1/60")
                 .contains("B", "Viewing lens")
                 .doesNotContain("Bellows", "Mirror");
         for (BodyType body : BodyType.values()) {
             var camera = new Camera("Tarn", "Vest", "", "", body, in.camera().family());
             List<String> functions = FunctionList.of(new IntakeEntry.Received(
-                    camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null));
+                            camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null))
+                    .stream()
+                    .map(Named::words)
+                    .toList();
             assertThat(functions).as("%s", body).doesNotHaveDuplicates().contains("B", "Aperture");
         }
     }

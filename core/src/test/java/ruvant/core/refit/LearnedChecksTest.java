@@ -10,13 +10,15 @@ import ruvant.core.picture.JobRules;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Side;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
 class LearnedChecksTest {
     private static final PartName DIAL = PartName.of("dial");
-    private static final LearnedChecks LEARNED =
-            part -> part.equals(DIAL) ? List.of("lever left of the post", "lever left of the post") : List.of();
+    private static final LearnedChecks LEARNED = part -> part.equals(DIAL)
+            ? List.of(Named.of("lever left of the post"), Named.of("lever left of the post"))
+            : List.of();
 
     private final Logs logs = Logs.camera().add(StripEntry.Removed.of("dial", Side.TOP, false));
 

@@ -14,6 +14,7 @@ import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.DryRunResult;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.Verdict;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class CleaningAdviceTest {
@@ -123,7 +124,13 @@ class CleaningAdviceTest {
     @Test
     void aWayThatHarmsIsRefusedWithoutAReason() {
         TreatEntry.Cleaned bath = new TreatEntry.Cleaned(
-                PartName.of("lens"), "detergent", List.of("coatedGlass"), Verdict.CARE, "", "grease", "ultrasonic");
+                PartName.of("lens"),
+                Named.of("detergent"),
+                List.of("coatedGlass"),
+                Verdict.CARE,
+                "",
+                "grease",
+                "ultrasonic");
 
         assertThat(TABLE.objection(bath)).hasValueSatisfying(refusal -> {
             assertThat(refusal.code()).isEqualTo("wayHarms");
@@ -131,7 +138,7 @@ class CleaningAdviceTest {
         });
         assertThat(TABLE.objection(new TreatEntry.Cleaned(
                         PartName.of("lens"),
-                        "detergent",
+                        Named.of("detergent"),
                         List.of("coatedGlass"),
                         Verdict.CARE,
                         "a single element, no cement",
@@ -144,10 +151,12 @@ class CleaningAdviceTest {
     void goesOverAGlassAreCountedByItAndADryRunCountsUntilTheNextCleaning() {
         PartName lens = PartName.of("front lens");
         Logs logs = Logs.camera();
-        logs.put(
-                new TreatEntry.Cleaned(lens, "opticalCleaner", List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
-        logs.put(new TreatEntry.Cleaned(lens, "isopropyl", List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
-        logs.put(new TreatEntry.Cleaned(lens, "naphtha", List.of("brassSteel"), Verdict.OK, "", "grease", "swab"));
+        logs.put(new TreatEntry.Cleaned(
+                lens, Named.of("opticalCleaner"), List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
+        logs.put(new TreatEntry.Cleaned(
+                lens, Named.of("isopropyl"), List.of("coatedGlass"), Verdict.OK, "", "haze", "swab"));
+        logs.put(new TreatEntry.Cleaned(
+                lens, Named.of("naphtha"), List.of("brassSteel"), Verdict.OK, "", "grease", "swab"));
 
         assertThat(logs.picture().treat().goes(lens, TABLE.opticsSoils())).isEqualTo(2);
 

@@ -14,6 +14,7 @@ import ruvant.core.trade.DryRunResult;
 import ruvant.core.trade.Family;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.Verdict;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class OilSheetTest {
@@ -80,7 +81,7 @@ class OilSheetTest {
         logs.add(StripEntry.Removed.of("gear train", Side.FRONT, false));
         logs.add(StripEntry.Removed.of("shutter blades", Side.FRONT, false));
 
-        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, "upper pivots", "train", 3)))
+        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
                 .extracting(row -> row.point() + " " + row.because())
                 .containsExactly("upper pivots MODEL", "shutter blades PARTS", "helicoid FAMILY");
     }

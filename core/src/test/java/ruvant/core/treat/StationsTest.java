@@ -16,6 +16,7 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -130,7 +131,7 @@ class StationsTest {
                         new Lubrication.WaitKind("filler", "Filler", 45, 0, "", "", "enamel"),
                         new Lubrication.WaitKind("enamel", "Enamel", 120, 0, "", "", null)));
 
-        assertThat(table.after("FILLER").orElseThrow().id()).isEqualTo("enamel");
-        assertThat(table.after("enamel")).isEmpty();
+        assertThat(table.after(Named.of("FILLER")).orElseThrow().id()).isEqualTo("enamel");
+        assertThat(table.after(Named.of("enamel"))).isEmpty();
     }
 }

@@ -15,6 +15,7 @@ import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjustPlan;
 import ruvant.core.adjust.Adjusting;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.units.Named;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
@@ -37,19 +38,19 @@ class JobAdjustController {
     /**
      * The adjusters of a camera.
      *
-     * @param chosen names of those the plan is about
+     * @param chosen those the plan is about
      * @param results those that are not marked speeds
      * @param introductions what is to be entered along with the first turn of each chosen one
      */
     record AdjustView(
             List<Adjusting.Offer> offers,
-            List<String> chosen,
+            List<Named> chosen,
             AdjustPlan plan,
             List<AdjustEntry> introductions,
             List<AdjustEntry.ResultDescribed> results,
             List<AdjustPlan.TriedSetting> history) {}
 
-    /** A name may have a comma in it: each is a parameter of its own. */
+    /** An id may have a comma in it: each is a parameter of its own. */
     @InitBinder
     void namesWhole(WebDataBinder binder) {
         binder.registerCustomEditor(String[].class, new StringArrayPropertyEditor(null));
@@ -60,9 +61,11 @@ class JobAdjustController {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         Adjusting adjusting = new Adjusting(
                 job.adjust(), job.received(), job.practice(), shop.shop().adjusters(), learned.responses(job));
-        List<String> named =
-                Arrays.stream(choose).filter(name -> !name.isBlank()).toList();
-        List<String> chosen = named.isEmpty() ? adjusting.usualChoice() : named;
+        List<Named> named = Arrays.stream(choose)
+                .filter(one -> !one.isBlank())
+                .map(one -> new Named(one, ""))
+                .toList();
+        List<Named> chosen = named.isEmpty() ? adjusting.usualChoice() : named;
         AdjustPlan plan = adjusting.plan(chosen);
         return new AdjustView(
                 adjusting.offers(),

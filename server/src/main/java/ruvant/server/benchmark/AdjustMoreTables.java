@@ -20,6 +20,7 @@ import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
 import ruvant.core.trade.Owner;
 import ruvant.core.trade.SpeedSeries;
+import ruvant.core.units.Named;
 
 /** Trials without figures, a rangefinder worked out from its mirror, and what other cameras of a model are worth. */
 final class AdjustMoreTables {
@@ -86,7 +87,7 @@ final class AdjustMoreTables {
                                 HousePractice.starting(),
                                 AdjusterBook.EMPTY,
                                 LearnedResponses.NONE)
-                        .plan(List.of("trip"));
+                        .plan(List.of(Named.of("trip")));
                 goesOn = plan.verdict() == AdjustPlan.Verdict.TURN || plan.verdict() == AdjustPlan.Verdict.FIRE_MORE;
                 if (goesOn) {
                     double now = camera.picture().settings().getLast().turns().get("trip");

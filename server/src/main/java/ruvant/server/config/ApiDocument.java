@@ -22,6 +22,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import ruvant.core.log.Entry;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -62,6 +63,9 @@ class ApiDocument {
             if (Entry.class.isAssignableFrom(raw) && raw.isInterface()) {
                 return entry(context);
             }
+            if (raw == Named.class) {
+                return named(context);
+            }
             if (!chain.hasNext()) {
                 return null;
             }
@@ -76,6 +80,17 @@ class ApiDocument {
                 }
             }
             return schema;
+        }
+
+        private static Schema<?> named(ModelConverterContext context) {
+            Schema<Object> named = new Schema<>();
+            named.setType("object");
+            for (String part : List.of("id", "words")) {
+                named.addProperty(part, new StringSchema());
+                named.addRequiredItem(part);
+            }
+            context.defineModel("Named", named);
+            return new Schema<>().$ref("#/components/schemas/Named");
         }
 
         private static Schema<?> entry(ModelConverterContext context) {

@@ -1,12 +1,15 @@
 package ruvant.server.config;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.JavaType;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
@@ -27,6 +30,7 @@ import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
 import ruvant.core.treat.Materials;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -48,6 +52,8 @@ public final class EntryJson {
         asText(module, TagNumber.class, TagNumber::parse);
         asText(module, WellName.class, WellName::parse);
         asText(module, PartName.class, PartName::of);
+        module.addDeserializer(Named.class, new NamedReader());
+        module.setMixInAnnotation(Named.class, NamedAsObject.class);
         module.setMixInAnnotation(Entry.class, ByKind.class);
         module.setMixInAnnotation(RecordEntry.Struck.class, OldStrike.class);
         json.registerModule(module);
@@ -81,6 +87,29 @@ public final class EntryJson {
     private static <T> void asText(SimpleModule module, Class<T> type, Function<String, T> parse) {
         module.addSerializer(type, new ToStringSerializer(type));
         module.addDeserializer(type, new Parsed<>(type, parse));
+    }
+
+    /** An id with its words; one that is only named may be written as plain text, as all of them once were. */
+    private static final class NamedReader extends StdDeserializer<Named> {
+        NamedReader() {
+            super(Named.class);
+        }
+
+        @Override
+        public Named deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+            JsonNode read = parser.readValueAsTree();
+            return read.isObject()
+                    ? new Named(read.path("id").asText(""), read.path("words").asText(""))
+                    : Named.of(read.asText(""));
+        }
+    }
+
+    private interface NamedAsObject {
+        @JsonProperty
+        String id();
+
+        @JsonProperty
+        String words();
     }
 
     /** A strike of the shelf once was a kind of its own. */

@@ -14,6 +14,7 @@ import ruvant.core.trade.Severity;
 import ruvant.core.trade.Stop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.TreatEntry;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.server.files.PictureStore;
 import ruvant.server.house.ShopService;
@@ -131,7 +132,7 @@ final class DemoAdjusting extends DemoCounter {
                         6,
                         0.2,
                         "turns",
-                        List.of("measuring wheel slips")));
+                        List.of(Named.of("measuring wheel slips"))));
         bench.add(new FindEntry.Observed(bench.lastLine(), 6.0, ""))
                 .type("clear measuring wheel slips, six turns a frame with the thumb on the film")
                 .add(new FindEntry.SwapTried("take-up clutch greasy", "take-up clutch", "donor Twin 290455", false, ""))

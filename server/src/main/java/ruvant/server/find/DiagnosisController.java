@@ -22,6 +22,7 @@ import ruvant.core.knowledge.ReachMinutes;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.OpenPlaces;
 import ruvant.core.trade.Family;
+import ruvant.core.units.Named;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
@@ -71,7 +72,7 @@ class DiagnosisController {
                         .map(one -> DiagnosisView.SuspectView.of(
                                 one,
                                 knowledge.area(one.cause().area()),
-                                job.find().suspects(one.cause().words())))
+                                job.find().suspects(one.cause(), knowledge)))
                         .toList(),
                 diagnosis.noneOfThese(),
                 diagnosis.openBits(),
@@ -81,10 +82,10 @@ class DiagnosisController {
                         .limit(AREAS)
                         .map(one -> new DiagnosisView.AreaView(knowledge.area(one.getKey()), one.getValue()))
                         .toList(),
-                words(knowledge, evidence.symptoms()),
-                words(knowledge, evidence.absent()),
+                symptoms(knowledge, evidence.symptoms()),
+                symptoms(knowledge, evidence.absent()),
                 knowledge.symptomsOf(family).stream()
-                        .map(FaultKnowledge.Symptom::words)
+                        .map(one -> new Named(one.id(), one.words()))
                         .toList(),
                 LookMoved.all(job.find(), knowledge, family, evidence).stream()
                         .map(DiagnosisView.TakenView::of)
@@ -96,10 +97,10 @@ class DiagnosisController {
                 job.find().falseLeads());
     }
 
-    private static List<String> words(FaultKnowledge knowledge, Set<String> symptoms) {
+    private static List<Named> symptoms(FaultKnowledge knowledge, Set<String> ids) {
         return knowledge.symptoms().stream()
-                .filter(one -> symptoms.contains(one.id()))
-                .map(FaultKnowledge.Symptom::words)
+                .filter(one -> ids.contains(one.id()))
+                .map(one -> new Named(one.id(), one.words()))
                 .toList();
     }
 }

@@ -6,6 +6,7 @@ import ruvant.core.find.CauseKnown;
 import ruvant.core.find.Diagnosis;
 import ruvant.core.find.LookMoved;
 import ruvant.core.find.NextLooks;
+import ruvant.core.units.Named;
 
 /**
  * Where the search for a camera's fault stands, and what to look at next.
@@ -31,13 +32,13 @@ record DiagnosisView(
         double openBits,
         double bitsAtFirst,
         List<AreaView> areas,
-        List<String> understood,
-        List<String> denied,
-        List<String> known,
+        List<Named> understood,
+        List<Named> denied,
+        List<Named> known,
         List<TakenView> looks,
         List<LookView> next,
         List<CauseKnown> causes,
-        List<String> falseLeads) {
+        List<Named> falseLeads) {
     /** A mechanism and the part of the suspicion that lies on it. */
     record AreaView(String words, double part) {}
 

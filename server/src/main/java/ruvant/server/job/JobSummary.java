@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.log.Line;
 import ruvant.core.picture.JobPicture;
@@ -45,7 +44,9 @@ public record JobSummary(
                 in.camera().family(),
                 in.owner().words(),
                 in.complaint(),
-                picture.find().causes().stream().map(FindPicture.Said::what).collect(Collectors.joining("; ")),
+                picture.find().causes().stream()
+                        .map(said -> said.what().words())
+                        .collect(Collectors.joining("; ")),
                 picture.intake().receivedAt().orElseThrow(),
                 Optional.ofNullable(in.promised()),
                 picture.handover().returnedAt(),

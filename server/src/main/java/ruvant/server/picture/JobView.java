@@ -40,6 +40,7 @@ import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.CameraKind;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.Stop;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -53,7 +54,7 @@ public record JobView(
         IntakePicture intake,
         Album album,
         String cameraWords,
-        List<String> functions,
+        List<Named> functions,
         List<PartView> parts,
         Map<String, List<PartView.Brief>> wells,
         List<TrayView> trays,

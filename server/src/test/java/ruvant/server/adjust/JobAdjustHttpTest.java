@@ -22,8 +22,8 @@ class JobAdjustHttpTest extends OverHttp {
         String tag = shop.camera("Adjusted");
         fired(tag, "1/60", "0.0235,0.0237,0.0233");
         JsonNode before = adjusters(tag, "");
-        String offered = before.at("/offers/0/what/name").asText();
-        assertThat(before.at("/offers/0/off/0").asText()).isEqualTo("1/60");
+        String offered = before.at("/offers/0/what/name/words").asText();
+        assertThat(before.at("/offers/0/off/0/id").asText()).isEqualTo("1/60");
         assertThat(before.at("/plan/verdict").asText()).isEqualTo("TURN");
 
         JsonNode read = shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"turn " + offered + " 1/8 out\"}")
@@ -59,15 +59,15 @@ class JobAdjustHttpTest extends OverHttp {
                 tag,
                 "{\"kind\":\"turned\",\"adjuster\":\"brake, lower\",\"unit\":\"EIGHTHS\",\"by\":0.125,\"remark\":\"\"}");
 
-        assertThat(adjusters(tag, "brake,%20lower").at("/chosen/0").asText()).isEqualTo("brake, lower");
+        assertThat(adjusters(tag, "brake-lower").at("/chosen/0/words").asText()).isEqualTo("brake, lower");
         assertThat(shop.add(tag, "{\"kind\":\"resultRead\",\"result\":\"99999\",\"value\":1,\"remark\":\"\"}")
                         .status())
                 .isEqualTo(400);
         assertThat(shop.add(tag, "{\"kind\":\"resultRead\",\"result\":\"1/60\",\"value\":0.4,\"remark\":\"\"}")
                         .status())
                 .isEqualTo(200);
-        assertThat(adjusters(tag, "brake,%20lower")
-                        .at("/plan/outlooks/0/result")
+        assertThat(adjusters(tag, "brake-lower")
+                        .at("/plan/outlooks/0/result/id")
                         .asText())
                 .isEqualTo("1/60");
     }

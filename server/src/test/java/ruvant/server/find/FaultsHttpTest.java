@@ -81,7 +81,7 @@ class FaultsHttpTest extends OverHttp {
 
         JsonNode diagnosis = shop.get("/api/jobs/" + tag + "/diagnosis").body();
 
-        assertThat(diagnosis.at("/falseLeads/0").asText()).isEqualTo("take-up clutch greasy");
+        assertThat(diagnosis.at("/falseLeads/0/words").asText()).isEqualTo("take-up clutch greasy");
         assertThat(diagnosis.at("/causes/0/roots").toString()).contains("dropped");
         assertThat(shop.get("/api/jobs/" + tag).body().at("/find/roots/0/more").asText())
                 .isEqualTo("dropped");

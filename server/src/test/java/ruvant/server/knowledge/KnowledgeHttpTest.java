@@ -182,7 +182,7 @@ class KnowledgeHttpTest extends OverHttp {
         String second = camera("Checked", "", "2");
         shop.add(second, CARE.replace(",\"hazards\":[\"BALL\"]", ""));
         JsonNode dial = shop.get("/api/jobs/" + second).body().at("/parts/0");
-        assertThat(dial.get("checks").findValuesAsText("text")).containsExactly("lever left of the post");
+        assertThat(dial.get("checks").findValuesAsText("words")).containsExactly("lever left of the post");
         assertThat(dial.at("/answer/kind").asText()).isEqualTo("NOT_YET");
         String back = "{\"kind\":\"refitted\",\"part\":\"dial\",\"fasteners\":[]}";
         assertThat(shop.add(second, back).code()).isEqualTo("notYet");

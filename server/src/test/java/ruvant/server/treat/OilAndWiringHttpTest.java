@@ -10,7 +10,7 @@ import ruvant.server.Shop;
 class OilAndWiringHttpTest extends OverHttp {
     private JsonNode row(String tag, String point) {
         for (JsonNode row : shop.get("/api/jobs/" + tag + "/oil-sheet").body().path("rows")) {
-            if (row.path("point").asText().equals(point)) {
+            if (row.at("/point/words").asText().equals(point)) {
                 return row;
             }
         }
