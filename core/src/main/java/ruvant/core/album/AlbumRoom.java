@@ -1,6 +1,6 @@
 package ruvant.core.album;
 
-import static ruvant.core.job.JobEffect.Plain.AT_NO_STOP;
+import static ruvant.core.job.JobEffect.Plain.BESIDE_THE_WORK;
 import static ruvant.core.units.Phrase.part;
 import static ruvant.core.units.Phrase.with;
 
@@ -44,9 +44,9 @@ public final class AlbumRoom implements JobRoom<AlbumEntry> {
     @Override
     public List<Effect> effects(AlbumEntry entry) {
         return switch (entry) {
-            case AlbumEntry.Pictured picture -> List.of(AT_NO_STOP);
-            case AlbumEntry.PictureToCome awaited -> List.of(AT_NO_STOP);
-            case AlbumEntry.Pinned pin -> List.of(AT_NO_STOP);
+            case AlbumEntry.Pictured picture -> List.of(BESIDE_THE_WORK);
+            case AlbumEntry.PictureToCome awaited -> List.of(BESIDE_THE_WORK);
+            case AlbumEntry.Pinned pin -> List.of(BESIDE_THE_WORK);
         };
     }
 

@@ -150,7 +150,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> raisedTwice(FindEntry.SuspectRaised raised) {
-            FindPicture.Suspect known = suspects.get(raised.suspect());
+            FindPicture.Suspect known = suspects.get(onList(raised.suspect()));
             // raising a cleared suspect again is how a judgement is overturned
             return known == null || known.state() == FindPicture.State.CLEARED
                     ? Optional.empty()
@@ -173,7 +173,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> notACause(FindEntry.RootNamed root) {
-            FindPicture.Suspect known = suspects.get(root.cause());
+            FindPicture.Suspect known = suspects.get(onList(root.cause()));
             return known != null && known.state() == FindPicture.State.CAUSE
                     ? Optional.empty()
                     : Optional.of(new Refusal(
@@ -183,7 +183,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> notASuspect(FindEntry.SuspectCleared cleared) {
-            FindPicture.Suspect known = suspects.get(cleared.suspect());
+            FindPicture.Suspect known = suspects.get(onList(cleared.suspect()));
             if (known == null) {
                 return Optional.of(new Refusal(
                         "suspectUnknown",
@@ -208,7 +208,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), Named.of(thing.what()), ""));
                 case FindEntry.SuspectRaised raised ->
                     suspects.put(
-                            raised.suspect(),
+                            onList(raised.suspect()),
                             new FindPicture.Suspect(
                                     line.id(), raised.suspect(), FindPicture.State.OPEN, raised.why(), ""));
                 case FindEntry.SuspectCleared cleared ->
@@ -259,7 +259,8 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         /** Puts a suspect on the list, or back on it; what is the cause already stays so. */
-        private void raise(Line line, Named name, String why) {
+        private void raise(Line line, Named said, String why) {
+            Named name = onList(said);
             FindPicture.Suspect known = suspects.get(name);
             if (known == null || known.state() != FindPicture.State.CAUSE) {
                 suspects.put(
@@ -273,7 +274,18 @@ public final class FindRoom implements JobRoom<FindEntry> {
             }
         }
 
-        private void settle(Named name, FindPicture.State state, String look, Line line) {
+        /** By what it stands on the list: a suspect may be raised by its words once, and by its id later. */
+        private Named onList(Named said) {
+            return suspects.containsKey(said)
+                    ? said
+                    : suspects.keySet().stream()
+                            .filter(one -> one.means(said))
+                            .findFirst()
+                            .orElse(said);
+        }
+
+        private void settle(Named said, FindPicture.State state, String look, Line line) {
+            Named name = onList(said);
             FindPicture.Suspect before = suspects.get(name);
             suspects.put(
                     name,

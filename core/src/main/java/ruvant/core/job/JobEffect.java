@@ -27,8 +27,10 @@ public sealed interface JobEffect extends Effect {
         FOUND_BY_OTHER_WORDS,
         /** It says nothing about what was done to the camera last. */
         IN_PASSING,
-        /** It says nothing about at which stop work goes on. */
+        /** It belongs to no stop. */
         AT_NO_STOP,
+        /** It belongs to a stop, but work does not go on there because of it. */
+        BESIDE_THE_WORK,
         /** It may be said of a camera that is no longer in the shop. */
         SAID_AFTER_RETURN_TOO
     }

@@ -1,6 +1,7 @@
 package ruvant.core.sitting;
 
 import static ruvant.core.job.JobEffect.Plain.AT_NO_STOP;
+import static ruvant.core.job.JobEffect.Plain.BESIDE_THE_WORK;
 import static ruvant.core.job.JobEffect.Plain.IN_PASSING;
 import static ruvant.core.job.JobEffect.Plain.MODEL_TAUGHT;
 import static ruvant.core.job.JobEffect.Plain.SAID_AFTER_RETURN_TOO;
@@ -155,7 +156,9 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
                     lately.removeFirst();
                 }
             }
-            if (!effects.contains(AT_NO_STOP) && line.entry() instanceof JobEntry entry) {
+            if (!effects.contains(AT_NO_STOP)
+                    && !effects.contains(BESIDE_THE_WORK)
+                    && line.entry() instanceof JobEntry entry) {
                 lastStop = entry.stop();
             }
         }

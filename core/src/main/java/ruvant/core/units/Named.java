@@ -76,6 +76,14 @@ public final class Named {
         return id.equals(otherId);
     }
 
+    /**
+     * Whether both stand for one thing as far as can be told: the ids are the same, or one of the two was told by its words
+     * alone and the words are the same.
+     */
+    public boolean means(Named other) {
+        return equals(other) || id.equals(idOf(other.words)) || other.id.equals(idOf(words));
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Named that && id.equals(that.id);

@@ -1,0 +1,154 @@
+package ruvant.server.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import ruvant.core.find.FaultKnowledge;
+import ruvant.core.find.FaultsRoom;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.HouseRoom;
+import ruvant.core.house.SheetRoom;
+import ruvant.core.job.JobEntry;
+import ruvant.core.log.Entry;
+import ruvant.core.log.Folding;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.log.LogName;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.ShopRooms;
+import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.treat.Materials;
+import ruvant.core.treat.TablesRoom;
+import ruvant.server.config.EntryJson;
+
+/**
+ * The logs of a shop as version 1 of the entries wrote them, every kind at least once, and what they came to. Any later
+ * version reads them and comes to the same; neither file is ever made anew for what is in it already. A new kind of entry
+ * is added at the end of a log, and what it comes to with it.
+ */
+class FrozenLogTest {
+    private static final String LOGS = "/frozen/version-1.jsonl";
+    private static final String CAME_TO = "/frozen/version-1.came-to.json";
+    private static final ObjectMapper JSON = HardKillTest.json();
+
+    @Test
+    void everyKindOfEntryIsInIt() throws IOException {
+        TreeSet<String> kinds = new TreeSet<>();
+        frozen().forEach(line -> kinds.add(line.at("/entry/kind").asText()));
+        assertThat(kinds)
+                .containsExactlyElementsOf(
+                        EntryJson.kinds().stream().map(EntryJson::kind).sorted().toList());
+    }
+
+    @Test
+    void everyEntryIsWrittenAsItWasRead() throws IOException {
+        List<String> differences = new ArrayList<>();
+        for (JsonNode line : frozen()) {
+            Entry entry = JSON.treeToValue(line.get("entry"), Entry.class);
+            SameAnswer.compare(
+                    line.get("id").asText(),
+                    line.get("entry"),
+                    JSON.readTree(JSON.writeValueAsString(entry)),
+                    differences);
+        }
+        assertThat(differences).isEmpty();
+    }
+
+    @Test
+    void allOfItComesToWhatItCameTo() throws IOException {
+        JsonNode then;
+        try (InputStream in = FrozenLogTest.class.getResourceAsStream(CAME_TO)) {
+            then = JSON.readTree(in);
+        }
+        List<String> differences = new ArrayList<>();
+        SameAnswer.compare("", then, comesTo(), differences);
+        assertThat(differences).isEmpty();
+    }
+
+    /** Writes down what a kind that was just added comes to; never run where an older answer would change by it. */
+    @Test
+    @EnabledIfSystemProperty(named = "ruvant.freeze", matches = "true")
+    void freeze() throws IOException {
+        Files.writeString(
+                Path.of("src/test/resources" + CAME_TO),
+                JSON.writerWithDefaultPrettyPrinter().writeValueAsString(comesTo()) + "\n");
+    }
+
+    private static ObjectNode comesTo() throws IOException {
+        ObjectNode all = JSON.createObjectNode();
+        for (Map.Entry<String, List<Line>> one : logs().entrySet()) {
+            all.set(one.getKey(), JSON.readTree(JSON.writeValueAsString(comesTo(one.getKey(), one.getValue()))));
+        }
+        return all;
+    }
+
+    private static Object comesTo(String name, List<Line> lines) {
+        return switch (name) {
+            case "shelf" ->
+                Folding.of(ShelfRoom.ROOMS, new Log<>(new LogName(name), lines))
+                        .of(ShelfRoom.Fold.class)
+                        .picture();
+            case "house" -> {
+                Folding folding = Folding.of(ShopRooms.house(Materials.EMPTY), new Log<>(new LogName(name), lines));
+                HouseRoom.Fold house = folding.of(HouseRoom.Fold.class);
+                yield Map.of(
+                        "practice", house.practice(),
+                        "stands", house.stands(),
+                        "tables", folding.of(TablesRoom.Fold.class).changes());
+            }
+            case "knowledge" -> {
+                Folding folding =
+                        Folding.of(ShopRooms.knowledge(FaultKnowledge.EMPTY), new Log<>(new LogName(name), lines));
+                yield Map.of(
+                        "sheets", folding.of(SheetRoom.Fold.class).sheets(),
+                        "faults", folding.of(FaultsRoom.Fold.class).changes());
+            }
+            default -> JobPicture.of(new Log<JobEntry>(new LogName(name), lines), HousePractice.starting());
+        };
+    }
+
+    private static Map<String, List<Line>> logs() throws IOException {
+        Map<String, List<Line>> logs = new LinkedHashMap<>();
+        for (JsonNode line : frozen()) {
+            logs.computeIfAbsent(line.get("log").asText(), any -> new ArrayList<>())
+                    .add(new Line(
+                            UUID.fromString(line.get("id").asText()),
+                            line.get("sequence").asLong(),
+                            Instant.parse(line.get("at").asText()),
+                            line.get("by").asText(),
+                            line.hasNonNull("before")
+                                    ? UUID.fromString(line.get("before").asText())
+                                    : null,
+                            JSON.treeToValue(line.get("entry"), Entry.class)));
+        }
+        logs.values().forEach(lines -> lines.sort(Comparator.comparingLong(Line::sequence)));
+        return logs;
+    }
+
+    private static List<JsonNode> frozen() throws IOException {
+        try (InputStream in = FrozenLogTest.class.getResourceAsStream(LOGS)) {
+            List<JsonNode> lines = new ArrayList<>();
+            for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
+                lines.add(JSON.readTree(line));
+            }
+            return lines;
+        }
+    }
+}

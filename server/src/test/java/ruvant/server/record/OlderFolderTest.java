@@ -1,0 +1,166 @@
+package ruvant.server.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import ruvant.server.Shop;
+
+/**
+ * A folder made by the last version that kept jobs, shelf, settings and tables each in a store of its own, with everything
+ * in it that version could keep. What it answered then is asked again here, at the moment at which it answered.
+ */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class OlderFolderTest {
+    private static final Path DATA = unpacked();
+
+    @LocalServerPort
+    private int port;
+
+    private Shop shop;
+    private JsonNode then;
+
+    @DynamicPropertySource
+    static void data(DynamicPropertyRegistry registry) {
+        registry.add("ruvant.data", DATA::toString);
+    }
+
+    @TestConfiguration
+    static class AtThatMoment {
+        @Bean
+        @Primary
+        Clock stopped() {
+            return Clock.fixed(Instant.parse("2026-11-28T18:31:35Z"), ZoneOffset.UTC);
+        }
+    }
+
+    private static Path unpacked() {
+        try (InputStream in = OlderFolderTest.class.getResourceAsStream("/folders/before-one-log.zip");
+                ZipInputStream zip = new ZipInputStream(in)) {
+            Path folder = Files.createTempDirectory("ruvant-older");
+            for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                Path file = folder.resolve(entry.getName());
+                Files.createDirectories(file.getParent());
+                Files.write(file, zip.readAllBytes());
+            }
+            return folder;
+        } catch (IOException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+
+    @BeforeEach
+    void open() throws IOException {
+        shop = new Shop(port);
+        then = Shop.JSON.readTree(DATA.resolve("answers.json").toFile());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"R-0001", "R-0002", "R-0003", "R-0004"})
+    void aJobSaysWhatItSaid(String tag) {
+        JsonNode job = then.at("/jobs/" + tag);
+        List<String> differences = new ArrayList<>();
+        SameAnswer.compare(tag, job.get("view"), shop.get("/api/jobs/" + tag).body(), differences);
+        SameAnswer.compare(
+                tag + " adjusters",
+                job.get("adjusters"),
+                shop.get("/api/jobs/" + tag + "/adjusters").body(),
+                differences);
+        SameAnswer.compare(
+                tag + " oil",
+                job.get("oil"),
+                shop.get("/api/jobs/" + tag + "/oil-sheet").body(),
+                differences);
+        assertThat(differences).filteredOn(one -> !one.startsWith(MENDED)).isEmpty();
+    }
+
+    /** What an earlier camera of the model taught was missing on this one where that version showed a job after a write. */
+    private static final String MENDED = "R-0003/parts/0/";
+
+    @Test
+    void whatThatVersionForgotIsThere() {
+        JsonNode cover = shop.get("/api/jobs/R-0003").body().at("/parts/0");
+        assertThat(cover.get("checks").findValuesAsText("words"))
+                .containsExactly("Nothing trapped under it: levers free, no wire pinched", "Felt pad under the cover");
+        assertThat(cover.at("/answer/kind").asText()).isEqualTo("NOT_YET");
+    }
+
+    /** The cause was confirmed by its words and renamed afterwards: that version lost it, and ranked others first. */
+    @Test
+    void aCauseThatWasRenamedIsStillTheCause() {
+        JsonNode diagnosis = shop.get("/api/jobs/R-0001/diagnosis").body();
+        assertThat(diagnosis.at("/causes/0/cause/words").asText()).isEqualTo("retard train gummed");
+        assertThat(diagnosis.at("/suspects/0/id").asText()).isEqualTo("trainGummed");
+        assertThat(diagnosis.at("/suspects/0/raised").asBoolean()).isTrue();
+        List<String> differences = new ArrayList<>();
+        SameAnswer.compare(
+                "symptoms", then.at("/jobs/R-0001/diagnosis/understood"), diagnosis.get("understood"), differences);
+        assertThat(differences).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"R-0001", "R-0002", "R-0003", "R-0004"})
+    void everyLineOfAJobIsThere(String tag) {
+        JsonNode lines = then.at("/jobs/" + tag + "/log");
+        List<String> differences = new ArrayList<>();
+        JsonNode now = shop.get("/api/logs/" + tag + "/lines").body();
+        SameAnswer.compare(tag, lines, now, differences);
+        assertThat(now).hasSameSizeAs(lines);
+        assertThat(differences).isEmpty();
+    }
+
+    static Stream<String> pages() {
+        return Stream.of(
+                "/api/bench",
+                "/api/house",
+                "/api/tables",
+                "/api/faults",
+                "/api/stands",
+                "/api/shelf/stock",
+                "/api/shelf/donors",
+                "/api/shelf/orders",
+                "/api/needs",
+                "/api/models",
+                "/api/models/one?maker=Pellworm&model=Twin",
+                "/api/waits",
+                "/api/ears",
+                "/api/shelf/interchange");
+    }
+
+    @ParameterizedTest
+    @MethodSource("pages")
+    void thePagesOfTheShopSayWhatTheySaid(String path) {
+        List<String> differences = new ArrayList<>();
+        SameAnswer.compare(path, then.get(path), shop.get(path).body(), differences);
+        assertThat(differences).isEmpty();
+    }
+
+    @Test
+    void theShelfKeepsEveryLine() {
+        JsonNode before = then.get("/api/shelf/log");
+        JsonNode now = shop.get("/api/logs/shelf/lines").body();
+        assertThat(now).hasSameSizeAs(before);
+    }
+}

@@ -1,0 +1,83 @@
+package ruvant.server.record;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Whether an answer still says all that an older one said. New fields may come; what was there must stand. */
+final class SameAnswer {
+    /** What is worked out from the time of day and nothing else. */
+    private static final Set<String> OF_THE_MOMENT = Set.of("now", "closedAt");
+
+    /** What was told by words alone, and has an id beside them by now. */
+    private static final Map<String, String> NAMED_OTHERWISE = Map.of("text", "what", "name", "what");
+
+    private SameAnswer() {}
+
+    /**
+     * Notes every place at which the answer now says other than then.
+     *
+     * @param where for reading: the path so far
+     * @param differences what was found is added here
+     */
+    static void compare(String where, JsonNode then, JsonNode now, List<String> differences) {
+        if (now == null || now.isMissingNode()) {
+            differences.add(where + ": gone, was " + brief(then));
+        } else if (then.isTextual() && now.has("words")) {
+            // what was told by its words then is told by its id now, with the words beside
+            if (!then.asText().equalsIgnoreCase(now.get("words").asText())) {
+                differences.add(where + ": " + now + ", was " + then);
+            }
+        } else if (then.isObject() && now.isObject()) {
+            then.properties().stream()
+                    .filter(field -> !OF_THE_MOMENT.contains(field.getKey()))
+                    .forEach(field -> compare(
+                            where + "/" + field.getKey(), field.getValue(), now(now, field.getKey()), differences));
+        } else if (then.isArray() && now.isArray()) {
+            if (then.size() != now.size()) {
+                differences.add(where + ": " + now.size() + " of " + then.size() + ", " + brief(then));
+            }
+            for (int i = 0; i < Math.min(then.size(), now.size()); i++) {
+                compare(where + "/" + i, then.get(i), now.get(i), differences);
+            }
+        } else if (then.isNumber() && now.isNumber()) {
+            if (Math.abs(then.asDouble() - now.asDouble()) > 1e-9 * Math.max(1, Math.abs(then.asDouble()))) {
+                differences.add(where + ": " + now + ", was " + then);
+            }
+        } else if (millis(then) != null && millis(now) != null) {
+            // what was answered from memory had more digits than what is kept
+            if (Math.abs(millis(then) - millis(now)) > 1) {
+                differences.add(where + ": " + now + ", was " + then);
+            }
+        } else if (!then.equals(now)) {
+            differences.add(where + ": " + brief(now) + ", was " + brief(then));
+        }
+    }
+
+    private static JsonNode now(JsonNode now, String field) {
+        return now.has(field) ? now.get(field) : now.get(NAMED_OTHERWISE.getOrDefault(field, field));
+    }
+
+    private static Long millis(JsonNode node) {
+        if (!node.isTextual()) {
+            return null;
+        }
+        try {
+            String text = node.asText();
+            return text.startsWith("P")
+                    ? Duration.parse(text).toMillis()
+                    : Instant.parse(text).toEpochMilli();
+        } catch (DateTimeParseException neither) {
+            return null;
+        }
+    }
+
+    private static String brief(JsonNode node) {
+        String all = node.toString();
+        return all.length() > 120 ? all.substring(0, 120) + "…" : all;
+    }
+}
