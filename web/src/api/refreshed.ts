@@ -1,3 +1,4 @@
+import type { QueryKey } from "@tanstack/react-query";
 import { queries } from "./queries";
 
 /** What is shown of each of the shop's own logs. A job is asked for by whoever shows it. */
@@ -9,11 +10,24 @@ const SHOWN: Record<string, string[]> = {
 
 /** A log went on: asks anew for what is shown of it. */
 export function refreshed(log: string): void {
-  const own = SHOWN[log] ?? ["job"];
-  for (const key of ["lines", ...own])
-    void queries.invalidateQueries({
-      queryKey: key === "lines" || SHOWN[log] === undefined ? [key, log] : [key],
-    });
-  for (const key of ["bench", "waits"]) void queries.invalidateQueries({ queryKey: [key] });
-  void queries.invalidateQueries({ queryKey: ["shelf", "needs"] });
+  const own = SHOWN[log];
+  for (const key of own ?? ["job"]) askAnew(own === undefined ? [key, log] : [key]);
+  askAnew(["lines", log]);
+  for (const key of [["bench"], ["waits"], ["shelf", "needs"]]) askAnew(key);
+}
+
+/**
+ * Asks anew for what is shown, all of it where no key is given. What is asked for the first time just now may be answered
+ * with what was so before; the library does not ask twice at once, so that is asked for again once it is answered.
+ */
+export function askAnew(queryKey?: QueryKey): void {
+  const underway = queries
+    .getQueryCache()
+    .findAll({ queryKey, fetchStatus: "fetching" })
+    .filter((query) => query.state.data === undefined);
+  void queries.invalidateQueries({ queryKey });
+  for (const query of underway)
+    void query.promise
+      ?.catch(() => undefined)
+      .then(() => queries.invalidateQueries({ queryKey: query.queryKey, exact: true }));
 }

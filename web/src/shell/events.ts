@@ -2,7 +2,7 @@ import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import type { JobView } from "../api/client";
 import { work } from "../api/queue";
-import { refreshed } from "../api/refreshed";
+import { askAnew, refreshed } from "../api/refreshed";
 
 /**
  * Listens for what other windows change, and asks anew for what is out of date. Only while the page is to be seen: a
@@ -20,7 +20,7 @@ export function useServerEvents() {
       if (document.hidden) close();
       else if (source === undefined) {
         source = listen(client);
-        void client.invalidateQueries();
+        askAnew();
       }
     };
     source = listen(client);
@@ -42,7 +42,7 @@ function listen(client: QueryClient): EventSource {
   source.addEventListener("open", () => {
     void work();
     // whatever changed while nobody listened is asked for anew
-    if (heard) void client.invalidateQueries();
+    if (heard) askAnew();
     heard = true;
   });
   source.addEventListener("log", (event) => {

@@ -106,8 +106,8 @@ public final class JobNow {
     }
 
     /** What can be done now, most urgent first; empty when all there is to do is wait. */
-    public List<NextThing> next() {
-        return NextThing.of(picture, refit(), now);
+    public List<NextStep> next() {
+        return NextSteps.of(picture, refit(), now);
     }
 
     /** The return sheet as it would be handed over now. */

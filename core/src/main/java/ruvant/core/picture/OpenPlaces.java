@@ -2,6 +2,7 @@ package ruvant.core.picture;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -13,13 +14,14 @@ public final class OpenPlaces {
 
     private OpenPlaces() {}
 
-    /** By the words in which looks say where they are taken. */
+    /** By the ids in which looks say where they are taken: a side's name in small letters ("lens front"), or "inside". */
     public static Set<String> of(Valley valley) {
         List<ValleyPart> out = valley.out();
         Set<String> open = new HashSet<>();
         out.stream()
                 .filter(part -> part.removed().covers())
-                .forEach(part -> open.add(part.removed().side().label()));
+                .forEach(part -> open.add(
+                        part.removed().side().name().toLowerCase(Locale.ROOT).replace('_', ' ')));
         if (out.size() >= WORKS_OPEN) {
             open.add("inside");
         }

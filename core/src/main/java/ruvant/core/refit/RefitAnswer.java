@@ -7,11 +7,10 @@ import ruvant.core.units.PartName;
 /**
  * Whether a part may go back now.
  *
- * @param against what the first thing against it is; empty when ready, back or left out
- * @param reason the first thing against it, in words; empty when ready
- * @param until when a wait is over, if it waits
+ * @param notYet the first thing against it; empty when ready, back or left out
+ * @param leftOutBecause why it stays out for good; empty for any other
  */
-public record RefitAnswer(PartName part, Kind kind, Optional<Against> against, String reason, Optional<Instant> until) {
+public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, String leftOutBecause) {
     /** What kind of thing stands against it, the costliest to discover late first. */
     public enum Against {
         INNER_STILL_OUT,
@@ -31,5 +30,20 @@ public record RefitAnswer(PartName part, Kind kind, Optional<Against> against, S
         WAITING,
         BACK,
         LEFT_OUT
+    }
+
+    /** What kind of thing stands against it. */
+    public Optional<Against> against() {
+        return notYet.map(NotYet::against);
+    }
+
+    /** What stands against it, or why it was left out, in words; empty when it is ready or back. */
+    public String reason() {
+        return notYet.map(NotYetWords::of).orElse(leftOutBecause);
+    }
+
+    /** When a wait is over, if it waits. */
+    public Optional<Instant> until() {
+        return notYet.map(why -> why instanceof NotYet.WaitRuns wait ? wait.until() : null);
     }
 }

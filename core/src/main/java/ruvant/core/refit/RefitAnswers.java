@@ -107,10 +107,7 @@ public final class RefitAnswers {
                 count++;
             }
         }
-        String more = count < 2 ? "" : " and " + (count - 1) + " more";
-        return count == 0
-                ? Optional.empty()
-                : notYet(part, Against.INNER_STILL_OUT, "Still out under it: " + deepest + more);
+        return count == 0 ? Optional.empty() : notYet(part, new NotYet.InnerStillOut(deepest, count - 1));
     }
 
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {
@@ -122,9 +119,9 @@ public final class RefitAnswers {
                 .map(wait -> new RefitAnswer(
                         part.name(),
                         RefitAnswer.Kind.WAITING,
-                        Optional.of(Against.WAIT_RUNS),
-                        wait.what() + (wait.part().equals(part.name()) ? "" : " (" + wait.part() + ")"),
-                        Optional.of(wait.endsAt())));
+                        Optional.of(new NotYet.WaitRuns(
+                                wait.what(), wait.part(), wait.part().equals(part.name()), wait.endsAt())),
+                        ""));
     }
 
     private Optional<RefitAnswer> needOpen(ValleyPart part) {
@@ -132,51 +129,43 @@ public final class RefitAnswers {
                 .filter(need -> need.part().equals(part.name())
                         || under.get(part.name()).contains(need.part()))
                 .findFirst()
-                .flatMap(need -> notYet(part, Against.PART_NEEDED, "Needed: " + need.what()));
+                .flatMap(need -> notYet(part, new NotYet.PartNeeded(need.what())));
     }
 
     private Optional<RefitAnswer> lost(ValleyPart part) {
         if (parts.replaced(part.name())) {
             return Optional.empty();
         }
-        return gone(part, part.lost(), "Lost: ").or(() -> gone(part, part.destroyed(), "Destroyed: "));
+        return gone(part, part.lost(), false).or(() -> gone(part, part.destroyed(), true));
     }
 
-    private static Optional<RefitAnswer> gone(ValleyPart part, List<ValleyPart.Piece> pieces, String how) {
+    private static Optional<RefitAnswer> gone(ValleyPart part, List<ValleyPart.Piece> pieces, boolean destroyed) {
         return pieces.stream()
                 .filter(piece -> part.removed().fasteners().stream()
                         .map(Fastener::type)
                         .anyMatch(type -> type.equals(piece.what())))
                 .findFirst()
-                .flatMap(piece -> notYet(part, Against.PIECE_LOST, how + piece.count() + " × " + piece.what()));
+                .flatMap(piece -> notYet(part, new NotYet.PieceGone(piece.what(), piece.count(), destroyed)));
     }
 
     private Optional<RefitAnswer> trial(ValleyPart part) {
         return refitting
                 .trial()
-                .flatMap(trial -> notYet(
-                        part,
-                        Against.TRIAL_ON,
-                        "A trial assembly is on"
-                                + (trial.what().how().isEmpty()
-                                        ? ""
-                                        : " (" + trial.what().how() + ")")));
+                .flatMap(trial -> notYet(part, new NotYet.TrialOn(trial.what().how())));
     }
 
     /** The part itself, or its mark, wants the mechanism to stand otherwise than it is known to. */
     private Optional<RefitAnswer> state(ValleyPart part) {
         MechanismState wanted = part.removed().state();
         if (wanted != null && notes.contradicts(wanted)) {
-            return notYet(
-                    part, Against.STATE_WRONG, "It goes on " + wanted.label() + "; it is " + now(wanted) + " now");
+            return notYet(part, new NotYet.StateWrong(wanted, now(wanted), false));
         }
         if (part.removed().mark() == null) {
             return Optional.empty();
         }
         return MechanismState.in(part.removed().mark().state())
                 .filter(notes::contradicts)
-                .flatMap(held -> notYet(
-                        part, Against.STATE_WRONG, "Its mark holds " + held.label() + "; it is " + now(held) + " now"));
+                .flatMap(held -> notYet(part, new NotYet.StateWrong(held, now(held), true)));
     }
 
     /** The last part that is out closes over everything: what nobody has accounted for is asked about before. */
@@ -185,13 +174,11 @@ public final class RefitAnswers {
             return Optional.empty();
         }
         List<String> missing = Ledger.of(valley).missing();
-        return missing.isEmpty()
-                ? Optional.empty()
-                : notYet(part, Against.PIECES_UNACCOUNTED, "Not accounted for: " + String.join("; ", missing));
+        return missing.isEmpty() ? Optional.empty() : notYet(part, new NotYet.PiecesUnaccounted(missing));
     }
 
-    private String now(MechanismState other) {
-        return notes.states().get(other.of()).label();
+    private MechanismState now(MechanismState other) {
+        return notes.states().get(other.of());
     }
 
     /** All that must hold before a part goes on. */
@@ -211,21 +198,15 @@ public final class RefitAnswers {
         if (open.isEmpty()) {
             return Optional.empty();
         }
-        return notYet(
-                part,
-                Against.CHECKS_OPEN,
-                open.size() == 1
-                        ? "Check: " + open.getFirst().text()
-                        : open.size() + " checks open: " + open.getFirst().text());
+        return notYet(part, new NotYet.ChecksOpen(open.getFirst().what(), open.size()));
     }
 
     private static RefitAnswer free(ValleyPart part, RefitAnswer.Kind kind, String reason) {
-        return new RefitAnswer(part.name(), kind, Optional.empty(), reason, Optional.empty());
+        return new RefitAnswer(part.name(), kind, Optional.empty(), reason);
     }
 
-    private static Optional<RefitAnswer> notYet(ValleyPart part, Against against, String reason) {
-        return Optional.of(
-                new RefitAnswer(part.name(), RefitAnswer.Kind.NOT_YET, Optional.of(against), reason, Optional.empty()));
+    private static Optional<RefitAnswer> notYet(ValleyPart part, NotYet why) {
+        return Optional.of(new RefitAnswer(part.name(), RefitAnswer.Kind.NOT_YET, Optional.of(why), ""));
     }
 
     /**

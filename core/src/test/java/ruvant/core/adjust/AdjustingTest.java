@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextStep;
 import ruvant.core.picture.ReturnSheets;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.trade.AdjusterLock;
@@ -338,11 +339,9 @@ class AdjustingTest {
     void a_turn_asks_for_a_measurement_and_stands_on_the_return_sheet() {
         turned("engagement", 0.25);
 
-        assertThat(logs.standsAt(Logs.START).next())
-                .anyMatch(thing -> thing.what().equals("Measure after the turn"));
+        assertThat(logs.standsAt(Logs.START).next()).contains(new NextStep.MeasureTurn(Named.of("engagement")));
         fired("1/60", 1.0 / 64, 0);
-        assertThat(logs.standsAt(Logs.START).next())
-                .noneMatch(thing -> thing.what().equals("Measure after the turn"));
+        assertThat(logs.standsAt(Logs.START).next()).doesNotContain(new NextStep.MeasureTurn(Named.of("engagement")));
         assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).done())
                 .contains("Adjusted engagement: 2/8 turn in from where it was found");
     }

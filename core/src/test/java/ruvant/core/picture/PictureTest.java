@@ -41,7 +41,7 @@ class PictureTest {
     private final Logs logs = Logs.camera();
 
     private List<String> next() {
-        return logs.stands().next().stream().map(NextThing::what).toList();
+        return logs.stands().next().stream().map(NextWords::what).toList();
     }
 
     private StopProgress.State state(Stop stop) {

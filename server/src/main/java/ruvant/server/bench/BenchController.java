@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
-import ruvant.core.picture.NextThing;
+import ruvant.core.picture.NextStep;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.strip.ValleyPart;
@@ -26,6 +26,7 @@ import ruvant.server.job.JobService;
 import ruvant.server.job.JobSummary;
 import ruvant.server.job.Projecting;
 import ruvant.server.job.SummaryStore;
+import ruvant.server.picture.JobView;
 
 /** The bench, the list of all cameras, and finding. */
 @RestController
@@ -59,13 +60,13 @@ class BenchController {
             long minutes,
             boolean seated,
             List<String> needs,
-            Optional<NextThing> next) {}
+            Optional<JobView.NextView> next) {}
 
     /** A wait running anywhere in the shop. */
     record RunningWait(TagNumber tag, String camera, TreatPicture.Wait running, boolean over) {}
 
     /** Something to do now, and at which camera. */
-    record Task(TagNumber tag, String camera, NextThing thing) {}
+    record Task(TagNumber tag, String camera, JobView.NextView thing) {}
 
     /**
      * All that the bench shows.
@@ -90,8 +91,10 @@ class BenchController {
             JobNow job = jobs.now(summary.tag());
             Camera kind = job.picture().received().camera();
             String camera = kind.maker() + " " + kind.model();
-            List<NextThing> things = job.next();
-            things.stream().limit(2).forEach(thing -> tasks.add(new Task(summary.tag(), camera, thing)));
+            List<NextStep> things = job.next();
+            things.stream()
+                    .limit(2)
+                    .forEach(thing -> tasks.add(new Task(summary.tag(), camera, JobView.NextView.of(thing))));
             job.picture().treat().waits().stream()
                     .filter(wait -> wait.endedAt().isEmpty())
                     .forEach(wait -> waits.add(new RunningWait(summary.tag(), camera, wait, wait.over(now))));
@@ -109,7 +112,7 @@ class BenchController {
                 Optional.of(progress).filter(one -> one.of() > 0));
     }
 
-    private static OpenJob open(JobSummary summary, JobNow job, List<NextThing> things) {
+    private static OpenJob open(JobSummary summary, JobNow job, List<NextStep> things) {
         JobPicture picture = job.picture();
         return new OpenJob(
                 summary,
@@ -126,7 +129,7 @@ class BenchController {
                                 ? need.what()
                                 : need.part() + ": " + need.what())
                         .toList(),
-                things.stream().findFirst());
+                things.stream().findFirst().map(JobView.NextView::of));
     }
 
     /** A page of returned cameras, newest first; {@code below} is the lowest tag already shown. */

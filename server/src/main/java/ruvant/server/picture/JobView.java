@@ -19,7 +19,8 @@ import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
-import ruvant.core.picture.NextThing;
+import ruvant.core.picture.NextStep;
+import ruvant.core.picture.NextWords;
 import ruvant.core.picture.PickUp;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
@@ -81,7 +82,32 @@ public record JobView(
         BenchView bench,
         List<StopProgress> stops,
         Stop currentStop,
-        List<NextThing> next) {
+        List<NextView> next) {
+
+    /** Something that can be done now, in words; urgency 0 comes first. */
+    public record NextView(Stop stop, String what, String why, int urgency) {
+        /** A step as screens show it. */
+        public static NextView of(NextStep step) {
+            return new NextView(step.stop(), NextWords.what(step), NextWords.why(step), step.urgency());
+        }
+    }
+
+    /**
+     * Whether a part may go back now.
+     *
+     * @param reason what stands against it, in words; empty when it is ready
+     * @param until when a wait is over, if it waits
+     */
+    public record AnswerView(
+            PartName part,
+            RefitAnswer.Kind kind,
+            Optional<RefitAnswer.Against> against,
+            String reason,
+            Optional<Instant> until) {
+        static AnswerView of(RefitAnswer answer) {
+            return new AnswerView(answer.part(), answer.kind(), answer.against(), answer.reason(), answer.until());
+        }
+    }
 
     /** One part: how it came off and whether it may go back. */
     public record PartView(
@@ -91,7 +117,7 @@ public record JobView(
             Instant removedAt,
             String removedBy,
             int timesOff,
-            RefitAnswer answer,
+            AnswerView answer,
             Optional<Instant> settledAt,
             Optional<String> settledBy,
             List<PartName> over,
@@ -185,7 +211,7 @@ public record JobView(
                 new BenchView(picture.bench(), job.minutes()),
                 job.stops(),
                 picture.currentStop(),
-                job.next());
+                job.next().stream().map(NextView::of).toList());
     }
 
     private static PartView part(ValleyPart part, JobNow job) {
@@ -196,7 +222,7 @@ public record JobView(
                 part.removedAt(),
                 part.removedBy(),
                 part.timesOff(),
-                job.refit().of(part),
+                AnswerView.of(job.refit().of(part)),
                 part.settledAt(),
                 part.settledBy(),
                 List.copyOf(part.over()),

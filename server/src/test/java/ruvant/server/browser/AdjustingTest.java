@@ -25,9 +25,9 @@ class AdjustingTest extends InBrowser {
         browser.press(Keys.ESCAPE);
         browser.button("Another…").field("What it is called", "odd eccentric").button("Keep it");
         browser.see("odd eccentric: known on this camera.");
-        assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd%20eccentric")
+        assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd-eccentric")
                         .body()
-                        .at("/plan/chosen/0/name")
+                        .at("/plan/chosen/0/name/words")
                         .asText())
                 .isEqualTo("odd eccentric");
     }

@@ -1,0 +1,89 @@
+package ruvant.core.picture;
+
+import ruvant.core.refit.NotYet;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
+
+/** A step that can be taken at a camera now. {@link NextWords} says it in words. */
+public sealed interface NextStep {
+    /**
+     * A wait ran out.
+     *
+     * @param part of which part; null for the whole camera
+     */
+    record WaitOver(Named what, PartName part) implements NextStep {}
+
+    /**
+     * Parts may go back.
+     *
+     * @param part the one to begin with
+     * @param ready how many may
+     */
+    record PutBack(PartName part, int ready) implements NextStep {}
+
+    /** A part may go back once its checks are answered. */
+    record CheckBefore(PartName part, NotYet.ChecksOpen checks) implements NextStep {}
+
+    /** A suspect is open. */
+    record LookAt(Named suspect, String why) implements NextStep {}
+
+    /** Parts are off, and no symptom is noted. */
+    record SayWhatIsWrong() implements NextStep {}
+
+    /** A symptom is noted, and nobody is suspected. */
+    record RaiseSuspect() implements NextStep {}
+
+    /** Something was turned, and nothing was fired since. */
+    record MeasureTurn(Named adjuster) implements NextStep {}
+
+    /** No function was tried yet. */
+    record TryFunctions() implements NextStep {}
+
+    /**
+     * Nothing is off yet.
+     *
+     * @param toDo the first thing that is to be done; null where nothing was agreed
+     */
+    record Open(Named toDo) implements NextStep {}
+
+    /** All is back, and not yet proved. */
+    record FireThrough(int inARow, int wanted) implements NextStep {}
+
+    /** All is back and proved. */
+    record WriteSheet() implements NextStep {}
+
+    /** The stop at which it is taken. */
+    default Stop stop() {
+        return switch (this) {
+            case WaitOver wait -> Stop.CLEAN;
+            case PutBack back -> Stop.REFIT;
+            case CheckBefore check -> Stop.REFIT;
+            case LookAt suspect -> Stop.FIND;
+            case SayWhatIsWrong say -> Stop.FIND;
+            case RaiseSuspect raise -> Stop.FIND;
+            case MeasureTurn turn -> Stop.PROVE;
+            case TryFunctions all -> Stop.INTAKE;
+            case Open open -> Stop.STRIP;
+            case FireThrough fire -> Stop.PROVE;
+            case WriteSheet sheet -> Stop.RETURN;
+        };
+    }
+
+    /** 0 first: what ran out, then what is ready, then what is open, then what begins. */
+    default int urgency() {
+        return switch (this) {
+            case WaitOver wait -> 0;
+            case PutBack back -> 1;
+            case CheckBefore check -> 1;
+            case MeasureTurn turn -> 1;
+            case LookAt suspect -> 2;
+            case FireThrough fire -> 2;
+            case WriteSheet sheet -> 2;
+            case SayWhatIsWrong say -> 3;
+            case RaiseSuspect raise -> 3;
+            case TryFunctions all -> 3;
+            case Open open -> 3;
+        };
+    }
+}

@@ -1,0 +1,43 @@
+package ruvant.core.picture;
+
+/** A next step as a screen says it. Nothing reads these words. */
+public final class NextWords {
+    private NextWords() {}
+
+    /** The step, short. */
+    public static String what(NextStep step) {
+        return switch (step) {
+            case NextStep.WaitOver wait ->
+                "Wait over: " + wait.what() + (wait.part() == null ? "" : ", " + wait.part());
+            case NextStep.PutBack back -> "Put back: " + back.part();
+            case NextStep.CheckBefore check -> "Check before “" + check.part() + "”";
+            case NextStep.LookAt look -> "Look at: " + look.suspect();
+            case NextStep.SayWhatIsWrong say -> "Say what is wrong";
+            case NextStep.RaiseSuspect raise -> "Raise a suspect";
+            case NextStep.MeasureTurn turn -> "Measure after the turn";
+            case NextStep.TryFunctions all -> "Try every function";
+            case NextStep.Open open -> "Open it";
+            case NextStep.FireThrough fire -> "Fire it through";
+            case NextStep.WriteSheet sheet -> "Write the return sheet";
+        };
+    }
+
+    /** Why it comes up. */
+    public static String why(NextStep step) {
+        return switch (step) {
+            case NextStep.WaitOver wait -> "see that it is so, and go on";
+            case NextStep.PutBack back ->
+                back.ready() == 1 ? "all under it is back" : back.ready() + " parts may go back";
+            case NextStep.CheckBefore check -> check.checks().first().words();
+            case NextStep.LookAt look -> look.why().isEmpty() ? "suspect still open" : look.why();
+            case NextStep.SayWhatIsWrong say -> "no symptom is noted yet";
+            case NextStep.RaiseSuspect raise -> "a symptom is noted, but no suspect";
+            case NextStep.MeasureTurn turn -> turn.adjuster() + " was turned, nothing fired since";
+            case NextStep.TryFunctions all -> "what works now must work at return";
+            case NextStep.Open open ->
+                open.toDo() == null ? "nothing is off yet" : open.toDo().words();
+            case NextStep.FireThrough fire -> fire.inARow() + " of " + fire.wanted() + " good in a row";
+            case NextStep.WriteSheet sheet -> "all is back and proved";
+        };
+    }
+}

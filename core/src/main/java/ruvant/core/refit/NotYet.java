@@ -1,0 +1,75 @@
+package ruvant.core.refit;
+
+import java.time.Instant;
+import java.util.List;
+import ruvant.core.trade.MechanismState;
+import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
+
+/** The first thing that stands against putting a part back. {@link NotYetWords} says it in words. */
+public sealed interface NotYet {
+    /**
+     * What lies under it is out still.
+     *
+     * @param deepest the innermost of those
+     * @param more how many others there are
+     */
+    record InnerStillOut(PartName deepest, int more) implements NotYet {}
+
+    /**
+     * Something dries, soaks or sets.
+     *
+     * @param on the part that waits: this one, or one that lies under it
+     * @param itself whether it is this one
+     */
+    record WaitRuns(Named what, PartName on, boolean itself, Instant until) implements NotYet {}
+
+    /** A part is missing here or under it. */
+    record PartNeeded(String what) implements NotYet {}
+
+    /**
+     * A fastener of it is gone, and nothing took its place.
+     *
+     * @param destroyed whether it was drilled out or broken, and not lost
+     */
+    record PieceGone(String type, int count, boolean destroyed) implements NotYet {}
+
+    /**
+     * The camera is together for a trial only.
+     *
+     * @param how it is held together; may be empty
+     */
+    record TrialOn(String how) implements NotYet {}
+
+    /**
+     * The mechanism stands otherwise than it must.
+     *
+     * @param byMark whether its mark holds in that state, and not the part itself
+     */
+    record StateWrong(MechanismState wanted, MechanismState now, boolean byMark) implements NotYet {}
+
+    /** It closes over everything, and not every piece is accounted for. */
+    record PiecesUnaccounted(List<String> missing) implements NotYet {}
+
+    /**
+     * Checks before it are not answered.
+     *
+     * @param first the one to answer next
+     * @param open how many there are
+     */
+    record ChecksOpen(Named first, int open) implements NotYet {}
+
+    /** Its kind alone. */
+    default RefitAnswer.Against against() {
+        return switch (this) {
+            case InnerStillOut inner -> RefitAnswer.Against.INNER_STILL_OUT;
+            case WaitRuns wait -> RefitAnswer.Against.WAIT_RUNS;
+            case PartNeeded need -> RefitAnswer.Against.PART_NEEDED;
+            case PieceGone piece -> RefitAnswer.Against.PIECE_LOST;
+            case TrialOn trial -> RefitAnswer.Against.TRIAL_ON;
+            case StateWrong state -> RefitAnswer.Against.STATE_WRONG;
+            case PiecesUnaccounted pieces -> RefitAnswer.Against.PIECES_UNACCOUNTED;
+            case ChecksOpen checks -> RefitAnswer.Against.CHECKS_OPEN;
+        };
+    }
+}
