@@ -69,7 +69,7 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
         Map<UUID, List<Line>> toInsert = new LinkedHashMap<>();
         List<Line> plain = new ArrayList<>(lines.size());
         for (Line line : lines) {
-            if (struck.containsKey(line.id()) || line.entry() instanceof RecordEntry) {
+            if (struck.containsKey(line.id())) {
                 continue;
             }
             boolean anchored = line.before() != null && !struck.containsKey(line.before());
@@ -80,11 +80,9 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
                 plain.add(line);
             }
         }
-        if (toInsert.isEmpty()) {
-            return plain;
-        }
         List<Line> ordered = new ArrayList<>(lines.size());
         plain.forEach(line -> addWithEarlier(line, toInsert, ordered));
+        // the kernel takes no line whose place is not in the log; were there one, it must not be lost
         toInsert.values().forEach(ordered::addAll);
         return ordered;
     }
@@ -94,6 +92,9 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
         if (earlier != null) {
             earlier.forEach(one -> addWithEarlier(one, toInsert, ordered));
         }
-        ordered.add(line);
+        // a strike counts for nothing itself, but what was entered before it has its place there
+        if (!(line.entry() instanceof RecordEntry)) {
+            ordered.add(line);
+        }
     }
 }
