@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { ownId } from "../../api/ids";
+import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
@@ -24,6 +25,7 @@ const EMPTY: Cause = {
   area: "",
   words: "",
   formerly: [],
+  bodies: [],
   prior: 1,
   why: "",
   symptoms: {},
@@ -128,6 +130,7 @@ export function CauseForm({
             onChange={(event) => set({ calls: event.target.value })}
           />
         </div>
+        <OnBodies bodies={said.bodies} onChange={(bodies) => set({ bodies })} />
         <fieldset className="flex flex-col gap-1.5">
           <legend className="heading">What it does</legend>
           <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
@@ -233,4 +236,45 @@ function withChance(all: Record<string, number>, id: string, chance: number): Re
   const { [id]: before, ...rest } = all;
   void before;
   return chance > 0 ? { ...rest, [id]: chance } : rest;
+}
+
+/** The kinds of bodies on which a cause can be; none chosen means all. */
+function OnBodies({
+  bodies,
+  onChange,
+}: {
+  bodies: Cause["bodies"];
+  onChange: (bodies: Cause["bodies"]) => void;
+}) {
+  const { choices } = useWords();
+  const kinds = choices("bodyType") as { value: Cause["bodies"][number]; label: string }[];
+  return (
+    <details>
+      <summary className="min-h-11 content-center">
+        On which cameras:{" "}
+        <b>
+          {bodies.length === 0
+            ? "all"
+            : kinds
+                .filter((one) => bodies.includes(one.value))
+                .map((one) => one.label)
+                .join(", ")}
+        </b>
+      </summary>
+      <div className="grid grid-cols-2 gap-x-3">
+        {kinds.map(({ value, label }) => (
+          <label key={value} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={bodies.includes(value)}
+              onChange={(event) =>
+                onChange(event.target.checked ? [...bodies, value] : bodies.filter((one) => one !== value))
+              }
+            />
+            {label}
+          </label>
+        ))}
+      </div>
+    </details>
+  );
 }

@@ -14,6 +14,8 @@ const CAUSE = {
   signature: "trainGummed",
   roots: ["old oil"],
   harms: [],
+  formerly: [],
+  bodies: [],
   advice: "",
 };
 const LOOK = {

@@ -11,6 +11,8 @@ import ruvant.core.house.ModelSheet;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.AdjusterLock;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.units.Named;
@@ -46,7 +48,11 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
      */
     public record OverSpeeds(double fromSeconds, double toSeconds, double effect) {}
 
-    /** A kind of adjuster; other components as in {@link AdjustEntry.AdjusterDescribed}. */
+    /**
+     * A kind of adjuster; other components as in {@link AdjustEntry.AdjusterDescribed}.
+     *
+     * @param bodies on which kinds of bodies it is; empty for all
+     */
     public record Kind(
             Named name,
             List<Family> families,
@@ -59,10 +65,20 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
             int coverMinutes,
             String why,
             List<OverSpeeds> speeds,
-            List<AdjustEntry.Moves> moves) {
-        /** Whether a camera of that family may have it. */
-        public boolean isIn(Family family) {
+            List<AdjustEntry.Moves> moves,
+            List<BodyType> bodies) {
+        public Kind {
+            bodies = bodies == null ? List.of() : List.copyOf(bodies);
+        }
+
+        /** Whether a shutter of that family may have it. */
+        boolean isOf(Family family) {
             return families.isEmpty() || families.contains(family);
+        }
+
+        /** Whether that camera may have it, by its shutter and by how it is built. */
+        public boolean isIn(Camera camera) {
+            return isOf(camera.family()) && (bodies.isEmpty() || bodies.contains(camera.bodyType()));
         }
 
         AdjustEntry.AdjusterDescribed described(List<DialSpeed> dial) {
@@ -97,7 +113,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
                 .map(speed -> DialSpeed.of(speed, received, sheet))
                 .toList();
         return adjusters.stream()
-                .filter(kind -> kind.isIn(received.camera().family()))
+                .filter(kind -> kind.isIn(received.camera()))
                 .map(kind -> kind.described(dial))
                 .toList();
     }
@@ -140,7 +156,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
         for (Family family : Family.values()) {
             Set<String> names = new HashSet<>();
             adjusters.stream()
-                    .filter(kind -> kind.isIn(family) && !names.add(AdjustPicture.key(kind.name())))
+                    .filter(kind -> kind.isOf(family) && !names.add(AdjustPicture.key(kind.name())))
                     .forEach(kind ->
                             problems.add("A " + family.label() + " has two adjusters called “" + kind.name() + "”."));
         }

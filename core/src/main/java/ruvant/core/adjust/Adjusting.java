@@ -141,7 +141,7 @@ public final class Adjusting {
                             .orElse(0));
         }
         String why = book.adjusters().stream()
-                .filter(kind -> kind.isIn(received.camera().family())
+                .filter(kind -> kind.isIn(received.camera())
                         && AdjustPicture.key(kind.name()).equals(AdjustPicture.key(what.name())))
                 .map(AdjusterBook.Kind::why)
                 .findFirst()

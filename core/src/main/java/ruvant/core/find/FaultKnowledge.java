@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
 import ruvant.core.units.Named;
 
@@ -21,6 +22,11 @@ import ruvant.core.units.Named;
 public record FaultKnowledge(
         int version, double none, List<Area> areas, List<Symptom> symptoms, List<Cause> causes, List<Look> looks) {
     /** Nothing known. */
+    private static final Set<String> CALLS = Set.of("clean", "mend", "adjust", "part", "leave");
+
+    private static final Set<String> REACHES =
+            Set.of("outside", "top", "bottom", "front", "back", "left", "right", "lens front", "lens rear", "inside");
+
     public static final FaultKnowledge EMPTY = new FaultKnowledge(1, 1, List.of(), List.of(), List.of(), List.of());
 
     /**
@@ -71,6 +77,7 @@ public record FaultKnowledge(
      * @param harms causes that it may have brought about in turn, by id: worth a look while one is there
      * @param advice how the owner keeps it from coming back; empty for none
      * @param formerly what it was called before, so that what was said then is still known to be it
+     * @param bodies on which kinds of bodies it can be; empty for all
      */
     public record Cause(
             String id,
@@ -84,8 +91,10 @@ public record FaultKnowledge(
             List<String> roots,
             List<String> harms,
             String advice,
-            List<String> formerly) {
+            List<String> formerly,
+            List<BodyType> bodies) {
         public Cause {
+            bodies = bodies == null ? List.of() : List.copyOf(bodies);
             symptoms = Map.copyOf(symptoms);
             signature = signature == null ? "" : signature;
             roots = roots == null ? List.of() : List.copyOf(roots);
@@ -108,7 +117,13 @@ public record FaultKnowledge(
                     roots,
                     harms,
                     advice,
-                    SameWords.withFormer(formerly, words, before));
+                    SameWords.withFormer(formerly, words, before),
+                    bodies);
+        }
+
+        /** Whether a camera built like that can have it. */
+        public boolean canBeOn(BodyType body) {
+            return bodies.isEmpty() || bodies.contains(body);
         }
 
         /** One of which neither root nor harm is known. */
@@ -121,7 +136,9 @@ public record FaultKnowledge(
                 Map<String, Double> symptoms,
                 String calls,
                 String signature) {
-            this(id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "", List.of());
+            this(
+                    id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "", List.of(),
+                    List.of());
         }
     }
 
@@ -148,6 +165,30 @@ public record FaultKnowledge(
         public Look {
             finds = Map.copyOf(finds);
         }
+    }
+
+    /**
+     * What there is to know of a camera built like that: causes that cannot be on it are left out, and looks and symptoms
+     * that would tell of nothing else along with them.
+     */
+    public FaultKnowledge on(BodyType body) {
+        List<Cause> here = causes.stream().filter(cause -> cause.canBeOn(body)).toList();
+        if (here.size() == causes.size()) {
+            return this;
+        }
+        Set<String> ids = here.stream().map(Cause::id).collect(Collectors.toSet());
+        Set<String> said = here.stream()
+                .flatMap(cause -> cause.symptoms().keySet().stream())
+                .collect(Collectors.toSet());
+        return new FaultKnowledge(
+                version,
+                none,
+                areas,
+                symptoms.stream().filter(one -> said.contains(one.id())).toList(),
+                here,
+                looks.stream()
+                        .filter(look -> look.finds().keySet().stream().anyMatch(ids::contains))
+                        .toList());
     }
 
     /** Causes that a camera of that family can have. */
@@ -219,6 +260,20 @@ public record FaultKnowledge(
         symptoms.forEach(one -> twice(known, "symptom", one.id(), problems));
         causes.forEach(one -> twice(known, "cause", one.id(), problems));
         looks.forEach(one -> twice(known, "look", one.id(), problems));
+        if (!(none > 0)) {
+            problems.add("Nothing is left for a cause that is not on the list.");
+        }
+        for (Symptom symptom : symptoms) {
+            chance(symptom.id() + ", otherwise", symptom.otherwise(), problems);
+            if (symptom.words().isBlank() || symptom.deniedBy().stream().anyMatch(String::isBlank)) {
+                problems.add("Symptom " + symptom.id() + ", or a function that denies it, has no words.");
+            }
+        }
+        for (Area area : areas) {
+            if (area.words().isBlank()) {
+                problems.add("Mechanism " + area.id() + " has no words.");
+            }
+        }
         for (Cause cause : causes) {
             require(known, "area", cause.area(), cause.id(), problems);
             cause.symptoms().forEach((symptom, chance) -> {
@@ -231,8 +286,22 @@ public record FaultKnowledge(
             if (!told) {
                 problems.add("No look tells “" + cause.words() + "” from the others.");
             }
-            if (cause.symptoms().isEmpty() || cause.prior() <= 0 || cause.why().isBlank()) {
+            if (cause.symptoms().isEmpty()
+                    || !(cause.prior() > 0)
+                    || cause.why().isBlank()) {
                 problems.add("“" + cause.words() + "” has no symptom, no count or no reason.");
+            }
+            if (cause.words().isBlank() || cause.roots().stream().anyMatch(String::isBlank)) {
+                problems.add("Cause " + cause.id() + " or one of its roots has no words.");
+            }
+            if (!CALLS.contains(cause.calls())) {
+                problems.add("“" + cause.words() + "” calls for “" + cause.calls() + "”, which is no kind of work.");
+            }
+            if (cause.harms().contains(cause.id())) {
+                problems.add("“" + cause.words() + "” is said to bring itself about.");
+            }
+            if (new HashSet<>(cause.bodies()).size() < cause.bodies().size()) {
+                problems.add("“" + cause.words() + "” names a kind of body twice.");
             }
         }
         for (Look look : looks) {
@@ -242,7 +311,10 @@ public record FaultKnowledge(
                 require(known, "cause", cause, look.id(), problems);
                 chance(look.id() + ", " + cause, chance, problems);
             });
-            if (look.minutes() <= 0 || look.finds().isEmpty()) {
+            if (look.words().isBlank() || look.seen().isBlank() || !REACHES.contains(look.reach())) {
+                problems.add("Look " + look.id() + " does not say where, at what or for what to look.");
+            }
+            if (!(look.minutes() > 0) || look.finds().isEmpty()) {
                 problems.add("Look “" + look.words() + "” takes no time or tells nothing.");
             }
         }

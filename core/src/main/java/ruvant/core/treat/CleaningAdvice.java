@@ -57,7 +57,7 @@ public final class CleaningAdvice {
                     .orElseThrow();
             soil.agents().stream()
                     .flatMap(agent -> table.agent(agent).stream())
-                    .filter(agent -> !method.onlyWater() || agent.waterBased())
+                    .filter(agent -> !method.onlyWater() || agent.waterBased() && !agent.flammable())
                     .forEach(agent -> proposals.add(proposal(agent, method)));
         }
         // a stable sort keeps the soil's own order among equals

@@ -79,7 +79,8 @@ class AdjustingTest {
                 12,
                 "why",
                 speeds,
-                moves);
+                moves,
+                List.of());
     }
 
     private Adjusting adjusting() {
@@ -374,6 +375,6 @@ class AdjustingTest {
                 .extracting(AdjustEntry.Moves::result)
                 .containsExactly(Named.of("1"), Named.of("1/60"));
         assertThat(Family.values())
-                .allMatch(family -> BOOK.adjusters().getFirst().isIn(family));
+                .allMatch(family -> BOOK.adjusters().getFirst().isOf(family));
     }
 }

@@ -48,7 +48,8 @@ class AdjustReaderTest {
                 0,
                 "why",
                 List.of(new AdjusterBook.OverSpeeds(0, 9, 1)),
-                List.of(moves));
+                List.of(moves),
+                List.of());
     }
 
     private Reading read(String line) {

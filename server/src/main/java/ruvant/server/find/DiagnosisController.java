@@ -47,8 +47,9 @@ class DiagnosisController {
 
     @GetMapping("/jobs/{tag}/diagnosis")
     DiagnosisView diagnosis(@PathVariable String tag) {
-        FaultKnowledge knowledge = shop.shop().faults();
         JobPicture job = jobs.picture(TagNumber.parse(tag));
+        FaultKnowledge all = shop.shop().faults();
+        FaultKnowledge knowledge = all.on(job.received().camera().bodyType());
         LearnedModels.Beside beside = learned.beside(job);
         ModelKnowledge taught = beside.knowledge();
         Family family = job.received().camera().family();
@@ -93,7 +94,7 @@ class DiagnosisController {
                 NextLooks.of(knowledge, family, diagnosis, evidence, minutes).stream()
                         .map(DiagnosisView.LookView::of)
                         .toList(),
-                CauseKnown.of(job.find(), knowledge, family, evidence),
+                CauseKnown.of(job.find(), all, family, evidence),
                 job.find().falseLeads());
     }
 
