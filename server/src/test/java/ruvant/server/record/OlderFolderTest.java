@@ -83,11 +83,11 @@ class OlderFolderTest {
         JsonNode job = then.at("/jobs/" + tag);
         List<String> differences = new ArrayList<>();
         SameAnswer.compare(tag, job.get("view"), shop.get("/api/jobs/" + tag).body(), differences);
-        SameAnswer.compare(
-                tag + " adjusters",
-                job.get("adjusters"),
-                shop.get("/api/jobs/" + tag + "/adjusters").body(),
-                differences);
+        JsonNode adjusters = shop.get("/api/jobs/" + tag + "/adjusters").body();
+        // what is offered beside what the log tells comes from the shipped book, which may learn better
+        for (String part : List.of("chosen", "plan", "introductions", "history")) {
+            SameAnswer.compare(tag + " adjusters", job.get("adjusters").get(part), adjusters.get(part), differences);
+        }
         SameAnswer.compare(
                 tag + " oil",
                 job.get("oil"),
@@ -135,7 +135,6 @@ class OlderFolderTest {
         return Stream.of(
                 "/api/bench",
                 "/api/house",
-                "/api/tables",
                 "/api/faults",
                 "/api/stands",
                 "/api/shelf/stock",
@@ -155,6 +154,27 @@ class OlderFolderTest {
         List<String> differences = new ArrayList<>();
         SameAnswer.compare(path, then.get(path), shop.get(path).body(), differences);
         assertThat(differences).isEmpty();
+    }
+
+    /** What the shop changed in the tables stands; what was shipped with them may be put right. */
+    @Test
+    void theShopsOwnAgentIsThereAsItWas() {
+        JsonNode before = agent(then.get("/api/tables"));
+        List<String> differences = new ArrayList<>();
+        SameAnswer.compare(OWN_AGENT, before, agent(shop.get("/api/tables").body()), differences);
+        assertThat(before.path("label").asText()).isEqualTo("Harbour mix");
+        assertThat(differences).isEmpty();
+    }
+
+    private static final String OWN_AGENT = "harbourMix-ab12";
+
+    private static JsonNode agent(JsonNode tables) {
+        for (JsonNode one : tables.at("/materials/agents")) {
+            if (one.path("id").asText().equals(OWN_AGENT)) {
+                return one;
+            }
+        }
+        throw new AssertionError("The shop's own agent is gone.");
     }
 
     @Test
