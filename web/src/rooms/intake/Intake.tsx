@@ -79,7 +79,7 @@ function Description({ job }: { job: JobView }) {
       await append(
         [
           received(form!, await amountsOf(form!)),
-          { kind: "struck", target: job.intake.receivedId!, reason: "described anew" },
+          { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" },
         ],
         { said: "Described anew." },
       );

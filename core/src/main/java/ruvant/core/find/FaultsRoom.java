@@ -88,12 +88,7 @@ public final class FaultsRoom implements Room<FaultsEntry> {
 
         /** Changes that would leave gaps are refused, with what is missing. */
         private Optional<Refusal> gaps(FaultChanges all) {
-            try {
-                all.in(shipped);
-                return Optional.empty();
-            } catch (FieldProblem problem) {
-                return Optional.of(new Refusal("gaps", problem.getMessage(), problem.remedy()));
-            }
+            return Refusal.trying("gaps", () -> all.in(shipped));
         }
 
         @Override

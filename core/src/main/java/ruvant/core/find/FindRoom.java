@@ -81,7 +81,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
             case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
             case FindEntry.Found found -> "found " + found.what();
             case FindEntry.Looked looked ->
-                "look: " + looked.words() + (looked.seen() ? ", so it is" : ", not so")
+                "look: " + looked.words() + (looked.seen() ? ", seen" : ", not seen")
                         + (looked.sure() ? "" : ", as far as can be seen") + with(", ", looked.remark());
             case FindEntry.Foretold foretold ->
                 "foretold: " + foretold.what() + " " + figure(foretold.expected()) + with(" ", foretold.unit());

@@ -1,6 +1,5 @@
 package ruvant.core.house;
 
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,7 +8,6 @@ import ruvant.core.trade.Family;
 import ruvant.core.trade.Owner;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
-import ruvant.core.units.MayBeNull;
 
 /**
  * How this shop works.
@@ -91,186 +89,6 @@ public record HousePractice(
         return sheets.stream().filter(sheet -> sheet.isOf(maker, model)).findFirst();
     }
 
-    /** The same with another school. */
-    public HousePractice with(School other) {
-        return new HousePractice(
-                other,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with other trays. */
-    public HousePractice withTrays(List<TrayShape> others) {
-        return new HousePractice(
-                school,
-                others,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with another length of streak. */
-    public HousePractice withStreakLength(int other) {
-        return new HousePractice(
-                school,
-                trays,
-                other,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with another closeness of look-alikes. */
-    public HousePractice withLookAlikeMm(double other) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                other,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with other people. */
-    public HousePractice withPeople(List<String> others) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                others,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with another head of the sheet. */
-    public HousePractice withHead(String otherName, int otherMonths) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                otherName,
-                otherMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with the owner asked first, or not. */
-    public HousePractice withOwnerAgreesFirst(boolean other) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                other,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with other stations. */
-    public HousePractice withStations(List<Station> others) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                others,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with another number of passes. */
-    public HousePractice withOpticsGoes(int other) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                other,
-                rates);
-    }
-
-    /** The same with other rates. */
-    public HousePractice with(Rates other) {
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                limits,
-                sheets,
-                stations,
-                opticsGoes,
-                other);
-    }
-
     /** The same with other makers' sheets. */
     public HousePractice withSheets(List<ModelSheet> others) {
         return new HousePractice(
@@ -284,31 +102,6 @@ public record HousePractice(
                 ownerAgreesFirst,
                 limits,
                 others,
-                stations,
-                opticsGoes,
-                rates);
-    }
-
-    /** The same with other limits for a family; null for what the trade allows. */
-    public HousePractice withLimits(Family family, @MayBeNull SpeedLimits other) {
-        Map<Family, SpeedLimits> others = new EnumMap<>(Family.class);
-        others.putAll(limits);
-        if (other == null) {
-            others.remove(family);
-        } else {
-            others.put(family, other);
-        }
-        return new HousePractice(
-                school,
-                trays,
-                streakLength,
-                lookAlikeMm,
-                people,
-                shopName,
-                guaranteeMonths,
-                ownerAgreesFirst,
-                others,
-                sheets,
                 stations,
                 opticsGoes,
                 rates);

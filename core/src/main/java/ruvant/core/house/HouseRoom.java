@@ -2,7 +2,9 @@ package ruvant.core.house;
 
 import static ruvant.core.units.Phrase.joined;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
@@ -12,6 +14,7 @@ import ruvant.core.log.Names;
 import ruvant.core.log.Room;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
+import ruvant.core.trade.Family;
 import ruvant.core.units.Refusal;
 
 /** The settings of the shop. */
@@ -107,7 +110,20 @@ public final class HouseRoom implements Room<HouseEntry> {
 
     /** Folds settings: the last of each holds. */
     public static final class Fold implements RoomFold<HouseEntry> {
-        private HousePractice practice = HousePractice.starting();
+        private static final HousePractice AT_FIRST = HousePractice.starting();
+
+        private School school = AT_FIRST.school();
+        private List<TrayShape> trays = AT_FIRST.trays();
+        private int streakLength = AT_FIRST.streakLength();
+        private double lookAlikeMm = AT_FIRST.lookAlikeMm();
+        private List<String> people = AT_FIRST.people();
+        private String shopName = AT_FIRST.shopName();
+        private int guaranteeMonths = AT_FIRST.guaranteeMonths();
+        private boolean ownerAgreesFirst = AT_FIRST.ownerAgreesFirst();
+        private final Map<Family, SpeedLimits> limits = new EnumMap<>(Family.class);
+        private List<Station> stations = AT_FIRST.stations();
+        private int opticsGoes = AT_FIRST.opticsGoes();
+        private Rates rates = AT_FIRST.rates();
         private List<Stand> stands = Stand.starting();
 
         @Override
@@ -117,28 +133,41 @@ public final class HouseRoom implements Room<HouseEntry> {
 
         @Override
         public void take(Line line, HouseEntry entry) {
-            practice = switch (entry) {
-                case HouseEntry.SchoolChosen one -> practice.with(one.school());
-                case HouseEntry.TraysSet one -> practice.withTrays(one.trays());
-                case HouseEntry.StreakSet one -> practice.withStreakLength(one.length());
-                case HouseEntry.LookAlikesSet one -> practice.withLookAlikeMm(one.withinMm());
-                case HouseEntry.PeopleSet one -> practice.withPeople(one.people());
-                case HouseEntry.SheetHeadSet one -> practice.withHead(one.shopName(), one.guaranteeMonths());
-                case HouseEntry.OwnerAskedFirstSet one -> practice.withOwnerAgreesFirst(one.asked());
-                case HouseEntry.LimitsSet one -> practice.withLimits(one.family(), one.limits());
-                case HouseEntry.StationsSet one -> practice.withStations(one.stations());
-                case HouseEntry.OpticsGoesSet one -> practice.withOpticsGoes(one.most());
-                case HouseEntry.RatesSet one -> practice.with(one.rates());
-                case HouseEntry.StandsSet one -> {
-                    stands = one.stands();
-                    yield practice;
+            switch (entry) {
+                case HouseEntry.SchoolChosen one -> school = one.school();
+                case HouseEntry.TraysSet one -> trays = one.trays();
+                case HouseEntry.StreakSet one -> streakLength = one.length();
+                case HouseEntry.LookAlikesSet one -> lookAlikeMm = one.withinMm();
+                case HouseEntry.PeopleSet one -> people = one.people();
+                case HouseEntry.SheetHeadSet one -> {
+                    shopName = one.shopName();
+                    guaranteeMonths = one.guaranteeMonths();
                 }
-            };
+                case HouseEntry.OwnerAskedFirstSet one -> ownerAgreesFirst = one.asked();
+                case HouseEntry.LimitsSet one -> limits.compute(one.family(), (family, before) -> one.limits());
+                case HouseEntry.StationsSet one -> stations = one.stations();
+                case HouseEntry.OpticsGoesSet one -> opticsGoes = one.most();
+                case HouseEntry.RatesSet one -> rates = one.rates();
+                case HouseEntry.StandsSet one -> stands = one.stands();
+            }
         }
 
-        /** How the shop works. */
+        /** How the shop works; makers' sheets stand in another log. */
         public HousePractice practice() {
-            return practice;
+            return new HousePractice(
+                    school,
+                    trays,
+                    streakLength,
+                    lookAlikeMm,
+                    people,
+                    shopName,
+                    guaranteeMonths,
+                    ownerAgreesFirst,
+                    limits,
+                    List.of(),
+                    stations,
+                    opticsGoes,
+                    rates);
         }
 
         /** Its shutter stands. */

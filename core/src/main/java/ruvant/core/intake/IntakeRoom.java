@@ -20,7 +20,6 @@ import ruvant.core.log.Names;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
 import ruvant.core.trade.MarkedSpeed;
-import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
@@ -82,12 +81,8 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
     }
 
     private static Optional<Refusal> readable(IntakeEntry.Received in) {
-        try {
-            in.speeds().forEach(speed -> MarkedSpeed.nominalSeconds(speed, in.series()));
-            return Optional.empty();
-        } catch (FieldProblem problem) {
-            return Optional.of(new Refusal("speedUnreadable", problem.getMessage(), problem.remedy()));
-        }
+        return Refusal.trying(
+                "speedUnreadable", () -> in.speeds().forEach(speed -> MarkedSpeed.nominalSeconds(speed, in.series())));
     }
 
     /** Folds what was said at intake. */

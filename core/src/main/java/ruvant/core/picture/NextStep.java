@@ -43,9 +43,9 @@ public sealed interface NextStep {
     /**
      * Nothing is off yet.
      *
-     * @param toDo the first thing that is to be done; null where nothing was agreed
+     * @param agreed the first thing that is to be done; null where nothing was agreed
      */
-    record Open(Named toDo) implements NextStep {}
+    record Open(Named agreed) implements NextStep {}
 
     /** All is back, and not yet proved. */
     record FireThrough(int inARow, int wanted) implements NextStep {}

@@ -35,7 +35,7 @@ public final class NextWords {
             case NextStep.MeasureTurn turn -> turn.adjuster() + " was turned, nothing fired since";
             case NextStep.TryFunctions all -> "what works now must work at return";
             case NextStep.Open open ->
-                open.toDo() == null ? "nothing is off yet" : open.toDo().words();
+                open.agreed() == null ? "nothing is off yet" : open.agreed().words();
             case NextStep.FireThrough fire -> fire.inARow() + " of " + fire.wanted() + " good in a row";
             case NextStep.WriteSheet sheet -> "all is back and proved";
         };

@@ -114,7 +114,8 @@ public final class ShelfRoom implements Room<ShelfEntry> {
             case ShelfEntry.StockAdded one ->
                 "on the shelf: " + one.count() + " × " + one.stock().words() + ", "
                         + one.stock().place();
-            case ShelfEntry.StockDescribed one -> "described anew: " + one.as().words();
+            case ShelfEntry.StockDescribed one ->
+                "description changed: " + one.as().words();
             case ShelfEntry.StockRefilled one ->
                 "refilled by " + one.count() + ": " + names.of(one.stock()) + from(one.origin());
             case ShelfEntry.StockCounted one -> "counted: " + one.count() + " × " + names.of(one.stock());
@@ -130,7 +131,7 @@ public final class ShelfRoom implements Room<ShelfEntry> {
             case ShelfEntry.DonorShelved one ->
                 "kept for its parts: " + one.body().words();
             case ShelfEntry.DonorDescribed one ->
-                "donor described anew: " + one.as().words();
+                "donor's description changed: " + one.as().words();
             case ShelfEntry.DonorPartSeen one ->
                 words(new Thing(one.donor(), one.part()), names) + ": "
                         + one.state().label() + because(one.remark());
@@ -230,7 +231,7 @@ public final class ShelfRoom implements Room<ShelfEntry> {
                             there == 0
                                     ? "Nothing of it was taken for " + back.forNeed() + "."
                                     : "Only " + there + " of it were taken for " + back.forNeed() + ".",
-                            "Put back what was taken, or count the place anew.");
+                            "Put back no more than was taken. If more lies there, enter a new count.");
         }
 
         private Optional<Refusal> orderNotOpen(UUID order) {

@@ -9,7 +9,6 @@ import ruvant.core.log.Names;
 import ruvant.core.log.Room;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
-import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Phrase;
 import ruvant.core.units.Refusal;
 
@@ -88,12 +87,7 @@ public final class TablesRoom implements Room<TablesEntry> {
 
         /** Changes that would leave gaps are refused, with what is missing. */
         private Optional<Refusal> gaps(TableChanges all) {
-            try {
-                all.in(shipped);
-                return Optional.empty();
-            } catch (FieldProblem problem) {
-                return Optional.of(new Refusal("gaps", problem.getMessage(), problem.remedy()));
-            }
+            return Refusal.trying("gaps", () -> all.in(shipped));
         }
 
         @Override

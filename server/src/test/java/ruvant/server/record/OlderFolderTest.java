@@ -3,6 +3,7 @@ package ruvant.server.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -124,6 +125,8 @@ class OlderFolderTest {
     @ValueSource(strings = {"R-0001", "R-0002", "R-0003", "R-0004"})
     void everyLineOfAJobIsThere(String tag) {
         JsonNode lines = then.at("/jobs/" + tag + "/log");
+        // what was entered stands; the sentence that says it may be put better
+        lines.forEach(line -> ((ObjectNode) line).remove("words"));
         List<String> differences = new ArrayList<>();
         JsonNode now = shop.get("/api/logs/" + tag + "/lines").body();
         SameAnswer.compare(tag, lines, now, differences);
@@ -135,7 +138,6 @@ class OlderFolderTest {
         return Stream.of(
                 "/api/bench",
                 "/api/house",
-                "/api/faults",
                 "/api/stands",
                 "/api/shelf/stock",
                 "/api/shelf/donors",
@@ -164,6 +166,27 @@ class OlderFolderTest {
         SameAnswer.compare(OWN_AGENT, before, agent(shop.get("/api/tables").body()), differences);
         assertThat(before.path("label").asText()).isEqualTo("Harbour mix");
         assertThat(differences).isEmpty();
+    }
+
+    /** The cause that the shop added, and the one that it renamed, stand as they did. */
+    @Test
+    void theShopsOwnCausesAreThereAsTheyWere() {
+        JsonNode faults = shop.get("/api/faults").body();
+        for (String id : List.of("sandInTrain-x1y2", "trainGummed")) {
+            List<String> differences = new ArrayList<>();
+            SameAnswer.compare(id, cause(then.get("/api/faults"), id), cause(faults, id), differences);
+            assertThat(differences).isEmpty();
+        }
+        assertThat(cause(faults, "trainGummed").path("words").asText()).isEqualTo("retard train gummed badly");
+    }
+
+    private static JsonNode cause(JsonNode faults, String id) {
+        for (JsonNode one : faults.at("/knowledge/causes")) {
+            if (one.path("id").asText().equals(id)) {
+                return one;
+            }
+        }
+        throw new AssertionError("The cause " + id + " is gone.");
     }
 
     private static final String OWN_AGENT = "harbourMix-ab12";

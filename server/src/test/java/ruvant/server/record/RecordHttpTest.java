@@ -182,7 +182,7 @@ class RecordHttpTest extends OverHttp {
         Shop.Answer answer = shop.add(
                 tag,
                 received,
-                "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"described anew\"}".formatted(first));
+                "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"description corrected\"}".formatted(first));
         assertThat(answer.status()).isEqualTo(200);
         assertThat(shop.get("/api/find?words=rightly").body()).hasSize(1);
         assertThat(shop.get("/api/find?words=wrongly").body()).isEmpty();
