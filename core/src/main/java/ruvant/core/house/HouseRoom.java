@@ -102,7 +102,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.StationsSet one ->
                 "stations: " + joined(one.stations().stream().map(Station::name).toList());
             case HouseEntry.OpticsGoesSet one -> "passes over a lens surface: at most " + one.most();
-            case HouseEntry.RatesSet one -> "rates set";
+            case HouseEntry.RatesSet one -> "what time and waiting cost";
             case HouseEntry.StandsSet one ->
                 "stands: " + joined(one.stands().stream().map(Stand::name).toList());
         };
