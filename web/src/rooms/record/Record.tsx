@@ -56,7 +56,10 @@ function RecordOf({
   const struck = lines.filter((line) => line.struckBecause !== undefined).length;
   return (
     <div className="h-full overflow-y-auto px-5 py-3">
-      <Panel title="Record" note={`${lines.length} ${lines.length === 1 ? "line" : "lines"}${struck > 0 ? `, ${struck} struck` : ""}`}>
+      <Panel
+        title="Record"
+        note={`${lines.length} ${lines.length === 1 ? "line" : "lines"}${struck > 0 ? `, ${struck} struck` : ""}`}
+      >
         <input
           className="input max-w-[420px]"
           aria-label="Only lines with these words"

@@ -53,26 +53,42 @@ public final class Kernel {
      * the outcome.
      *
      * @param lastSequence the last line that is in it
+     * @param ids of all its lines, so that asking whether a line is there need not go through a long log
      */
-    public record Folded(Folding folding, long lastSequence) {}
+    public record Folded(Folding folding, long lastSequence, Set<UUID> ids) {
+        private boolean isOf(Log<?> log) {
+            return lastSequence == log.lastSequence();
+        }
+    }
 
     /**
      * New lines as they would stand in a log: those that are there already left out, the others numbered.
      *
      * @param now when they arrived; a line that was typed earlier keeps its time within a week
+     * @param earlier this log as folded when it was last added to
      */
-    public static List<Line> numbered(Log<?> log, String by, List<NewLine> added, Instant now) {
-        Set<UUID> known = log.lines().stream().map(Line::id).collect(Collectors.toCollection(HashSet::new));
+    public static List<Line> numbered(
+            Log<?> log, String by, List<NewLine> added, Instant now, Optional<Folded> earlier) {
+        Set<UUID> known =
+                earlier.filter(folded -> folded.isOf(log)).map(Folded::ids).orElseGet(() -> ids(log));
+        Set<UUID> fresh = added.stream()
+                .map(NewLine::id)
+                .filter(id -> !known.contains(id))
+                .collect(Collectors.toCollection(HashSet::new));
         List<Line> lines = new ArrayList<>();
         long sequence = log.lastSequence();
         for (NewLine line : added) {
-            if (known.add(line.id())) {
+            if (fresh.remove(line.id())) {
                 Instant said = line.saidAt();
                 boolean keep = said != null && !said.isAfter(now) && said.isAfter(now.minus(OLDEST_SAID));
                 lines.add(new Line(line.id(), ++sequence, keep ? said : now, by, line.before(), line.entry()));
             }
         }
         return lines;
+    }
+
+    private static Set<UUID> ids(Log<?> log) {
+        return log.lines().stream().map(Line::id).collect(Collectors.toCollection(HashSet::new));
     }
 
     /** Why these lines cannot be added, in this order, as one; empty when they can. */
@@ -91,9 +107,8 @@ public final class Kernel {
         added.forEach(line -> rooms.check(line.entry()));
         Log<E> after = log.plus(added);
         boolean reachesBack = added.stream().anyMatch(Kernel::reachesBack);
-        Optional<Folding> carriedOn = earlier.filter(
-                        folded -> folded.lastSequence() == log.lastSequence() && !reachesBack)
-                .map(Folded::folding);
+        Optional<Folded> known = earlier.filter(folded -> folded.isOf(log));
+        Optional<Folding> carriedOn = known.filter(folded -> !reachesBack).map(Folded::folding);
         Folding folding = carriedOn.orElseGet(() -> new Folding(rooms));
         Optional<Refusal> refused = strikes(log, added);
         if (refused.isEmpty()) {
@@ -101,9 +116,12 @@ public final class Kernel {
                     ? replay(folding, log, after, added)
                     : follow(folding, carriedOn.isPresent() ? List.of() : log.counted(), added);
         }
-        return refused.isPresent()
-                ? new Outcome<>(refused, log, Optional.empty())
-                : new Outcome<>(Optional.empty(), after, Optional.of(new Folded(folding, after.lastSequence())));
+        if (refused.isPresent()) {
+            return new Outcome<>(refused, log, Optional.empty());
+        }
+        Set<UUID> ids = known.map(Folded::ids).orElseGet(() -> ids(log));
+        added.forEach(line -> ids.add(line.id()));
+        return new Outcome<>(Optional.empty(), after, Optional.of(new Folded(folding, after.lastSequence(), ids)));
     }
 
     private Optional<Refusal> follow(Folding folding, List<Line> counted, List<Line> added) {
@@ -127,7 +145,8 @@ public final class Kernel {
     }
 
     private static Optional<Refusal> strikes(Log<?> log, List<Line> added) {
-        Set<UUID> struck = new HashSet<>(log.struck().keySet());
+        boolean aboutLines = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry);
+        Set<UUID> struck = aboutLines ? new HashSet<>(log.struck().keySet()) : Set.of();
         Set<UUID> seen = new HashSet<>();
         for (Line line : added) {
             Optional<Refusal> refused = line.entry() instanceof RecordEntry record

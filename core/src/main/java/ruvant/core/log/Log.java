@@ -28,10 +28,12 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
 
     /** The log with further lines at its end. */
     public Log<E> plus(Collection<Line> more) {
-        List<Line> all = new ArrayList<>(lines.size() + more.size());
-        all.addAll(lines);
-        all.addAll(more);
-        return new Log<>(name, all);
+        Line[] all = lines.toArray(new Line[lines.size() + more.size()]);
+        int at = lines.size();
+        for (Line line : more) {
+            all[at++] = line;
+        }
+        return new Log<>(name, List.of(all));
     }
 
     /** Sequence of the last line, 0 for an empty log. */

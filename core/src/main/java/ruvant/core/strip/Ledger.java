@@ -41,6 +41,6 @@ public record Ledger(
     public static Ledger of(Valley valley) {
         LedgerSum sum = new LedgerSum();
         valley.parts().forEach(sum::add);
-        return sum.ledger();
+        return sum.ledger(valley.piecesOff());
     }
 }

@@ -7,7 +7,6 @@ import ruvant.core.trade.OldPiece;
 
 /** Adds up pieces and places, part by part. */
 final class LedgerSum {
-    private int off;
     private int back;
     private int lost;
     private int destroyed;
@@ -21,7 +20,6 @@ final class LedgerSum {
 
     void add(ValleyPart part) {
         int pieces = part.removed().pieces();
-        off += pieces;
         switch (part.state()) {
             case OUT -> out += pieces - gone(part);
             case LEFT_OUT -> leftOut += pieces - gone(part);
@@ -90,7 +88,7 @@ final class LedgerSum {
         }
     }
 
-    Ledger ledger() {
+    Ledger ledger(int off) {
         return new Ledger(
                 off,
                 back,

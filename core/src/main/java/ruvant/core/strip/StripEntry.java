@@ -166,15 +166,20 @@ public sealed interface StripEntry extends JobEntry {
 
         /** Fasteners that came out altogether, not only loosened. */
         public int screwsOut() {
-            return fasteners.stream()
-                    .filter(one -> !one.staysIn())
-                    .mapToInt(Fastener::count)
-                    .sum();
+            int screws = 0;
+            for (Fastener one : fasteners) {
+                screws += one.staysIn() ? 0 : one.count();
+            }
+            return screws;
         }
 
         /** Pieces that lie out: the part itself, its fasteners that came out, its loose small parts. */
         public int pieces() {
-            return 1 + screwsOut() + loose.stream().mapToInt(LoosePart::count).sum();
+            int pieces = 1 + screwsOut();
+            for (LoosePart one : loose) {
+                pieces += one.count();
+            }
+            return pieces;
         }
     }
 

@@ -32,6 +32,11 @@ public record Valley(List<ValleyPart> parts) {
         return parts.stream().filter(ValleyPart::out).toList();
     }
 
+    /** How many pieces ever came off, at the last removal of each part. */
+    public int piecesOff() {
+        return parts.stream().mapToInt(part -> part.removed().pieces()).sum();
+    }
+
     /** For each part, the parts that lie under it, directly or not, nearest first. */
     public Map<PartName, Set<PartName>> under() {
         Map<PartName, List<PartName>> directly =

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
  * @param number 1 to 9,999,999
  */
 public record TagNumber(int number) implements Comparable<TagNumber> {
+    private static final int DIGITS = 4;
     private static final Pattern WRITTEN = Pattern.compile("(?:R-?)?0*([1-9][0-9]{0,6})");
 
     public TagNumber {
@@ -41,6 +42,7 @@ public record TagNumber(int number) implements Comparable<TagNumber> {
 
     @Override
     public String toString() {
-        return "R-%04d".formatted(number);
+        String digits = Integer.toString(number);
+        return "R-" + "0".repeat(Math.max(0, DIGITS - digits.length())) + digits;
     }
 }

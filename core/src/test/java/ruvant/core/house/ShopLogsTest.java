@@ -35,7 +35,7 @@ class ShopLogsTest {
     private Log<Entry> log = Log.empty(new LogName("house"));
 
     private Optional<Refusal> add(Entry entry) {
-        List<Line> lines = Kernel.numbered(log, "Ada", List.of(NewLine.of(entry)), NOW);
+        List<Line> lines = Kernel.numbered(log, "Ada", List.of(NewLine.of(entry)), NOW, Optional.empty());
         Kernel.Outcome<Entry> outcome = kernel.added(log, lines, Optional.empty());
         log = outcome.log();
         return outcome.refusal();
@@ -111,13 +111,14 @@ class ShopLogsTest {
         long seen = log.lastSequence();
         add(new HouseEntry.StreakSet(48));
         add(new HouseEntry.OpticsGoesSet(5));
-        List<Line> mine = Kernel.numbered(log, "Ben", List.of(NewLine.of(new HouseEntry.StreakSet(12))), NOW);
+        List<Line> mine =
+                Kernel.numbered(log, "Ben", List.of(NewLine.of(new HouseEntry.StreakSet(12))), NOW, Optional.empty());
         assertThat(kernel.unseen(log, seen, mine))
                 .extracting(Line::entry)
                 .containsExactly(new HouseEntry.StreakSet(48));
         assertThat(kernel.unseen(log, log.lastSequence(), mine)).isEmpty();
-        List<Line> another =
-                Kernel.numbered(log, "Ben", List.of(NewLine.of(new HouseEntry.SchoolChosen(School.DRY))), NOW);
+        List<Line> another = Kernel.numbered(
+                log, "Ben", List.of(NewLine.of(new HouseEntry.SchoolChosen(School.DRY))), NOW, Optional.empty());
         assertThat(kernel.unseen(log, seen, another)).isEmpty();
     }
 
@@ -136,7 +137,8 @@ class ShopLogsTest {
             Entry entry = random.nextBoolean()
                     ? new HouseEntry.StreakSet(1 + random.nextInt(90))
                     : new HouseEntry.OpticsGoesSet(1 + random.nextInt(20));
-            List<Line> mine = Kernel.numbered(log, "window " + window, List.of(NewLine.of(entry)), NOW);
+            List<Line> mine =
+                    Kernel.numbered(log, "window " + window, List.of(NewLine.of(entry)), NOW, Optional.empty());
             List<Line> unseen = kernel.unseen(log, seen[window], mine);
             if (unseen.isEmpty()) {
                 log.after(seen[window]).stream()

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
+import ruvant.core.house.HousePractice;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobEntry;
@@ -82,6 +83,11 @@ public class JobService implements LogDoor {
 
     /** What the keeper asks of jobs. */
     private final class Jobs implements LogKind<JobEntry> {
+        /** What is stored is told of right after, so the picture made for the one serves the other. */
+        private volatile Made last = new Made(null, null);
+
+        private record Made(Log<JobEntry> log, JobPicture picture) {}
+
         @Override
         public Rooms rooms() {
             return JobRooms.ALL;
@@ -127,8 +133,14 @@ public class JobService implements LogDoor {
         }
 
         private JobPicture picture(Log<JobEntry> log, Folds folds) {
-            return JobPicture.of(
-                    folds, JobLog.tag(log), log.lastSequence(), shop.shop().practice());
+            Made made = last;
+            HousePractice practice = shop.shop().practice();
+            if (made.log == log && made.picture.practice().equals(practice)) {
+                return made.picture;
+            }
+            JobPicture picture = JobPicture.of(folds, JobLog.tag(log), log.lastSequence(), practice);
+            last = new Made(log, picture);
+            return picture;
         }
     }
 

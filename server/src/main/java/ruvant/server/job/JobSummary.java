@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.log.Line;
 import ruvant.core.picture.JobPicture;
-import ruvant.core.strip.Ledger;
 import ruvant.core.trade.Family;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
@@ -51,7 +50,7 @@ public record JobSummary(
                 Optional.ofNullable(in.promised()),
                 picture.handover().returnedAt(),
                 picture.bench().minutes(),
-                Ledger.of(picture.valley()).off(),
+                picture.valley().piecesOff(),
                 picture.lastSequence(),
                 picture.course().last().map(Line::at).orElseThrow(),
                 picture.valley().out().stream()

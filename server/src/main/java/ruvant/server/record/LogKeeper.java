@@ -110,13 +110,12 @@ public final class LogKeeper<E extends Entry> {
     }
 
     /**
-     * The usual case: the log is known and the lines are new. That both are so is left to the file's own keys, which
-     * spares two looks; where they object, nothing was stored and the careful way is taken.
+     * The usual case: the log is known, and the lines are new or stand in it already. That nothing else is so is left to
+     * the file's own keys, which spares two looks; where they object, nothing was stored and the careful way is taken.
      */
     private Optional<Stored<E>> appendToKnown(LogName name, String by, long basedOn, List<NewLine> added, Instant now) {
         Log<E> known = recent.getIfPresent(name);
-        if (known == null
-                || added.stream().anyMatch(line -> known.find(line.id()).isPresent())) {
+        if (known == null) {
             return Optional.empty();
         }
         try {
@@ -150,7 +149,7 @@ public final class LogKeeper<E extends Entry> {
     }
 
     private Stored<E> add(Log<E> log, String by, long basedOn, List<NewLine> added, Instant now) {
-        List<Line> lines = Kernel.numbered(log, by, added, now);
+        List<Line> lines = Kernel.numbered(log, by, added, now, Optional.ofNullable(folded.getIfPresent(log.name())));
         if (lines.isEmpty()) {
             return new Stored<>(log, Optional.empty(), lines);
         }
