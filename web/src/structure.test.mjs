@@ -73,7 +73,7 @@ it("a room uses of another room only what that one offers", () => {
 });
 
 it("routes stand above the rooms, and rooms above what they are built of", () => {
-  const order = ["api", "hands", "ui", "plots", "valley", "rooms", "shell", "."];
+  const order = ["api", "hands", "ui", "form", "plots", "valley", "rooms", "shell", "."];
   const level = (file) => order.indexOf(room(file) === undefined ? dirname(file) : "rooms");
   const upward = shipped.flatMap((file) =>
     imports(file)

@@ -262,11 +262,9 @@ export const lightQuery = (tag: string, line: string, shot: number) =>
     staleTime: Infinity,
   });
 
-/** Reads a typed amount; throws a {@link Problem} naming the field where it is none. Nothing typed is no amount. */
-export const readAmount = async (field: string, typed: string) =>
-  typed.trim() === ""
-    ? undefined
-    : answer(server.GET("/api/amount", { params: { query: { typed, field } } }));
+/** Reads a typed amount; throws a {@link Problem} where it is none. Nothing typed is no amount. */
+export const readAmount = async (typed: string) =>
+  typed.trim() === "" ? undefined : answer(server.GET("/api/amount", { params: { query: { typed } } }));
 
 /** Reads typed exposures; throws a {@link Problem} that names the piece which is none. */
 export const readTimes = (typed: string) =>

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import { Problem } from "../api/client";
 
 /** A short word about what just happened. */
 export interface Notice {
@@ -30,4 +31,15 @@ export function useNotice() {
     },
     () => notice,
   );
+}
+
+/** Says what would not go, with what to do. */
+export function sayRefusal(refusal: unknown): void {
+  const remedy = refusal instanceof Problem ? refusal.remedy : "";
+  notify({ kind: "problem", text: `${(refusal as Error).message} ${remedy}`.trim() });
+}
+
+/** Lets something go its way; what would not go is said in a notice. */
+export function orSay(going: Promise<unknown>): void {
+  going.catch(sayRefusal);
 }

@@ -19,6 +19,15 @@ afterEach(() => {
   localStorage.clear();
 });
 
+/** What every place may ask for: how the house works, and what a typed amount comes to. */
+const ANYWHERE = {
+  "GET /api/house": aHouse(),
+  "GET /api/amount": ({ path }: { path: string }) => ({
+    minor: Math.round(100 * Number(new URLSearchParams(path.split("?")[1]).get("typed")?.replace(",", "."))),
+    currency: "EUR",
+  }),
+};
+
 /** Shows one room of a camera, with the server standing in; whatever is logged is answered with the job as it was. */
 export function atTheBench(room: ReactElement, job: JobView = aJob(), address = ""): void {
   queries.setQueryData(["job", job.tag], job);
@@ -26,7 +35,7 @@ export function atTheBench(room: ReactElement, job: JobView = aJob(), address = 
   answering({
     [`GET /api/jobs/${job.tag}`]: job,
     [`POST /api/logs/${job.tag}/lines`]: { log: job.tag, lastSequence: job.lastSequence },
-    "GET /api/house": aHouse(),
+    ...ANYWHERE,
   });
   const router = createMemoryRouter(
     [
@@ -45,7 +54,7 @@ export function atTheBench(room: ReactElement, job: JobView = aJob(), address = 
 /** Shows something that belongs to no camera. */
 export function inTheShop(room: ReactElement): void {
   queries.setQueryData(["house"], aHouse());
-  answering({ "GET /api/house": aHouse() });
+  answering(ANYWHERE);
   const router = createMemoryRouter(
     [
       { path: "/", element: room },

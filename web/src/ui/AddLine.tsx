@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { Button } from "./Button";
-import { ProblemNote } from "./ProblemNote";
 import { useSubmit } from "./useSubmit";
 
 /** One thing to type in a line that is added to a list. */
@@ -26,6 +25,7 @@ export function AddLine({
   action = "Add",
   look = "plain",
   focus = false,
+  disabled = false,
   className = "",
   onAdd,
   onCancel,
@@ -36,6 +36,8 @@ export function AddLine({
   look?: "plain" | "primary" | "stop";
   /** Put the cursor in the first blank: for lines that appear because a button asked for them. */
   focus?: boolean;
+  /** Where something is to be chosen elsewhere before it can be added. */
+  disabled?: boolean;
   className?: string;
   /** Gives false where it was not taken and that is said elsewhere; throws where it is to be said here. */
   onAdd: (...typed: string[]) => Promise<unknown>;
@@ -45,8 +47,8 @@ export function AddLine({
 }) {
   const starts = () => blanks.map((blank) => blank.start ?? "");
   const [typed, setTyped] = useState(starts);
-  const { problem, submit } = useSubmit();
-  const missing = blanks.some((blank, i) => !blank.optional && typed[i].trim() === "");
+  const { refused, submit } = useSubmit();
+  const missing = disabled || blanks.some((blank, i) => !blank.optional && typed[i].trim() === "");
   return (
     <form
       className={`flex flex-col gap-1 ${className}`}
@@ -81,7 +83,7 @@ export function AddLine({
           </Button>
         )}
       </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </form>
   );
 }

@@ -7,15 +7,9 @@ import {
   type SelectHTMLAttributes,
   type TextareaHTMLAttributes,
 } from "react";
-import type { Problem } from "../api/client";
 
-/** The problem of the form that a field stands in, so that it is said beside the field it is about. */
-export const FormProblem = createContext<Problem | undefined>(undefined);
-
-function useFieldProblem(name: string | undefined) {
-  const problem = useContext(FormProblem);
-  return problem !== undefined && name !== undefined && problem.field === name ? problem : undefined;
-}
+/** Why what stands in a field of this name is not taken, as the form around it knows. */
+export const SaidOf = createContext<(name: string) => string | undefined>(() => undefined);
 
 function Labelled({
   label,
@@ -34,7 +28,8 @@ function Labelled({
 }) {
   const made = useId();
   const id = ownId ?? made;
-  const problem = useFieldProblem(name);
+  const said = useContext(SaidOf);
+  const problem = name === undefined ? undefined : said(name);
   return (
     <div className={`flex flex-col gap-1 ${className}`}>
       <label htmlFor={id} className="text-soft text-[13.5px]">
@@ -47,7 +42,7 @@ function Labelled({
       })}
       {problem !== undefined && (
         <p id={`${id}-problem`} className="text-stop text-[13.5px]">
-          {problem.message} {problem.remedy}
+          {problem}
         </p>
       )}
       {hint !== undefined && problem === undefined && (

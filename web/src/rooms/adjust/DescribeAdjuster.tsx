@@ -1,13 +1,14 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
-import type { Entry, JobView, Schemas } from "../../api/client";
+import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { named, same, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
-import { figureOf } from "../../ui/figures";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
+import { ChoiceField } from "../../ui/Field";
+import { FormChoice, FormOwn, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { as, figure, figureOr, oneOf, text } from "../../form/typed";
+import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { Window } from "../../ui/Window";
 import type { AdjustView } from "./plan";
 
@@ -42,6 +43,27 @@ const KINDS = [
   { value: "judged", label: "one that is only judged" },
 ];
 
+const ADJUSTER = z.object({
+  adjuster: text,
+  unit: oneOf<Described["unit"]>(),
+  lock: oneOf<Described["lock"]>(),
+  least: figure,
+  most: figure,
+  coverMinutes: figureOr(0),
+  caution: text,
+  triedWith: text,
+  effects: as<Record<string, string>>(),
+  otherKind: oneOf<"" | "measured" | "judged">(),
+  result: text,
+  resultUnit: text,
+  wanted: figureOr(0),
+  tolerance: figureOr(NaN),
+  tooLow: text,
+  tooHigh: text,
+});
+
+type Typed = z.input<typeof ADJUSTER>;
+
 /** An adjuster of this camera: how it is counted, how far it goes, how it is held, what it moves. */
 export function DescribeAdjuster({
   job,
@@ -56,27 +78,7 @@ export function DescribeAdjuster({
 }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
   const known = view.offers.find((offer) => same(offer.what.name, name))?.what ?? NONE;
-  const [what, setWhat] = useState({
-    ...known,
-    name: known.name.words,
-    least: String(known.least),
-    most: String(known.most),
-    coverMinutes: String(known.coverMinutes),
-  });
-  const [effects, setEffects] = useState<Record<string, string>>(
-    Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
-  );
-  const [other, setOther] = useState({
-    kind: "",
-    name: "",
-    unit: "",
-    wanted: "0",
-    tolerance: "",
-    tooLow: "",
-    tooHigh: "",
-  });
   const results = new Map(
     [
       ...job.speeds.map((row) => named(row.speed, row.speed)),
@@ -84,44 +86,24 @@ export function DescribeAdjuster({
       ...known.moves.map((move) => move.result),
     ].map((result) => [result.id, result]),
   );
-  const set = (key: keyof typeof what) => (event: { target: { value: string } }) =>
-    setWhat({ ...what, [key]: event.target.value });
-  const setMore = (key: keyof typeof other) => (event: { target: { value: string } }) =>
-    setOther({ ...other, [key]: event.target.value });
-  const save = () =>
-    submit(async () => {
-      const moves: Moves[] = Object.entries(effects)
-        .filter(([, effect]) => Number(effect) !== 0)
-        .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
-      const made = named(what.name, name.id);
-      const result = named(other.name);
-      const entries: Entry[] = [];
-      if (other.kind !== "" && other.name.trim() !== "") {
-        const judged = other.kind === "judged";
-        entries.push({
-          kind: "resultDescribed",
-          name: result,
-          unit: judged ? "" : other.unit,
-          wanted: judged ? 0 : figureOf(other.wanted),
-          tolerance: judged ? 1 : figureOf(other.tolerance),
-          measureSd: 0,
-          tooLow: judged ? other.tooLow : "",
-          tooHigh: judged ? other.tooHigh : "",
-        });
-        if (!moves.some((move) => move.result.words === other.name)) moves.push({ result, effect: 1 });
-      }
-      entries.push({
-        ...what,
-        name: made,
-        kind: "adjusterDescribed",
-        least: figureOf(what.least),
-        most: figureOf(what.most),
-        coverMinutes: figureOf(what.coverMinutes),
-        moves,
-      });
-      await append(entries, { said: `${what.name}: known on this camera.` });
-      onClose(made);
+  const form = useFormOf(ADJUSTER, typedOf(known), async (read) => {
+    const moves: Moves[] = Object.entries(read.effects)
+      .filter(([, effect]) => Number(effect) !== 0)
+      .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
+    const other = otherResult(read);
+    if (other !== undefined && !moves.some((move) => move.result.words === other.name.words))
+      moves.push({ result: other.name, effect: 1 });
+    const made = named(read.adjuster, name.id);
+    const { unit, lock, least, most, coverMinutes, caution, triedWith } = read;
+    const said: Described = {
+      ...known,
+      ...{ name: made, unit, lock, least, most, coverMinutes, caution, triedWith, moves },
+    };
+    await append(other === undefined ? [said] : [other, said], {
+      said: `${read.adjuster}: known on this camera.`,
     });
+    onClose(made);
+  });
   return (
     <Window
       wide
@@ -130,134 +112,124 @@ export function DescribeAdjuster({
       title={name.words === "" ? "Another adjuster" : name.words}
       about="Turns count from where it was found: in, clockwise or onward is positive."
     >
-      <FormProblem.Provider value={field}>
-        <form
-          className="flex flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
-        >
-          <div className="grid grid-cols-3 gap-3">
-            <TextField
-              label="What it is called"
-              name="adjuster"
-              value={what.name}
-              readOnly={name.words !== ""}
-              placeholder="retard engagement"
-              onChange={set("name")}
-            />
-            <ChoiceField
-              label="Counted in"
-              value={what.unit}
-              choices={choices("turnUnit")}
-              onChange={set("unit")}
-            />
-            <ChoiceField
-              label="Held by"
-              value={what.lock}
-              choices={choices("adjusterLock")}
-              onChange={set("lock")}
-            />
-            <TextField
-              label="Goes out as far as (turns or places, −)"
-              name="least"
-              value={what.least}
-              onChange={set("least")}
-            />
-            <TextField label="Goes in as far as" name="most" value={what.most} onChange={set("most")} />
-            <TextField
-              label="Minutes for covers, each trial"
-              name="coverMinutes"
-              value={what.coverMinutes}
-              onChange={set("coverMinutes")}
-            />
-          </div>
-          <TextField
-            label="What to mind before it is touched"
-            name="caution"
-            value={what.caution}
-            placeholder="hold the shaft before the pawl is lifted"
-            onChange={set("caution")}
+      <Form form={form} className="flex flex-col gap-3">
+        <div className="grid grid-cols-3 gap-3">
+          <FormText
+            form={form}
+            name="adjuster"
+            label="What it is called"
+            readOnly={name.words !== ""}
+            placeholder="retard engagement"
           />
-          <TextField
-            label="What must be on before it can be tried"
-            name="triedWith"
-            value={what.triedWith}
-            placeholder="top cover"
-            onChange={set("triedWith")}
-          />
-          <fieldset>
-            <legend className="text-soft text-[13.5px]">
-              What turning it in does; leave all at “not at all” where you do not know yet
-            </legend>
-            <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
-              {[...results.values()].map(({ id, words }) => (
-                <ChoiceField
-                  key={id}
-                  label={words}
-                  value={effects[id] ?? "0"}
-                  choices={withOwn(effects[id])}
-                  onChange={(event) => setEffects({ ...effects, [id]: event.target.value })}
-                />
-              ))}
-            </div>
-          </fieldset>
-          <div className="grid grid-cols-4 gap-3">
-            <ChoiceField label="And" value={other.kind} choices={KINDS} onChange={setMore("kind")} />
-            {other.kind !== "" && (
-              <TextField label="Which" name="result" value={other.name} onChange={setMore("name")} />
-            )}
-            {other.kind === "measured" && (
-              <>
-                <TextField
-                  label="Unit"
-                  name="unit"
-                  value={other.unit}
-                  placeholder="mm"
-                  onChange={setMore("unit")}
-                />
-                <TextField label="Right at" name="wanted" value={other.wanted} onChange={setMore("wanted")} />
-                <TextField
-                  label="Allowed ±"
-                  name="tolerance"
-                  value={other.tolerance}
-                  onChange={setMore("tolerance")}
-                />
-              </>
-            )}
-            {other.kind === "judged" && (
-              <>
-                <TextField
-                  label="Wrong side outward"
-                  name="tooLow"
-                  value={other.tooLow}
-                  placeholder="too late"
-                  onChange={setMore("tooLow")}
-                />
-                <TextField
-                  label="Wrong side inward"
-                  name="tooHigh"
-                  value={other.tooHigh}
-                  placeholder="too early"
-                  onChange={setMore("tooHigh")}
-                />
-              </>
-            )}
-          </div>
-          {problem !== undefined && <ProblemNote problem={problem} />}
-          <div className="flex gap-2">
-            <Button type="submit" kind="primary" disabled={what.name.trim() === ""}>
-              Keep it
-            </Button>
-            <Button kind="quiet" onClick={() => onClose()}>
-              Not
-            </Button>
-          </div>
-        </form>
-      </FormProblem.Provider>
+          <FormChoice form={form} name="unit" label="Counted in" choices={choices("turnUnit")} />
+          <FormChoice form={form} name="lock" label="Held by" choices={choices("adjusterLock")} />
+          <FormText form={form} name="least" label="Goes out as far as (turns or places, −)" />
+          <FormText form={form} name="most" label="Goes in as far as" />
+          <FormText form={form} name="coverMinutes" label="Minutes for covers, each trial" />
+        </div>
+        <FormText
+          form={form}
+          name="caution"
+          label="What to mind before it is touched"
+          placeholder="hold the shaft before the pawl is lifted"
+        />
+        <FormText
+          form={form}
+          name="triedWith"
+          label="What must be on before it can be tried"
+          placeholder="top cover"
+        />
+        <FormOwn form={form} name="effects">
+          {(effects, set) => (
+            <fieldset>
+              <legend className="text-soft text-[13.5px]">
+                What turning it in does; leave all at “not at all” where you do not know yet
+              </legend>
+              <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
+                {[...results.values()].map(({ id, words }) => (
+                  <ChoiceField
+                    key={id}
+                    label={words}
+                    value={effects[id] ?? "0"}
+                    choices={withOwn(effects[id])}
+                    onChange={(event) => set({ ...effects, [id]: event.target.value })}
+                  />
+                ))}
+              </div>
+            </fieldset>
+          )}
+        </FormOwn>
+        <OtherResult form={form} />
+        {form.refused}
+        <div className="flex gap-2">
+          <Button type="submit" kind="primary" disabled={form.watch("adjuster").trim() === ""}>
+            Keep it
+          </Button>
+          <Button kind="quiet" onClick={() => onClose()}>
+            Not
+          </Button>
+        </div>
+      </Form>
     </Window>
   );
+}
+
+/** A result that the adjuster moves and that the camera does not have yet. */
+function OtherResult({ form }: { form: FormOf<Typed> }) {
+  const kind = form.watch("otherKind");
+  return (
+    <div className="grid grid-cols-4 gap-3">
+      <FormChoice form={form} name="otherKind" label="And" choices={KINDS} />
+      {kind !== "" && <FormText form={form} name="result" label="Which" />}
+      {kind === "measured" && (
+        <>
+          <FormText form={form} name="resultUnit" label="Unit" placeholder="mm" />
+          <FormText form={form} name="wanted" label="Right at" />
+          <FormText form={form} name="tolerance" label="Allowed ±" />
+        </>
+      )}
+      {kind === "judged" && (
+        <>
+          <FormText form={form} name="tooLow" label="Wrong side outward" placeholder="too late" />
+          <FormText form={form} name="tooHigh" label="Wrong side inward" placeholder="too early" />
+        </>
+      )}
+    </div>
+  );
+}
+
+const typedOf = (known: Described): Typed => ({
+  adjuster: known.name.words,
+  unit: known.unit,
+  lock: known.lock,
+  least: String(known.least),
+  most: String(known.most),
+  coverMinutes: String(known.coverMinutes),
+  caution: known.caution,
+  triedWith: known.triedWith,
+  effects: Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
+  otherKind: "",
+  result: "",
+  resultUnit: "",
+  wanted: "0",
+  tolerance: "",
+  tooLow: "",
+  tooHigh: "",
+});
+
+function otherResult(read: z.output<typeof ADJUSTER>): Schemas["ResultDescribed"] | undefined {
+  if (read.otherKind === "" || read.result.trim() === "") return undefined;
+  const judged = read.otherKind === "judged";
+  return {
+    kind: "resultDescribed",
+    name: named(read.result),
+    unit: judged ? "" : read.resultUnit,
+    wanted: judged ? 0 : read.wanted,
+    tolerance: judged ? 1 : read.tolerance,
+    measureSd: 0,
+    tooLow: judged ? read.tooLow : "",
+    tooHigh: judged ? read.tooHigh : "",
+  };
 }
 
 function withOwn(effect: string | undefined) {

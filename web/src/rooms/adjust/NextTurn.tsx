@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { same, type Named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { oddsWords } from "../../ui/Odds";
 import { StateMark, type Mark } from "../../ui/State";
@@ -43,9 +43,11 @@ export function NextTurn({
         remark: "",
       })),
     ];
-    void append(entries, {
-      said: `Turned ${turns.map((turn) => `${turn.adjuster.words} ${turn.words}`).join(", ")}.`,
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(entries, {
+        said: `Turned ${turns.map((turn) => `${turn.adjuster.words} ${turn.words}`).join(", ")}.`,
+      }),
+    );
   };
   return (
     <section

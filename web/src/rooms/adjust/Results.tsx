@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { same } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { figureOrSay } from "../../ui/figures";
@@ -151,10 +151,12 @@ function Judge({
 }) {
   const enter = useEntered(job, view);
   const judge = (came: Schemas["ResultJudged"]["came"], words: string) =>
-    void enter(
-      { kind: "resultJudged", result: result.name, came, remark: "" },
-      `${result.name.words}: ${words}.`,
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      enter(
+        { kind: "resultJudged", result: result.name, came, remark: "" },
+        `${result.name.words}: ${words}.`,
+      ),
+    );
   return (
     <div role="group" aria-label={result.name.words} className="flex flex-col gap-1.5">
       <b className="text-[14.5px]">{result.name.words}</b>

@@ -1,6 +1,6 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import type { AdjustView } from "./plan";
 
@@ -12,10 +12,12 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
   const tried = view.history.filter((one) => one.turned.length > 0 || one.seen.length > 0);
   if (tried.length === 0) return null;
   const strike = (lines: string[]) =>
-    void append(
-      lines.map((target) => ({ kind: "struck" as const, target, reason: "this trial was not so" })),
-      { said: "Trial struck, with what was fired at it." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        lines.map((target) => ({ kind: "struck" as const, target, reason: "this trial was not so" })),
+        { said: "Trial struck, with what was fired at it." },
+      ),
+    );
   return (
     <Panel title="Tried" note={`${tried.length} ${tried.length === 1 ? "setting" : "settings"}`}>
       <ol>

@@ -2,7 +2,6 @@ import { useEffect, useRef, useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { DeviceCamera } from "./DeviceCamera";
 import { keepPicture } from "./keepPicture";
@@ -18,7 +17,7 @@ export function AddPictures({
   onAdded: (name: string) => void;
 }) {
   const append = useAppend(job.tag);
-  const { problem, busy, submit } = useSubmit();
+  const { refused, busy, submit } = useSubmit();
   const [camera, setCamera] = useState(false);
   const [over, setOver] = useState(false);
   const input = useRef<HTMLInputElement>(null);
@@ -91,7 +90,7 @@ export function AddPictures({
           void add(files);
         }}
       />
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
       {camera && (
         <DeviceCamera
           onClose={() => setCamera(false)}

@@ -8,7 +8,6 @@ import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { PinBoard } from "../../ui/PinBoard";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
 import { wholeOf } from "./keepPicture";
@@ -172,7 +171,7 @@ function Pins({
 }) {
   const { word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   return (
     <Panel title="On this picture" note={`${shot.pins.length}`}>
       {shot.pins.length === 0 && <Empty>No pin yet.</Empty>}
@@ -208,7 +207,7 @@ function Pins({
           </li>
         ))}
       </ol>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -9,7 +9,6 @@ import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { FastenerEditor, FRESH } from "../../ui/FastenerEditor";
 import { fastenerWords } from "../../ui/fastenerWords";
@@ -85,7 +84,7 @@ export function TapScrews({
 }) {
   const append = useAppend(job.tag);
   const { choices } = useWords();
-  const { problem, busy, submit } = useSubmit();
+  const { refused, busy, submit } = useSubmit();
   const { part, setPart } = taps;
   const [side, setSide] = useState<Schemas["Removed"]["side"]>(job.parts.at(-1)?.removed.side ?? "TOP");
   const guess = useQuery(guessQuery(part)).data;
@@ -155,7 +154,7 @@ export function TapScrews({
           ))}
         </ul>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
       <div className="flex flex-wrap gap-2">
         <Button
           kind="primary"

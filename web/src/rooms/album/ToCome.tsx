@@ -2,14 +2,13 @@ import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { exact } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { keepPicture } from "./keepPicture";
 
 /** Pictures that were taken with another device and said in the log line: each can be handed in. */
 export function ToCome({ job, onAdded }: { job: JobView; onAdded: (name: string) => void }) {
   const append = useAppend(job.tag);
-  const { problem, busy, submit } = useSubmit();
+  const { refused, busy, submit } = useSubmit();
   if (job.album.toCome.length === 0) return null;
   return (
     <Panel title="Still to be added" note={`${job.album.toCome.length}`}>
@@ -53,7 +52,7 @@ export function ToCome({ job, onAdded }: { job: JobView; onAdded: (name: string)
           </li>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -5,7 +5,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Stop } from "../../api/client";
 import { jobQuery, linesQuery } from "../../api/queries";
 import { useKeys } from "../../hands/keys";
-import { notify } from "../../hands/notices";
+import { notify, orSay, sayRefusal } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { day, minutesWords } from "../../ui/dates";
@@ -140,14 +140,16 @@ function useSitting(job: JobView, shown: Stop | undefined) {
   const append = useAppend(job.tag);
   const seated = job.bench.time.seatedSince !== undefined;
   const sit = () =>
-    void append(
-      [
-        seated
-          ? { kind: "gotUp", remark: "" }
-          : { kind: "satDown", stop: shown ?? job.currentStop, step: "" },
-      ],
-      { said: seated ? "Got up." : "Sat down. Time counts." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [
+          seated
+            ? { kind: "gotUp", remark: "" }
+            : { kind: "satDown", stop: shown ?? job.currentStop, step: "" },
+        ],
+        { said: seated ? "Got up." : "Sat down. Time counts." },
+      ),
+    );
   return { sit };
 }
 
@@ -180,8 +182,8 @@ function useUndo(tag: string) {
           said: `Struck: ${line.words}. Ctrl Z brings it back.`,
         });
       }
-    } catch (problem) {
-      notify({ kind: "problem", text: (problem as Error).message });
+    } catch (refusal) {
+      sayRefusal(refusal);
     }
   };
 }

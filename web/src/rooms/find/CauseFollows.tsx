@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { same, type Named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
@@ -34,10 +34,7 @@ function OneCause({
   known?: Diagnosis["causes"][number];
 }) {
   const append = useAppend(job.tag);
-  const log = (entry: Entry, said: string) =>
-    void append([entry], { said }).catch((problem: Error) =>
-      notify({ kind: "problem", text: problem.message }),
-    );
+  const log = (entry: Entry, said: string) => orSay(append([entry], { said }));
   const roots = job.find.roots.filter((root) => same(root.what, cause));
   const told = job.handover.advice.some((advice) => advice.text === known?.advice);
   return (

@@ -6,7 +6,7 @@ import { day } from "../../ui/dates";
 import { diagnosisQuery } from "../../api/queries";
 import { named, same, wordsOf, type Named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Aside } from "../camera";
@@ -88,9 +88,7 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const append = useAppend(job.tag);
   const left = diagnosis.known.filter((one) => !diagnosis.understood.some((other) => same(other, one)));
   const say = (what: Named) =>
-    void append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what.words}.` }).catch(
-      (problem: Error) => notify({ kind: "problem", text: problem.message }),
-    );
+    orSay(append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what.words}.` }));
   return (
     <div className="flex flex-col gap-1.5 text-[14px]">
       {diagnosis.understood.length > 0 && (

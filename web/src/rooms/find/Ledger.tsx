@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { wordsOf } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
@@ -12,9 +12,7 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const { swaps } = job.find;
   if (diagnosis.looks.length === 0 && swaps.length === 0) return null;
   const strike = (line: string) =>
-    void append([{ kind: "struck", target: line, reason: "looked again" }], { said: "Taken back." }).catch(
-      (problem: Error) => notify({ kind: "problem", text: problem.message }),
-    );
+    orSay(append([{ kind: "struck", target: line, reason: "looked again" }], { said: "Taken back." }));
   return (
     <Panel
       title="Looked at"

@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { Odds, oddsWords } from "../../ui/Odds";
@@ -27,16 +27,18 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
     (one, index) => index < SHOWN && (index === 0 || one.probability >= (told ? LEAST : 0)),
   );
   const raise = (suspect: Diagnosis["suspects"][number]) =>
-    void append(
-      [
-        {
-          kind: "suspectRaised",
-          suspect: named(suspect.words, suspect.id),
-          why: `${oddsWords(suspect.probability)} by what is seen`,
-        },
-      ],
-      { said: `Suspect: ${suspect.words}.` },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [
+          {
+            kind: "suspectRaised",
+            suspect: named(suspect.words, suspect.id),
+            why: `${oddsWords(suspect.probability)} by what is seen`,
+          },
+        ],
+        { said: `Suspect: ${suspect.words}.` },
+      ),
+    );
   return (
     <Panel
       title={told ? "Likely" : "Commonest, before anything is seen"}

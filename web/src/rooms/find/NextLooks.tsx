@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -39,19 +39,21 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
   const append = useAppend(job.tag);
   const [leans, setLeans] = useState(false);
   const log = (seen: boolean) =>
-    void append(
-      [
-        {
-          kind: "looked",
-          look: look.id,
-          words: `${look.words}: ${look.seen}`,
-          seen,
-          sure: !leans,
-          remark: "",
-        },
-      ],
-      { said: `${look.words}: ${seen ? look.seen : "not so"}.` },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [
+          {
+            kind: "looked",
+            look: look.id,
+            words: `${look.words}: ${look.seen}`,
+            seen,
+            sure: !leans,
+            remark: "",
+          },
+        ],
+        { said: `${look.words}: ${seen ? look.seen : "not so"}.` },
+      ),
+    );
   return (
     <li
       className={`border-line/70 border-b py-2 pl-3 ${first ? "border-l-ready border-l-4" : "border-l-4 border-l-transparent"}`}

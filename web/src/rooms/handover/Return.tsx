@@ -6,7 +6,6 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
@@ -69,7 +68,7 @@ function Link({ href, download, children }: { href: string; download?: boolean; 
 
 function ScopePanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [leaving, setLeaving] = useState<Named>();
   if (job.intake.scope.length === 0) return null;
   const settle = async (what: Named, done: boolean, reason: string) => {
@@ -111,7 +110,7 @@ function ScopePanel({ job }: { job: JobView }) {
           </li>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -1,26 +1,26 @@
-import { useState } from "react";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { ownId } from "../../api/ids";
-import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
+import { FormChoice, FormPickMany, FormText, FormTick } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { text, wholeOr } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { PickMany } from "../../ui/Pick";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./tables";
 import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
 
 type Agent = Schemas["Agent"];
 
-const FRESH: Agent = {
-  id: "",
-  label: "",
-  use: "",
-  flashOffMinutes: 10,
-  flammable: false,
-  waterBased: false,
-  caution: "",
-  verdicts: {},
-};
+const AGENT = z.object({
+  agent: text,
+  use: text,
+  flashOffMinutes: wholeOr(0),
+  flammable: z.boolean(),
+  waterBased: z.boolean(),
+  caution: text,
+  soils: z.array(text),
+});
 
 /** An agent: how long it flashes off, whether it burns, and for which soils it is offered. */
 export function AgentForm({
@@ -33,100 +33,73 @@ export function AgentForm({
   onDone: (id: string) => void;
 }) {
   const { change, takeBack } = useTables();
-  const { problem, field, submit } = useSubmit();
-  const [form, setForm] = useState<Agent>(agent ?? FRESH);
   const soils = tables.materials.soils;
-  const [forSoils, setForSoils] = useState(
-    agent === undefined ? [] : soils.filter((soil) => soil.agents.includes(agent.id)).map((soil) => soil.id),
-  );
-  const save = () =>
-    submit(async () => {
-      const id = agent?.id ?? ownId(form.label);
+  const form = useFormOf(
+    AGENT,
+    {
+      agent: agent?.label ?? "",
+      use: agent?.use ?? "",
+      flashOffMinutes: String(agent?.flashOffMinutes ?? 10),
+      flammable: agent?.flammable ?? false,
+      waterBased: agent?.waterBased ?? false,
+      caution: agent?.caution ?? "",
+      soils:
+        agent === undefined
+          ? []
+          : soils.filter(({ agents }) => agents.includes(agent.id)).map(({ id }) => id),
+    },
+    async ({ agent: label, soils: offered, ...rest }) => {
+      const id = agent?.id ?? ownId(label);
       const moved = soils
-        .filter((soil) => soil.agents.includes(id) !== forSoils.includes(soil.id))
+        .filter((soil) => soil.agents.includes(id) !== offered.includes(soil.id))
         .map((soil) => ({
           ...soil,
-          agents: forSoils.includes(soil.id) ? [...soil.agents, id] : soil.agents.filter((one) => one !== id),
+          agents: offered.includes(soil.id) ? [...soil.agents, id] : soil.agents.filter((one) => one !== id),
         }));
-      await change({ agents: [{ ...form, id }], soils: moved }, `${form.label}: so it is here.`);
+      const said: Agent = { id, label, verdicts: agent?.verdicts ?? {}, ...rest };
+      await change({ agents: [said], soils: moved }, `${label}: so it is here.`);
       onDone(id);
-    });
+    },
+  );
   return (
-    <FormProblem value={field}>
-      <Panel title={agent?.label ?? "Another agent"}>
-        <form
-          className="flex flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
-        >
-          <TextField
-            label="What it is called"
-            name="agent"
-            value={form.label}
-            onChange={(event) => setForm({ ...form, label: event.target.value })}
+    <Panel title={agent?.label ?? "Another agent"}>
+      <Form form={form} className="flex flex-col gap-3">
+        <FormText form={form} name="agent" label="What it is called" />
+        <FormText form={form} name="use" label="What for" />
+        <FormText form={form} name="flashOffMinutes" label="Flashes off in, minutes" inputMode="numeric" />
+        <FormTick form={form} name="flammable" label="Its vapour burns" />
+        <FormTick form={form} name="waterBased" label="Water-based: may go into the open bath" />
+        <FormChoice
+          form={form}
+          name="caution"
+          label="Said once a day before it is used"
+          empty="nothing"
+          choices={tables.materials.cautions.map((one) => ({ value: one.id, label: one.label }))}
+        />
+        <div>
+          <p className="text-soft pb-1 text-[13.5px]">Offered for</p>
+          <FormPickMany
+            form={form}
+            name="soils"
+            label="Offered for"
+            choices={soils.map((soil) => ({ value: soil.id, label: soil.label }))}
           />
-          <TextField
-            label="What for"
-            value={form.use}
-            onChange={(event) => setForm({ ...form, use: event.target.value })}
-          />
-          <TextField
-            label="Flashes off in, minutes"
-            name="flashOffMinutes"
-            inputMode="numeric"
-            value={String(form.flashOffMinutes)}
-            onChange={(event) =>
-              setForm({ ...form, flashOffMinutes: Number(event.target.value.replace(/\D/g, "")) })
-            }
-          />
-          <Tick
-            label="Its vapour burns"
-            checked={form.flammable}
-            onChange={(event) => setForm({ ...form, flammable: event.target.checked })}
-          />
-          <Tick
-            label="Water-based: may go into the open bath"
-            checked={form.waterBased}
-            onChange={(event) => setForm({ ...form, waterBased: event.target.checked })}
-          />
-          <ChoiceField
-            label="Said once a day before it is used"
-            empty="nothing"
-            value={form.caution}
-            choices={tables.materials.cautions.map((one) => ({ value: one.id, label: one.label }))}
-            onChange={(event) => setForm({ ...form, caution: event.target.value })}
-          />
-          <div>
-            <p className="text-soft pb-1 text-[13.5px]">Offered for</p>
-            <PickMany
-              label="Offered for"
-              choices={soils.map((soil) => ({ value: soil.id, label: soil.label }))}
-              value={forSoils}
-              onChange={setForSoils}
-            />
-          </div>
-          {agent === undefined && (
-            <p className="text-soft text-[14px]">
-              Its verdicts begin as “not listed”: press them in the table once it is there.
-            </p>
-          )}
-          <SoItIsHere
-            problem={problem}
-            disabled={form.label.trim() === ""}
-            onTakeBack={
-              agent !== undefined && tables.changed.includes(agent.id)
-                ? () =>
-                    void submit(async () => {
-                      await takeBack(agent.id);
-                      onDone("");
-                    })
-                : undefined
-            }
-          />
-        </form>
-      </Panel>
-    </FormProblem>
+        </div>
+        {agent === undefined && (
+          <p className="text-soft text-[14px]">
+            Its verdicts begin as “not listed”: press them in the table once it is there.
+          </p>
+        )}
+        <SoItIsHere
+          refused={form.refused}
+          disabled={form.watch("agent").trim() === ""}
+          onTakeBack={
+            agent !== undefined && tables.changed.includes(agent.id)
+              ? () => takeBack(agent.id).then(() => onDone(""))
+              : undefined
+          }
+        />
+      </Form>
+    </Panel>
   );
 }

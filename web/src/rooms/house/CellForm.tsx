@@ -1,16 +1,18 @@
-import { useState } from "react";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { FormPick, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { oneOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
 
 type Verdict = Schemas["VerdictWhy"]["verdict"];
+
+const CELL = z.object({ verdict: oneOf<Verdict>(), reason: text });
 
 /** One verdict with its reason. */
 export function CellForm({
@@ -24,47 +26,30 @@ export function CellForm({
 }) {
   const { choices, word } = useWords();
   const { change } = useTables();
-  const { problem, submit } = useSubmit();
   const before = agent.verdicts[material.id];
-  const [verdict, setVerdict] = useState<Verdict>(before?.verdict ?? "NOT_LISTED");
-  const [reason, setReason] = useState(before?.reason ?? "");
-  const differs = tables.differences.find((one) => one.agent === agent.id && one.material === material.id);
-  const save = () =>
-    submit(() =>
+  const form = useFormOf(
+    CELL,
+    { verdict: before?.verdict ?? "NOT_LISTED", reason: before?.reason ?? "" },
+    (said) =>
       change(
-        { agents: [{ ...agent, verdicts: { ...agent.verdicts, [material.id]: { verdict, reason } } }] },
-        `${agent.label} on ${material.label}: ${word("verdict", verdict)}.`,
+        { agents: [{ ...agent, verdicts: { ...agent.verdicts, [material.id]: said } }] },
+        `${agent.label} on ${material.label}: ${word("verdict", said.verdict)}.`,
       ),
-    );
+  );
+  const differs = tables.differences.find((one) => one.agent === agent.id && one.material === material.id);
   return (
     <Panel title={`${agent.label} on ${material.label}`}>
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <Pick
-          label="Verdict"
-          choices={choices("verdict")}
-          value={verdict}
-          onChange={(next) => setVerdict(next as Verdict)}
-        />
-        <TextField
-          label="Why"
-          value={reason}
-          placeholder="softens it"
-          onChange={(event) => setReason(event.target.value)}
-        />
+      <Form form={form} className="flex flex-col gap-3">
+        <FormPick form={form} name="verdict" label="Verdict" choices={choices("verdict")} />
+        <FormText form={form} name="reason" label="Why" placeholder="softens it" />
         {differs !== undefined && (
           <p className="text-mark">It ships as “{word("verdict", differs.shipped)}”.</p>
         )}
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {form.refused}
         <Button kind="primary" type="submit" className="self-start">
           So it is here
         </Button>
-      </form>
+      </Form>
     </Panel>
   );
 }

@@ -1,12 +1,16 @@
-import { useState } from "react";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { ownId } from "../../api/ids";
-import { FormProblem, TextField } from "../../ui/Field";
+import { FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { listOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./tables";
 import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
+
+const MATERIAL = z.object({ material: text, words: listOf(",") });
 
 /** A material, and the words in a part's name that point to it. */
 export function MaterialForm({
@@ -19,66 +23,36 @@ export function MaterialForm({
   onDone: (id: string) => void;
 }) {
   const { change, takeBack } = useTables();
-  const { problem, field, submit } = useSubmit();
-  const [label, setLabel] = useState(material?.label ?? "");
-  const [words, setWords] = useState(material?.words.join(", ") ?? "");
-  const save = () =>
-    submit(async () => {
+  const form = useFormOf(
+    MATERIAL,
+    { material: material?.label ?? "", words: material?.words.join(", ") ?? "" },
+    async ({ material: label, words }) => {
       const id = material?.id ?? ownId(label);
-      await change(
-        {
-          materials: [
-            {
-              id,
-              label,
-              words: words
-                .split(",")
-                .map((one) => one.trim().toLowerCase())
-                .filter((one) => one !== ""),
-            },
-          ],
-        },
-        `${label}: so it is here.`,
-      );
+      const said = { id, label, words: words.map((one) => one.toLowerCase()) };
+      await change({ materials: [said] }, `${label}: so it is here.`);
       onDone(id);
-    });
+    },
+  );
   return (
-    <FormProblem value={field}>
-      <Panel title={material?.label ?? "Another material"}>
-        <form
-          className="flex flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void save();
-          }}
-        >
-          <TextField
-            label="What it is called"
-            name="material"
-            value={label}
-            onChange={(event) => setLabel(event.target.value)}
-          />
-          <TextField
-            label="Words in a part's name that point to it"
-            value={words}
-            placeholder="casting, body shell"
-            onChange={(event) => setWords(event.target.value)}
-          />
-          <SoItIsHere
-            problem={problem}
-            disabled={label.trim() === ""}
-            onTakeBack={
-              material !== undefined && tables.changed.includes(material.id)
-                ? () =>
-                    void submit(async () => {
-                      await takeBack(material.id);
-                      onDone("");
-                    })
-                : undefined
-            }
-          />
-        </form>
-      </Panel>
-    </FormProblem>
+    <Panel title={material?.label ?? "Another material"}>
+      <Form form={form} className="flex flex-col gap-3">
+        <FormText form={form} name="material" label="What it is called" />
+        <FormText
+          form={form}
+          name="words"
+          label="Words in a part's name that point to it"
+          placeholder="casting, body shell"
+        />
+        <SoItIsHere
+          refused={form.refused}
+          disabled={form.watch("material").trim() === ""}
+          onTakeBack={
+            material !== undefined && tables.changed.includes(material.id)
+              ? () => takeBack(material.id).then(() => onDone(""))
+              : undefined
+          }
+        />
+      </Form>
+    </Panel>
   );
 }

@@ -1,25 +1,28 @@
+import type { ReactNode } from "react";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
 
 /** The end of a form of the tables: what would not go, the button that keeps it, and the one that takes it back. */
 export function SoItIsHere({
-  problem,
+  refused,
   disabled,
   onTakeBack,
 }: {
-  problem: unknown;
-  disabled: boolean;
+  refused: ReactNode;
+  disabled?: boolean;
   /** Undefined where it is as it shipped. */
-  onTakeBack?: () => void;
+  onTakeBack?: () => Promise<unknown>;
 }) {
+  const { refused: stays, submit } = useSubmit();
   return (
     <>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
+      {stays}
       <div className="flex gap-2">
         <Button kind="primary" type="submit" disabled={disabled}>
           So it is here
         </Button>
-        {onTakeBack !== undefined && <Button onClick={onTakeBack}>As it shipped</Button>}
+        {onTakeBack !== undefined && <Button onClick={() => void submit(onTakeBack)}>As it shipped</Button>}
       </div>
     </>
   );

@@ -1,13 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { z } from "zod";
 import { standsQuery, useWords } from "../../api/queries";
 import type { Stand } from "../../api/stand";
 import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { ChoiceField, SaidOf, TextField } from "../../ui/Field";
+import { as } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 
 /** The shop's shutter stands: what measures with which sensors, lamp and input. */
 export function Stands() {
@@ -17,43 +18,67 @@ export function Stands() {
   );
 }
 
+const STANDS = z.object({ stands: as<Stand[]>() });
+
 function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: number }) {
   const say = useShopLog("house");
-  const { problem, field, submit } = useSubmit();
-  const [stands, setStands] = useState(stored);
+  const form = useFormOf(STANDS, { stands: stored }, ({ stands }) =>
+    say([{ kind: "standsSet", stands }], "The stands are set up so.", lastSequence),
+  );
+  const stands = form.watch("stands");
   const [at, setAt] = useState(0);
   const stand = stands[Math.min(at, stands.length - 1)]!;
-  const change = (next: Stand) => setStands(stands.map((one, index) => (index === at ? next : one)));
-  const add = () => {
-    setStands([...stands, { ...stand, name: `${stand.name}, another` }]);
-    setAt(stands.length);
+  const set = (next: Stand[], chosen: number) => {
+    form.setValue("stands", next);
+    setAt(chosen);
   };
-  const remove = () => {
-    setStands(stands.filter((_, index) => index !== at));
-    setAt(0);
-  };
-  const save = () =>
-    submit(async () => {
-      await say([{ kind: "standsSet", stands }], "The stands are set up so.", lastSequence);
-    });
   return (
-    <FormProblem value={field}>
+    <SaidOf value={form.said}>
       <Panel title="Shutter stands">
-        <ChoiceField
-          label="Stand"
-          value={String(at)}
-          choices={stands.map((one, index) => ({ value: String(index), label: one.name }))}
-          onChange={(event) => setAt(Number(event.target.value))}
-        />
-        <OneStand key={at} stand={stand} onChange={change} />
-        <div className="flex flex-wrap items-center gap-2">
-          <Button onClick={() => void save()}>Keep the stands</Button>
-          <Button onClick={add}>Another</Button>
-          {stands.length > 1 && <Button onClick={remove}>Remove this</Button>}
-        </div>
-        {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
+        {/* it stands in the form of the house, and a form cannot hold another */}
+        <fieldset className="contents">
+          <ChoiceField
+            label="Stand"
+            value={String(at)}
+            choices={stands.map((one, index) => ({ value: String(index), label: one.name }))}
+            onChange={(event) => setAt(Number(event.target.value))}
+          />
+          <OneStand
+            key={at}
+            stand={stand}
+            onChange={(next) =>
+              set(
+                stands.map((one, index) => (index === at ? next : one)),
+                at,
+              )
+            }
+          />
+          <div className="flex flex-wrap items-center gap-2">
+            <Button onClick={(event) => void form.submit(event.currentTarget.closest("fieldset")?.elements)}>
+              Keep the stands
+            </Button>
+            <Button
+              onClick={() => set([...stands, { ...stand, name: `${stand.name}, another` }], stands.length)}
+            >
+              Another
+            </Button>
+            {stands.length > 1 && (
+              <Button
+                onClick={() =>
+                  set(
+                    stands.filter((_, index) => index !== at),
+                    0,
+                  )
+                }
+              >
+                Remove this
+              </Button>
+            )}
+          </div>
+          {form.refused}
+        </fieldset>
       </Panel>
-    </FormProblem>
+    </SaidOf>
   );
 }
 

@@ -1,8 +1,11 @@
-import { useState } from "react";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { minutesWords } from "../../ui/dates";
-import { ProblemNote } from "../../ui/ProblemNote";
+import { FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { wholeOr } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
@@ -26,46 +29,46 @@ export function WaitKinds({ tables }: { tables: Tables }) {
   );
 }
 
+const LONG = z.object({ minutes: wholeOr(0), latestMinutes: wholeOr(0) });
+
 function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
   const { change, takeBack } = useTables();
-  const { problem, submit } = useSubmit();
-  const [minutes, setMinutes] = useState(String(kind.minutes));
-  const [latest, setLatest] = useState(kind.latestMinutes === 0 ? "" : String(kind.latestMinutes));
-  const changed = Number(minutes) !== kind.minutes || Number(latest || 0) !== kind.latestMinutes;
+  const { refused, submit } = useSubmit();
+  const form = useFormOf(
+    LONG,
+    {
+      minutes: String(kind.minutes),
+      latestMinutes: kind.latestMinutes === 0 ? "" : String(kind.latestMinutes),
+    },
+    (said) => change({ waits: [{ ...kind, ...said }] }, `${kind.label}: so long here.`),
+  );
+  const { minutes, latestMinutes } = form.watch();
+  const changed = Number(minutes) !== kind.minutes || Number(latestMinutes) !== kind.latestMinutes;
   return (
     <li className="border-line/70 border-b py-1">
-      <form
-        className="grid grid-cols-[minmax(0,1fr)_110px_150px_130px_230px] items-center gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void submit(() =>
-            change(
-              { waits: [{ ...kind, minutes: Number(minutes), latestMinutes: Number(latest || 0) }] },
-              `${kind.label}: so long here.`,
-            ),
-          );
-        }}
-      >
+      <Form form={form} className="grid grid-cols-[minmax(0,1fr)_110px_150px_130px_230px] items-center gap-3">
         <span>
           {kind.label}
           {own && <b className="text-mark text-[13.5px]"> · own</b>}
           {kind.station !== "" && <span className="text-soft"> · {kind.station}</span>}
         </span>
-        <input
-          className="input num"
+        <FormText
+          form={form}
+          name="minutes"
+          label={`Minutes of ${kind.label}`}
+          wrap="[&>label]:sr-only"
+          className="num"
           inputMode="numeric"
-          aria-label={`Minutes of ${kind.label}`}
-          value={minutes}
-          onChange={(event) => setMinutes(event.target.value.replace(/\D/g, ""))}
         />
         <span className="text-soft">min, {minutesWords(Number(minutes))}</span>
-        <input
-          className="input num"
+        <FormText
+          form={form}
+          name="latestMinutes"
+          label={`Too late after, minutes, ${kind.label}`}
+          wrap="[&>label]:sr-only"
+          className="num"
           inputMode="numeric"
-          aria-label={`Too late after, minutes, ${kind.label}`}
           placeholder="never too late"
-          value={latest}
-          onChange={(event) => setLatest(event.target.value.replace(/\D/g, ""))}
         />
         <span className="flex gap-2">
           {changed && (
@@ -75,8 +78,9 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
           )}
           {own && <Button onClick={() => void submit(() => takeBack(kind.id))}>As it shipped</Button>}
         </span>
-      </form>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      </Form>
+      {form.refused}
+      {refused}
     </li>
   );
 }

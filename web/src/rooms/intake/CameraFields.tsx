@@ -1,58 +1,51 @@
 import { useWords } from "../../api/queries";
-import { AreaField, ChoiceField, TextField, Tick } from "../../ui/Field";
+import { ChoiceField, Tick } from "../../ui/Field";
+import { FormArea, FormChoice, FormText } from "../../form/fields";
+import type { FormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { KnownModel } from "./KnownModel";
-import { DOUBLING, OLDER, type Form } from "./receivedForm";
+import { DOUBLING, OLDER, type Typed } from "./receivedForm";
 
 /** The fields that say what came in and whose it is. */
-export function CameraFields({
-  form,
-  change,
-  fresh,
-}: {
-  form: Form;
-  change: (part: Partial<Form>) => void;
-  fresh: boolean;
-}) {
+export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: boolean }) {
   const { choices } = useWords();
-  const text = (name: keyof Form) => ({
-    value: String(form[name]),
-    onChange: (event: { target: { value: string } }) => change({ [name]: event.target.value }),
-  });
+  const typed = form.watch();
+  const change = (part: Partial<Typed>) => form.reset({ ...form.getValues(), ...part });
   return (
     <div className="grid grid-cols-2 gap-x-8 gap-y-4">
       <Panel title="The camera">
         <div className="grid grid-cols-2 gap-3">
-          <TextField label="Maker" name="maker" autoFocus={fresh} required {...text("maker")} />
-          <TextField label="Model" name="model" required {...text("model")} />
-          <TextField label="Pattern" name="pattern" placeholder="2nd pattern" {...text("pattern")} />
-          <TextField label="Serial number" name="serial" className="num" {...text("serial")} />
-          <ChoiceField label="Body" name="bodyType" choices={choices("bodyType")} {...text("bodyType")} />
-          <ChoiceField label="Mechanism" name="family" choices={choices("family")} {...text("family")} />
+          <FormText form={form} name="maker" label="Maker" autoFocus={fresh} required />
+          <FormText form={form} name="model" label="Model" required />
+          <FormText form={form} name="pattern" label="Pattern" placeholder="2nd pattern" />
+          <FormText form={form} name="serial" label="Serial number" className="num" />
+          <FormChoice form={form} name="bodyType" label="Body" choices={choices("bodyType")} />
+          <FormChoice form={form} name="family" label="Mechanism" choices={choices("family")} />
         </div>
-        <TextField
-          label="What tells its pattern to the eye"
+        <FormText
+          form={form}
           name="feature"
+          label="What tells its pattern to the eye"
+
           placeholder="distance scale engraved, black dial"
-          {...text("features")}
         />
-        <TextField label="Lens" name="lens" {...text("lens")} />
+        <FormText form={form} name="lens" label="Lens" />
         <ChoiceField
           label="Marked speeds are"
           name="series"
           choices={choices("speedSeries")}
-          value={form.series}
+          value={typed.series}
           onChange={(event) =>
             change({
-              series: event.target.value,
-              ...([DOUBLING, OLDER].includes(form.speeds)
-                ? { speeds: event.target.value === "DOUBLING" ? DOUBLING : OLDER }
+              series: event.target.value as Typed["series"],
+              ...([DOUBLING, OLDER].includes(typed.speed)
+                ? { speed: event.target.value === "DOUBLING" ? DOUBLING : OLDER }
                 : {}),
             })
           }
         />
-        <TextField label="Speeds on the dial" name="speed" className="num" {...text("speeds")} />
+        <FormText form={form} name="speed" label="Speeds on the dial" className="num" />
       </Panel>
       <Panel title="Whose it is, and what is wanted">
         <Pick
@@ -61,43 +54,47 @@ export function CameraFields({
             { value: "customer", label: "A customer's" },
             { value: "own", label: "The shop's own" },
           ]}
-          value={form.shopsOwn ? "own" : "customer"}
+          value={typed.shopsOwn ? "own" : "customer"}
           onChange={(whose) => change({ shopsOwn: whose === "own" })}
         />
-        {form.shopsOwn ? (
+        {typed.shopsOwn ? (
           <div className="grid grid-cols-2 gap-3">
-            <TextField label="Paid for it, EUR" name="paid" inputMode="decimal" {...text("paid")} />
-            <TextField label="Would fetch mended, EUR" name="worth" inputMode="decimal" {...text("worth")} />
+            <FormText form={form} name="paid" label="Paid for it, EUR" inputMode="decimal" />
+            <FormText form={form} name="worth" label="Would fetch mended, EUR" inputMode="decimal" />
           </div>
         ) : (
           <div className="grid grid-cols-2 gap-3">
-            <TextField label="Owner" name="owner" dir="auto" required {...text("owner")} />
-            <TextField label="Contact" name="contact" dir="auto" {...text("contact")} />
+            <FormText form={form} name="owner" label="Owner" dir="auto" required />
+            <FormText form={form} name="contact" label="Contact" dir="auto" />
           </div>
         )}
-        <AreaField
-          label="Complaint, in the owner's words"
+        <FormArea
+          form={form}
           name="complaint"
+          label="Complaint, in the owner's words"
+
           dir="auto"
           required
-          {...text("complaint")}
         />
         <div className={`grid gap-3 ${fresh ? "grid-cols-2" : ""}`}>
-          <TextField
-            label="Came along"
+          <FormText
+            form={form}
             name="accessories"
+            label="Came along"
+
             placeholder="case, strap, lens hood"
-            {...text("accessories")}
           />
-          {fresh && <TextField label="To be done" placeholder="slow speeds, new seals" {...text("scope")} />}
+          {fresh && (
+            <FormText form={form} name="scope" label="To be done" placeholder="slow speeds, new seals" />
+          )}
         </div>
         <div className="grid grid-cols-2 items-end gap-3">
-          <TextField label="Promised for" name="promised" type="date" {...text("promised")} />
-          {!form.shopsOwn && form.promised !== "" && (
+          <FormText form={form} name="promised" label="Promised for" type="date" />
+          {!typed.shopsOwn && typed.promised !== "" && (
             <Tick label="no date after all" checked={false} onChange={() => change({ promised: "" })} />
           )}
         </div>
-        <KnownModel form={form} change={change} />
+        <KnownModel typed={typed} change={change} />
       </Panel>
     </div>
   );

@@ -3,7 +3,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { same, type Named } from "../../api/named";
 import { useKeys } from "../../hands/keys";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { StateMark, type Mark } from "../../ui/State";
 
@@ -39,9 +39,11 @@ export function FunctionCheck({ job }: { job: JobView }) {
     rows.current[next]?.focus();
   };
   const say = (name: Named, result: Result) =>
-    void append([{ kind: "functionChecked", function: name, result, remark: "" }], {
-      said: `${name.words}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([{ kind: "functionChecked", function: name, result, remark: "" }], {
+        said: `${name.words}: ${ANSWERS.find((one) => one.result === result)!.word}.`,
+      }),
+    );
   useKeys({ c: () => move(at) });
   return (
     <Panel title="Function check" note={`${answered} of ${names.length}; arrows, then W D F X`}>

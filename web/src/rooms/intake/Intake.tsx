@@ -5,11 +5,10 @@ import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
-import { FormProblem } from "../../ui/Field";
+import { Form } from "../../form/Form";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import { Window } from "../../ui/Window";
 import { useKeys } from "../../hands/keys";
 import { useJob } from "../../hands/useJob";
@@ -18,7 +17,7 @@ import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
 import { SixSides } from "./SixSides";
-import { amountsOf, formOf, received, type Form } from "./receivedForm";
+import { CAMERA, formOf, received } from "./receivedForm";
 
 /** What came in, in what state: all of it on one page, and its outside by itself on the drawing. */
 export function Intake() {
@@ -69,22 +68,8 @@ function AllOfIt({ job }: { job: JobView }) {
 
 function Description({ job }: { job: JobView }) {
   const { word } = useWords();
-  const [form, setForm] = useState<Form>();
-  const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
+  const [correcting, setCorrecting] = useState(false);
   const camera = job.intake.received!;
-  const change = () =>
-    submit(async () => {
-      // said anew, with the earlier description struck: nothing is overwritten
-      await append(
-        [
-          received(form!, await amountsOf(form!)),
-          { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" },
-        ],
-        { said: "Described anew." },
-      );
-      setForm(undefined);
-    });
   const facts = [
     ["Serial", camera.camera.serial || "none noted"],
     ["Kind", `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
@@ -102,7 +87,7 @@ function Description({ job }: { job: JobView }) {
     <Panel
       title="The camera"
       note={
-        <Button kind="quiet" onClick={() => setForm(formOf(camera))}>
+        <Button kind="quiet" onClick={() => setCorrecting(true)}>
           Correct…
         </Button>
       }
@@ -128,28 +113,33 @@ function Description({ job }: { job: JobView }) {
           </div>
         ))}
       </dl>
-      {form !== undefined && (
-        <Window wide open title="Correct what was said" onOpenChange={(open) => !open && setForm(undefined)}>
-          <FormProblem value={field}>
-            <form
-              noValidate
-              onSubmit={(event) => {
-                event.preventDefault();
-                void change();
-              }}
-            >
-              <CameraFields fresh={false} form={form} change={(part) => setForm({ ...form, ...part })} />
-              <div className="flex flex-col gap-2 pt-4">
-                {problem !== undefined && <ProblemNote problem={problem} />}
-                <Button kind="primary" type="submit" className="self-start">
-                  Say it anew
-                </Button>
-              </div>
-            </form>
-          </FormProblem>
-        </Window>
-      )}
+      {correcting && <Correct job={job} onDone={() => setCorrecting(false)} />}
     </Panel>
+  );
+}
+
+/** Says it anew, with the earlier description struck: nothing is overwritten. */
+function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
+  const append = useAppend(job.tag);
+  const form = useFormOf(CAMERA, formOf(job.intake.received!), async (read) => {
+    await append(
+      [received(read), { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" }],
+      { said: "Described anew." },
+    );
+    onDone();
+  });
+  return (
+    <Window wide open title="Correct what was said" onOpenChange={(open) => !open && onDone()}>
+      <Form form={form}>
+        <CameraFields fresh={false} form={form} />
+        <div className="flex flex-col gap-2 pt-4">
+          {form.refused}
+          <Button kind="primary" type="submit" className="self-start">
+            Say it anew
+          </Button>
+        </div>
+      </Form>
+    </Window>
   );
 }
 

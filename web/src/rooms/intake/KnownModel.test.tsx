@@ -22,13 +22,13 @@ const known = {
 it("offers to describe it like the last one, and to take the pattern that its number says", async () => {
   const change = vi.fn();
   answering({ "GET /api/identify": known });
-  inTheShop(<KnownModel form={typed} change={change} />);
+  inTheShop(<KnownModel typed={typed} change={change} />);
   fireEvent.click(await screen.findByRole("button", { name: "Describe it like the last one" }));
   expect(change).toHaveBeenLastCalledWith({
     bodyType: "TLR",
     family: "LEAF_LENS",
     series: "DOUBLING",
-    speeds: "1 1/30",
+    speed: "1 1/30",
   });
   fireEvent.click(named("button", "Take “2nd pattern”"));
   expect(change).toHaveBeenLastCalledWith({ pattern: "2nd pattern" });
@@ -36,18 +36,18 @@ it("offers to describe it like the last one, and to take the pattern that its nu
 
 it("says nothing of a model that is new here, nor before it is named", async () => {
   answering({ "GET /api/identify": { ...known, jobs: 0 } });
-  inTheShop(<KnownModel form={typed} change={vi.fn()} />);
+  inTheShop(<KnownModel typed={typed} change={vi.fn()} />);
   expect(screen.queryByLabelText("Known of this model")).toBeNull();
 });
 
 it("lets one press what the camera shows, and takes it back", async () => {
   const change = vi.fn();
   answering({ "GET /api/identify": known });
-  inTheShop(<KnownModel form={{ ...typed, features: "Black Dial, odd strap lug" }} change={change} />);
+  inTheShop(<KnownModel typed={{ ...typed, feature: "Black Dial, odd strap lug" }} change={change} />);
   fireEvent.click(await screen.findByRole("button", { name: "scale engraved", pressed: false }));
-  expect(change).toHaveBeenLastCalledWith({ features: "Black Dial, odd strap lug, scale engraved" });
+  expect(change).toHaveBeenLastCalledWith({ feature: "Black Dial, odd strap lug, scale engraved" });
   fireEvent.click(screen.getByRole("button", { name: "black dial", pressed: true }));
-  expect(change).toHaveBeenLastCalledWith({ features: "odd strap lug" });
+  expect(change).toHaveBeenLastCalledWith({ feature: "odd strap lug" });
 });
 
 it("says so where number and looks gainsay each other", async () => {
@@ -57,7 +57,7 @@ it("says so where number and looks gainsay each other", async () => {
       pattern: { pattern: "", sure: false, why: "parts of two patterns, look again" },
     },
   });
-  inTheShop(<KnownModel form={typed} change={vi.fn()} />);
+  inTheShop(<KnownModel typed={typed} change={vi.fn()} />);
   expect(await screen.findByText(/parts of two patterns/)).toBeTruthy();
   expect(screen.queryByRole("button", { name: /Take “/ })).toBeNull();
 });
@@ -80,7 +80,7 @@ it("shows at once what to beware of, which cells it takes and what to leave alon
       leaveAlone: [{ what: called("two screws at the shaft: they hold the train"), jobs: 2 }],
     },
   });
-  inTheShop(<KnownModel form={typed} change={vi.fn()} />);
+  inTheShop(<KnownModel typed={typed} change={vi.fn()} />);
   expect(await screen.findByText(/at the top cover: hidden 1 × .*loose 1 × ball/)).toBeTruthy();
   expect(screen.getByText(/1.35 V cell \(3\)/)).toBeTruthy();
   expect(screen.getByText(/they hold the train/)).toBeTruthy();

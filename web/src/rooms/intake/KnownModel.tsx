@@ -3,21 +3,26 @@ import type { Schemas } from "../../api/client";
 import { identifyQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { fastenerWords } from "../../ui/fastenerWords";
-import { BLANK, formOf, list, type Form } from "./receivedForm";
+import { BLANK, formOf, type Typed } from "./receivedForm";
 
 /**
  * What the shop knows of a model as soon as it is named: how it is usually described, which pattern its number and its
  * looks speak for, which cells it takes, and where it wants care.
  */
-export function KnownModel({ form, change }: { form: Form; change: (part: Partial<Form>) => void }) {
+export function KnownModel({ typed, change }: { typed: Typed; change: (part: Partial<Typed>) => void }) {
   const { word } = useWords();
-  const noted = list(form.features);
-  const known = useQuery(identifyQuery(form.maker.trim(), form.model.trim(), form.serial.trim(), noted)).data;
-  if (known === undefined || known.jobs === 0 || form.maker.trim() === "" || form.model.trim() === "")
+  const noted = typed.feature
+    .split(",")
+    .map((one) => one.trim())
+    .filter((one) => one !== "");
+  const known = useQuery(
+    identifyQuery(typed.maker.trim(), typed.model.trim(), typed.serial.trim(), noted),
+  ).data;
+  if (known === undefined || known.jobs === 0 || typed.maker.trim() === "" || typed.model.trim() === "")
     return null;
   const usual = known.usual === undefined ? BLANK : formOf(known.usual);
-  const same = (["bodyType", "family", "series", "speeds"] as const).every(
-    (name) => form[name] === usual[name],
+  const same = (["bodyType", "family", "series", "speed"] as const).every(
+    (name) => typed[name] === usual[name],
   );
   return (
     <section
@@ -27,8 +32,7 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
       <div className="flex flex-wrap items-center gap-2">
         <p className="min-w-0 flex-1">
           <b>{known.jobs}</b> {known.jobs === 1 ? "job" : "jobs"} of this model before
-          {!same && `: ${word("bodyType", usual.bodyType)}, ${word("family", usual.family)}, ${usual.speeds}`}
-          .
+          {!same && `: ${word("bodyType", usual.bodyType)}, ${word("family", usual.family)}, ${usual.speed}`}.
         </p>
         {!same && (
           <Button
@@ -37,7 +41,7 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
                 bodyType: usual.bodyType,
                 family: usual.family,
                 series: usual.series,
-                speeds: usual.speeds,
+                speed: usual.speed,
               })
             }
           >
@@ -46,7 +50,7 @@ export function KnownModel({ form, change }: { form: Form; change: (part: Partia
         )}
       </div>
       <Features features={known.features} noted={noted} change={change} />
-      <PatternSays says={known.pattern} form={form} change={change} />
+      <PatternSays says={known.pattern} typed={typed} change={change} />
       {known.batteries.length > 0 && (
         <p>
           Battery in earlier ones:{" "}
@@ -85,7 +89,7 @@ function Features({
 }: {
   features: Schemas["Feature"][];
   noted: string[];
-  change: (part: Partial<Form>) => void;
+  change: (part: Partial<Typed>) => void;
 }) {
   if (features.length === 0) return null;
   const has = (text: string) => noted.some((one) => one.toLowerCase() === text.toLowerCase());
@@ -102,7 +106,7 @@ function Features({
             .join(", ")}
           onClick={() =>
             change({
-              features: has(one.text)
+              feature: has(one.text)
                 ? noted.filter((other) => other.toLowerCase() !== one.text.toLowerCase()).join(", ")
                 : [...noted, one.text].join(", "),
             })
@@ -118,15 +122,15 @@ function Features({
 
 function PatternSays({
   says,
-  form,
+  typed,
   change,
 }: {
   says: Schemas["PatternSays"];
-  form: Form;
-  change: (part: Partial<Form>) => void;
+  typed: Typed;
+  change: (part: Partial<Typed>) => void;
 }) {
   const { pattern, sure, why } = says;
-  if (why === "" || (pattern !== "" && pattern === form.pattern)) return null;
+  if (why === "" || (pattern !== "" && pattern === typed.pattern)) return null;
   return (
     <p className="flex flex-wrap items-center gap-2">
       <span className="min-w-0 flex-1">

@@ -5,7 +5,6 @@ import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { PinBoard } from "../../ui/PinBoard";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { smallOf } from "../album";
 import { BODIES } from "./drawing/bodies";
@@ -149,7 +148,7 @@ function FindingRow({
 }) {
   const { word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const { found } = finding;
   return (
     <li className={`border-line/70 border-b ${chosen ? "bg-ready-wash" : ""}`}>
@@ -174,7 +173,7 @@ function FindingRow({
           It is not so: strike it
         </Button>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </li>
   );
 }

@@ -1,36 +1,44 @@
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
-import { readAmount } from "../../api/queries";
+import { listOf, money, oneOf, text } from "../../form/typed";
+import { moneyTyped } from "../../ui/money";
 
 export type Received = Schemas["Received"];
+type Camera = Schemas["Camera"];
 
-/** What the form for a camera holds, all as typed. */
-export interface Form {
-  maker: string;
-  model: string;
-  pattern: string;
-  serial: string;
-  bodyType: string;
-  family: string;
-  lens: string;
-  owner: string;
-  contact: string;
-  shopsOwn: boolean;
-  paid: string;
-  worth: string;
-  accessories: string;
-  complaint: string;
-  series: string;
-  speeds: string;
-  promised: string;
-  scope: string;
-  /** What tells its pattern to the eye, parted by commas. */
-  features: string;
-}
+const several = listOf(/[,;\n]/);
+
+/** How the form for a camera is read. */
+export const CAMERA = z.object({
+  maker: text,
+  model: text,
+  pattern: text,
+  serial: text,
+  bodyType: oneOf<Camera["bodyType"]>(),
+  family: oneOf<Camera["family"]>(),
+  lens: text,
+  owner: text,
+  contact: text,
+  shopsOwn: z.boolean(),
+  paid: money,
+  worth: money,
+  accessories: several,
+  complaint: text,
+  series: oneOf<Received["series"]>(),
+  speed: listOf(/[\s,;]+/),
+  promised: text,
+  scope: several,
+  /** What tells its pattern to the eye. */
+  feature: several,
+});
+
+/** What it holds, as typed. */
+export type Typed = z.input<typeof CAMERA>;
 
 export const DOUBLING = "1 1/2 1/4 1/8 1/15 1/30 1/60 1/125 1/250 1/500";
 export const OLDER = "1 1/2 1/5 1/10 1/25 1/50 1/100 1/250";
 
-export const BLANK: Form = {
+export const BLANK: Typed = {
   maker: "",
   model: "",
   pattern: "",
@@ -46,63 +54,36 @@ export const BLANK: Form = {
   accessories: "",
   complaint: "",
   series: "DOUBLING",
-  speeds: DOUBLING,
+  speed: DOUBLING,
   promised: "",
   scope: "",
-  features: "",
+  feature: "",
 };
 
-/** What was paid for a camera of the shop's own, and what it is worth. */
-export interface Amounts {
-  paid?: Schemas["Money"];
-  worth?: Schemas["Money"];
-}
-
-/** Reads the amounts of the form; the server says which of them is none. */
-export async function amountsOf(form: Form): Promise<Amounts> {
-  if (!form.shopsOwn) return {};
-  return { paid: await readAmount("paid", form.paid), worth: await readAmount("worth", form.worth) };
-}
-
-export const list = (text: string) =>
-  text
-    .split(/[,;\n]/)
-    .map((one) => one.trim())
-    .filter((one) => one !== "");
-
 /** The entry that the form stands for; its values are judged by the server. */
-export function received(form: Form, amounts: Amounts): Received {
+export function received(read: z.output<typeof CAMERA>): Received {
+  const { maker, model, pattern, serial, bodyType, family, paid, worth } = read;
   return {
     kind: "received",
-    camera: {
-      maker: form.maker,
-      model: form.model,
-      pattern: form.pattern,
-      serial: form.serial,
-      bodyType: form.bodyType as Schemas["Camera"]["bodyType"],
-      family: form.family as Schemas["Camera"]["family"],
-    },
+    camera: { maker, model, pattern, serial, bodyType, family },
     owner: {
-      name: form.owner,
-      contact: form.contact,
-      shopsOwn: form.shopsOwn,
-      ...amounts,
+      name: read.owner,
+      contact: read.contact,
+      shopsOwn: read.shopsOwn,
+      ...(read.shopsOwn ? { paid, worth } : {}),
     },
-    lens: form.lens,
-    accessories: list(form.accessories),
-    complaint: form.complaint,
-    series: form.series as Received["series"],
-    speeds: form.speeds.split(/[\s,;]+/).filter((one) => one !== ""),
-    promised: form.promised === "" ? undefined : form.promised,
-    features: list(form.features),
+    lens: read.lens,
+    accessories: read.accessories,
+    complaint: read.complaint,
+    series: read.series,
+    speeds: read.speed,
+    promised: read.promised === "" ? undefined : read.promised,
+    features: read.feature,
   };
 }
 
-export const scopeItems = (form: Form) => list(form.scope);
-
 /** The form for a camera that is in already, to describe it anew. */
-export function formOf(entry: Received): Form {
-  const amount = (money?: Schemas["Money"]) => (money === undefined ? "" : (money.minor / 100).toFixed(2));
+export function formOf(entry: Received): Typed {
   return {
     ...BLANK,
     ...entry.camera,
@@ -110,13 +91,13 @@ export function formOf(entry: Received): Form {
     owner: entry.owner.name,
     contact: entry.owner.contact,
     shopsOwn: entry.owner.shopsOwn,
-    paid: amount(entry.owner.paid),
-    worth: amount(entry.owner.worth),
+    paid: moneyTyped(entry.owner.paid?.minor ?? 0),
+    worth: moneyTyped(entry.owner.worth?.minor ?? 0),
     accessories: entry.accessories.join(", "),
     complaint: entry.complaint,
     series: entry.series,
-    speeds: entry.speeds.join(" "),
+    speed: entry.speeds.join(" "),
     promised: entry.promised ?? "",
-    features: entry.features.join(", "),
+    feature: entry.features.join(", "),
   };
 }

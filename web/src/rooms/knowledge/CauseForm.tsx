@@ -1,16 +1,19 @@
-import { useState } from "react";
+import { z } from "zod";
 import { ownId } from "../../api/ids";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
-import { figureOf } from "../../ui/figures";
-import { ProblemNote } from "../../ui/ProblemNote";
+import { ChoiceField } from "../../ui/Field";
+import { FormChoice, FormOwn, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { as, figure, figureOr, listOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./knowledge";
 import { chancesWith, REACHES, useFaultChange } from "./useFaultChange";
 
 type Cause = Knowledge["causes"][number];
 type Look = Knowledge["looks"][number];
+type Chances = Record<string, number>;
 
 const CALLS = [
   { value: "clean", label: "cleaning" },
@@ -36,6 +39,22 @@ const EMPTY: Cause = {
   advice: "",
 };
 
+const CAUSE = z.object({
+  cause: text,
+  why: text,
+  prior: figure,
+  calls: text,
+  bodies: as<Cause["bodies"]>(),
+  symptoms: as<Chances>(),
+  looks: as<Chances>(),
+  look: text,
+  seen: text,
+  minutes: figureOr(5),
+  reach: text,
+  roots: listOf(";"),
+  advice: text,
+});
+
 /** A cause: how common, why, what it does, and the looks that tell it. */
 export function CauseForm({
   knowledge,
@@ -51,183 +70,156 @@ export function CauseForm({
   onDone: (id: string) => void;
 }) {
   const { change, takeBack } = useFaultChange();
-  const { problem, field, submit } = useSubmit();
-  const [said, setSaid] = useState<Cause>(cause ?? { ...EMPTY, area });
-  const [prior, setPrior] = useState(String(said.prior));
-  const [roots, setRoots] = useState(said.roots.join("; "));
-  const telling = knowledge.looks.filter((look) => (look.finds[said.id] ?? 0) > 0);
-  const [chances, setChances] = useState<Record<string, number>>(
-    Object.fromEntries(telling.map((look) => [look.id, look.finds[said.id]])),
-  );
-  const [own, setOwn] = useState({ words: "", seen: "", minutes: "5", reach: "outside" });
+  const { refused, submit } = useSubmit();
+  const before = cause ?? { ...EMPTY, area };
   const isNew = cause === undefined;
-  const shown = Object.keys(said.symptoms);
-  const set = (part: Partial<Cause>) => setSaid({ ...said, ...part });
-  const save = () =>
-    submit(async () => {
-      const id = isNew ? ownId(said.words) : said.id;
+  const telling = knowledge.looks.filter((look) => (look.finds[before.id] ?? 0) > 0);
+  const form = useFormOf(
+    CAUSE,
+    {
+      cause: before.words,
+      why: before.why,
+      prior: String(before.prior),
+      calls: before.calls,
+      bodies: before.bodies,
+      symptoms: before.symptoms,
+      looks: Object.fromEntries(telling.map((look) => [look.id, look.finds[before.id]])),
+      look: "",
+      seen: "",
+      minutes: "5",
+      reach: "outside",
+      roots: before.roots.join("; "),
+      advice: before.advice,
+    },
+    async ({ cause: words, why, prior, calls, bodies, symptoms, roots, advice, ...read }) => {
+      const id = isNew ? ownId(words) : before.id;
       const looks: Look[] = knowledge.looks
-        .filter((look) => (chances[look.id] ?? 0) !== (look.finds[said.id] ?? 0))
-        .map((look) => ({ ...look, finds: withChance(look.finds, id, chances[look.id] ?? 0) }));
-      if (own.words.trim() !== "")
-        looks.push({
-          id: ownId(own.words),
-          area: said.area,
-          words: own.words,
-          seen: own.seen,
-          minutes: figureOf(own.minutes),
-          reach: own.reach,
-          risk: "",
-          finds: { [id]: 0.8 },
-          otherwise: 0.06,
-        });
-      const kept: Cause = {
-        ...said,
-        id,
-        prior: figureOf(prior),
-        roots: roots
-          .split(";")
-          .map((root) => root.trim())
-          .filter((root) => root !== ""),
-      };
-      await change({ causes: [kept], looks }, `${said.words}: it counts so from now on.`);
+        .filter((look) => (read.looks[look.id] ?? 0) !== (look.finds[before.id] ?? 0))
+        .map((look) => ({ ...look, finds: withChance(look.finds, id, read.looks[look.id] ?? 0) }));
+      if (read.look.trim() !== "") looks.push(ownLook(id, before.area, read));
+      const said: Cause = { ...before, id, words, why, prior, calls, bodies, symptoms, roots, advice };
+      await change({ causes: [said], looks }, `${words}: it counts so from now on.`);
       onDone(id);
-    });
+    },
+  );
   return (
-    <FormProblem.Provider value={field}>
-      <form
-        className="flex flex-col gap-2.5"
-        aria-label={isNew ? "Another cause" : said.words}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void save();
-        }}
-      >
-        <TextField
-          label="Cause"
-          name="cause"
-          value={said.words}
-          placeholder="retard train gummed"
-          onChange={(event) => set({ words: event.target.value })}
-        />
-        <TextField
-          label="Why, in a line"
-          name="why"
-          value={said.why}
-          onChange={(event) => set({ why: event.target.value })}
-        />
-        <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label="How common, against the others of its mechanism"
-            name="prior"
-            value={prior}
-            onChange={(event) => setPrior(event.target.value)}
+    <Form form={form} className="flex flex-col gap-2.5" aria-label={isNew ? "Another cause" : before.words}>
+      <FormText form={form} name="cause" label="Cause" placeholder="retard train gummed" />
+      <FormText form={form} name="why" label="Why, in a line" />
+      <div className="grid grid-cols-2 gap-3">
+        <FormText form={form} name="prior" label="How common, against the others of its mechanism" />
+        <FormChoice form={form} name="calls" label="It calls for" choices={CALLS} />
+      </div>
+      <FormOwn form={form} name="bodies">
+        {(bodies, set) => <OnBodies bodies={bodies} onChange={set} />}
+      </FormOwn>
+      <FormOwn form={form} name="symptoms">
+        {(symptoms, set) => (
+          <ChancesOf
+            title="What it does"
+            more="And this symptom"
+            chances={symptoms}
+            all={knowledge.symptoms}
+            onChange={set}
           />
-          <ChoiceField
-            label="It calls for"
-            value={said.calls}
-            choices={CALLS}
-            onChange={(event) => set({ calls: event.target.value })}
-          />
-        </div>
-        <OnBodies bodies={said.bodies} onChange={(bodies) => set({ bodies })} />
-        <fieldset className="flex flex-col gap-1.5">
-          <legend className="heading">What it does</legend>
-          <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
-            {shown.map((id) => (
-              <ChoiceField
-                key={id}
-                label={knowledge.symptoms.find((one) => one.id === id)?.words ?? id}
-                value={String(said.symptoms[id])}
-                choices={chancesWith(said.symptoms[id])}
-                onChange={(event) =>
-                  set({ symptoms: withChance(said.symptoms, id, Number(event.target.value)) })
-                }
+        )}
+      </FormOwn>
+      <FormOwn form={form} name="looks">
+        {(looks, set) => (
+          <ChancesOf
+            title="Looks that tell it"
+            more="And this look"
+            chances={looks}
+            all={knowledge.looks}
+            offered={knowledge.looks
+              .filter((one) => one.area === before.area)
+              .map(({ id, words, seen }) => ({ id, words: `${words}: ${seen}` }))}
+            onChange={set}
+          >
+            <div className="grid grid-cols-[3fr_2fr_1fr_1fr] gap-2">
+              <FormText
+                form={form}
+                name="look"
+                label="Or a look of your own"
+                placeholder="turn the wheel by hand"
               />
-            ))}
-          </div>
+              <FormText form={form} name="seen" label="What speaks for it" placeholder="it drags" />
+              <FormText form={form} name="minutes" label="Minutes" />
+              <FormChoice form={form} name="reach" label="Reached from" choices={REACHES} />
+            </div>
+          </ChancesOf>
+        )}
+      </FormOwn>
+      <FormText form={form} name="roots" label="What may have brought it about; several with ;" />
+      <FormText form={form} name="advice" label="Advice for the owner" />
+      {form.refused}
+      {refused}
+      <div className="flex gap-2">
+        <Button type="submit" kind="primary" disabled={form.watch("cause").trim() === ""}>
+          Keep it
+        </Button>
+        {changed && (
+          <Button onClick={() => void submit(() => takeBack(before.id))}>Back to how it came</Button>
+        )}
+      </div>
+    </Form>
+  );
+}
+
+/** A look that is not known yet: it is good at telling this cause, until it is said how good. */
+function ownLook(
+  cause: string,
+  area: string,
+  { look: words, seen, minutes, reach }: { look: string; seen: string; minutes: number; reach: string },
+): Look {
+  const finds = { [cause]: 0.8 };
+  return { id: ownId(words), area, words, seen, minutes, reach, risk: "", finds, otherwise: 0.06 };
+}
+
+/** How often each of some things goes with a cause. */
+function ChancesOf({
+  title,
+  more,
+  chances,
+  all,
+  offered = all,
+  onChange,
+  children,
+}: {
+  title: string;
+  more: string;
+  chances: Chances;
+  all: { id: string; words: string }[];
+  /** Those that may be added. */
+  offered?: { id: string; words: string }[];
+  onChange: (chances: Chances) => void;
+  children?: React.ReactNode;
+}) {
+  return (
+    <fieldset className="flex flex-col gap-1.5">
+      <legend className="heading">{title}</legend>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
+        {Object.entries(chances).map(([id, chance]) => (
           <ChoiceField
-            label="And this symptom"
-            value=""
-            empty="choose…"
-            choices={knowledge.symptoms
-              .filter((one) => !shown.includes(one.id))
-              .map((one) => ({ value: one.id, label: one.words }))}
-            onChange={(event) => set({ symptoms: { ...said.symptoms, [event.target.value]: 0.7 } })}
+            key={id}
+            label={all.find((one) => one.id === id)?.words ?? id}
+            value={String(chance)}
+            choices={chancesWith(chance)}
+            onChange={(event) => onChange(withChance(chances, id, Number(event.target.value)))}
           />
-        </fieldset>
-        <fieldset className="flex flex-col gap-1.5">
-          <legend className="heading">Looks that tell it</legend>
-          <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
-            {Object.entries(chances).map(([id, chance]) => (
-              <ChoiceField
-                key={id}
-                label={knowledge.looks.find((one) => one.id === id)?.words ?? id}
-                value={String(chance)}
-                choices={chancesWith(chance)}
-                onChange={(event) => setChances({ ...chances, [id]: Number(event.target.value) })}
-              />
-            ))}
-          </div>
-          <ChoiceField
-            label="And this look"
-            value=""
-            empty="choose…"
-            choices={knowledge.looks
-              .filter((one) => one.area === said.area && !(one.id in chances))
-              .map((one) => ({ value: one.id, label: `${one.words}: ${one.seen}` }))}
-            onChange={(event) => setChances({ ...chances, [event.target.value]: 0.7 })}
-          />
-          <div className="grid grid-cols-[3fr_2fr_1fr_1fr] gap-2">
-            <TextField
-              label="Or a look of your own"
-              name="look"
-              value={own.words}
-              placeholder="turn the wheel by hand"
-              onChange={(event) => setOwn({ ...own, words: event.target.value })}
-            />
-            <TextField
-              label="What speaks for it"
-              name="seen"
-              value={own.seen}
-              placeholder="it drags"
-              onChange={(event) => setOwn({ ...own, seen: event.target.value })}
-            />
-            <TextField
-              label="Minutes"
-              name="minutes"
-              value={own.minutes}
-              onChange={(event) => setOwn({ ...own, minutes: event.target.value })}
-            />
-            <ChoiceField
-              label="Reached from"
-              value={own.reach}
-              choices={REACHES}
-              onChange={(event) => setOwn({ ...own, reach: event.target.value })}
-            />
-          </div>
-        </fieldset>
-        <TextField
-          label="What may have brought it about; several with ;"
-          value={roots}
-          onChange={(event) => setRoots(event.target.value)}
-        />
-        <TextField
-          label="Advice for the owner"
-          value={said.advice}
-          onChange={(event) => set({ advice: event.target.value })}
-        />
-        {problem !== undefined && <ProblemNote problem={problem} />}
-        <div className="flex gap-2">
-          <Button type="submit" kind="primary" disabled={said.words.trim() === ""}>
-            Keep it
-          </Button>
-          {changed && (
-            <Button onClick={() => void submit(() => takeBack(said.id))}>Back to how it came</Button>
-          )}
-        </div>
-      </form>
-    </FormProblem.Provider>
+        ))}
+      </div>
+      <ChoiceField
+        label={more}
+        value=""
+        empty="choose…"
+        choices={offered
+          .filter((one) => !(one.id in chances))
+          .map((one) => ({ value: one.id, label: one.words }))}
+        onChange={(event) => onChange({ ...chances, [event.target.value]: 0.7 })}
+      />
+      {children}
+    </fieldset>
   );
 }
 

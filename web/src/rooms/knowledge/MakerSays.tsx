@@ -1,12 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { z } from "zod";
 import type { Entry, Schemas } from "../../api/client";
 import { modelQuery } from "../../api/queries";
 import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
-import { FormProblem, TextField } from "../../ui/Field";
+import { FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { figureOr, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 
 type Sheet = Schemas["ModelSheet"];
@@ -82,7 +85,19 @@ const NUMBERS = [
   { name: "trailingTravelMs", label: "Trailing, ms" },
 ] as const;
 
-type Typed = Record<(typeof NUMBERS)[number]["name"] | "source" | "means", string>;
+const optional = figureOr(undefined);
+
+const SHEET = z.object({
+  source: text,
+  slowEv: optional,
+  fastEv: optional,
+  scatterEv: optional,
+  taperSlowEv: optional,
+  taperFastEv: optional,
+  leadingTravelMs: optional,
+  trailingTravelMs: optional,
+  means: text.transform(readMeans),
+});
 
 function Edit({
   maker,
@@ -97,105 +112,85 @@ function Edit({
 }) {
   const say = useShopLog("knowledge");
   const basedOn = useQuery(modelQuery(maker, model)).data?.lastSequence;
-  const { problem, field, submit } = useSubmit();
-  const text = (value?: number) => (value === undefined ? "" : String(value));
-  const [typed, setTyped] = useState<Typed>({
-    source: sheet?.source ?? "",
-    slowEv: text(sheet?.limits?.slowEv),
-    fastEv: text(sheet?.limits?.fastEv),
-    scatterEv: text(sheet?.limits?.scatterEv),
-    taperSlowEv: text(sheet?.limits?.taperSlowEv),
-    taperFastEv: text(sheet?.limits?.taperFastEv),
-    leadingTravelMs: text(sheet?.leadingTravelMs),
-    trailingTravelMs: text(sheet?.trailingTravelMs),
-    means: Object.entries(sheet?.meansSeconds ?? {})
-      .map(([speed, seconds]) => `${speed} = ${seconds}`)
-      .join(", "),
-  });
-  const set = (name: keyof Typed, value: string) => setTyped({ ...typed, [name]: value });
-  const keep = (entry: Entry, said: string) =>
-    submit(async () => {
-      await say([entry], said, basedOn);
-      done();
-    });
-  const body = (): Sheet => {
-    const number = (name: (typeof NUMBERS)[number]["name"]) =>
-      typed[name].trim() === "" ? undefined : Number(typed[name].replace(",", "."));
-    const limits = {
-      slowEv: number("slowEv"),
-      fastEv: number("fastEv"),
-      scatterEv: number("scatterEv"),
-      taperSlowEv: number("taperSlowEv"),
-      taperFastEv: number("taperFastEv"),
-    };
-    const anyLimit = Object.values(limits).some((one) => one !== undefined);
-    return {
-      maker,
-      model,
-      source: typed.source,
-      limits: anyLimit ? (limits as Schemas["SpeedLimits"]) : undefined,
-      meansSeconds: readMeans(typed.means),
-      leadingTravelMs: number("leadingTravelMs"),
-      trailingTravelMs: number("trailingTravelMs"),
-    };
+  const { refused, submit } = useSubmit();
+  const typed = (value?: number) => (value === undefined ? "" : String(value));
+  const keep = async (entry: Entry, said: string) => {
+    await say([entry], said, basedOn);
+    done();
   };
+  const form = useFormOf(
+    SHEET,
+    {
+      source: sheet?.source ?? "",
+      slowEv: typed(sheet?.limits?.slowEv),
+      fastEv: typed(sheet?.limits?.fastEv),
+      scatterEv: typed(sheet?.limits?.scatterEv),
+      taperSlowEv: typed(sheet?.limits?.taperSlowEv),
+      taperFastEv: typed(sheet?.limits?.taperFastEv),
+      leadingTravelMs: typed(sheet?.leadingTravelMs),
+      trailingTravelMs: typed(sheet?.trailingTravelMs),
+      means: Object.entries(sheet?.meansSeconds ?? {})
+        .map(([speed, seconds]) => `${speed} = ${seconds}`)
+        .join(", "),
+    },
+    ({ source, means, leadingTravelMs, trailingTravelMs, ...limits }) => {
+      const anyLimit = Object.values(limits).some((one) => one !== undefined);
+      const said: Sheet = {
+        maker,
+        model,
+        source,
+        limits: anyLimit ? (limits as Schemas["SpeedLimits"]) : undefined,
+        meansSeconds: means,
+        leadingTravelMs,
+        trailingTravelMs,
+      };
+      return keep({ kind: "sheetKept", sheet: said }, "The maker's sheet counts now.");
+    },
+  );
   return (
-    <FormProblem value={field}>
-      <form
-        className="flex flex-col gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep({ kind: "sheetKept", sheet: body() }, "The maker's sheet counts now.");
-        }}
-      >
-        <TextField
-          label="Written in"
-          name="source"
-          placeholder="service sheet 12"
-          value={typed.source}
-          onChange={(event) => set("source", event.target.value)}
-        />
-        <div className="grid grid-cols-2 gap-2">
-          {NUMBERS.map((one) => (
-            <TextField
-              key={one.name}
-              label={one.label}
-              name={one.name}
-              inputMode="decimal"
-              className="num"
-              value={typed[one.name]}
-              onChange={(event) => set(one.name, event.target.value)}
-            />
-          ))}
-        </div>
-        <TextField
-          label="Marked speeds that mean something else, in seconds"
-          name="means"
-          className="num"
-          placeholder="1/60 = 0.0167, 1/300 = 0.0033"
-          value={typed.means}
-          onChange={(event) => set("means", event.target.value)}
-        />
-        <div className="flex flex-wrap gap-2">
-          <Button kind="primary" type="submit">
-            So it says
+    <Form form={form} className="flex flex-col gap-2">
+      <FormText form={form} name="source" label="Written in" placeholder="service sheet 12" />
+      <div className="grid grid-cols-2 gap-2">
+        {NUMBERS.map((one) => (
+          <FormText
+            key={one.name}
+            form={form}
+            name={one.name}
+            label={one.label}
+            inputMode="decimal"
+            className="num"
+          />
+        ))}
+      </div>
+      <FormText
+        form={form}
+        name="means"
+        label="Marked speeds that mean something else, in seconds"
+        className="num"
+        placeholder="1/60 = 0.0167, 1/300 = 0.0033"
+      />
+      <div className="flex flex-wrap gap-2">
+        <Button kind="primary" type="submit">
+          So it says
+        </Button>
+        {sheet !== undefined && (
+          <Button
+            onClick={() =>
+              void submit(() =>
+                keep({ kind: "sheetTakenBack", maker, model }, "What the house allows counts again."),
+              )
+            }
+          >
+            Take the sheet away
           </Button>
-          {sheet !== undefined && (
-            <Button
-              onClick={() =>
-                void keep({ kind: "sheetTakenBack", maker, model }, "What the house allows counts again.")
-              }
-            >
-              Take the sheet away
-            </Button>
-          )}
-          <Button kind="quiet" onClick={done}>
-            Not
-          </Button>
-        </div>
-        {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
-      </form>
-    </FormProblem>
+        )}
+        <Button kind="quiet" onClick={done}>
+          Not
+        </Button>
+      </div>
+      {form.refused}
+      {refused}
+    </Form>
   );
 }
 

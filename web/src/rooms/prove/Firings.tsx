@@ -5,7 +5,7 @@ import type { JobView, Schemas } from "../../api/client";
 import { lightQuery, useWords } from "../../api/queries";
 import { timeWords } from "../../plots/ev";
 import { LightPlot } from "../../plots/LightPlot";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Window } from "../../ui/Window";
 
@@ -58,9 +58,11 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
   const firing = run.firings[at]!;
   const light = useQuery(lightQuery(job.tag, run.id, firing.index)).data;
   const strike = () =>
-    void append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
-      said: `Taken back: ${run.speed}, ${timeWords(firing.seconds)}.`,
-    }).then(close, (problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
+        said: `Taken back: ${run.speed}, ${timeWords(firing.seconds)}.`,
+      }).then(close),
+    );
   return (
     <Window
       wide

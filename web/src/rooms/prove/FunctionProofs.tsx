@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { named, type Named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
@@ -19,8 +19,7 @@ export function FunctionProofs({ job }: { job: JobView }) {
     append([{ kind: "functionProved", function: name, result, remark: "" }], {
       said: `${name.words}: ${result === "WORKS" ? "works" : "fails"}.`,
     });
-  const tried = (name: Named, result: "WORKS" | "FAILS") =>
-    void prove(name, result).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+  const tried = (name: Named, result: "WORKS" | "FAILS") => orSay(prove(name, result));
   return (
     <Panel
       title="Worked at intake"

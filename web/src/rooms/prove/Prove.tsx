@@ -1,5 +1,6 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useSearchParams } from "react-router";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas, SpeedRow } from "../../api/client";
 import { readTimes, useWords } from "../../api/queries";
@@ -8,11 +9,12 @@ import { percentWords, stopsWords, timeWords } from "../../plots/ev";
 import { SpeedPlot, verdictWords } from "../../plots/SpeedPlot";
 import { useKeys } from "../../hands/keys";
 import { Button, Key } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField, Tick } from "../../ui/Field";
+import { FormChoice, FormText, FormTick } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { oneOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
 import { EarFound, EarLine } from "./EarLine";
 import { FaultMapPanel } from "./FaultMapPanel";
@@ -22,6 +24,13 @@ import { SpeedsSay } from "./SpeedsSay";
 import { StreakBar } from "./StreakBar";
 
 type Phase = "BEFORE" | "AFTER";
+
+const FIRINGS = z.object({
+  speed: text,
+  attitude: oneOf<Schemas["FiringsTimed"]["attitude"]>(),
+  firings: text,
+  afterRest: z.boolean(),
+});
 
 /** Proof: every speed before and after, firings in a row, and what worked at intake. */
 export function Prove() {
@@ -207,91 +216,66 @@ function TimeSpeed({
   onChoose: (speed: string) => void;
 }) {
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [typed, setTyped] = useState("");
-  const [attitude, setAttitude] = useState<Schemas["FiringsTimed"]["attitude"]>("LEVEL");
-  const [afterRest, setAfterRest] = useState(false);
   const { choices } = useWords();
-  const [other, setOther] = useState({ beside: speed, typed: speed });
-  // a speed chosen in the picture takes the place of one that was typed
-  const own = other.beside === speed ? other.typed : speed;
-  const setOwn = (typed: string) => setOther({ beside: speed, typed });
-  const add = () =>
-    submit(async () => {
-      const { seconds } = await readTimes(typed);
+  const form = useFormOf(
+    FIRINGS,
+    { speed, attitude: "LEVEL", firings: "", afterRest: false },
+    async ({ speed: own, attitude, firings, afterRest }) => {
+      const { seconds } = await readTimes(firings);
       const after = await append(
         [{ kind: "firingsTimed", speed: own, phase, attitude, instrument: "", seconds, afterRest }],
         {
           said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
         },
       );
-      setTyped("");
-      setAfterRest(false);
+      form.setValue("firings", "");
+      form.setValue("afterRest", false);
       onChoose((phase === "AFTER" ? after?.toTime.after : after?.toTime.before)?.[0] ?? own);
-    });
+    },
+  );
+  // a speed chosen in the picture takes the place of one that was typed
+  const { setValue } = form;
+  useEffect(() => setValue("speed", speed), [speed, setValue]);
+  const { speed: own, firings } = form.watch();
   return (
-    <FormProblem value={field}>
-      <Panel title={`Time ${own === "" ? "a speed" : own}`}>
-        <form
-          className="flex flex-col gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void add();
-          }}
+    <Panel title={`Time ${own === "" ? "a speed" : own}`}>
+      <Form form={form} className="flex flex-col gap-2">
+        <div className="flex items-end gap-2">
+          <FormText form={form} name="speed" label="Marked speed" wrap="w-[110px]" />
+          <Pick
+            label="Before or after the work"
+            choices={[
+              { value: "BEFORE", label: "before" },
+              { value: "AFTER", label: "after" },
+            ]}
+            value={phase}
+            onChange={(next) => setPhase(next as Phase)}
+          />
+        </div>
+        <FormChoice form={form} name="attitude" label="Camera held" choices={choices("attitude")} />
+        <FormText
+          form={form}
+          name="firings"
+          label="Firings"
+          id="firings"
+          className="num"
+          placeholder="1/58 1/61 16.4ms 0.017"
+        />
+        <FormTick form={form} name="afterRest" label="The first came after a rest" />
+        <Button
+          kind="primary"
+          type="submit"
+          disabled={firings.trim() === "" || own.trim() === ""}
+          className="self-start"
         >
-          <div className="flex items-end gap-2">
-            <TextField
-              label="Marked speed"
-              name="speed"
-              wrap="w-[110px]"
-              value={own}
-              onChange={(event) => setOwn(event.target.value)}
-            />
-            <Pick
-              label="Before or after the work"
-              choices={[
-                { value: "BEFORE", label: "before" },
-                { value: "AFTER", label: "after" },
-              ]}
-              value={phase}
-              onChange={(next) => setPhase(next as Phase)}
-            />
-          </div>
-          <ChoiceField
-            label="Camera held"
-            value={attitude}
-            choices={choices("attitude")}
-            onChange={(event) => setAttitude(event.target.value as typeof attitude)}
-          />
-          <TextField
-            label="Firings"
-            name="firings"
-            id="firings"
-            className="num"
-            placeholder="1/58 1/61 16.4ms 0.017"
-            value={typed}
-            onChange={(event) => setTyped(event.target.value)}
-          />
-          <Tick
-            label="The first came after a rest"
-            checked={afterRest}
-            onChange={(event) => setAfterRest(event.target.checked)}
-          />
-          <Button
-            kind="primary"
-            type="submit"
-            disabled={typed.trim() === "" || own.trim() === ""}
-            className="self-start"
-          >
-            Add the firings
-          </Button>
-          {problem !== undefined && field?.field === "" && <ProblemNote problem={problem} />}
-        </form>
-        {own !== "" && <EarLine job={job} speed={own} phase={phase} />}
-        <EarFound job={job} speed={own} />
-        {row !== undefined && <RunFacts row={row} />}
-      </Panel>
-    </FormProblem>
+          Add the firings
+        </Button>
+        {form.refused}
+      </Form>
+      {own !== "" && <EarLine job={job} speed={own} phase={phase} />}
+      <EarFound job={job} speed={own} />
+      {row !== undefined && <RunFacts row={row} />}
+    </Panel>
   );
 }
 

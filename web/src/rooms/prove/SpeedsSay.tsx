@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { patternQuery } from "../../api/queries";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 
@@ -85,21 +85,23 @@ function Keep({ job, said }: { job: JobView; said: Said }) {
   );
   if (kept !== undefined) return <p className="text-done text-[14.5px]">● Kept as evidence on this job.</p>;
   const keep = () =>
-    void append(
-      [
-        {
-          kind: "patternRead",
-          phase: said.phase,
-          firings: said.firings,
-          sentence: said.says.sentence,
-          likely: said.says.causes
-            .slice(0, KEPT)
-            .map((one) => ({ cause: one.id, words: one.name, probability: one.probability })),
-          toTellApart: said.says.toTellApart,
-        },
-      ],
-      { said: "Kept: what the speeds say." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [
+          {
+            kind: "patternRead",
+            phase: said.phase,
+            firings: said.firings,
+            sentence: said.says.sentence,
+            likely: said.says.causes
+              .slice(0, KEPT)
+              .map((one) => ({ cause: one.id, words: one.name, probability: one.probability })),
+            toTellApart: said.says.toTellApart,
+          },
+        ],
+        { said: "Kept: what the speeds say." },
+      ),
+    );
   return (
     <Button className="self-start" onClick={keep}>
       Keep as evidence

@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { useKeys } from "../../hands/keys";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 
 /** Good firings in a row: Space counts one, M a miss, which starts the count again. */
@@ -9,9 +9,11 @@ export function StreakBar({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const { streak } = job.prove;
   const count = (good: boolean) =>
-    void append([{ kind: "fired", good, remark: "" }], {
-      said: good ? `${streak.current + 1} in a row.` : "A miss. The count starts again.",
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([{ kind: "fired", good, remark: "" }], {
+        said: good ? `${streak.current + 1} in a row.` : "A miss. The count starts again.",
+      }),
+    );
   useKeys({ " ": () => count(true), m: () => count(false) });
   const marks = Math.min(streak.wanted, 72);
   const filled = Math.round((Math.min(streak.current, streak.wanted) / streak.wanted) * marks);

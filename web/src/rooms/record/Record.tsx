@@ -2,12 +2,12 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { type ShopLog, useAppend, useShopLog } from "../../hands/append";
-import { Problem, type Entry, type LineView } from "../../api/client";
+import { type Entry, type LineView } from "../../api/client";
 import { linesQuery } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
 
@@ -86,17 +86,25 @@ function RecordOf({
 }
 
 function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; say: Say; stays: boolean }) {
-  const { problem, submit } = useSubmit();
-  const [reason, setReason] = useState<string>();
+  const { refused, submit } = useSubmit(
+    ({ code, resting }) =>
+      code === "restsOnIt" &&
+      resting.length > 0 && (
+        <Button kind="stop" className="mt-1" onClick={() => void submit(() => strike(said, resting))}>
+          Strike them together
+        </Button>
+      ),
+  );
+  const [asked, setAsked] = useState(false);
+  const [said, setSaid] = useState("struck together");
   const isStruck = line.struckBecause !== undefined;
-  const strike = (why: string, others: string[] = []) =>
-    submit(async () => {
-      await say(
-        [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
-        { said: "Struck. It stays readable." },
-      );
-      setReason(undefined);
-    });
+  const strike = async (why: string, others: string[] = []) => {
+    await say(
+      [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
+      { said: "Struck. It stays readable." },
+    );
+    setAsked(false);
+  };
   const bringBack = () =>
     submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
   return (
@@ -113,43 +121,21 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
         </span>
         {isStruck && <span className="text-stop block text-[13.5px]">struck: {line.struckBecause}</span>}
         {line.before !== undefined && <span className="text-soft text-[13.5px]"> (entered later)</span>}
-        {reason !== undefined && (
-          <form
-            className="mt-1 flex gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void strike(reason);
+        {asked && (
+          <AddLine
+            focus
+            className="mt-1"
+            blanks={[{ label: "Why is it struck?" }]}
+            action="Strike"
+            look="stop"
+            onAdd={(why) => {
+              setSaid(why);
+              return submit(() => strike(why));
             }}
-          >
-            <input
-              autoFocus
-              className="input"
-              aria-label="Why is it struck?"
-              placeholder="Why is it struck?"
-              value={reason}
-              onChange={(event) => setReason(event.target.value)}
-            />
-            <Button type="submit" kind="stop" disabled={reason.trim() === ""}>
-              Strike
-            </Button>
-            <Button kind="quiet" onClick={() => setReason(undefined)}>
-              Not
-            </Button>
-          </form>
+            onCancel={() => setAsked(false)}
+          />
         )}
-        {problem !== undefined && (
-          <ProblemNote problem={problem}>
-            {problem instanceof Problem && problem.code === "restsOnIt" && problem.resting.length > 0 && (
-              <Button
-                kind="stop"
-                className="mt-1"
-                onClick={() => void strike(reason ?? "struck together", problem.resting)}
-              >
-                Strike them together
-              </Button>
-            )}
-          </ProblemNote>
-        )}
+        {refused}
       </span>
       <span className="flex justify-end">
         {tag !== undefined && !line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
@@ -161,8 +147,8 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
             Off before…
           </Link>
         )}
-        {!line.aboutTheRecord && !stays && !isStruck && reason === undefined && (
-          <Button kind="quiet" className="text-[14px]" onClick={() => setReason("")}>
+        {!line.aboutTheRecord && !stays && !isStruck && !asked && (
+          <Button kind="quiet" className="text-[14px]" onClick={() => setAsked(true)}>
             Strike…
           </Button>
         )}

@@ -5,7 +5,6 @@ import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 
@@ -14,7 +13,7 @@ type Check = PartView["checks"][number];
 /** The checks that must hold before a part goes on; each is made, or waived with a reason. */
 export function Gate({ job, part }: { job: JobView; part: PartView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const open = part.checks.filter((check) => check.state === "OPEN").length;
   const answer = (check: Check, passed: boolean, reason = "") =>
     submit(() =>
@@ -42,7 +41,7 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
           append([{ kind: "gateAdded", part: part.name, check: named(check) }], { said: "Check added." })
         }
       />
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -2,7 +2,6 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { kindWords } from "../shelf";
 
@@ -14,7 +13,7 @@ type Outcome = Schemas["FitSeen"]["outcome"];
  */
 export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const state = (name: string) => job.parts.find((part) => part.name === name)?.answer.kind;
   const asked =
     job.fitsToJudge.find((one) => one.part === shown) ??
@@ -50,7 +49,7 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
       <Button keyHint="X" onClick={() => say("NOT", "does not fit")}>
         Not
       </Button>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </section>
   );
 }

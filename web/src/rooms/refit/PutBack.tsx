@@ -1,12 +1,11 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
-import { Problem, type JobView, type PartView, type Schemas } from "../../api/client";
+import { type JobView, type PartView, type Schemas } from "../../api/client";
 import { useKeys } from "../../hands/keys";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
 import { HoleMap, mapOf } from "../album";
@@ -23,7 +22,18 @@ const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
 /** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
 export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; onBack: () => void }) {
   const append = useAppend(job.tag);
-  const { problem, busy, submit } = useSubmit();
+  const { refused, busy, submit } = useSubmit(
+    ({ code }) =>
+      OVERRIDABLE.has(code) && (
+        <AddLine
+          blanks={[{ label: "Why all the same?", hint: "Why all the same? It stays on the record." }]}
+          action="Put back all the same"
+          look="stop"
+          className="mt-2"
+          onAdd={(why) => putBack(why)}
+        />
+      ),
+  );
   const [counts, setCounts] = useState<Record<string, Counts>>({});
   const [leaving, setLeaving] = useState(false);
   const [edges, setEdges] = useState(false);
@@ -120,19 +130,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
               </ul>
             </Panel>
           )}
-          {problem !== undefined && (
-            <ProblemNote problem={problem}>
-              {problem instanceof Problem && OVERRIDABLE.has(problem.code) && (
-                <AddLine
-                  blanks={[{ label: "Why all the same?", hint: "Why all the same? It stays on the record." }]}
-                  action="Put back all the same"
-                  look="stop"
-                  className="mt-2"
-                  onAdd={putBack}
-                />
-              )}
-            </ProblemNote>
-          )}
+          {refused}
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
               Put back

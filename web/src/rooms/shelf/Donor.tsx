@@ -130,7 +130,7 @@ function PartLine({
 }) {
   const { word } = useWords();
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const needs = useQuery(needsQuery).data?.needs ?? [];
   const thing = { of: donor, part: part.part.name };
   const seen = (state: Schemas["DonorPart"]["state"]) =>
@@ -187,7 +187,7 @@ function PartLine({
           It is there after all
         </Button>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </li>
   );
 }

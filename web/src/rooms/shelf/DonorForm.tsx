@@ -1,29 +1,60 @@
-import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useFieldArray } from "react-hook-form";
 import { useNavigate } from "react-router";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
-import { readAmount, useWords } from "../../api/queries";
-import { type DonorRow, partsOfQuery } from "../../api/shelf";
+import { useWords } from "../../api/queries";
+import { type CameraKind, type DonorRow, partsOfQuery } from "../../api/shelf";
+import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
-import { figureOrSay } from "../../ui/figures";
+import { FormChoice, FormOwn, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { as, figure, minor, oneOf, text, wholeOr } from "../../form/typed";
+import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../ui/money";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
 
 type Body = Schemas["DonorBody"];
 
-interface PartTyped {
-  name: string;
-  worth: string;
-  minutes: string;
+const MINUTES_OF_A_PART = 15;
+
+const PART = z.object({ name: text, worth: minor, minutes: wholeOr(MINUTES_OF_A_PART) });
+
+const DONOR = z.object({
+  kind: as<CameraKind>(),
+  family: oneOf<Body["family"]>(),
+  serial: text,
+  fault: text,
+  place: text,
+  origin: text,
+  asIs: minor,
+  mended: minor,
+  chanceMended: figure,
+  mendMinutes: wholeOr(0),
+  mendCost: minor,
+  openMinutes: wholeOr(0),
+  parts: z.array(PART),
+});
+
+type Typed = z.input<typeof DONOR>;
+
+/** What the form makes a donor of. */
+function bodyOf({ asIs, mended, mendCost, chanceMended, parts, ...read }: z.output<typeof DONOR>): Body {
+  return {
+    ...read,
+    asIsMinor: asIs,
+    mendedMinor: mended,
+    mendCostMinor: mendCost,
+    chanceMended: chanceMended / 100,
+    parts: parts
+      .filter((part) => part.name.trim() !== "")
+      .map(({ name, worth, minutes }) => ({ name, worthMinor: worth, minutes })),
+  };
 }
 
-const typed = (part: Schemas["BodyPart"]): PartTyped => ({
+const partTyped = (part: Schemas["BodyPart"]): Typed["parts"][number] => ({
   name: part.name,
   worth: moneyTyped(part.worthMinor),
   minutes: String(part.minutes),
@@ -39,59 +70,26 @@ export function NewDonor() {
 export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string) => void }) {
   const { choices } = useWords();
   const say = useShopLog("shelf");
-  const { problem, field, submit } = useSubmit();
   const before = row?.held.body;
-  const [kind, setKind] = useState(before?.kind ?? ANY_KIND);
-  const [family, setFamily] = useState<Body["family"]>(before?.family ?? "LEAF_UNIT");
-  const [parts, setParts] = useState<PartTyped[]>(before?.parts.map(typed) ?? []);
-  const [words, setWords] = useState({
-    serial: before?.serial ?? "",
-    fault: before?.fault ?? "",
-    place: before?.place ?? "",
-    origin: before?.origin ?? "",
-    asIs: moneyTyped(before?.asIsMinor ?? 0),
-    mended: moneyTyped(before?.mendedMinor ?? 0),
-    chanceMended: String(Math.round(100 * (before?.chanceMended ?? 0.5))),
-    mendMinutes: String(before?.mendMinutes ?? 180),
-    mendCost: moneyTyped(before?.mendCostMinor ?? 0),
-    openMinutes: String(before?.openMinutes ?? 30),
-  });
-  const known = useQuery(partsOfQuery(kind.maker, kind.model)).data ?? [];
-  const fresh = known.filter(
-    (one) => !parts.some((part) => part.name.toLowerCase() === one.name.toLowerCase()),
-  );
-  const text = (name: keyof typeof words) => ({
-    name,
-    value: words[name],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-      setWords({ ...words, [name]: event.target.value }),
-  });
-  const minor = async (name: string, amount: string) => (await readAmount(name, amount))?.minor ?? 0;
-  const log = () =>
-    submit(async () => {
-      const body: Body = {
-        kind,
-        family,
-        serial: words.serial,
-        fault: words.fault,
-        place: words.place,
-        origin: words.origin,
-        asIsMinor: await minor("asIs", words.asIs),
-        mendedMinor: await minor("mended", words.mended),
-        chanceMended: figureOrSay(words.chanceMended) / 100,
-        mendMinutes: Math.round(figureOrSay(words.mendMinutes)),
-        mendCostMinor: await minor("mendCost", words.mendCost),
-        openMinutes: Math.round(figureOrSay(words.openMinutes)),
-        parts: await Promise.all(
-          parts
-            .filter((part) => part.name.trim() !== "")
-            .map(async (part) => ({
-              name: part.name,
-              worthMinor: await minor("parts", part.worth),
-              minutes: part.minutes.trim() === "" ? 15 : Math.round(figureOrSay(part.minutes)),
-            })),
-        ),
-      };
+  const form = useFormOf(
+    DONOR,
+    {
+      kind: before?.kind ?? ANY_KIND,
+      family: before?.family ?? "LEAF_UNIT",
+      serial: before?.serial ?? "",
+      fault: before?.fault ?? "",
+      place: before?.place ?? "",
+      origin: before?.origin ?? "",
+      asIs: moneyTyped(before?.asIsMinor ?? 0),
+      mended: moneyTyped(before?.mendedMinor ?? 0),
+      chanceMended: String(Math.round(100 * (before?.chanceMended ?? 0.5))),
+      mendMinutes: String(before?.mendMinutes ?? 180),
+      mendCost: moneyTyped(before?.mendCostMinor ?? 0),
+      openMinutes: String(before?.openMinutes ?? 30),
+      parts: before?.parts.map(partTyped) ?? [],
+    },
+    async (read) => {
+      const body = bodyOf(read);
       const [id] = await say(
         row === undefined
           ? [{ kind: "donorShelved", body }]
@@ -99,103 +97,108 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
         row === undefined ? "Kept for its parts." : "Described anew.",
       );
       onDone(row?.held.id ?? id);
-    });
+    },
+  );
   return (
-    <FormProblem value={field}>
-      <form
-        className="flex min-h-0 flex-1 flex-col"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void log();
-        }}
-      >
-        <div className="grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
-          <div className="flex flex-col gap-3">
-            <h2 className="text-[21px]">{row === undefined ? "Keep a camera for its parts" : row.words}</h2>
-            <KindFields value={kind} onChange={setKind} />
-            <div className="grid grid-cols-2 gap-3">
-              <ChoiceField
-                label="Mechanism"
-                name="family"
-                value={family}
-                choices={choices("family")}
-                onChange={(event) => setFamily(event.target.value as Body["family"])}
-              />
-              <TextField label="Number" {...text("serial")} />
-              <TextField label="Place" placeholder="top board" {...text("place")} />
-              <TextField label="From where" {...text("origin")} />
-            </div>
-            <TextField label="What ails it" {...text("fault")} />
-            <Panel title="What it would bring">
-              <div className="grid grid-cols-2 gap-3">
-                <TextField label="As it stands" inputMode="decimal" {...text("asIs")} />
-                <TextField label="Mended" inputMode="decimal" {...text("mended")} />
-                <TextField label="Mending comes off, %" inputMode="decimal" {...text("chanceMended")} />
-                <TextField label="Minutes to mend it" inputMode="numeric" {...text("mendMinutes")} />
-                <TextField label="To be bought for that" inputMode="decimal" {...text("mendCost")} />
-                <TextField label="Minutes to open it" inputMode="numeric" {...text("openMinutes")} />
-              </div>
-            </Panel>
+    <Form form={form} className="flex min-h-0 flex-1 flex-col">
+      <div className="grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
+        <div className="flex flex-col gap-3">
+          <h2 className="text-[21px]">{row === undefined ? "Keep a camera for its parts" : row.words}</h2>
+          <FormOwn form={form} name="kind">
+            {(kind, set) => <KindFields value={kind} onChange={set} />}
+          </FormOwn>
+          <div className="grid grid-cols-2 gap-3">
+            <FormChoice form={form} name="family" label="Mechanism" choices={choices("family")} />
+            <FormText form={form} name="serial" label="Number" />
+            <FormText form={form} name="place" label="Place" placeholder="top board" />
+            <FormText form={form} name="origin" label="From where" />
           </div>
-          <Panel title="What is in it" note={`${parts.length} parts`}>
-            {parts.length === 0 && fresh.length === 0 && (
-              <Empty>
-                {kind.model === ""
-                  ? "Name maker and model: what came off others of its model is offered here then."
-                  : "None of its model was here. Name the parts that are worth keeping."}
-              </Empty>
-            )}
-            {fresh.length > 0 && (
-              <Button className="self-start" onClick={() => setParts([...parts, ...fresh.map(typed)])}>
-                Add the {fresh.length} that came off others of its model
-              </Button>
-            )}
-            <ul className="flex flex-col gap-1.5">
-              {parts.map((part, at) => (
-                <li key={at} className="grid grid-cols-[minmax(0,1fr)_92px_76px_44px] items-center gap-2">
-                  {(["name", "worth", "minutes"] as const).map((name) => (
-                    <input
-                      key={name}
-                      className={`input ${name === "name" ? "" : "num"}`}
-                      aria-label={`${name === "name" ? "Part" : name === "worth" ? "Worth where wanted" : "Minutes to take out"}, ${at + 1}`}
-                      placeholder={name === "name" ? "part" : name === "worth" ? "worth" : "min"}
-                      value={part[name]}
-                      onChange={(event) =>
-                        setParts(
-                          parts.map((one, i) => (i === at ? { ...one, [name]: event.target.value } : one)),
-                        )
-                      }
-                    />
-                  ))}
-                  <Button
-                    kind="quiet"
-                    className="px-0!"
-                    aria-label={`Not in it: ${part.name}`}
-                    onClick={() => setParts(parts.filter((_, i) => i !== at))}
-                  >
-                    ×
-                  </Button>
-                </li>
-              ))}
-            </ul>
-            <Button
-              className="self-start"
-              onClick={() => setParts([...parts, { name: "", worth: "", minutes: "15" }])}
-            >
-              Another part
-            </Button>
+          <FormText form={form} name="fault" label="What ails it" />
+          <Panel title="What it would bring">
+            <div className="grid grid-cols-2 gap-3">
+              <FormText form={form} name="asIs" label="As it stands" inputMode="decimal" />
+              <FormText form={form} name="mended" label="Mended" inputMode="decimal" />
+              <FormText form={form} name="chanceMended" label="Mending comes off, %" inputMode="decimal" />
+              <FormText form={form} name="mendMinutes" label="Minutes to mend it" inputMode="numeric" />
+              <FormText form={form} name="mendCost" label="To be bought for that" inputMode="decimal" />
+              <FormText form={form} name="openMinutes" label="Minutes to open it" inputMode="numeric" />
+            </div>
           </Panel>
         </div>
-        <div className="border-ink bg-sheet flex items-center gap-3 border-t-2 px-5 py-2.5">
-          <Button kind="primary" type="submit">
-            {row === undefined ? "Keep it for its parts" : "So it is"}
-          </Button>
-          <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
-            Not
-          </Button>
-          {problem !== undefined && <ProblemNote problem={problem} />}
-        </div>
-      </form>
-    </FormProblem>
+        <PartsInIt form={form} />
+      </div>
+      <div className="border-ink bg-sheet flex items-center gap-3 border-t-2 px-5 py-2.5">
+        <Button kind="primary" type="submit">
+          {row === undefined ? "Keep it for its parts" : "So it is"}
+        </Button>
+        <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
+          Not
+        </Button>
+        {form.refused}
+      </div>
+    </Form>
+  );
+}
+
+/** The parts worth keeping, each with its worth and how long it takes to get out. */
+function PartsInIt({ form }: { form: FormOf<Typed> }) {
+  const parts = useFieldArray({ control: form.control, name: "parts" });
+  const kind = form.watch("kind");
+  const named = form.watch("parts").map((part) => part.name.toLowerCase());
+  const known = useQuery(partsOfQuery(kind.maker, kind.model)).data ?? [];
+  const fresh = known.filter((one) => !named.includes(one.name.toLowerCase()));
+  return (
+    <Panel title="What is in it" note={`${parts.fields.length} parts`}>
+      {parts.fields.length === 0 && fresh.length === 0 && (
+        <Empty>
+          {kind.model === ""
+            ? "Name maker and model: what came off others of its model is offered here then."
+            : "None of its model was here. Name the parts that are worth keeping."}
+        </Empty>
+      )}
+      {fresh.length > 0 && (
+        <Button className="self-start" onClick={() => parts.append(fresh.map(partTyped))}>
+          Add the {fresh.length} that came off others of its model
+        </Button>
+      )}
+      <ul className="flex flex-col gap-1.5">
+        {parts.fields.map((part, at) => (
+          <li
+            key={part.id}
+            className="grid grid-cols-[minmax(0,1fr)_92px_76px_44px] items-center gap-2 [&_label]:sr-only"
+          >
+            <FormText form={form} name={`parts.${at}.name`} label={`Part, ${at + 1}`} placeholder="part" />
+            <FormText
+              form={form}
+              name={`parts.${at}.worth`}
+              label={`Worth where wanted, ${at + 1}`}
+              className="num"
+              placeholder="worth"
+            />
+            <FormText
+              form={form}
+              name={`parts.${at}.minutes`}
+              label={`Minutes to take out, ${at + 1}`}
+              className="num"
+              placeholder="min"
+            />
+            <Button
+              kind="quiet"
+              className="px-0!"
+              aria-label={`Not in it: ${named[at]}`}
+              onClick={() => parts.remove(at)}
+            >
+              ×
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button
+        className="self-start"
+        onClick={() => parts.append({ name: "", worth: "", minutes: String(MINUTES_OF_A_PART) })}
+      >
+        Another part
+      </Button>
+    </Panel>
   );
 }

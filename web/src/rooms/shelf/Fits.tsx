@@ -1,15 +1,16 @@
-import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
-import { interchangeQuery } from "../../api/shelf";
+import { type CameraKind, interchangeQuery } from "../../api/shelf";
+import { useShopLog } from "../../hands/append";
 import { Button } from "../../ui/Button";
-import { FormProblem, TextField } from "../../ui/Field";
+import { FormOwn, FormPick, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { as, oneOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
-import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import { KindFields } from "./KindFields";
 import { ANY_KIND, kindWords } from "./things";
 
@@ -104,64 +105,53 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
   );
 }
 
+const FIT = z.object({
+  part: text,
+  from: as<CameraKind>(),
+  into: as<CameraKind>(),
+  strength: oneOf<Schemas["StatedFit"]["strength"]>(),
+  note: text,
+});
+
 function State() {
   const { choices } = useWords();
   const say = useShopLog("shelf");
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState("");
-  const [from, setFrom] = useState(ANY_KIND);
-  const [into, setInto] = useState(ANY_KIND);
-  const [strength, setStrength] = useState<Schemas["StatedFit"]["strength"]>("MOSTLY");
-  const [note, setNote] = useState("");
-  const log = () =>
-    submit(async () => {
-      await say([{ kind: "fitStated", stated: { part, from, into, strength, note } }], "Noted.");
-      setPart("");
-      setNote("");
-    });
+  const form = useFormOf(
+    FIT,
+    { part: "", from: ANY_KIND, into: ANY_KIND, strength: "MOSTLY", note: "" },
+    async (stated) => {
+      await say([{ kind: "fitStated", stated }], "Noted.");
+      form.setValue("part", "");
+      form.setValue("note", "");
+    },
+  );
+  const { from, into } = form.watch();
   return (
-    <FormProblem value={field}>
-      <Panel title="Say what is known">
-        <form
-          className="flex flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void log();
-          }}
+    <Panel title="Say what is known">
+      <Form form={form} className="flex flex-col gap-3">
+        <FormText form={form} name="part" label="Part; empty for parts in general" />
+        <FormOwn form={form} name="from">
+          {(kind, set) => <KindFields value={kind} onChange={set} />}
+        </FormOwn>
+        <p className="font-bold">goes into</p>
+        <FormOwn form={form} name="into">
+          {(kind, set) => <KindFields value={kind} onChange={set} />}
+        </FormOwn>
+        <FormPick form={form} name="strength" label="How surely" choices={choices("strength")} />
+        <FormText form={form} name="note" label="From where it is known" />
+        <p className="text-soft text-[13.5px]">
+          It counts as four tries to begin with; what is tried here is added to it and soon outweighs it.
+        </p>
+        {form.refused}
+        <Button
+          kind="primary"
+          type="submit"
+          className="self-start"
+          disabled={from.model === "" || into.model === ""}
         >
-          <TextField
-            label="Part; empty for parts in general"
-            value={part}
-            onChange={(event) => setPart(event.target.value)}
-          />
-          <KindFields value={from} onChange={setFrom} />
-          <p className="font-bold">goes into</p>
-          <KindFields value={into} onChange={setInto} />
-          <Pick
-            label="How surely"
-            choices={choices("strength")}
-            value={strength}
-            onChange={(next) => setStrength(next as typeof strength)}
-          />
-          <TextField
-            label="From where it is known"
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-          <p className="text-soft text-[13.5px]">
-            It counts as four tries to begin with; what is tried here is added to it and soon outweighs it.
-          </p>
-          {problem !== undefined && <ProblemNote problem={problem} />}
-          <Button
-            kind="primary"
-            type="submit"
-            className="self-start"
-            disabled={from.model === "" || into.model === ""}
-          >
-            So it is said
-          </Button>
-        </form>
-      </Panel>
-    </FormProblem>
+          So it is said
+        </Button>
+      </Form>
+    </Panel>
   );
 }

@@ -23,7 +23,7 @@ const notItsBest = (row: Row) => row.bestAlone !== undefined && row.bestAlone.id
 export function Needs() {
   const page = useQuery(needsQuery).data;
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [chosen, setChosen] = useState<string>();
   if (page === undefined) return null;
   // what is worth a look is where sharing decided otherwise than the need alone would
@@ -69,7 +69,7 @@ export function Needs() {
             </Button>
           </p>
         )}
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {refused}
         <ul className="flex flex-col">
           {page.needs.map((row) => (
             <NeedLine
@@ -175,7 +175,7 @@ function OneNeed({ row }: { row: Row }) {
 function Insisted({ row, source }: { row: Row; source: Source }) {
   const costs = useQuery(insistingQuery(row.need.tag, row.need.part, source.id));
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
   if (costs.data === undefined) return <p className="text-soft py-2">Working it out…</p>;
@@ -195,7 +195,7 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
           Keep this one
         </Button>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }
@@ -203,7 +203,7 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
 /** What is taken and not fitted yet: it is nowhere in its place, so it is named. */
 export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   if (taken.length === 0) return null;
   return (
     <section aria-label="Taken, at the bench">
@@ -228,7 +228,7 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
           </li>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </section>
   );
 }

@@ -7,7 +7,6 @@ import { Button } from "../../ui/Button";
 import { fullDay } from "../../ui/dates";
 import { ChoiceField } from "../../ui/Field";
 import { money } from "../../ui/money";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { StockForm } from "./StockForm";
 import { taking } from "./things";
@@ -16,7 +15,7 @@ import { taking } from "./things";
 export function OneStock({ row }: { row: StockRow }) {
   const [editing, setEditing] = useState(false);
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const { held } = row;
   if (editing) return <StockForm row={row} onDone={() => setEditing(false)} />;
   return (
@@ -88,7 +87,7 @@ export function OneStock({ row }: { row: StockRow }) {
           Label
         </a>
       </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }
@@ -97,7 +96,7 @@ export function OneStock({ row }: { row: StockRow }) {
 function ForANeed({ row }: { row: StockRow }) {
   const needs = useQuery(needsQuery).data?.needs ?? [];
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [chosen, setChosen] = useState("");
   const fits = (id: string) => id === `stock ${row.held.id}`;
   const sorted = [...needs].sort(
@@ -135,7 +134,7 @@ function ForANeed({ row }: { row: StockRow }) {
           Take one
         </Button>
       </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }

@@ -9,7 +9,6 @@ import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { money } from "../../ui/money";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { kindWords, ordering } from "./things";
@@ -149,7 +148,7 @@ function Coming({ row }: { row: OrderRow }) {
 /** A parcel is looked at before it is believed: what was ordered beside what lies in it. */
 function Parcel({ row }: { row: OrderRow }) {
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [place, setPlace] = useState("");
   const lies = row.arrived!;
   const ordered = row.held.what;
@@ -207,7 +206,7 @@ function Parcel({ row }: { row: OrderRow }) {
           It is the wrong one
         </Button>
       </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </li>
   );
 }
@@ -216,7 +215,7 @@ function CatalogueList() {
   const [find, setFind] = useState("");
   const page = useQuery(catalogueQuery(useDeferredValue(find))).data;
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   if (page === undefined) return null;
   return (
     <Panel title={page.supplier} note={`${page.all} in the catalogue`}>
@@ -227,7 +226,7 @@ function CatalogueList() {
         value={find}
         onChange={(event) => setFind(event.target.value)}
       />
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
       <ul>
         {page.found.map((item) => (
           <li key={item.number} className="border-line/70 flex items-center gap-2 border-b py-0.5">

@@ -3,7 +3,6 @@ import { takeTable } from "../../api/shelf";
 import { notify } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { ShopRecord } from "../record";
 
@@ -22,7 +21,7 @@ export function ShelfLog() {
 function Tables() {
   const client = useQueryClient();
   const { signer } = useSigner();
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const take = (which: "stock" | "catalogue", file: File) =>
     submit(async () => {
       const taken = await takeTable(which, signer, await file.text());
@@ -73,7 +72,7 @@ function Tables() {
           Labels of everything
         </a>
       </p>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -2,14 +2,16 @@ import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { useSearchParams } from "react-router";
+import { z } from "zod";
 import { stockQuery, type StockRow } from "../../api/shelf";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
+import { Form } from "../../form/Form";
+import { as } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Empty } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
 import { AtBench } from "./Needs";
 import { OneStock } from "./OneStock";
 import { StockForm } from "./StockForm";
@@ -161,36 +163,31 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
   );
 }
 
+const COUNTS = z.object({ counts: as<Record<string, string>>() });
+
 /** Stocktake: what lies there is typed down the list; what was not counted stays as it is. */
 function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
-  const [counts, setCounts] = useState<Record<string, string>>({});
-  const counted = rows.filter((row) => /^\d+$/.test(counts[row.held.id] ?? ""));
-  const log = () =>
-    submit(async () => {
-      await say(
-        counted.map((row) => ({
-          kind: "stockCounted",
-          stock: row.held.id,
-          count: Number(counts[row.held.id]),
-        })),
-        `Counted: ${counted.length} places.`,
-      );
-      onDone();
-    });
+  const form = useFormOf(COUNTS, { counts: {} }, async () => {
+    await say(
+      counted.map((row) => ({
+        kind: "stockCounted",
+        stock: row.held.id,
+        count: Number(counts[row.held.id]),
+      })),
+      `Counted: ${counted.length} places.`,
+    );
+    onDone();
+  });
+  const { counts } = form.watch();
+  const counted = rows.filter((row) => (counts[row.held.id] ?? "") !== "");
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (counted.length > 0) void log();
-      }}
-    >
+    <Form form={form}>
       <p className="text-soft pb-2">Type what lies there; Tab goes on. Places left empty were not counted.</p>
       <ul>
         {rows.map((row) => {
           const typed = counts[row.held.id] ?? "";
-          const off = /^\d+$/.test(typed) ? Number(typed) - row.held.left : 0;
+          const off = typed === "" ? 0 : Number(typed) - row.held.left;
           return (
             <li key={row.held.id} className="border-line/70 flex items-center gap-3 border-b py-1">
               <span className="num text-soft w-[52px] text-[13.5px]">S-{row.held.number}</span>
@@ -206,17 +203,20 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
                 aria-label={`Count of ${row.words}, ${row.held.stock.place}`}
                 value={typed}
                 onChange={(event) =>
-                  setCounts({ ...counts, [row.held.id]: event.target.value.replace(/\D/g, "") })
+                  form.setValue("counts", {
+                    ...counts,
+                    [row.held.id]: event.target.value.replace(/\D/g, ""),
+                  })
                 }
               />
             </li>
           );
         })}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {form.refused}
       <Button kind="primary" type="submit" className="mt-3" disabled={counted.length === 0}>
         Log {counted.length} counts
       </Button>
-    </form>
+    </Form>
   );
 }

@@ -3,7 +3,6 @@ import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { fastenerWords } from "../../ui/fastenerWords";
 
@@ -22,7 +21,7 @@ const asUsual = ({ name, side, covers, fasteners, hazards, state }: Schemas["Kno
 export function BeforeLift({ job, known, met }: { job: JobView; known: Known; met: Met }) {
   const { word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const { part, care, unlogged } = met;
   if (!care && unlogged.length === 0) return null;
   return (
@@ -76,7 +75,7 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
           </Button>
         </p>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </section>
   );
 }

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useDragOnto } from "../../ui/useDragOnto";
 import { useSubmit } from "../../ui/useSubmit";
 
@@ -21,7 +20,7 @@ export function useDragOver() {
 /** Which of two parts lies over the other, or whether they have nothing to do with each other. */
 export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onDone: () => void }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const liesOver = (over: string, under: string) =>
     job.parts.some((part) => part.name === under && part.over.includes(over));
   const held = liesOver(pair.one, pair.other)
@@ -58,7 +57,7 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
           Leave it
         </Button>
       </div>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </section>
   );
 }

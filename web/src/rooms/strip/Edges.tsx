@@ -4,13 +4,12 @@ import type { JobView, PartView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 
 /** What lies over this part and under it; edges are added and taken away here. */
 export function Edges({ job, part }: { job: JobView; part: PartView }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [other, setOther] = useState("");
   const under = job.parts.filter((one) => one.over.includes(part.name)).map((one) => one.name);
   const free = job.parts
@@ -55,7 +54,7 @@ export function Edges({ job, part }: { job: JobView; part: PartView }) {
           </Button>
         </div>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

@@ -4,7 +4,6 @@ import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 
@@ -20,7 +19,7 @@ const PAIRS: [State, State][] = [
 export function Mechanism({ job }: { job: JobView }) {
   const { word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const standing = new Set<string>(Object.values(job.notes.states));
   const set = (state: State) =>
     void submit(() =>
@@ -93,7 +92,7 @@ export function Mechanism({ job }: { job: JobView }) {
           </Note>
         ))}
       </ul>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </Panel>
   );
 }

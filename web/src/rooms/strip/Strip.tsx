@@ -2,7 +2,6 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { OffRow } from "../../valley/PartRow";
 import { useJob } from "../../hands/useJob";
@@ -25,7 +24,7 @@ export function Strip() {
   const scanned = search.get("well");
   const [moved, setMoved] = useState<string[]>();
   const move = useMove(job);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const drag = useDragOver();
   const show = (next: Record<string, string>) => {
     setMoved(undefined);
@@ -120,7 +119,7 @@ export function Strip() {
             </Button>
           </section>
         )}
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {refused}
         <TrayView
           job={job}
           chosen={scanned === null ? marked : [...marked, scanned]}

@@ -8,7 +8,6 @@ import { AskLine } from "../../ui/AskLine";
 import { simply } from "../treat";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 
@@ -56,7 +55,7 @@ function Ladder({
 }) {
   const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const rung = ladder.find((one) => one.id === next);
   const tried = (freed: boolean, agreed = "") =>
     append([{ kind: "stuckTried", part, fastener, rung: next!, freed, remark: "", agreed }], {
@@ -118,7 +117,7 @@ function Ladder({
           )}
         </>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }

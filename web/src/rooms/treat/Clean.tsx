@@ -6,12 +6,12 @@ import type { JobView, Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { agentsQuery, houseQuery, madeOfQuery, useWords } from "../../api/queries";
 import { named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { moment } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
 import { PartInput } from "../../ui/PartInput";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
@@ -112,8 +112,8 @@ function Agent({
   agent: Judged;
 }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
-  const [reason, setReason] = useState<string>();
+  const { refused, submit } = useSubmit();
+  const [asked, setAsked] = useState(false);
   const verdict = VERDICTS[agent.verdict];
   const clean = (why: string, wait: boolean) =>
     submit(async () => {
@@ -133,9 +133,9 @@ function Agent({
         ],
         { said: `Cleaned: ${part}, ${agent.label.toLowerCase()}.` },
       );
-      setReason(undefined);
+      setAsked(false);
     });
-  const blocked = agent.verdict === "NO" && reason === undefined;
+  const blocked = agent.verdict === "NO" && !asked;
   return (
     <li className="border-line/70 flex flex-col gap-1 border-b py-1">
       <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-3">
@@ -155,11 +155,11 @@ function Agent({
           </span>
         </span>
         {blocked ? (
-          <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setReason("")}>
+          <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setAsked(true)}>
             All the same…
           </Button>
         ) : (
-          reason === undefined && (
+          !asked && (
             <span className="flex gap-1">
               <Button disabled={part.trim() === ""} onClick={() => void clean("", false)}>
                 Cleaned
@@ -173,31 +173,23 @@ function Agent({
           )
         )}
       </div>
-      {reason !== undefined && (
-        <form
-          className="flex gap-2 pl-[104px]"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void clean(reason, false);
-          }}
-        >
-          <input
-            autoFocus
-            className="input"
-            aria-label={`Why ${agent.label} all the same?`}
-            placeholder="Why is it right here? It stays on the record."
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-          <Button kind="stop" type="submit" disabled={reason.trim() === ""}>
-            Cleaned all the same
-          </Button>
-          <Button kind="quiet" onClick={() => setReason(undefined)}>
-            Not
-          </Button>
-        </form>
+      {asked && (
+        <AddLine
+          focus
+          className="pl-[104px]"
+          blanks={[
+            {
+              label: `Why ${agent.label} all the same?`,
+              hint: "Why is it right here? It stays on the record.",
+            },
+          ]}
+          action="Cleaned all the same"
+          look="stop"
+          onAdd={(reason) => clean(reason, false)}
+          onCancel={() => setAsked(false)}
+        />
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </li>
   );
 }
@@ -210,9 +202,11 @@ function CleanedSoFar({ job }: { job: JobView }) {
   const { cleaned, ranDry } = job.treat;
   if (cleaned.length === 0) return null;
   const run = (part: string, result: Schemas["RunDry"]["result"]) =>
-    void append([{ kind: "runDry", part, result, remark: "" }], {
-      said: `${part} runs dry: ${word("dryRunResult", result)}.`,
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([{ kind: "runDry", part, result, remark: "" }], {
+        said: `${part} runs dry: ${word("dryRunResult", result)}.`,
+      }),
+    );
   const last = new Map(cleaned.map((one) => [one.what.part, one]));
   return (
     <Panel title="Cleaned so far" note="how it runs dry, before oil">

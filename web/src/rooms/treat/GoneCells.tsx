@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { meterCellsQuery, type CellsAsked } from "../../api/queries";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
@@ -39,9 +39,11 @@ export function GoneCells({ job }: { job: JobView }) {
   };
   const { data, error } = useQuery({ ...meterCellsQuery(asked), enabled: complete });
   const use = (one: Schemas["CellOutlook"]) =>
-    void append([{ kind: "batteryChosen", cell: `${one.cell.label}${dial(one.thirds)}` }], {
-      said: "It stands on the return sheet.",
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([{ kind: "batteryChosen", cell: `${one.cell.label}${dial(one.thirds)}` }], {
+        said: "It stands on the return sheet.",
+      }),
+    );
   const chosen = job.handover.battery;
   return (
     <Panel title="Meter cell" note={chosen === undefined ? undefined : `chosen: ${chosen}`}>

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 
 const KNOWN: Record<Schemas["PartMaterials"]["knownFrom"], string> = {
@@ -31,7 +30,7 @@ export function MadeOf({
   onKept: () => void;
 }) {
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [open, setOpen] = useState(false);
   const shown = all.filter((material) => open || materials.includes(material.id));
   const keep = () =>
@@ -69,7 +68,7 @@ export function MadeOf({
       {known !== "SAID_HERE" && part.trim() !== "" && materials.length > 0 && (
         <Button onClick={() => void keep()}>So it is</Button>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }

@@ -1,43 +1,32 @@
+import type { FieldValues } from "react-hook-form";
 import { Button } from "../../ui/Button";
-import { FormProblem } from "../../ui/Field";
+import { Form } from "../../form/Form";
+import type { FormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 
 /** A form of Mend: its fields, what would not go, and the one button. */
-export function MendForm({
+export function MendForm<Typed extends FieldValues>({
   title,
   note,
-  field,
-  problem,
-  onSubmit,
+  form,
   action,
   children,
 }: {
   title: string;
   note?: string;
-  field: React.ContextType<typeof FormProblem>;
-  problem: unknown;
-  onSubmit: () => Promise<unknown>;
+  form: FormOf<Typed>;
   action: string;
   children: React.ReactNode;
 }) {
   return (
-    <FormProblem value={field}>
-      <Panel title={title} note={note}>
-        <form
-          className="flex max-w-[760px] flex-col gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void onSubmit();
-          }}
-        >
-          {children}
-          {problem !== undefined && <ProblemNote problem={problem} />}
-          <Button kind="primary" type="submit" className="self-start">
-            {action}
-          </Button>
-        </form>
-      </Panel>
-    </FormProblem>
+    <Panel title={title} note={note}>
+      <Form form={form} className="flex max-w-[760px] flex-col gap-3">
+        {children}
+        {form.refused}
+        <Button kind="primary" type="submit" className="self-start">
+          {action}
+        </Button>
+      </Form>
+    </Panel>
   );
 }

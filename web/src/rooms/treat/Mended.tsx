@@ -1,33 +1,30 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { TextField } from "../../ui/Field";
-import { PartInput } from "../../ui/PartInput";
-import { useSubmit } from "../../ui/useSubmit";
+import { FormPart, FormText } from "../../form/fields";
+import { text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { MendForm } from "./MendForm";
+
+const MENDED = z.object({ part: text, what: text });
 
 /** What was made right again without making it differ from the factory. */
 export function Mended({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState("");
-  const [what, setWhat] = useState("");
-  const log = () =>
-    submit(async () => {
-      await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
-        said: `Mended: ${part}.`,
-      });
-      setWhat("");
+  const form = useFormOf(MENDED, { part: "", what: "" }, async ({ part, what }) => {
+    await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
+      said: `Mended: ${part}.`,
     });
+    form.setValue("what", "");
+  });
   return (
-    <MendForm title="What was mended" field={field} problem={problem} onSubmit={log} action="Log it">
-      <PartInput job={job} value={part} onChange={setPart} placeholder="advance pawl" />
-      <TextField
-        label="What was done"
+    <MendForm title="What was mended" form={form} action="Log it">
+      <FormPart form={form} job={job} placeholder="advance pawl" />
+      <FormText
+        form={form}
         name="what"
-        value={what}
+        label="What was done"
         placeholder="bent back straight against the rule"
-        onChange={(event) => setWhat(event.target.value)}
       />
     </MendForm>
   );

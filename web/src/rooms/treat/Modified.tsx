@@ -1,18 +1,28 @@
-import { useState } from "react";
+import { useRef } from "react";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
-import { type JobView, Problem, type Schemas } from "../../api/client";
+import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
-import { figureOrSay } from "../../ui/figures";
+import { FormPart, FormPick, FormText } from "../../form/fields";
+import { figureOr, oneOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { PartInput } from "../../ui/PartInput";
-import { Pick } from "../../ui/Pick";
-import { useSubmit } from "../../ui/useSubmit";
 import { MendForm } from "./MendForm";
 
 type Entry = Schemas["Modified"];
+
+const MODIFIED = z.object({
+  part: text,
+  how: oneOf<Entry["how"]>(),
+  what: text,
+  limit: text,
+  limitMm: figureOr(undefined),
+  takenMm: figureOr(undefined),
+  result: text,
+  agreed: text,
+});
 
 const NOTHING = { what: "", limit: "", limitMm: "", takenMm: "", result: "", agreed: "" };
 
@@ -20,45 +30,19 @@ const NOTHING = { what: "", limit: "", limitMm: "", takenMm: "", result: "", agr
 export function Modified({ job }: { job: JobView }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState("");
-  const [how, setHow] = useState<Entry["how"]>("FILED");
-  const [words, setWords] = useState(NOTHING);
-  const before = job.treat.modified.find(
-    (one) =>
-      one.modification.first.part.toLowerCase() === part.trim().toLowerCase() &&
-      one.modification.first.how === how &&
-      one.modification.first.what.toLowerCase() === words.what.trim().toLowerCase(),
-  );
-  const text = (name: keyof typeof words) => ({
-    name,
-    value: words[name],
-    onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-      setWords({ ...words, [name]: event.target.value }),
-  });
-  const size = (typed: string) => (typed.trim() === "" ? undefined : figureOrSay(typed));
-  const log = (pastReason = "") =>
-    submit(async () => {
-      await append(
-        [
-          {
-            kind: "modified",
-            part,
-            how,
-            what: words.what,
-            limit: words.limit,
-            limitMm: size(words.limitMm),
-            takenMm: size(words.takenMm),
-            result: words.result,
-            agreed: words.agreed,
-            pastReason,
-          },
-        ],
-        { said: `Logged: ${part}, ${words.what}.` },
-      );
-      setWords({ ...words, takenMm: "", result: "" });
+  const pastReason = useRef("");
+  const form = useFormOf(MODIFIED, { part: "", how: "FILED", ...NOTHING }, async (read) => {
+    await append([{ kind: "modified", ...read, pastReason: pastReason.current }], {
+      said: `Logged: ${read.part}, ${read.what}.`,
     });
-  const past = problem instanceof Problem && problem.code === "pastTheLine";
+    pastReason.current = "";
+    form.setValue("takenMm", "");
+    form.setValue("result", "");
+  });
+  const { part, how, what } = form.watch();
+  const before = job.treat.modified.find(
+    ({ modification: { first } }) => alike(first.part, part) && first.how === how && alike(first.what, what),
+  );
   return (
     <>
       {job.treat.modified.length > 0 && (
@@ -71,9 +55,8 @@ export function Modified({ job }: { job: JobView }) {
                 <Button
                   kind="quiet"
                   onClick={() => {
-                    setPart(one.modification.first.part);
-                    setHow(one.modification.first.how);
-                    setWords({ ...NOTHING, what: one.modification.first.what });
+                    const { first } = one.modification;
+                    form.reset({ ...NOTHING, part: first.part, how: first.how, what: first.what });
                   }}
                 >
                   Another go
@@ -86,23 +69,21 @@ export function Modified({ job }: { job: JobView }) {
       <MendForm
         title="What differs from the factory now"
         note="it stands on the return sheet by itself"
-        field={field}
-        problem={problem}
-        onSubmit={() => log()}
+        form={form}
         action={before === undefined ? "Log it" : `Log go ${before.modification.goes + 1}`}
       >
-        <PartInput job={job} value={part} onChange={setPart} placeholder="speed ring" />
-        <Pick
-          label="How"
-          choices={choices("modificationKind")}
-          value={how}
-          onChange={(next) => setHow(next as Entry["how"])}
+        <FormPart form={form} job={job} placeholder="speed ring" />
+        <FormPick form={form} name="how" label="How" choices={choices("modificationKind")} />
+        <FormText
+          form={form}
+          name="what"
+          label="Which corner, hole or contact"
+          placeholder="catching corner"
         />
-        <TextField label="Which corner, hole or contact" placeholder="catching corner" {...text("what")} />
         {before === undefined ? (
           <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)] gap-3">
-            <TextField label="Up to where" placeholder="not past the scribed line" {...text("limit")} />
-            <TextField label="At most, mm" inputMode="decimal" {...text("limitMm")} />
+            <FormText form={form} name="limit" label="Up to where" placeholder="not past the scribed line" />
+            <FormText form={form} name="limitMm" label="At most, mm" inputMode="decimal" />
           </div>
         ) : (
           <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
@@ -115,30 +96,41 @@ export function Modified({ job }: { job: JobView }) {
           </p>
         )}
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-3">
-          <TextField label="Came off in this go, mm" inputMode="decimal" {...text("takenMm")} />
-          <TextField label="What the try after it showed" placeholder="clears at 1/125" {...text("result")} />
+          <FormText form={form} name="takenMm" label="Came off in this go, mm" inputMode="decimal" />
+          <FormText
+            form={form}
+            name="result"
+            label="What the try after it showed"
+            placeholder="clears at 1/125"
+          />
         </div>
         {before === undefined && (
-          <TextField
+          <FormText
+            form={form}
+            name="agreed"
             label={
               job.ownerToAgree ? "How the owner agreed, before it was done" : "How the owner agreed, if asked"
             }
             placeholder="by telephone, on Tuesday"
-            {...text("agreed")}
           />
         )}
       </MendForm>
-      {past && (
+      {form.problem?.code === "pastTheLine" && (
         <AddLine
           blanks={[{ label: "Why did it go past the line?" }]}
           action="Past the line, and why"
           look="stop"
-          onAdd={(why) => log(why)}
+          onAdd={(why) => {
+            pastReason.current = why;
+            return form.submit();
+          }}
         />
       )}
     </>
   );
 }
+
+const alike = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** How near the file is to its line. */
 function Line({ limit, taken }: { limit?: number; taken: number }) {

@@ -2,14 +2,16 @@ import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { catalogueQuery, type Source, sourcesQuery } from "../../api/shelf";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { FormPart, FormText } from "../../form/fields";
+import { text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { money } from "../../ui/money";
 import { Panel } from "../../ui/Panel";
-import { PartInput } from "../../ui/PartInput";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Terms } from "../shelf";
@@ -17,29 +19,19 @@ import { keeping, ordering, puttingBack, taking } from "../shelf";
 import { MendForm } from "./MendForm";
 import type { Piece } from "./Replaced";
 
+const NEED = z.object({ part: text, need: text });
+
 /** Opens a need. */
 export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: string) => void }) {
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState("");
-  const [what, setWhat] = useState("");
-  const log = () =>
-    submit(async () => {
-      await append([{ kind: "needOpened", part, what: what === "" ? part : what }], {
-        said: `Needed: ${what || part}.`,
-      });
-      onOpened(part);
-    });
+  const form = useFormOf(NEED, { part: "", need: "" }, async ({ part, need }) => {
+    await append([{ kind: "needOpened", part, what: need || part }], { said: `Needed: ${need || part}.` });
+    onOpened(part);
+  });
   return (
-    <MendForm title="What is needed" field={field} problem={problem} onSubmit={log} action="Find me one">
-      <PartInput job={job} value={part} onChange={setPart} placeholder="governor" />
-      <TextField
-        label="What exactly"
-        name="need"
-        value={what}
-        placeholder="pinion of 14 teeth"
-        onChange={(event) => setWhat(event.target.value)}
-      />
+    <MendForm title="What is needed" form={form} action="Find me one">
+      <FormPart form={form} job={job} placeholder="governor" />
+      <FormText form={form} name="need" label="What exactly" placeholder="pinion of 14 teeth" />
     </MendForm>
   );
 }
@@ -120,7 +112,7 @@ function OneSource({
   onFit: (piece: Piece) => void;
 }) {
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const catalogue = useQuery({ ...catalogueQuery(source.number), enabled: source.number !== "" }).data;
   const item = catalogue?.found.find((one) => one.number === source.number);
   const forNeed = { tag: job.tag, part };
@@ -170,7 +162,7 @@ function OneSource({
             It is made: fit it…
           </Button>
         )}
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {refused}
       </div>
     </div>
   );
@@ -187,7 +179,7 @@ function TakenLine({
   onFit: (piece: Piece) => void;
 }) {
   const say = useShopLog("shelf");
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const donor = taken.thing.part !== "";
   const source = taken.source;
   return (
@@ -217,7 +209,7 @@ function TakenLine({
       <Button onClick={() => void submit(() => say([puttingBack(taken)], "Back in its place."))}>
         Back on the shelf
       </Button>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </div>
   );
 }

@@ -9,7 +9,6 @@ import { notify } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
 import { OilPoint } from "./OilPoint";
@@ -34,7 +33,7 @@ export function Oil() {
   const house = useQuery(houseQuery).data;
   const { word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [chosen, setChosen] = useState<string>();
   const [view, setView] = useState("sheet");
   const [byHand, setByHand] = useState(false);
@@ -110,7 +109,7 @@ export function Oil() {
             A point by hand…
           </Button>
         </div>
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {refused}
         {rows.length === 0 && (
           <Empty>Nothing of this camera wants oil as far as is known. Enter a point by hand.</Empty>
         )}

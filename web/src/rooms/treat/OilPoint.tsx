@@ -1,117 +1,108 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { houseQuery, oilingQuery, useWords } from "../../api/queries";
 import { named, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
-import { ChoiceField, FormProblem, TextField } from "../../ui/Field";
+import { ChoiceField } from "../../ui/Field";
+import { FormPart, FormText } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { PartInput } from "../../ui/PartInput";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
-import { useSubmit } from "../../ui/useSubmit";
+
+const POINT = z.object({
+  part: text,
+  point: text,
+  kind: text.optional(),
+  lubricant: text.optional(),
+  reason: text,
+});
 
 /** One point by hand: its kind, what the house puts there, and why it is otherwise here. */
 export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point: Named } }) {
   const house = useQuery(houseQuery).data;
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState(at?.part ?? "");
-  const [point, setPoint] = useState(at?.point.words ?? "");
-  const [ownKind, setOwnKind] = useState<string>();
-  const [ownLubricant, setOwnLubricant] = useState<string>();
-  const [reason, setReason] = useState("");
-  const advice = useQuery(oilingQuery(point === "" ? part : point, ownKind, ownLubricant)).data;
-  if (house === undefined) return null;
-  const kinds = house.lubrication.points;
-  const kind = advice?.kind;
-  const school = house.practice.school;
-  const lubricant = advice?.lubricant ?? ownLubricant ?? "";
-  const wordsFor = (id: string) => house.lubrication.lubricants.find((one) => one.id === id)?.label ?? "";
-  const log = () =>
-    submit(async () => {
+  const form = useFormOf(
+    POINT,
+    { part: at?.part ?? "", point: at?.point.words ?? "", reason: "" },
+    async (read) => {
+      const called = read.point || read.part;
       await append(
         [
           {
             kind: "lubricated",
-            part,
-            point: named(point === "" ? part : point, at?.point.words === point ? at.point.id : ""),
+            part: read.part,
+            point: named(called, at?.point.words === read.point ? at.point.id : ""),
             pointKind: kind?.id ?? "",
             lubricant: named(wordsFor(lubricant), lubricant),
-            reason,
+            reason: read.reason,
           },
         ],
-        { said: `Oiled: ${point || part}.` },
+        { said: `Oiled: ${called}.` },
       );
-      if (at === undefined) setPoint("");
-      setReason("");
-      setOwnKind(undefined);
-      setOwnLubricant(undefined);
-    });
+      form.reset({ part: read.part, point: at === undefined ? "" : read.point, reason: "" });
+    },
+  );
+  const typed = form.watch();
+  const { part } = typed;
+  const advice = useQuery(oilingQuery(typed.point || part, typed.kind, typed.lubricant)).data;
+  const kind = advice?.kind;
+  const lubricant = advice?.lubricant ?? typed.lubricant ?? "";
+  const wordsFor = (id: string) => house?.lubrication.lubricants.find((one) => one.id === id)?.label ?? "";
+  if (house === undefined) return null;
+  const school = house.practice.school;
   return (
-    <FormProblem value={field}>
-      <form
-        className="flex flex-col gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void log();
-        }}
+    <Form form={form} className="flex flex-col gap-4">
+      <Panel
+        title="Which point"
+        note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
       >
-        <Panel
-          title="Which point"
-          note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
-        >
-          <PartInput job={job} value={part} onChange={setPart} placeholder="retard train" />
-          <NotRunDry job={job} part={part} />
-          <div className="grid grid-cols-2 gap-3">
-            <TextField
-              label="Point"
-              name="point"
-              value={point}
-              placeholder="pivots in the upper plate"
-              onChange={(event) => setPoint(event.target.value)}
-            />
-            <ChoiceField
-              label="Kind of point"
-              empty="not in the table"
-              value={kind?.id ?? ""}
-              choices={kinds.map((one) => ({ value: one.id, label: one.label }))}
-              onChange={(event) => {
-                setOwnKind(event.target.value);
-                setOwnLubricant(undefined);
-              }}
-            />
-          </div>
-        </Panel>
-        <Panel title="With what">
-          {kind !== undefined && (
-            <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-              The house puts here: <b>{advice?.houseWords || "nothing is settled"}</b>.
-              {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
-            </p>
-          )}
-          <Pick
-            label="Lubricant"
-            choices={house.lubrication.lubricants.map((one) => ({ value: one.id, label: one.label }))}
-            value={lubricant}
-            onChange={setOwnLubricant}
+        <FormPart form={form} job={job} placeholder="retard train" />
+        <NotRunDry job={job} part={part} />
+        <div className="grid grid-cols-2 gap-3">
+          <FormText form={form} name="point" label="Point" placeholder="pivots in the upper plate" />
+          <ChoiceField
+            label="Kind of point"
+            empty="not in the table"
+            value={kind?.id ?? ""}
+            choices={house.lubrication.points.map((one) => ({ value: one.id, label: one.label }))}
+            onChange={(event) => {
+              form.setValue("kind", event.target.value);
+              form.setValue("lubricant", undefined);
+            }}
           />
-          {advice?.objection !== undefined && (
-            <TextField
-              label={`${advice.objection.message} Why all the same?`}
-              value={reason}
-              placeholder="the escapement was bone dry"
-              onChange={(event) => setReason(event.target.value)}
-            />
-          )}
-        </Panel>
-        {problem !== undefined && <ProblemNote problem={problem} />}
-        <Button kind="primary" type="submit" className="self-start">
-          Log the point
-        </Button>
-      </form>
-    </FormProblem>
+        </div>
+      </Panel>
+      <Panel title="With what">
+        {kind !== undefined && (
+          <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
+            The house puts here: <b>{advice?.houseWords || "nothing is settled"}</b>.
+            {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
+          </p>
+        )}
+        <Pick
+          label="Lubricant"
+          choices={house.lubrication.lubricants.map((one) => ({ value: one.id, label: one.label }))}
+          value={lubricant}
+          onChange={(next) => form.setValue("lubricant", next)}
+        />
+        {advice?.objection !== undefined && (
+          <FormText
+            form={form}
+            name="reason"
+            label={`${advice.objection.message} Why all the same?`}
+            placeholder="the escapement was bone dry"
+          />
+        )}
+      </Panel>
+      {form.refused}
+      <Button kind="primary" type="submit" className="self-start">
+        Log the point
+      </Button>
+    </Form>
   );
 }
 

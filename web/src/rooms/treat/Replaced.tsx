@@ -1,12 +1,11 @@
-import { useState } from "react";
+import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { readAmount, useWords } from "../../api/queries";
-import { ChoiceField, TextField, Tick } from "../../ui/Field";
+import { useWords } from "../../api/queries";
+import { FormChoice, FormPart, FormPick, FormText, FormTick } from "../../form/fields";
+import { money, oneOf, text } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../ui/money";
-import { PartInput } from "../../ui/PartInput";
-import { Pick } from "../../ui/Pick";
-import { useSubmit } from "../../ui/useSubmit";
 import { kindWords } from "../shelf";
 import { MendForm } from "./MendForm";
 
@@ -23,113 +22,92 @@ export interface Piece {
   fromShelf?: string;
 }
 
+const REPLACED = z.object({
+  part: text,
+  source: oneOf<Entry["source"]>(),
+  from: text,
+  pattern: text,
+  dimensions: text,
+  old: oneOf<NonNullable<Entry["old"]> | "">().transform((old) => (old === "" ? undefined : old)),
+  cost: money,
+  remark: text,
+  checked: z.boolean(),
+});
+
 /** What took a part's place: from where, how big, at what cost, and whether it was looked over before. */
 export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; onDone: () => void }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
-  const { problem, field, submit } = useSubmit();
-  const [part, setPart] = useState(piece?.part ?? job.needs.needs.find((need) => need.open)?.part ?? "");
-  const [source, setSource] = useState<Entry["source"]>(piece?.source ?? "DONOR");
-  const [from, setFrom] = useState(piece?.from ?? "");
-  const [pattern, setPattern] = useState(piece?.madeFor?.pattern ?? "");
-  const [dimensions, setDimensions] = useState(piece?.dimensions ?? "");
-  const [cost, setCost] = useState(moneyTyped(piece?.costMinor ?? 0));
-  const [checked, setChecked] = useState(false);
-  const [old, setOld] = useState("");
-  const [remark, setRemark] = useState("");
-  const made = source === "GENERIC" || source === "FABRICATED";
-  const log = () =>
-    submit(async () => {
-      await append(
-        [
-          {
-            kind: "replaced",
-            part,
-            source,
-            from,
-            pattern,
-            checked,
-            remark,
-            old: old === "" ? undefined : (old as Entry["old"]),
-            madeFor: made ? undefined : piece?.madeFor,
-            dimensions,
-            cost: await readAmount("cost", cost),
-            fromShelf: piece?.fromShelf,
-          },
-        ],
-        { said: `Replaced: ${part}.` },
-      );
+  const form = useFormOf(
+    REPLACED,
+    {
+      part: piece?.part ?? job.needs.needs.find((need) => need.open)?.part ?? "",
+      source: piece?.source ?? "DONOR",
+      from: piece?.from ?? "",
+      pattern: piece?.madeFor?.pattern ?? "",
+      dimensions: piece?.dimensions ?? "",
+      old: "",
+      cost: moneyTyped(piece?.costMinor ?? 0),
+      remark: "",
+      checked: false,
+    },
+    async (read) => {
+      const madeFor = isMade(read.source) ? undefined : piece?.madeFor;
+      await append([{ kind: "replaced", ...read, madeFor, fromShelf: piece?.fromShelf }], {
+        said: `Replaced: ${read.part}.`,
+      });
       onDone();
-    });
+    },
+  );
+  const source = form.watch("source");
+  const made = isMade(source);
   return (
-    <MendForm
-      title="What took its place"
-      field={field}
-      problem={problem}
-      onSubmit={log}
-      action="It is fitted: log it"
-    >
-      <PartInput job={job} value={part} onChange={setPart} placeholder="governor" />
-      <Pick
-        label="Where from"
-        choices={choices("sourceKind")}
-        value={source}
-        onChange={(next) => setSource(next as typeof source)}
-      />
+    <MendForm title="What took its place" form={form} action="It is fitted: log it">
+      <FormPart form={form} job={job} placeholder="governor" />
+      <FormPick form={form} name="source" label="Where from" choices={choices("sourceKind")} />
       <div className="grid grid-cols-2 gap-3">
-        <TextField
-          label={source === "DONOR" ? "Which donor camera" : made ? "Out of what" : "From where"}
+        <FormText
+          form={form}
           name="from"
-          value={from}
+          label={source === "DONOR" ? "Which donor camera" : made ? "Out of what" : "From where"}
           placeholder={
             source === "DONOR" ? "Sweep 5512, dead since spring" : made ? "brass rod, 2 mm" : "screw tin"
           }
-          onChange={(event) => setFrom(event.target.value)}
         />
         {made ? (
-          <TextField
-            label="Its size"
-            name="dimensions"
-            value={dimensions}
-            placeholder="2.0 × 6.5 mm"
-            onChange={(event) => setDimensions(event.target.value)}
-          />
+          <FormText form={form} name="dimensions" label="Its size" placeholder="2.0 × 6.5 mm" />
         ) : (
-          <TextField
+          <FormText
+            form={form}
+            name="pattern"
             label={
               piece?.madeFor === undefined
                 ? "Pattern it was made for"
                 : `Made for ${kindWords(piece.madeFor)}; pattern`
             }
-            value={pattern}
             placeholder="1st pattern"
             disabled={piece?.madeFor !== undefined}
-            onChange={(event) => setPattern(event.target.value)}
           />
         )}
       </div>
       <div className="grid grid-cols-3 gap-3">
-        <ChoiceField
+        <FormChoice
+          form={form}
+          name="old"
           label="The one that was there goes"
           empty="only a piece of it was replaced"
-          value={old}
           choices={choices("oldPiece")}
-          onChange={(event) => setOld(event.target.value)}
         />
-        <TextField
-          label="What it cost"
-          name="cost"
-          inputMode="decimal"
-          value={cost}
-          onChange={(event) => setCost(event.target.value)}
-        />
-        <TextField label="Remark" value={remark} onChange={(event) => setRemark(event.target.value)} />
+        <FormText form={form} name="cost" label="What it cost" inputMode="decimal" />
+        <FormText form={form} name="remark" label="Remark" />
       </div>
-      <Tick
+      <FormTick
+        form={form}
+        name="checked"
         label="Looked over before fitting: straight, whole, the right size"
-        checked={checked}
-        onChange={(event) => setChecked(event.target.checked)}
       />
     </MendForm>
   );
 }
+
+const isMade = (source: Entry["source"]) => source === "GENERIC" || source === "FABRICATED";

@@ -1,7 +1,7 @@
 import { useAppend } from "../../hands/append";
 import type { Entry, JobView } from "../../api/client";
 import { useNow } from "../../api/clock";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
@@ -14,9 +14,11 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
   const waits = job.treat.waits.filter((wait) => wait.state !== "ENDED");
   if (quiet && waits.length === 0) return null;
   const end = (id: string, over: boolean, next?: Entry) =>
-    void append([ending(id, over), ...(next === undefined ? [] : [next])], {
-      said: over ? "Seen to be over." : "Cut short.",
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append([ending(id, over), ...(next === undefined ? [] : [next])], {
+        said: over ? "Seen to be over." : "Cut short.",
+      }),
+    );
   return (
     <Panel title="Waits" note="wall clock">
       {waits.length === 0 && <Empty>Nothing waits here.</Empty>}

@@ -4,11 +4,11 @@ import { useAppend } from "../../hands/append";
 import type { Entry, JobView, Schemas } from "../../api/client";
 import { cleaningQuery, houseQuery } from "../../api/queries";
 import { named } from "../../api/named";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { VERDICTS } from "./verdicts";
@@ -92,16 +92,18 @@ function Goes({
   const label = useQuery(houseQuery).data?.soils.find((one) => one.id === soil)?.label ?? soil;
   const done = glass.goes >= glass.most;
   const permanent = () =>
-    void append(
-      [
-        {
-          kind: "leftOpen",
-          what: `${label}, ${part}`,
-          why: `in the coating: ${glass.goes} goes took no more off`,
-        },
-      ],
-      { said: "Recorded as permanent. It stands on the return sheet." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [
+          {
+            kind: "leftOpen",
+            what: `${label}, ${part}`,
+            why: `in the coating: ${glass.goes} goes took no more off`,
+          },
+        ],
+        { said: "Recorded as permanent. It stands on the return sheet." },
+      ),
+    );
   return (
     <div
       className={`flex items-center gap-3 border-l-4 px-3 py-1.5 ${done ? "border-l-stop bg-stop-wash" : "border-l-mark-line bg-mark-wash"}`}
@@ -122,9 +124,11 @@ function Goes({
       {done && <Button onClick={permanent}>What is left stays</Button>}
       <Button
         onClick={() =>
-          void append([{ kind: "mended", part, what: EDGE, modification: false, agreed: "" }], {
-            said: "Edge blackening touched up.",
-          }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }))
+          orSay(
+            append([{ kind: "mended", part, what: EDGE, modification: false, agreed: "" }], {
+              said: "Edge blackening touched up.",
+            }),
+          )
         }
       >
         {job.treat.mended.some((one) => one.what.part === part && one.what.what === EDGE)
@@ -150,13 +154,12 @@ function OneWay({
 }) {
   const append = useAppend(job.tag);
   const cautions = useQuery(houseQuery).data?.cautions ?? [];
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [asking, setAsking] = useState<"wait" | "no wait">();
-  const [reason, setReason] = useState("");
   const verdict = VERDICTS[way.verdict];
   const caution = cautions.find((one) => one.id === way.caution);
   const needsReason = way.verdict === "NO";
-  const log = (wait: boolean) =>
+  const log = (wait: boolean, reason = "") =>
     submit(async () => {
       const entries: Entry[] = [
         ...(caution === undefined ? [] : [{ kind: "cautionShown" as const, caution: caution.id }]),
@@ -176,7 +179,6 @@ function OneWay({
         said: `Cleaned: ${part}, ${way.agentLabel.toLowerCase()}, ${way.methodLabel}.`,
       });
       setAsking(undefined);
-      setReason("");
     });
   const press = (wait: boolean) =>
     caution !== undefined || needsReason ? setAsking(wait ? "wait" : "no wait") : void log(wait);
@@ -208,39 +210,23 @@ function OneWay({
         </span>
       </div>
       {asking !== undefined && (
-        <form
-          className="bg-stop-wash border-l-stop flex flex-col gap-2 border-l-4 px-3 py-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void log(asking === "wait");
-          }}
-        >
+        <div className="bg-stop-wash border-l-stop flex flex-col gap-2 border-l-4 px-3 py-2">
           {caution !== undefined && (
             <p>
               <b>{caution.label}.</b> {caution.words}
             </p>
           )}
-          {needsReason && (
-            <input
-              className="input"
-              autoFocus
-              aria-label="Why it is right here all the same"
-              placeholder="why it is right here all the same"
-              value={reason}
-              onChange={(event) => setReason(event.target.value)}
-            />
-          )}
-          <span className="flex gap-2">
-            <Button type="submit" kind="primary" disabled={needsReason && reason.trim() === ""}>
-              {caution === undefined ? "Log it" : "Understood: log it"}
-            </Button>
-            <Button kind="quiet" onClick={() => setAsking(undefined)}>
-              Not
-            </Button>
-          </span>
-        </form>
+          <AddLine
+            focus
+            blanks={needsReason ? [{ label: "Why it is right here all the same" }] : []}
+            action={caution === undefined ? "Log it" : "Understood: log it"}
+            look="primary"
+            onAdd={(reason = "") => log(asking === "wait", reason)}
+            onCancel={() => setAsking(undefined)}
+          />
+        </div>
       )}
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
     </li>
   );
 }

@@ -3,13 +3,13 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { readMeter, useWords, wiringQuery } from "../../api/queries";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
 import { TextField } from "../../ui/Field";
 import { figureOrSay } from "../../ui/figures";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
-import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark, type Mark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { CircuitDrawing } from "./CircuitDrawing";
@@ -25,12 +25,11 @@ export function Wiring({ job }: { job: JobView }) {
   const page = useQuery(wiringQuery(job.tag, job.lastSequence)).data;
   const { choices, word } = useWords();
   const append = useAppend(job.tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [chosen, setChosen] = useState("");
   const [meter, setMeter] = useState<Meter>("CONTINUITY");
   const [red, setRed] = useState("");
   const [black, setBlack] = useState("");
-  const [typed, setTyped] = useState("");
   if (page === undefined) return null;
   const circuit =
     chosen === OWN ? undefined : (page.circuits.find((one) => one.id === chosen) ?? page.circuits[0]);
@@ -44,7 +43,6 @@ export function Wiring({ job }: { job: JobView }) {
     await append([{ kind: "probed", meter, from: red, to: black, value, instrument, remark: "" }], {
       said: `${word("probeKind", meter)}: ${value === undefined ? "open" : `${value} ${UNIT[meter]}`}.`,
     });
-    setTyped("");
   };
   const fromStandIn = () =>
     submit(async () => {
@@ -98,36 +96,26 @@ export function Wiring({ job }: { job: JobView }) {
           value={meter}
           onChange={(next) => setMeter(next as Meter)}
         />
-        <form
-          className="flex flex-wrap items-end gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (ready) void submit(() => log(figureOrSay(typed), ""));
-          }}
-        >
+        <div className="flex flex-wrap items-start gap-2">
           {circuit !== undefined && (
             <Button kind="primary" disabled={!ready} onClick={() => void fromStandIn()}>
               Read the meter
             </Button>
           )}
-          <input
-            className="input num w-44!"
-            inputMode="decimal"
-            aria-label={`Reading, ${UNIT[meter]}`}
-            placeholder={`or type it, ${UNIT[meter]}`}
-            value={typed}
-            onChange={(event) => setTyped(event.target.value)}
+          <AddLine
+            className="w-72"
+            blanks={[{ label: `Reading, ${UNIT[meter]}`, hint: `or type it, ${UNIT[meter]}` }]}
+            action="Log it"
+            disabled={!ready}
+            onAdd={(typed) => log(figureOrSay(typed), "")}
           />
-          <Button type="submit" disabled={!ready || typed.trim() === ""}>
-            Log it
-          </Button>
           {meter === "CONTINUITY" && (
             <Button disabled={!ready} onClick={() => void submit(() => log(undefined, ""))}>
               It is open
             </Button>
           )}
-        </form>
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        </div>
+        {refused}
       </Panel>
       <Panel title="Read so far" note={page.probed.length === 0 ? undefined : `${page.probed.length}`}>
         {page.probed.length === 0 && (

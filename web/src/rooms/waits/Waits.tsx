@@ -6,7 +6,7 @@ import type { Schemas } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { waitsQuery } from "../../api/queries";
 import { bellMuted } from "../../hands/bell";
-import { notify } from "../../hands/notices";
+import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Tick } from "../../ui/Field";
@@ -72,10 +72,12 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
   const over = Date.parse(running.endsAt) <= now;
   const late = running.latestAt !== undefined && Date.parse(running.latestAt) <= now;
   const end = (next: boolean) =>
-    void append(
-      [ending(running.id, over), ...(next && then !== undefined ? [beginning(then, running.part)] : [])],
-      { said: next ? `Seen, and begun: ${then?.label}.` : over ? "Seen to be over." : "Cut short." },
-    ).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(
+      append(
+        [ending(running.id, over), ...(next && then !== undefined ? [beginning(then, running.part)] : [])],
+        { said: next ? `Seen, and begun: ${then?.label}.` : over ? "Seen to be over." : "Cut short." },
+      ),
+    );
   return (
     <li
       className={`border-line/70 grid grid-cols-[112px_16px_minmax(0,1fr)_190px_150px] items-center gap-4 border-b py-2.5 pl-3 ${late ? "border-l-stop bg-stop-wash/50 border-l-4" : over ? "border-l-mark-line bg-mark-wash/60 border-l-4" : "border-l-4 border-l-transparent"}`}

@@ -1,6 +1,6 @@
 import type { CaughtFiring, Stand } from "../../../api/stand";
 import { useShopLog } from "../../../hands/append";
-import { notify } from "../../../hands/notices";
+import { orSay } from "../../../hands/notices";
 import { Button } from "../../../ui/Button";
 
 const AS_KNOWN = 0.05;
@@ -51,7 +51,7 @@ export function KeepCutoff({
         className="self-start"
         onClick={(event) => {
           event.currentTarget.blur();
-          void keep().catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+          orSay(keep());
         }}
       >
         Keep this for the stand

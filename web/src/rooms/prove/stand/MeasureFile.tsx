@@ -6,7 +6,6 @@ import { stopsWords, timeWords } from "../../../plots/ev";
 import { Button } from "../../../ui/Button";
 import { ChoiceField } from "../../../ui/Field";
 import { Panel } from "../../../ui/Panel";
-import { ProblemNote } from "../../../ui/ProblemNote";
 import { useSubmit } from "../../../ui/useSubmit";
 import { Window } from "../../../ui/Window";
 import type { Phase } from "./Dial";
@@ -35,7 +34,7 @@ export function MeasureFile({
   attitude: string;
   each: number;
 }) {
-  const { problem, busy, submit } = useSubmit();
+  const { refused, busy, submit } = useSubmit();
   const [turned, setTurned] = useState<Turned>("SLOW_TO_FAST");
   const [run, setRun] = useState<Run>();
   const measure = (file: File) =>
@@ -63,7 +62,7 @@ export function MeasureFile({
           }}
         />
       </label>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
       {run !== undefined && (
         <Proposals
           key={run.recording}
@@ -100,7 +99,7 @@ function Proposals({
   close: () => void;
 }) {
   const append = useAppend(tag);
-  const { problem, submit } = useSubmit();
+  const { refused, submit } = useSubmit();
   const [speeds, setSpeeds] = useState(run.proposals.map((one) => (one.firing ? one.speed : NONE)));
   const taken = speeds.filter((speed) => speed !== NONE).length;
   const log = () =>
@@ -187,7 +186,7 @@ function Proposals({
             ))}
           </tbody>
         </table>
-        {problem !== undefined && <ProblemNote problem={problem} />}
+        {refused}
         <Button kind="primary" className="self-start" disabled={taken === 0} onClick={() => void log()}>
           Log {taken} {taken === 1 ? "firing" : "firings"}
         </Button>

@@ -8,7 +8,7 @@ import { standsQuery, useWords } from "../../../api/queries";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { verdictWords } from "../../../plots/SpeedPlot";
 import { useKeys } from "../../../hands/keys";
-import { notify } from "../../../hands/notices";
+import { notify, orSay, sayRefusal } from "../../../hands/notices";
 import { useForeignCode } from "../../../hands/scanner";
 import { storedValue } from "../../../hands/stored";
 import { Button } from "../../../ui/Button";
@@ -106,8 +106,8 @@ export function Stand() {
       );
       if (fired >= wanted && attitude === "LEVEL") goOn(now);
       else if (cueKind === "tones") cue("taken");
-    } catch (problem) {
-      notify({ kind: "problem", text: (problem as Error).message });
+    } catch (refusal) {
+      sayRefusal(refusal);
     }
   };
   const { listening, open, close, fire } = useListening(
@@ -120,7 +120,7 @@ export function Stand() {
   const fireStandIn = () => {
     if (standIn === undefined || inputId !== STAND_IN) return;
     if (listening.state !== "on") return;
-    void fire(standIn).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    orSay(fire(standIn));
   };
   const undo = async () => {
     const line = job.prove.timed.filter((one) => one.firings.length > 0).at(-1);
@@ -130,7 +130,7 @@ export function Stand() {
     }
     await append([{ kind: "struck", target: line.id, reason: "not a firing to count" }], {
       said: `Taken back: ${line.speed}, ${timeWords(line.seconds[0]!)}.`,
-    }).catch((problem: Error) => notify({ kind: "problem", text: problem.message }));
+    }).catch(sayRefusal);
     setLast(undefined);
     choose(line.speed);
   };
