@@ -1,6 +1,7 @@
 import { keepPreviousData, QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
 import { answer, Away, server, type JobView, type Schemas } from "./client";
 import { clockSaid, serverNow } from "./clock";
+import { moneyIs } from "./money";
 
 export const queries = new QueryClient({
   defaultOptions: {
@@ -49,7 +50,11 @@ export const benchQuery = queryOptions({
 
 export const houseQuery = queryOptions({
   queryKey: ["house"],
-  queryFn: () => answer(server.GET("/api/house")),
+  queryFn: async () => {
+    const house = await answer(server.GET("/api/house"));
+    moneyIs(house.practice.reckoning.money, house.moneyDigits);
+    return house;
+  },
   staleTime: Infinity,
 });
 

@@ -221,19 +221,17 @@ export function aHouse(): House {
   return {
     lastSequence: 0,
     practice: {
-      shopName: "The Lantern Bench",
       people: ["Ada", "Tomas"],
       school: "PASTE",
-      ownerAgreesFirst: true,
       trays: [{ name: "", rows: 4, columns: 6 }],
-      streakLength: 36,
-      guaranteeMonths: 6,
-      lookAlikeMm: 1,
-      limits: {},
-      sheets: [],
       stations: [{ name: "bath", capacity: 1, hot: false }],
-      opticsGoes: 4,
-      rates: { hourMinor: 4000, lateDayMinor: 200, needMinor: 8000, makeMinutes: 120 },
+      head: { shopName: "The Lantern Bench", guaranteeMonths: 6 },
+      standards: { streakLength: 36, lookAlikeMm: 1, opticsGoes: 4, ownerAgreesFirst: true },
+      speeds: { limits: {}, sheets: [] },
+      reckoning: {
+        money: { currency: "EUR", locale: "en-IE" },
+        rates: { hourMinor: 4000, lateDayMinor: 200, needMinor: 8000, makeMinutes: 120 },
+      },
     },
     soils: [
       {
@@ -246,12 +244,17 @@ export function aHouse(): House {
         caution: "",
       },
     ],
+    moneyDigits: 2,
     cautions: [{ id: "flammable", label: "Flammable vapour", words: "No flame." }],
     words: {
       bodySide: ["front", "back", "top", "bottom", "left", "right"].map((label) => ({
         value: label.toUpperCase(),
         label,
       })),
+      currency: [
+        { value: "EUR", label: "EUR, Euro" },
+        { value: "JPY", label: "JPY, Japanese Yen" },
+      ],
       severity: [
         { value: "SLIGHT", label: "slight" },
         { value: "GRAVE", label: "grave" },

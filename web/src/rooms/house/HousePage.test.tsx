@@ -85,3 +85,13 @@ it("prints labels for one tray or for all, on the sheet that is chosen", async (
   fireEvent.change(screen.getByLabelText("Well labels on"), { target: { value: "letter-30" } });
   expect(link.getAttribute("href")).toBe("/api/labels/wells.pdf?sheet=letter-30&tray=2");
 });
+
+it("changes the money it reckons in without touching what time costs", async () => {
+  inTheShop(<HousePage />);
+  answering({ "POST /api/logs/house/lines": STORED });
+  fireEvent.change(screen.getByLabelText("Currency"), { target: { value: "JPY" } });
+  save();
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "currencyChosen", money: { currency: "JPY", locale: "en-IE" } }]),
+  );
+});

@@ -10,7 +10,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { changesOf } from "./changesOf";
 import { Ears } from "./Ears";
-import { HOUSE, typedOf } from "./practiceForm";
+import { HOUSE, practiceOf, typedOf } from "./practiceForm";
 import { RatesFields } from "./RatesFields";
 import { LimitsTable } from "./Limits";
 import { Stands } from "./Stands";
@@ -29,9 +29,7 @@ export function HousePage() {
 function PracticeForm({ house }: { house: House }) {
   const say = useShopLog("house");
   const form = useFormOf(HOUSE, typedOf(house.practice), async (read) => {
-    const { hour, lateDay, needWorth, makeMinutes, ...rest } = read;
-    const rates = { hourMinor: hour, lateDayMinor: lateDay, needMinor: needWorth, makeMinutes };
-    const entries = changesOf(house.practice, { ...house.practice, ...rest, rates });
+    const entries = changesOf(house.practice, practiceOf(read, house.practice));
     if (entries.length > 0) await say(entries, "This is how we work here now.", house.lastSequence);
   });
   const school = form.watch("school");

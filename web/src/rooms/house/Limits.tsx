@@ -18,8 +18,8 @@ export function LimitsTable({
   onChange,
 }: {
   house: House;
-  limits: House["practice"]["limits"];
-  onChange: (limits: House["practice"]["limits"]) => void;
+  limits: House["practice"]["speeds"]["limits"];
+  onChange: (limits: House["practice"]["speeds"]["limits"]) => void;
 }) {
   const { word } = useWords();
   const families = (house.words.family ?? []).map((one) => one.value);

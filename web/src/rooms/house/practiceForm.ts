@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { House } from "../../api/client";
 import { as, figureOr, listOf, minor, oneOf, text, wholeOr } from "../../form/typed";
-import { moneyTyped } from "../../ui/money";
+import { moneyTyped } from "../../api/money";
 
 type Practice = House["practice"];
 
@@ -16,12 +16,14 @@ export const HOUSE = z.object({
   lookAlikeMm: figureOr(0),
   opticsGoes: wholeOr(0),
   ownerAgreesFirst: z.boolean(),
+  currency: text,
+  locale: text,
   hour: minor,
   lateDay: minor,
   needWorth: minor,
   makeMinutes: wholeOr(0),
   school: oneOf<Practice["school"]>(),
-  limits: as<Practice["limits"]>(),
+  limits: as<Practice["speeds"]["limits"]>(),
 });
 
 /** What it holds, as typed. */
@@ -29,19 +31,42 @@ export type Typed = z.input<typeof HOUSE>;
 
 /** The form for how the house works now. */
 export const typedOf = (practice: Practice): Typed => ({
-  shopName: practice.shopName,
+  shopName: practice.head.shopName,
   people: practice.people.join("\n"),
-  guaranteeMonths: String(practice.guaranteeMonths),
+  guaranteeMonths: String(practice.head.guaranteeMonths),
   stations: practice.stations,
   trays: practice.trays,
-  streakLength: String(practice.streakLength),
-  lookAlikeMm: String(practice.lookAlikeMm),
-  opticsGoes: String(practice.opticsGoes),
-  ownerAgreesFirst: practice.ownerAgreesFirst,
-  hour: moneyTyped(practice.rates.hourMinor),
-  lateDay: moneyTyped(practice.rates.lateDayMinor),
-  needWorth: moneyTyped(practice.rates.needMinor),
-  makeMinutes: String(practice.rates.makeMinutes),
+  streakLength: String(practice.standards.streakLength),
+  lookAlikeMm: String(practice.standards.lookAlikeMm),
+  opticsGoes: String(practice.standards.opticsGoes),
+  ownerAgreesFirst: practice.standards.ownerAgreesFirst,
+  currency: practice.reckoning.money.currency,
+  locale: practice.reckoning.money.locale,
+  hour: moneyTyped(practice.reckoning.rates.hourMinor),
+  lateDay: moneyTyped(practice.reckoning.rates.lateDayMinor),
+  needWorth: moneyTyped(practice.reckoning.rates.needMinor),
+  makeMinutes: String(practice.reckoning.rates.makeMinutes),
   school: practice.school,
-  limits: practice.limits,
+  limits: practice.speeds.limits,
 });
+
+/** How the house works as the form says; makers' sheets are entered elsewhere. */
+export function practiceOf(read: z.output<typeof HOUSE>, before: Practice): Practice {
+  const { school, people, stations, trays, shopName, guaranteeMonths } = read;
+  const { streakLength, lookAlikeMm, opticsGoes, ownerAgreesFirst, limits, currency, locale } = read;
+  return {
+    ...{ school, people, stations, trays },
+    head: { shopName, guaranteeMonths },
+    standards: { streakLength, lookAlikeMm, opticsGoes, ownerAgreesFirst },
+    speeds: { limits, sheets: before.speeds.sheets },
+    reckoning: {
+      money: { currency, locale },
+      rates: {
+        hourMinor: read.hour,
+        lateDayMinor: read.lateDay,
+        needMinor: read.needWorth,
+        makeMinutes: read.makeMinutes,
+      },
+    },
+  };
+}

@@ -1,3 +1,4 @@
+import { currencyCode } from "../../api/money";
 import { useWords } from "../../api/queries";
 import { ChoiceField, Tick } from "../../ui/Field";
 import { FormArea, FormChoice, FormText } from "../../form/fields";
@@ -59,8 +60,13 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
         />
         {typed.shopsOwn ? (
           <div className="grid grid-cols-2 gap-3">
-            <FormText form={form} name="paid" label="Paid for it, EUR" inputMode="decimal" />
-            <FormText form={form} name="worth" label="Would fetch mended, EUR" inputMode="decimal" />
+            <FormText form={form} name="paid" label={`Paid for it, ${currencyCode()}`} inputMode="decimal" />
+            <FormText
+              form={form}
+              name="worth"
+              label={`Would fetch mended, ${currencyCode()}`}
+              inputMode="decimal"
+            />
           </div>
         ) : (
           <div className="grid grid-cols-2 gap-3">

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
+import { moneyOf } from "../../api/money";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
@@ -144,10 +145,9 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
 }
 
 function shopsOwn(owner: Schemas["Owner"]): string {
-  const amount = (money: Schemas["Money"]) => `${(money.minor / 100).toFixed(2)} ${money.currency}`;
   return [
     "the shop's own",
-    ...(owner.paid === undefined ? [] : [`paid ${amount(owner.paid)}`]),
-    ...(owner.worth === undefined ? [] : [`would fetch ${amount(owner.worth)}`]),
+    ...(owner.paid === undefined ? [] : [`paid ${moneyOf(owner.paid)}`]),
+    ...(owner.worth === undefined ? [] : [`would fetch ${moneyOf(owner.worth)}`]),
   ].join(", ");
 }

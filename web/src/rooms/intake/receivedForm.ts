@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Schemas } from "../../api/client";
 import { listOf, money, oneOf, text } from "../../form/typed";
-import { moneyTyped } from "../../ui/money";
+import { moneyTyped } from "../../api/money";
 
 export type Received = Schemas["Received"];
 type Camera = Schemas["Camera"];

@@ -31,7 +31,7 @@ it("shows what is left in a body and what is best done with it", async () => {
   });
   expect(await screen.findByText("1 of 3")).toBeTruthy();
   expect(screen.getByText("Break it for parts")).toBeTruthy();
-  expect(screen.getByText("−5.00")).toBeTruthy();
+  expect(screen.getByText("−€5.00")).toBeTruthy();
 });
 
 it("offers what came off others of its model, and keeps what is left of the list", async () => {

@@ -7,7 +7,7 @@ import { useWords } from "../../api/queries";
 import { type DonorRow, donorQuery, needsQuery } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";

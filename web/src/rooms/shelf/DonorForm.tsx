@@ -11,7 +11,7 @@ import { FormChoice, FormOwn, FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
 import { as, figure, minor, oneOf, text, wholeOr } from "../../form/typed";
 import { type FormOf, useFormOf } from "../../form/useFormOf";
-import { moneyTyped } from "../../ui/money";
+import { moneyTyped } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";

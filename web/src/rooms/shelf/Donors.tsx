@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { type DonorRow, donorsQuery } from "../../api/shelf";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { Empty } from "../../ui/Panel";
 import { BEST } from "./best";
 import { PartsLeft } from "./PartsLeft";

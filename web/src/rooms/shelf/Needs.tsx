@@ -5,7 +5,7 @@ import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { insistingQuery, needsQuery, type Source } from "../../api/shelf";
 import { Button } from "../../ui/Button";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { Empty } from "../../ui/Panel";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";

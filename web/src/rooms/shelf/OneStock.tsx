@@ -6,7 +6,7 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { fullDay } from "../../ui/dates";
 import { ChoiceField } from "../../ui/Field";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { useSubmit } from "../../ui/useSubmit";
 import { StockForm } from "./StockForm";
 import { taking } from "./things";

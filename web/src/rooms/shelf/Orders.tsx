@@ -7,7 +7,7 @@ import { catalogueQuery, type OrderRow, ordersQuery } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";

@@ -10,7 +10,7 @@ import { FormChoice, FormOwn, FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
 import { as, figureOr, minor, oneOf, text, wholeOr } from "../../form/typed";
 import { type FormOf, useFormOf } from "../../form/useFormOf";
-import { moneyTyped } from "../../ui/money";
+import { moneyTyped } from "../../api/money";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
 

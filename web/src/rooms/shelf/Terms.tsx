@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { money, signedMoney } from "../../ui/money";
+import { money, signedMoney } from "../../api/money";
 
 /** A sum with every one of its terms, so that nobody has to believe it. */
 export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {

@@ -59,7 +59,7 @@ it("shares out all needs at once, says where that is not a need's own best, and 
     "GET /api/needs/insisting": { costMinor: 2500 },
     "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
-  expect(await screen.findByText("120.00")).toBeTruthy();
+  expect(await screen.findByText("€120.00")).toBeTruthy();
   expect(screen.getByText(/25.00 less/)).toBeTruthy();
   expect(screen.getByText(/not its own best/)).toBeTruthy();
   fireEvent.click(named("button", "What if this one all the same?"));

@@ -10,7 +10,7 @@ import { Button } from "../../ui/Button";
 import { FormPart, FormText } from "../../form/fields";
 import { text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { money } from "../../ui/money";
+import { money } from "../../api/money";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";

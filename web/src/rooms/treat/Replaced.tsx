@@ -5,7 +5,7 @@ import { useWords } from "../../api/queries";
 import { FormChoice, FormPart, FormPick, FormText, FormTick } from "../../form/fields";
 import { money, oneOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { moneyTyped } from "../../ui/money";
+import { moneyTyped } from "../../api/money";
 import { kindWords } from "../shelf";
 import { MendForm } from "./MendForm";
 

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.house.HousePractice;
+import ruvant.core.house.Reckoning;
 import ruvant.core.house.School;
+import ruvant.core.house.SheetHead;
+import ruvant.core.house.SpeedsAllowed;
 import ruvant.core.house.TrayShape;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
@@ -38,17 +41,12 @@ public final class Logs {
             new HousePractice(
                     School.OIL,
                     List.of(new TrayShape("", 4, 6)),
-                    36,
-                    1.0,
                     List.of("Ada"),
-                    "Test bench",
-                    6,
-                    true,
-                    java.util.Map.of(),
-                    java.util.List.of(),
-                    null,
-                    0,
-                    null),
+                    HousePractice.starting().stations(),
+                    new SheetHead("Test bench", 6),
+                    HousePractice.starting().standards(),
+                    SpeedsAllowed.USUAL,
+                    Reckoning.USUAL),
             new Materials(
                     1,
                     List.of(

@@ -108,7 +108,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
 
     /** Adjusters that a camera may have, each with the speeds of its own dial. */
     public List<AdjustEntry.AdjusterDescribed> of(IntakeEntry.Received received, HousePractice practice) {
-        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
+        Optional<ModelSheet> sheet = practice.speeds().sheetOf(received.camera());
         List<DialSpeed> dial = received.speeds().stream()
                 .map(speed -> DialSpeed.of(speed, received, sheet))
                 .toList();
@@ -128,7 +128,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
     /** A result as it is entered on a job of a camera: its curtains' travel as the maker wants it. */
     public Optional<AdjustEntry.ResultDescribed> resultFor(
             Named name, IntakeEntry.Received received, HousePractice practice) {
-        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
+        Optional<ModelSheet> sheet = practice.speeds().sheetOf(received.camera());
         return result(name).map(one -> {
             Optional<Double> maker = switch (AdjustPicture.key(name)) {
                 case "leading-curtain-travel" -> sheet.flatMap(ModelSheet::leadingTravelMs);

@@ -46,7 +46,7 @@ final class Readings {
     Readings(AdjustPicture picture, IntakeEntry.Received received, HousePractice practice) {
         this.picture = picture;
         this.received = received;
-        this.sheet = practice.sheetOf(received.camera());
+        this.sheet = practice.speeds().sheetOf(received.camera());
         this.tolerances = Tolerances.of(received.camera(), practice);
         List<Map<String, double[]>> errors = picture.settings().stream()
                 .map(setting -> errors(setting.shots()))

@@ -4,6 +4,7 @@ import java.util.List;
 import ruvant.core.log.Entry;
 import ruvant.core.trade.Family;
 import ruvant.core.units.Check;
+import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 
@@ -107,6 +108,13 @@ public sealed interface HouseEntry extends Entry {
     record RatesSet(Rates rates) implements HouseEntry {
         public RatesSet {
             Check.chosen("rates", rates);
+        }
+    }
+
+    /** In which currency the shop reckons, and how it writes amounts. What was entered before keeps its figures. */
+    record CurrencyChosen(CurrencyHere money) implements HouseEntry {
+        public CurrencyChosen {
+            Check.chosen("currency", money);
         }
     }
 

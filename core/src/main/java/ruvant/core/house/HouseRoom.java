@@ -46,6 +46,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.StationsSet one -> Optional.empty();
             case HouseEntry.OpticsGoesSet one -> Optional.empty();
             case HouseEntry.RatesSet one -> Optional.empty();
+            case HouseEntry.CurrencyChosen one -> Optional.empty();
             case HouseEntry.StandsSet one -> Optional.empty();
         };
     }
@@ -64,6 +65,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.StationsSet one -> List.of();
             case HouseEntry.OpticsGoesSet one -> List.of();
             case HouseEntry.RatesSet one -> List.of();
+            case HouseEntry.CurrencyChosen one -> List.of();
             case HouseEntry.StandsSet one -> List.of();
         };
     }
@@ -82,6 +84,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.StationsSet one -> List.of("stations");
             case HouseEntry.OpticsGoesSet one -> List.of("optics goes");
             case HouseEntry.RatesSet one -> List.of("rates");
+            case HouseEntry.CurrencyChosen one -> List.of("currency");
             case HouseEntry.StandsSet one -> List.of("stands");
         };
     }
@@ -103,6 +106,9 @@ public final class HouseRoom implements Room<HouseEntry> {
                 "stations: " + joined(one.stations().stream().map(Station::name).toList());
             case HouseEntry.OpticsGoesSet one -> "passes over a lens surface: at most " + one.most();
             case HouseEntry.RatesSet one -> "what time and waiting cost";
+            case HouseEntry.CurrencyChosen one ->
+                "currency: " + one.money().currency() + ", written as in "
+                        + one.money().locale();
             case HouseEntry.StandsSet one ->
                 "stands: " + joined(one.stands().stream().map(Stand::name).toList());
         };
@@ -114,16 +120,12 @@ public final class HouseRoom implements Room<HouseEntry> {
 
         private School school = AT_FIRST.school();
         private List<TrayShape> trays = AT_FIRST.trays();
-        private int streakLength = AT_FIRST.streakLength();
-        private double lookAlikeMm = AT_FIRST.lookAlikeMm();
         private List<String> people = AT_FIRST.people();
-        private String shopName = AT_FIRST.shopName();
-        private int guaranteeMonths = AT_FIRST.guaranteeMonths();
-        private boolean ownerAgreesFirst = AT_FIRST.ownerAgreesFirst();
+        private SheetHead head = AT_FIRST.head();
+        private Standards standards = AT_FIRST.standards();
         private final Map<Family, SpeedLimits> limits = new EnumMap<>(Family.class);
         private List<Station> stations = AT_FIRST.stations();
-        private int opticsGoes = AT_FIRST.opticsGoes();
-        private Rates rates = AT_FIRST.rates();
+        private Reckoning reckoning = AT_FIRST.reckoning();
         private List<Stand> stands = Stand.starting();
 
         @Override
@@ -136,18 +138,16 @@ public final class HouseRoom implements Room<HouseEntry> {
             switch (entry) {
                 case HouseEntry.SchoolChosen one -> school = one.school();
                 case HouseEntry.TraysSet one -> trays = one.trays();
-                case HouseEntry.StreakSet one -> streakLength = one.length();
-                case HouseEntry.LookAlikesSet one -> lookAlikeMm = one.withinMm();
+                case HouseEntry.StreakSet one -> standards = standards.withStreak(one.length());
+                case HouseEntry.LookAlikesSet one -> standards = standards.withLookAlikes(one.withinMm());
                 case HouseEntry.PeopleSet one -> people = one.people();
-                case HouseEntry.SheetHeadSet one -> {
-                    shopName = one.shopName();
-                    guaranteeMonths = one.guaranteeMonths();
-                }
-                case HouseEntry.OwnerAskedFirstSet one -> ownerAgreesFirst = one.asked();
+                case HouseEntry.SheetHeadSet one -> head = new SheetHead(one.shopName(), one.guaranteeMonths());
+                case HouseEntry.OwnerAskedFirstSet one -> standards = standards.withOwnerAsked(one.asked());
                 case HouseEntry.LimitsSet one -> limits.compute(one.family(), (family, before) -> one.limits());
                 case HouseEntry.StationsSet one -> stations = one.stations();
-                case HouseEntry.OpticsGoesSet one -> opticsGoes = one.most();
-                case HouseEntry.RatesSet one -> rates = one.rates();
+                case HouseEntry.OpticsGoesSet one -> standards = standards.withGoes(one.most());
+                case HouseEntry.RatesSet one -> reckoning = new Reckoning(reckoning.money(), one.rates());
+                case HouseEntry.CurrencyChosen one -> reckoning = new Reckoning(one.money(), reckoning.rates());
                 case HouseEntry.StandsSet one -> stands = one.stands();
             }
         }
@@ -155,19 +155,7 @@ public final class HouseRoom implements Room<HouseEntry> {
         /** How the shop works; makers' sheets stand in another log. */
         public HousePractice practice() {
             return new HousePractice(
-                    school,
-                    trays,
-                    streakLength,
-                    lookAlikeMm,
-                    people,
-                    shopName,
-                    guaranteeMonths,
-                    ownerAgreesFirst,
-                    limits,
-                    List.of(),
-                    stations,
-                    opticsGoes,
-                    rates);
+                    school, trays, people, stations, head, standards, new SpeedsAllowed(limits, List.of()), reckoning);
         }
 
         /** Its shutter stands. */

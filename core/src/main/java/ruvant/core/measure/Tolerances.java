@@ -18,12 +18,12 @@ public record Tolerances(SpeedLimits limits, String source) {
 
     /** What counts for a camera in a shop. */
     public static Tolerances of(Camera camera, HousePractice practice) {
-        var sheet = practice.sheetOf(camera);
+        var sheet = practice.speeds().sheetOf(camera);
         if (sheet.flatMap(ModelSheet::limits).isPresent()) {
             return new Tolerances(
                     sheet.get().limits().get(), "maker, " + sheet.get().source());
         }
-        SpeedLimits house = practice.limits().get(camera.family());
+        SpeedLimits house = practice.speeds().limits().get(camera.family());
         return house != null
                 ? new Tolerances(house, "this house, " + camera.family().label())
                 : usual(camera.family());

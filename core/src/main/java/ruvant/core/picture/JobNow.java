@@ -72,7 +72,7 @@ public final class JobNow {
 
     /** Fasteners lying out that the eye will not tell apart. */
     public List<LookAlikes.Pair> lookAlikes() {
-        return LookAlikes.among(picture.valley(), shop.practice().lookAlikeMm());
+        return LookAlikes.among(picture.valley(), shop.practice().standards().lookAlikeMm());
     }
 
     /** The balances of pieces and places. */

@@ -85,7 +85,7 @@ public record JobPicture(
                 folds.of(PartsRoom.Fold.class).picture(),
                 folds.of(AdjustRoom.Fold.class).picture(),
                 folds.of(RefitRoom.Fold.class).picture(),
-                folds.of(ProveRoom.Fold.class).picture(practice.streakLength()),
+                folds.of(ProveRoom.Fold.class).picture(practice.standards().streakLength()),
                 folds.of(HandoverRoom.Fold.class).picture(),
                 sitting.picture(),
                 sitting.course(),

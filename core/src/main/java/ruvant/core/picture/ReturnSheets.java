@@ -22,7 +22,7 @@ public final class ReturnSheets {
     public static ReturnSheet of(JobPicture picture, Shop shop) {
         return new ReturnSheet(
                 picture.tag(),
-                shop.practice().shopName(),
+                shop.practice().head().shopName(),
                 picture.received(),
                 picture.intake().receivedAt().orElseThrow(),
                 picture.handover().returnedAt(),
@@ -51,7 +51,7 @@ public final class ReturnSheets {
                 picture.handover().battery(),
                 picture.received().accessories(),
                 picture.bench().minutes(),
-                shop.practice().guaranteeMonths());
+                shop.practice().head().guaranteeMonths());
     }
 
     private static List<String> found(JobPicture picture) {

@@ -24,7 +24,7 @@ public final class SpeedTable {
         Set<String> speeds = new LinkedHashSet<>(received.speeds());
         proofs.timed().forEach(timed -> speeds.add(timed.speed()));
         proofs.guesses().forEach(guess -> speeds.add(guess.speed()));
-        Optional<ModelSheet> sheet = practice.sheetOf(received.camera());
+        Optional<ModelSheet> sheet = practice.speeds().sheetOf(received.camera());
         List<DialSpeed> dial = speeds.stream()
                 .map(speed -> DialSpeed.of(speed, received, sheet))
                 .sorted(Comparator.comparingDouble(DialSpeed::nominalSeconds).reversed())

@@ -43,7 +43,7 @@ public final class PatternOfJob {
         int firings = speeds.stream()
                 .mapToInt(speed -> speed.firings() + speed.lensDownEv().size())
                 .sum();
-        CurtainTravel travel = travel(practice.sheetOf(received.camera()), proofs, phase);
+        CurtainTravel travel = travel(practice.speeds().sheetOf(received.camera()), proofs, phase);
         return Optional.of(new Read(phase, firings, Signatures.rank(kind.get(), speeds, travel)));
     }
 

@@ -35,7 +35,7 @@ public record Trays(List<TrayShape> shapes, List<Well> wells) {
                         .wells()
                         .forEach(well -> filled.computeIfAbsent(well, name -> new ArrayList<>())
                                 .add(part)));
-        Set<String> alike = LookAlikes.among(valley, practice.lookAlikeMm()).stream()
+        Set<String> alike = LookAlikes.among(valley, practice.standards().lookAlikeMm()).stream()
                 .flatMap(pair ->
                         Stream.of(pair.shorterOf().key(), pair.longerOf().key()))
                 .collect(Collectors.toSet());

@@ -1,7 +1,6 @@
 package ruvant.core.units;
 
 import java.math.BigDecimal;
-import java.util.Currency;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -18,11 +17,7 @@ public record Money(long minor, String currency) {
         if (minor < 0 || minor > 100_000_000_00L) {
             throw new FieldProblem("amount", "The amount " + minor + " (minor units) cannot be.", "Give 0 or more.");
         }
-        try {
-            Currency.getInstance(Check.chosen("currency", currency));
-        } catch (IllegalArgumentException unknown) {
-            throw new FieldProblem("currency", "“" + currency + "” is not a currency code.", "Use one such as EUR.");
-        }
+        CurrencyHere.digits(Check.chosen("currency", currency));
     }
 
     /**
@@ -38,14 +33,17 @@ public record Money(long minor, String currency) {
             throw new FieldProblem(
                     field, "“" + typed.strip() + "” is not an amount.", "Write figures, such as 85 or 85.50.");
         }
-        int digits = Currency.getInstance(currency).getDefaultFractionDigits();
+        int digits = CurrencyHere.digits(currency);
         BigDecimal amount = new BigDecimal(
                 figures.group(1).replaceAll("\\s", "") + (figures.group(2) == null ? "" : "." + figures.group(2)));
         if (amount.scale() > digits) {
             throw new FieldProblem(
                     field,
-                    "“" + typed.strip() + "” has more than " + digits + " figures after the point.",
-                    "Write thousands with a space, as in 1 250.00.");
+                    digits == 0
+                            ? "“" + typed.strip() + "” has figures after the point; " + currency
+                                    + " has no smaller unit."
+                            : "“" + typed.strip() + "” has more than " + digits + " figures after the point.",
+                    "Write thousands with a space, as in 1 250.");
         }
         return new Money(amount.movePointRight(digits).longValueExact(), currency);
     }
@@ -53,7 +51,7 @@ public record Money(long minor, String currency) {
     /** The amount with its code, such as {@code 85.00 EUR}. */
     @Override
     public String toString() {
-        int digits = Currency.getInstance(currency).getDefaultFractionDigits();
+        int digits = CurrencyHere.digits(currency);
         return BigDecimal.valueOf(minor, digits).toPlainString() + " " + currency;
     }
 }

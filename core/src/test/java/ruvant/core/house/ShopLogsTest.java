@@ -68,13 +68,13 @@ class ShopLogsTest {
     void theLastSettingHoldsAndAStrikeBringsBackTheOneBefore() {
         add(new HouseEntry.StreakSet(24));
         add(new HouseEntry.StreakSet(48));
-        assertThat(practice().streakLength()).isEqualTo(48);
+        assertThat(practice().standards().streakLength()).isEqualTo(48);
 
         UUID second = last();
         add(new RecordEntry.Struck(second, "a slip"));
-        assertThat(practice().streakLength()).isEqualTo(24);
+        assertThat(practice().standards().streakLength()).isEqualTo(24);
         add(new RecordEntry.StrikeUndone(second));
-        assertThat(practice().streakLength()).isEqualTo(48);
+        assertThat(practice().standards().streakLength()).isEqualTo(48);
     }
 
     @Test
@@ -82,7 +82,9 @@ class ShopLogsTest {
         add(new HouseEntry.LimitsSet(Family.LEAF_UNIT, NARROW));
         add(new HouseEntry.LimitsSet(Family.FOCAL_CLOTH, new SpeedLimits(0.4, 0.5, 0.2, 0.4, 0.6)));
         add(new HouseEntry.LimitsSet(Family.FOCAL_CLOTH, null));
-        assertThat(practice().limits()).containsEntry(Family.LEAF_UNIT, NARROW).doesNotContainKey(Family.FOCAL_CLOTH);
+        assertThat(practice().speeds().limits())
+                .containsEntry(Family.LEAF_UNIT, NARROW)
+                .doesNotContainKey(Family.FOCAL_CLOTH);
     }
 
     @Test
@@ -148,8 +150,9 @@ class ShopLogsTest {
                 add(entry);
                 assertThat(
                                 entry instanceof HouseEntry.StreakSet streak
-                                        ? practice().streakLength() == streak.length()
-                                        : practice().opticsGoes() == ((HouseEntry.OpticsGoesSet) entry).most())
+                                        ? practice().standards().streakLength() == streak.length()
+                                        : practice().standards().opticsGoes()
+                                                == ((HouseEntry.OpticsGoesSet) entry).most())
                         .isTrue();
             } else {
                 seen[window] = log.lastSequence();

@@ -11,6 +11,7 @@ import ruvant.core.Logs;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.ModelSheet;
 import ruvant.core.house.SpeedLimits;
+import ruvant.core.house.SpeedsAllowed;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.picture.FaultMap;
 import ruvant.core.signature.PatternOfJob;
@@ -37,21 +38,7 @@ class SaidBySpeedsTest {
     }
 
     private static HousePractice house(Map<Family, SpeedLimits> limits, List<ModelSheet> sheets) {
-        HousePractice usual = Logs.SHOP.practice();
-        return new HousePractice(
-                usual.school(),
-                usual.trays(),
-                usual.streakLength(),
-                usual.lookAlikeMm(),
-                usual.people(),
-                usual.shopName(),
-                usual.guaranteeMonths(),
-                usual.ownerAgreesFirst(),
-                limits,
-                sheets,
-                null,
-                0,
-                null);
+        return Logs.SHOP.practice().with(new SpeedsAllowed(limits, sheets));
     }
 
     @Test
@@ -60,8 +47,10 @@ class SaidBySpeedsTest {
         SpeedLimits strict = new SpeedLimits(0.10, 0.15, 0.05, 0.2, 0.3);
         SpeedLimits lax = new SpeedLimits(0.60, 0.60, 0.2, 0.5, 0.8);
         HousePractice house = house(Map.of(Family.LEAF_LENS, strict), List.of());
-        HousePractice maker = house.withSheets(List.of(
-                new ModelSheet("pellworm", "TWIN", "sheet 7", Optional.of(lax), Map.of("1/60", 1.0 / 60), null, null)));
+        HousePractice maker = house(
+                Map.of(Family.LEAF_LENS, strict),
+                List.of(new ModelSheet(
+                        "pellworm", "TWIN", "sheet 7", Optional.of(lax), Map.of("1/60", 1.0 / 60), null, null)));
 
         SpeedRow trade = row("1/60", house(Map.of(), List.of()));
         SpeedRow byHouse = row("1/60", house);

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.house.HousePractice;
+import ruvant.core.house.Standards;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.trade.MechanismState;
@@ -233,17 +234,12 @@ class StripNotesTest {
         HousePractice doesNot = new HousePractice(
                 asks.school(),
                 asks.trays(),
-                asks.streakLength(),
-                asks.lookAlikeMm(),
                 asks.people(),
-                asks.shopName(),
-                asks.guaranteeMonths(),
-                false,
-                java.util.Map.of(),
-                java.util.List.of(),
-                null,
-                0,
-                null);
+                asks.stations(),
+                asks.head(),
+                new Standards(36, 1.0, 4, false),
+                asks.speeds(),
+                asks.reckoning());
         assertThat(asks.asksFirst(customer)).isTrue();
         assertThat(asks.asksFirst(own)).isFalse();
         assertThat(doesNot.asksFirst(customer)).isFalse();

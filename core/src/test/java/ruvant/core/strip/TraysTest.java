@@ -8,7 +8,6 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.house.HousePractice;
-import ruvant.core.house.School;
 import ruvant.core.house.TrayShape;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Side;
@@ -16,25 +15,21 @@ import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
 class TraysTest {
+    private static final HousePractice HERE = HousePractice.starting();
     private final Logs logs = Logs.camera();
 
     private Trays trays(TrayShape... shapes) {
         return Trays.of(
                 logs.picture().valley(),
                 new HousePractice(
-                        School.OIL,
+                        HERE.school(),
                         List.of(shapes),
-                        36,
-                        1.0,
-                        List.of("Ada"),
-                        "Bench",
-                        6,
-                        true,
-                        java.util.Map.of(),
-                        java.util.List.of(),
-                        null,
-                        0,
-                        null));
+                        HERE.people(),
+                        HERE.stations(),
+                        HERE.head(),
+                        HERE.standards(),
+                        HERE.speeds(),
+                        HERE.reckoning()));
     }
 
     private static StripEntry.Removed in(String part, String... wells) {

@@ -72,7 +72,7 @@ class SignatureController {
         Asked asked = new Asked(
                 picture.tag(),
                 picture.lastSequence(),
-                picture.practice().sheets().hashCode(),
+                picture.practice().speeds().sheets().hashCode(),
                 phase);
         return worked.get(
                 asked,

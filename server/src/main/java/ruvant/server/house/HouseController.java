@@ -3,6 +3,7 @@ package ruvant.server.house;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -25,6 +26,7 @@ import ruvant.core.strip.Covering;
 import ruvant.core.trade.*;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
+import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Money;
 
@@ -88,6 +90,7 @@ class HouseController {
      * Everything a form needs to know about the house.
      *
      * @param lastSequence up to which line of the house's log it goes
+     * @param moneyDigits figures after the point of the shop's currency
      */
     record House(
             long lastSequence,
@@ -99,6 +102,7 @@ class HouseController {
             Lubrication lubrication,
             List<Rung> stuckLadder,
             Map<Family, SpeedLimits> usualLimits,
+            int moneyDigits,
             boolean demo) {}
 
     /** A rung of what is tried on a stuck fastener. */
@@ -131,6 +135,7 @@ class HouseController {
                             .map(one -> new Choice(one.name(), ((Labelled) one).label()))
                             .toList());
         }
+        words.put("currency", currencies());
         return new House(
                 shop.houseSequence(),
                 shop.shop().practice(),
@@ -144,7 +149,15 @@ class HouseController {
                                 one.name(), one.label(), one.how(), one.risk(), one.waitMinutes(), one.irreversible()))
                         .toList(),
                 Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
+                shop.shop().practice().reckoning().money().digits(),
                 demo);
+    }
+
+    private static List<Choice> currencies() {
+        return CurrencyHere.known().stream()
+                .map(one -> new Choice(
+                        one.getCurrencyCode(), one.getCurrencyCode() + ", " + one.getDisplayName(Locale.ENGLISH)))
+                .toList();
     }
 
     @GetMapping("/agents")
@@ -177,8 +190,8 @@ class HouseController {
     }
 
     @GetMapping("/amount")
-    Money amount(@RequestParam String typed, @RequestParam(defaultValue = "amount") String field) {
-        return Money.parse(field, typed, "EUR");
+    Money amount(@RequestParam String typed) {
+        return shop.shop().practice().reckoning().money().read(typed);
     }
 
     @GetMapping("/times")

@@ -50,7 +50,7 @@ class OldSettings implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         List<Entry> house = new ArrayList<>();
         List<Entry> known = new ArrayList<>();
-        read("practice", HousePractice.class).ifPresent(practice -> {
+        read("practice", OldPractice.class).ifPresent(practice -> {
             house.addAll(entries(practice));
             practice.sheets().forEach(sheet -> known.add(new SheetEntry.SheetKept(sheet)));
         });
@@ -65,26 +65,27 @@ class OldSettings implements ApplicationRunner {
     }
 
     /** Only what a new shop would not have anyway. */
-    private static List<HouseEntry> entries(HousePractice was) {
+    private static List<HouseEntry> entries(OldPractice was) {
         HousePractice fresh = HousePractice.starting();
         List<HouseEntry> all = new ArrayList<>();
         add(all, was.school() != fresh.school(), new HouseEntry.SchoolChosen(was.school()));
         add(all, !was.trays().equals(fresh.trays()), new HouseEntry.TraysSet(was.trays()));
-        add(all, was.streakLength() != fresh.streakLength(), new HouseEntry.StreakSet(was.streakLength()));
-        add(all, was.lookAlikeMm() != fresh.lookAlikeMm(), new HouseEntry.LookAlikesSet(was.lookAlikeMm()));
+        add(all, was.streakLength() != fresh.standards().streakLength(), new HouseEntry.StreakSet(was.streakLength()));
+        add(all, was.lookAlikeMm() != fresh.standards().lookAlikeMm(), new HouseEntry.LookAlikesSet(was.lookAlikeMm()));
         add(all, !was.people().equals(fresh.people()), new HouseEntry.PeopleSet(was.people()));
         add(
                 all,
-                !was.shopName().equals(fresh.shopName()) || was.guaranteeMonths() != fresh.guaranteeMonths(),
+                !was.shopName().equals(fresh.head().shopName())
+                        || was.guaranteeMonths() != fresh.head().guaranteeMonths(),
                 new HouseEntry.SheetHeadSet(was.shopName(), was.guaranteeMonths()));
         add(
                 all,
-                was.ownerAgreesFirst() != fresh.ownerAgreesFirst(),
+                was.ownerAgreesFirst() != fresh.standards().ownerAgreesFirst(),
                 new HouseEntry.OwnerAskedFirstSet(was.ownerAgreesFirst()));
         was.limits().forEach((family, limits) -> all.add(new HouseEntry.LimitsSet(family, limits)));
         add(all, !was.stations().equals(fresh.stations()), new HouseEntry.StationsSet(was.stations()));
-        add(all, was.opticsGoes() != fresh.opticsGoes(), new HouseEntry.OpticsGoesSet(was.opticsGoes()));
-        add(all, !was.rates().equals(fresh.rates()), new HouseEntry.RatesSet(was.rates()));
+        add(all, was.opticsGoes() != fresh.standards().opticsGoes(), new HouseEntry.OpticsGoesSet(was.opticsGoes()));
+        add(all, !was.rates().equals(fresh.reckoning().rates()), new HouseEntry.RatesSet(was.rates()));
         return all;
     }
 

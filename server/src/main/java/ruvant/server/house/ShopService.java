@@ -99,10 +99,11 @@ public class ShopService implements LogDoor {
             faults = FaultChanges.NONE;
         }
         HouseRoom.Fold settings = byHouse.of(HouseRoom.Fold.class);
+        HousePractice practice = settings.practice();
         return new State(
                 new Shop(
-                        settings.practice()
-                                .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets()),
+                        practice.with(practice.speeds()
+                                .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets())),
                         tables.in(shippedMaterials),
                         tables.in(shippedLubrication),
                         adjusters,

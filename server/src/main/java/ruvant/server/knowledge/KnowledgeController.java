@@ -148,7 +148,7 @@ class KnowledgeController {
                 knowledge,
                 knowledge.ways(),
                 PatternSigns.of(models.seen(maker, model)),
-                shop.shop().practice().sheetOf(maker, model),
+                shop.shop().practice().speeds().sheetOf(maker, model),
                 new LearnedResponses(knowledge.adjusters(), List.of()).table());
     }
 
@@ -161,7 +161,10 @@ class KnowledgeController {
         return next.stream()
                 .map(part -> new Usual(
                         part.name(),
-                        UsualLine.of(part, trays.suggestion(part.fasteners(), practice.lookAlikeMm(), othersUse))))
+                        UsualLine.of(
+                                part,
+                                trays.suggestion(
+                                        part.fasteners(), practice.standards().lookAlikeMm(), othersUse))))
                 .toList();
     }
 }

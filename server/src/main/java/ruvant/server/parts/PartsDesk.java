@@ -51,7 +51,7 @@ class PartsDesk {
     }
 
     Rates rates() {
-        return shop.shop().practice().rates();
+        return shop.shop().practice().reckoning().rates();
     }
 
     List<Fit> fits() {

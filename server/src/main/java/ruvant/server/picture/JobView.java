@@ -189,7 +189,7 @@ public record JobView(
                 wells(trays),
                 trays(trays, others),
                 trays.nowhere().stream().map(Trays.Well::name).toList(),
-                trays.suggestion(List.of(), shop.practice().lookAlikeMm(), inUse(others)),
+                trays.suggestion(List.of(), shop.practice().standards().lookAlikeMm(), inUse(others)),
                 job.lookAlikes().stream().map(JobView::lookAlike).toList(),
                 ledger,
                 ledger.notAccounted(),

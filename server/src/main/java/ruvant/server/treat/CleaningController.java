@@ -135,7 +135,7 @@ class CleaningController {
         Set<String> optics = table.opticsSoils();
         return new Glass(
                 part.isBlank() ? 0 : job.treat().goes(PartName.of(part), optics),
-                job.practice().opticsGoes(),
+                job.practice().standards().opticsGoes(),
                 job.treat().cleaned().stream()
                         .allMatch(one -> optics.contains(one.what().soil())));
     }

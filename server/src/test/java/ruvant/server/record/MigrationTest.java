@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import ruvant.core.house.HousePractice;
 import ruvant.core.house.TrayShape;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Line;
 import ruvant.core.log.LogName;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.units.TagNumber;
+import ruvant.server.house.OldPractice;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.storage.Database;
 
@@ -101,7 +101,7 @@ class MigrationTest {
                     .sql("select value from setting where name = 'practice'")
                     .query(String.class)
                     .single();
-            HousePractice read = HardKillTest.json().readValue(practice, HousePractice.class);
+            OldPractice read = HardKillTest.json().readValue(practice, OldPractice.class);
             assertThat(read.trays()).containsExactly(new TrayShape("", 3, 5));
             assertThat(read.ownerAgreesFirst()).isTrue();
             assertThat(read.streakLength()).isEqualTo(20);

@@ -258,7 +258,10 @@ class RecordHttpTest extends OverHttp {
         assertThat(second.code()).isEqualTo("changedMeanwhile");
         assertThat(second.body().get("since").get(0).asText())
                 .isEqualTo("Ada: firings in a row that prove a shutter: 30");
-        assertThat(shop.get("/api/house").body().at("/practice/streakLength").asInt())
+        assertThat(shop.get("/api/house")
+                        .body()
+                        .at("/practice/standards/streakLength")
+                        .asInt())
                 .isEqualTo(30);
 
         JsonNode seen = shop.get("/api/house").body();
@@ -268,7 +271,10 @@ class RecordHttpTest extends OverHttp {
         JsonNode lines = shop.lines("house");
         String last = lines.get(lines.size() - 1).get("id").asText();
         shop.say("house", "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"typed wrong\"}".formatted(last));
-        assertThat(shop.get("/api/house").body().at("/practice/streakLength").asInt())
+        assertThat(shop.get("/api/house")
+                        .body()
+                        .at("/practice/standards/streakLength")
+                        .asInt())
                 .as("a strike brings back what stood before")
                 .isEqualTo(30);
         shop.say("house", "{\"kind\":\"streakSet\",\"length\":36}", "{\"kind\":\"lookAlikesSet\",\"withinMm\":1.0}");

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** Whether an answer still says all that an older one said. New fields may come; what was there must stand. */
@@ -15,6 +16,8 @@ final class SameAnswer {
 
     /** What was told by words alone, and has an id beside them by now. */
     private static final Map<String, String> NAMED_OTHERWISE = Map.of("text", "what", "name", "what");
+
+    private static final List<String> GROUPS = List.of("/head", "/standards", "/speeds", "/reckoning");
 
     private SameAnswer() {}
 
@@ -59,7 +62,19 @@ final class SameAnswer {
     }
 
     private static JsonNode now(JsonNode now, String field) {
-        return now.has(field) ? now.get(field) : now.get(NAMED_OTHERWISE.getOrDefault(field, field));
+        if (now.has(field)) {
+            return now.get(field);
+        }
+        JsonNode otherwise = now.get(NAMED_OTHERWISE.getOrDefault(field, field));
+        if (otherwise != null) {
+            return otherwise;
+        }
+        // the settings of a house stood side by side then, and stand in groups by now
+        return GROUPS.stream()
+                .map(group -> now.at(group).get(field))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     private static Long millis(JsonNode node) {
