@@ -9,7 +9,6 @@ export type JobView = Schemas["JobView"];
 export type PartView = Schemas["PartView"];
 export type Entry = Schemas["Entry"];
 export type House = Schemas["House"];
-export type Bench = Schemas["Bench"];
 export type JobSummary = Schemas["JobSummary"];
 export type LineView = Schemas["LineView"];
 export type Reading = Schemas["Reading"];

@@ -58,12 +58,6 @@ export const houseQuery = queryOptions({
   staleTime: Infinity,
 });
 
-export const returnedQuery = (below: number) =>
-  queryOptions({
-    queryKey: ["returned", below],
-    queryFn: () => answer(server.GET("/api/jobs", { params: { query: { below } } })),
-  });
-
 export const findQuery = (words: string) =>
   queryOptions({
     queryKey: ["find", words],

@@ -1,4 +1,4 @@
-import { asked, forgetAnswers, answering } from "./server";
+import { forgetAnswers, answering } from "./server";
 import { cleanup, render, screen } from "@testing-library/react";
 import { QueryClientProvider } from "@tanstack/react-query";
 import type { ReactElement } from "react";
@@ -71,6 +71,3 @@ export function inTheShop(room: ReactElement): void {
 
 /** The field, button or row of this name. */
 export const named = (role: string, name: string | RegExp) => screen.getByRole(role, { name });
-
-/** How often the server was asked for this. */
-export const timesAsked = (path: string) => asked.filter((one) => one.path.startsWith(path)).length;

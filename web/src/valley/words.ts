@@ -2,7 +2,7 @@ import type { PartView } from "../api/client";
 import type { Mark } from "../ui/State";
 
 /** The word and shape of each answer to "may it go back?". */
-export const ANSWERS: Record<PartView["answer"]["kind"], { word: string; mark: Mark; look: string }> = {
+const ANSWERS: Record<PartView["answer"]["kind"], { word: string; mark: Mark; look: string }> = {
   READY: { word: "May go back now", mark: "ready", look: "bg-ready text-on-ready" },
   NOT_YET: { word: "Not yet", mark: "open", look: "bg-sunk text-soft" },
   WAITING: { word: "Waiting", mark: "wait", look: "bg-mark-wash text-ink" },

@@ -21,7 +21,7 @@ export function useFaultChange() {
 }
 
 /** Chances as a hand chooses them. */
-export const CHANCES = [
+const CHANCES = [
   { value: "0", label: "no" },
   { value: "0.1", label: "seldom" },
   { value: "0.3", label: "now and then" },

@@ -14,7 +14,7 @@ type Phase = Said["phase"];
 const KEPT = 12;
 
 /** The phase that has enough to say: the newer one where it has. */
-export function phaseThatTells(job: JobView): Phase {
+function phaseThatTells(job: JobView): Phase {
   return job.speeds.filter((row) => row.after !== undefined).length >= LEAST_SPEEDS ? "AFTER" : "BEFORE";
 }
 

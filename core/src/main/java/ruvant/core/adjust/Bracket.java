@@ -121,11 +121,6 @@ final class Bracket {
         return never;
     }
 
-    /** Chance that the right stretch lies further on than a setting. */
-    double onward(int step) {
-        return onward[step];
-    }
-
     /** The settings that were right, from the outermost to the innermost; empty for none. */
     Optional<int[]> accepted() {
         int first = -1;

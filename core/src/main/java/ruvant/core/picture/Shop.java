@@ -13,11 +13,6 @@ public record Shop(
         Lubrication lubrication,
         AdjusterBook adjusters,
         FaultKnowledge faults) {
-    /** The same with another practice. */
-    public Shop with(HousePractice other) {
-        return new Shop(other, materials, lubrication, adjusters, faults);
-    }
-
     /** The same with other tables. */
     public Shop with(Materials otherMaterials, Lubrication otherLubrication) {
         return new Shop(practice, otherMaterials, otherLubrication, adjusters, faults);

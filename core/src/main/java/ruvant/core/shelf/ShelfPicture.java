@@ -154,16 +154,6 @@ public record ShelfPicture(
         return orders.stream().filter(one -> one.id().equals(id)).findFirst();
     }
 
-    /** What a thing is, in words. */
-    public String words(Thing thing) {
-        return thing.isOfDonor()
-                ? thing.part()
-                        + donor(thing.of())
-                                .map(one -> " of " + one.body().words())
-                                .orElse("")
-                : stock(thing.of()).map(one -> one.stock().words()).orElse("gone");
-    }
-
     /** What the stock, the donor or the order that began with this line is called now. */
     public String name(UUID line) {
         return stock(line)

@@ -46,11 +46,6 @@ public record StripNotes(
             boolean freed,
             Optional<StuckRung> next) {}
 
-    /** Nothing noted. */
-    public static StripNotes none() {
-        return new StripNotes(Map.of(), List.of(), List.of(), List.of(), List.of(), List.of());
-    }
-
     /** Whether the mechanism is known to stand otherwise. */
     public boolean contradicts(MechanismState wanted) {
         return states.containsKey(wanted.of()) && states.get(wanted.of()) != wanted;

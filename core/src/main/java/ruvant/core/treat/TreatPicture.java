@@ -1,6 +1,5 @@
 package ruvant.core.treat;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -82,11 +81,6 @@ public record TreatPicture(
         public boolean late(Instant now) {
             return endedAt.isEmpty()
                     && latestAt.filter(latest -> !now.isBefore(latest)).isPresent();
-        }
-
-        /** How long it lasts in all. */
-        public Duration length() {
-            return Duration.between(startedAt, endsAt);
         }
     }
 

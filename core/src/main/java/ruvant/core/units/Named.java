@@ -44,11 +44,6 @@ public final class Named {
         return words.equals(value.words) ? value : new Named(value.id, words);
     }
 
-    /** The same where it may be missing; null stays null. */
-    public static Named optionalIn(String field, Named value) {
-        return value == null ? null : in(field, value);
-    }
-
     /** The id that words get when nothing else is known of the thing: small letters and figures, joined by hyphens. */
     public static String idOf(String words) {
         String plain =

@@ -54,6 +54,5 @@ class NamedTest {
                 .isInstanceOfSatisfying(
                         FieldProblem.class,
                         problem -> assertThat(problem.field()).isEqualTo("suspect"));
-        assertThat(Named.optionalIn("suspect", null)).isNull();
     }
 }

@@ -47,10 +47,6 @@ final class DemoBench {
         return tag;
     }
 
-    Instant clock() {
-        return clock;
-    }
-
     DemoBench receive(IntakeEntry.Received received) {
         tag = jobs.open(id(), by, received, clock);
         return pass(4);

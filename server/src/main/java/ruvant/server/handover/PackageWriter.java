@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,10 +12,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
 import ruvant.core.album.Album;
 import ruvant.core.job.JobEntry;
@@ -26,6 +26,7 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.ExposureEv;
+import ruvant.server.csv.CsvRows;
 import ruvant.server.files.PictureStore;
 import ruvant.server.measure.RecordingStore;
 
@@ -103,34 +104,30 @@ class PackageWriter {
         zip.closeEntry();
     }
 
-    static String csv(List<SpeedRow> rows) throws IOException {
-        StringWriter text = new StringWriter();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader("marked", "nominal_s", "tolerance_ev", "phase", "firing", "seconds", "error_ev")
-                .get();
-        try (CSVPrinter csv = new CSVPrinter(text, format)) {
-            for (SpeedRow row : rows) {
-                phase(csv, row, "before", row.before());
-                phase(csv, row, "after", row.after());
-            }
-        }
-        return text.toString();
+    private static String csv(List<SpeedRow> rows) {
+        List<List<Object>> firings = rows.stream()
+                .flatMap(row -> Stream.concat(phase(row, "before", row.before()), phase(row, "after", row.after())))
+                .toList();
+        return CsvRows.written(
+                List.of("marked", "nominal_s", "tolerance_ev", "phase", "firing", "seconds", "error_ev"),
+                firings,
+                Function.identity());
     }
 
-    private static void phase(CSVPrinter csv, SpeedRow row, String phase, Optional<SpeedRow.Run> run)
-            throws IOException {
+    private static Stream<List<Object>> phase(SpeedRow row, String phase, Optional<SpeedRow.Run> run) {
         List<Double> seconds = run.map(SpeedRow.Run::seconds).orElse(List.of());
-        for (int i = 0; i < seconds.size(); i++) {
-            double error = ExposureEv.of(seconds.get(i), row.nominalSeconds()).value();
-            csv.printRecord(
-                    row.speed(),
-                    row.nominalSeconds(),
-                    row.toleranceEv(),
-                    phase,
-                    i + 1,
-                    seconds.get(i),
-                    String.format(Locale.ROOT, "%.4f", error));
-        }
+        return IntStream.range(0, seconds.size())
+                .mapToObj(i -> List.of(
+                        row.speed(),
+                        row.nominalSeconds(),
+                        row.toleranceEv(),
+                        phase,
+                        i + 1,
+                        seconds.get(i),
+                        String.format(
+                                Locale.ROOT,
+                                "%.4f",
+                                ExposureEv.of(seconds.get(i), row.nominalSeconds())
+                                        .value())));
     }
 }

@@ -118,11 +118,6 @@ public class ShopService implements LogDoor {
         return state().shop();
     }
 
-    /** Its practice. */
-    public HousePractice practice() {
-        return shop().practice();
-    }
-
     /** What this shop changed in its tables. */
     public TableChanges tableChanges() {
         return state().tables();

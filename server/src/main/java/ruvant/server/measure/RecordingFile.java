@@ -11,7 +11,6 @@ import java.util.Collections;
 import java.util.List;
 import org.springframework.core.io.InputStreamSource;
 import ruvant.core.measure.recording.Bytes;
-import ruvant.core.measure.recording.CsvSamples;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.recording.RecordingSource;
 import ruvant.core.measure.recording.Samples;
@@ -49,7 +48,7 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
     @Override
     public Samples open() {
         if (!isWav()) {
-            return new CsvSamples(bytes());
+            return CsvSamples.read(stream(bytes()));
         }
         return new WavSamples(bytes());
     }
@@ -76,6 +75,21 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
                     "Save the recording as WAV, or as CSV with a time column.");
         }
         return riff;
+    }
+
+    private static InputStream stream(Bytes bytes) {
+        return new InputStream() {
+            @Override
+            public int read() {
+                byte[] one = new byte[1];
+                return read(one, 0, 1) < 0 ? -1 : one[0] & 0xFF;
+            }
+
+            @Override
+            public int read(byte[] into, int offset, int length) {
+                return length == 0 ? 0 : bytes.read(into, offset, length);
+            }
+        };
     }
 
     private Bytes bytes() {

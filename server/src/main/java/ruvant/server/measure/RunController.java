@@ -2,7 +2,6 @@ package ruvant.server.measure;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.core.io.FileSystemResource;
@@ -70,47 +69,9 @@ class RunController {
     /** Every firing of a job as a table. */
     @GetMapping(path = "/api/jobs/{tag}/firings.csv", produces = "text/csv")
     ResponseEntity<String> table(@PathVariable String tag) {
-        StringBuilder csv = new StringBuilder(
-                "speed,phase,held,instrument,at,firing,exposure_s,uncertainty_s,leading_travel_s,trailing_travel_s,taper_ev,flags,recording\n");
-        for (ProvePicture.Timed run : jobs.picture(TagNumber.parse(tag)).prove().timed()) {
-            for (int i = 0; i < run.seconds().size(); i++) {
-                csv.append(row(run, i)).append('\n');
-            }
-        }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attached(tag + "-firings.csv"))
-                .body(csv.toString());
-    }
-
-    private static String row(ProvePicture.Timed run, int i) {
-        var shot = run.firings().isEmpty() ? null : run.firings().get(i);
-        var curtains = shot == null ? null : shot.curtains().orElse(null);
-        return String.join(
-                ",",
-                run.speed(),
-                run.phase().name().toLowerCase(Locale.ROOT),
-                run.attitude().name().toLowerCase(Locale.ROOT),
-                '"' + run.instrument().replace("\"", "\"\"") + '"',
-                run.at().toString(),
-                String.valueOf(i + 1),
-                number(run.seconds().get(i)),
-                shot == null ? "" : number(shot.uncertaintySeconds()),
-                curtains == null ? "" : number(curtains.leadingSeconds()),
-                curtains == null ? "" : number(curtains.trailingSeconds()),
-                curtains == null ? "" : String.format(Locale.ROOT, "%.4f", curtains.taperEv()),
-                shot == null
-                        ? ""
-                        : String.join(
-                                " ",
-                                shot.flags().stream()
-                                        .map(flag -> flag.key())
-                                        .sorted()
-                                        .toList()),
-                run.recording());
-    }
-
-    private static String number(double seconds) {
-        return String.format(Locale.ROOT, "%.9f", seconds);
+                .body(FiringsCsv.of(jobs.picture(TagNumber.parse(tag)).prove().timed()));
     }
 
     /** The same with everything that is known of each. */

@@ -3,6 +3,7 @@ package ruvant.server.shelf;
 import java.util.List;
 import ruvant.core.parts.supplier.Catalogue;
 import ruvant.core.trade.CameraKind;
+import ruvant.server.csv.CsvRows;
 
 /** A catalogue as a table: one row a number; prices in minor units. */
 final class CatalogueCsv {

@@ -20,6 +20,7 @@ import ruvant.core.trade.FastenerKind;
 import ruvant.core.trade.HeadForm;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Labelled;
+import ruvant.server.csv.CsvRows;
 
 /** Stock as a table: one row a place, costs in minor units, words as they stand on screen. */
 final class StockCsv {

@@ -101,7 +101,7 @@ class StandHttpTest extends OverHttp {
 
         String csv = new String(shop.bytes("/api/jobs/" + tag + "/firings.csv"), StandardCharsets.UTF_8);
         assertThat(csv.lines()).hasSize(4).element(0).asString().startsWith("speed,phase,held");
-        assertThat(csv).contains("1/500,after,level,\"stand\"");
+        assertThat(csv).contains("1/500,after,level,stand,");
         assertThat(shop.get("/api/jobs/" + tag + "/firings.json").body()).hasSize(3);
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/speeds.svg"), StandardCharsets.UTF_8))
                 .startsWith("<svg");

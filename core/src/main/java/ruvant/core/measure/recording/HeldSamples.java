@@ -1,16 +1,34 @@
 package ruvant.core.measure.recording;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Samples that are at hand already, one array for each channel. */
 public final class HeldSamples implements Samples {
     private final double rateHz;
     private final float[][] samples;
+    private final List<String> columns;
     private int at;
 
     public HeldSamples(double rateHz, float[][] samples) {
+        this(
+                rateHz,
+                samples,
+                IntStream.rangeClosed(1, samples.length)
+                        .mapToObj(channel -> "ch" + channel)
+                        .toList());
+    }
+
+    /** @param columns what the channels are called, one name for each */
+    public HeldSamples(double rateHz, float[][] samples, List<String> columns) {
         this.rateHz = rateHz;
         this.samples = samples;
+        this.columns = List.copyOf(columns);
+    }
+
+    @Override
+    public List<String> columns() {
+        return columns;
     }
 
     @Override

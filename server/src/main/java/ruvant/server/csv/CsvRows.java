@@ -1,4 +1,4 @@
-package ruvant.server.shelf;
+package ruvant.server.csv;
 
 import java.io.IOException;
 import java.io.StringReader;
@@ -14,10 +14,11 @@ import org.apache.commons.csv.CSVRecord;
 import ruvant.core.units.FieldProblem;
 
 /** Tables as text with commas; a row that cannot be read is named by its line. */
-final class CsvRows {
+public final class CsvRows {
     private CsvRows() {}
 
-    static <T> String written(List<String> header, List<T> rows, Function<T, List<Object>> cells) {
+    /** A table: its header, and the cells of each row. */
+    public static <T> String written(List<String> header, List<T> rows, Function<T, List<Object>> cells) {
         StringWriter text = new StringWriter();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -34,7 +35,7 @@ final class CsvRows {
     }
 
     /** @throws FieldProblem naming the row, and the column where a figure is none */
-    static <T> List<T> read(String csv, List<String> needed, Function<Row, T> reading) {
+    public static <T> List<T> read(String csv, List<String> needed, Function<Row, T> reading) {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -76,16 +77,16 @@ final class CsvRows {
     }
 
     /** One row, by the names of its columns; a column that is not there is empty. */
-    record Row(CSVRecord cells) {
-        String text(String column) {
+    public record Row(CSVRecord cells) {
+        public String text(String column) {
             return cells.isMapped(column) && cells.isSet(column) ? cells.get(column) : "";
         }
 
-        long whole(String column) {
+        public long whole(String column) {
             return Math.round(figure(column, 0));
         }
 
-        Double figure(String column) {
+        public Double figure(String column) {
             return text(column).isEmpty() ? null : figure(column, 0);
         }
 

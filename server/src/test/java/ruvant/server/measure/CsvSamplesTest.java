@@ -1,20 +1,23 @@
-package ruvant.core.measure.recording;
+package ruvant.server.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruvant.core.measure.recording.RecordingProblem;
+import ruvant.core.measure.recording.Samples;
 
 class CsvSamplesTest {
-    private static CsvSamples read(String... lines) {
-        return new CsvSamples(Bytes.of(String.join("\n", lines).getBytes(StandardCharsets.UTF_8)));
+    private static Samples read(String... lines) {
+        return CsvSamples.read(new ByteArrayInputStream(String.join("\n", lines).getBytes(StandardCharsets.UTF_8)));
     }
 
-    private static float[][] all(CsvSamples samples) {
+    private static float[][] all(Samples samples) {
         float[][] into = new float[samples.channels()][2];
         assertThat(samples.read(into)).isEqualTo(2);
         return into;
@@ -32,7 +35,7 @@ class CsvSamplesTest {
                 "0.0000,0.5,-1|0.0001,0.25,1"
             })
     void theSameTableInManyHands(String lines) {
-        CsvSamples samples = read(lines.split("\\|"));
+        Samples samples = read(lines.split("\\|"));
         assertThat(samples.rateHz()).isCloseTo(10_000, within(1e-6));
         assertThat(samples.columns()).containsExactly("ch1", "ch2");
         float[][] values = all(samples);

@@ -1,0 +1,2 @@
+/** Tables as text, in and out. */
+package ruvant.server.csv;

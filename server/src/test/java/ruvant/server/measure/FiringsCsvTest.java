@@ -1,0 +1,49 @@
+package ruvant.server.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import ruvant.core.prove.ProvePicture;
+import ruvant.core.trade.Attitude;
+import ruvant.core.trade.Phase;
+
+class FiringsCsvTest {
+    private static ProvePicture.Timed timed(String instrument, Double... seconds) {
+        return new ProvePicture.Timed(
+                UUID.randomUUID(),
+                Instant.parse("2031-03-04T09:00:00Z"),
+                "1/60",
+                Phase.AFTER,
+                Attitude.LEVEL,
+                instrument,
+                List.of(seconds),
+                List.of(),
+                "",
+                Optional.empty(),
+                false);
+    }
+
+    @Test
+    void aFiringIsARowAndWhatWasNotMeasuredIsEmpty() {
+        String csv = FiringsCsv.of(List.of(timed("by ear", 0.0167, 0.0171)));
+        assertThat(csv.lines())
+                .hasSize(3)
+                .last()
+                .isEqualTo("1/60,after,level,by ear,2031-03-04T09:00:00Z,2,0.017100000,,,,,,");
+    }
+
+    @Test
+    void commasAndQuotationMarksInAnInstrumentStayInItsCell() {
+        String csv = FiringsCsv.of(List.of(timed("tester \"B\", new lamp", 0.0167)));
+        assertThat(csv.lines().toList().get(1)).startsWith("1/60,after,level,\"tester \"\"B\"\", new lamp\",2031");
+    }
+
+    @Test
+    void noFiringsAreATableWithItsHeadOnly() {
+        assertThat(FiringsCsv.of(List.of()).lines()).hasSize(1);
+    }
+}
