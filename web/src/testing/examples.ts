@@ -151,6 +151,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     notAccounted: 0,
     notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [] },
+    stuck: [],
     refitting: {},
     visitor: { opened: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
     ownerToAgree: true,
@@ -313,7 +314,7 @@ export function aHouse(): House {
     },
     stuckLadder: [
       {
-        id: "FIRM_DRIVER",
+        id: "firm-driver",
         label: "right driver, firm pressure",
         how: "press hard",
         risk: "a marred slot",
@@ -321,7 +322,7 @@ export function aHouse(): House {
         irreversible: false,
       },
       {
-        id: "DRILL_OUT",
+        id: "drill-out",
         label: "drill it out",
         how: "centre it",
         risk: "the thread",

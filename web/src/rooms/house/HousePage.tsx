@@ -82,7 +82,7 @@ function PracticeForm({ house }: { house: House }) {
             to="tables"
             className="border-ready text-ready flex min-h-11 items-center self-start rounded-[4px] border px-3.5 font-bold"
           >
-            Agents, materials and waits
+            Agents, materials, waits and trade words
           </Link>
           <Panel title="How we oil">
             <FormPick form={form} name="school" label="School" choices={schools} />

@@ -7,6 +7,7 @@ import { Pick } from "../../ui/Pick";
 import { AgentForm } from "./AgentForm";
 import { CellForm } from "./CellForm";
 import { MaterialForm } from "./MaterialForm";
+import { type Opened, TradeWords } from "./TradeWords";
 import { WaitKinds } from "./WaitKinds";
 
 type Agent = Schemas["Agent"];
@@ -24,17 +25,20 @@ export function TablesPage() {
   const [search, setSearch] = useSearchParams();
   const view = search.get("view") ?? "agents";
   if (tables === undefined) return null;
+  const list = search.get("list") as Opened["list"] | null;
+  const opened = list === null ? undefined : { list, id: search.get("id") ?? "" };
   const go = (to: Record<string, string>) => setSearch({ view, ...to }, { replace: true });
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex flex-wrap items-center gap-4 px-5 py-2.5">
-        <h1 className="text-[22px]">Agents, materials and waits</h1>
+        <h1 className="text-[22px]">Tables and words</h1>
         <Pick
           small
           label="Table"
           choices={[
             { value: "agents", label: "Agents and materials" },
             { value: "waits", label: "Waits" },
+            { value: "words", label: "Trade words" },
           ]}
           value={view}
           onChange={(next) => setSearch({ view: next }, { replace: true })}
@@ -48,7 +52,17 @@ export function TablesPage() {
           House
         </Link>
       </div>
-      {view === "waits" ? <WaitKinds tables={tables} /> : <Matrix tables={tables} chosen={search} go={go} />}
+      {view === "waits" ? (
+        <WaitKinds tables={tables} />
+      ) : view === "words" ? (
+        <TradeWords
+          tables={tables}
+          opened={opened}
+          onOpen={(one) => go(one === undefined ? {} : { list: one.list, id: one.id })}
+        />
+      ) : (
+        <Matrix tables={tables} chosen={search} go={go} />
+      )}
     </div>
   );
 }

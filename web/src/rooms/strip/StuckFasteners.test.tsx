@@ -1,8 +1,10 @@
 import { atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aHouse, aJob } from "../../testing/examples";
 import { StuckFasteners } from "./StuckFasteners";
+
+const DRILL = aHouse().stuckLadder.find((one) => one.id === "drill-out");
 
 it("begins with the gentlest and logs each try", async () => {
   atTheBench(<StuckFasteners job={aJob()} />);
@@ -18,7 +20,7 @@ it("begins with the gentlest and logs each try", async () => {
         kind: "stuckTried",
         part: "top cover",
         fastener: "by the eyepiece",
-        rung: "FIRM_DRIVER",
+        rung: { id: "firm-driver", words: "right driver, firm pressure" },
         freed: false,
         remark: "",
         agreed: "",
@@ -29,7 +31,7 @@ it("begins with the gentlest and logs each try", async () => {
 
 it("does not go where there is no way back without somebody's word", async () => {
   const job = aJob();
-  job.notes.stuck = [{ part: "ring", fastener: "lock ring", tries: [], freed: false, next: "DRILL_OUT" }];
+  job.stuck = [{ what: { part: "ring", fastener: "lock ring", tries: [], freed: false }, next: DRILL }];
   atTheBench(<StuckFasteners job={job} />, job);
   expect(screen.getByText(/cannot be undone/)).toBeTruthy();
   expect(named("button", "Done, it is free")).toHaveProperty("disabled", true);
@@ -38,14 +40,16 @@ it("does not go where there is no way back without somebody's word", async () =>
   });
   fireEvent.click(named("button", "Done, it is free"));
   await waitFor(() =>
-    expect(logged()).toMatchObject([{ rung: "DRILL_OUT", freed: true, agreed: "owner, by telephone" }]),
+    expect(logged()).toMatchObject([
+      { rung: { id: "drill-out" }, freed: true, agreed: "owner, by telephone" },
+    ]),
   );
 });
 
 it("asks nobody where nobody is to agree", () => {
   const job = aJob();
   job.ownerToAgree = false;
-  job.notes.stuck = [{ part: "ring", fastener: "lock ring", tries: [], freed: false, next: "DRILL_OUT" }];
+  job.stuck = [{ what: { part: "ring", fastener: "lock ring", tries: [], freed: false }, next: DRILL }];
   atTheBench(<StuckFasteners job={job} />, job);
   expect(named("button", "Done, it is free")).toHaveProperty("disabled", false);
 });

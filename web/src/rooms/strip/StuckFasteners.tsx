@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
+import { named } from "../../api/named";
 import { houseQuery } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { AskLine } from "../../ui/AskLine";
@@ -16,11 +17,12 @@ type Rung = Schemas["Rung"];
 /** Stuck fasteners: what was tried, what comes next and what it risks, up to where it cannot be undone. */
 export function StuckFasteners({ job }: { job: JobView }) {
   const [fresh, setFresh] = useState<{ part: string; fastener: string }>();
-  const open = job.notes.stuck.filter((one) => !one.freed);
-  const begun = open.some((one) => one.part === fresh?.part && one.fastener === fresh.fastener);
+  const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
+  const open = job.stuck.filter((one) => !one.what.freed);
+  const begun = open.some(({ what }) => what.part === fresh?.part && what.fastener === fresh.fastener);
   const shown = [
-    ...open.map((one) => ({ part: one.part, fastener: one.fastener, tries: one.tries, next: one.next })),
-    ...(fresh === undefined || begun ? [] : [{ ...fresh, tries: [], next: "FIRM_DRIVER" as const }]),
+    ...open.map(({ what: { part, fastener, tries }, next }) => ({ part, fastener, tries, rung: next })),
+    ...(fresh === undefined || begun ? [] : [{ ...fresh, tries: [], rung: ladder[0] }]),
   ];
   return (
     <Panel title="Stuck fasteners" note={open.length === 0 ? "none" : `${open.length}`}>
@@ -45,22 +47,23 @@ function Ladder({
   part,
   fastener,
   tries,
-  next,
+  rung,
 }: {
   job: JobView;
   part: string;
   fastener: string;
   tries: Schemas["StuckTried"][];
-  next?: Schemas["StuckTried"]["rung"];
+  rung?: Rung;
 }) {
-  const ladder = useQuery(houseQuery).data?.stuckLadder ?? [];
   const append = useAppend(job.tag);
   const { refused, submit } = useSubmit();
-  const rung = ladder.find((one) => one.id === next);
-  const tried = (freed: boolean, agreed = "") =>
-    append([{ kind: "stuckTried", part, fastener, rung: next!, freed, remark: "", agreed }], {
-      said: freed ? `Freed: ${fastener} of ${part}.` : `No luck: ${rung?.label}.`,
+  const tried = async (freed: boolean, agreed = "") => {
+    if (rung === undefined) return;
+    const what = named(rung.label, rung.id);
+    await append([{ kind: "stuckTried", part, fastener, rung: what, freed, remark: "", agreed }], {
+      said: freed ? `Freed: ${fastener} of ${part}.` : `No luck: ${rung.label}.`,
     });
+  };
   return (
     <div className="border-line flex flex-col gap-1 border-b pb-2 text-[14.5px]">
       <b>
@@ -70,7 +73,7 @@ function Ladder({
         {tries.map((one, index) => (
           <li key={index} className="text-soft flex items-center gap-2">
             <StateMark mark="not" />
-            {ladder.find((step) => step.id === one.rung)?.label}
+            {one.rung.words}
             {one.remark !== "" && `, ${one.remark}`}
           </li>
         ))}

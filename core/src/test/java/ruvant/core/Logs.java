@@ -73,6 +73,7 @@ public final class Logs {
                             List.of("blade"))),
                     List.of(new Lubrication.Lubricant("none", "Left dry"), new Lubrication.Lubricant("oil", "Oil")),
                     List.of()),
+            ShippedLists.LISTS,
             ruvant.core.adjust.AdjusterBook.EMPTY,
             ruvant.core.find.FaultKnowledge.EMPTY);
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.log.ShopChanges;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
@@ -17,7 +18,8 @@ import ruvant.core.units.FieldProblem;
  * @param looks at most 400
  */
 public record FaultChanges(
-        List<FaultKnowledge.Symptom> symptoms, List<FaultKnowledge.Cause> causes, List<FaultKnowledge.Look> looks) {
+        List<FaultKnowledge.Symptom> symptoms, List<FaultKnowledge.Cause> causes, List<FaultKnowledge.Look> looks)
+        implements ShopChanges<FaultChanges> {
     /** Nothing changed. */
     public static final FaultChanges NONE = new FaultChanges(List.of(), List.of(), List.of());
 
@@ -59,7 +61,7 @@ public record FaultChanges(
         return all.stream().collect(Collectors.toMap(id, one -> one));
     }
 
-    /** These, and then others in place of them or besides. */
+    @Override
     public FaultChanges plus(FaultChanges more) {
         return new FaultChanges(
                 ById.merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
@@ -77,7 +79,7 @@ public record FaultChanges(
                 .toList();
     }
 
-    /** Ids of all that was changed or added. */
+    @Override
     public List<String> ids() {
         return Stream.of(
                         symptoms.stream().map(FaultKnowledge.Symptom::id),

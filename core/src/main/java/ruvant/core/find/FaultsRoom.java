@@ -2,9 +2,9 @@ package ruvant.core.find;
 
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.log.ChangesFold;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
-import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.Room;
 import ruvant.core.log.RoomFold;
@@ -50,10 +50,7 @@ public final class FaultsRoom implements Room<FaultsEntry> {
 
     @Override
     public List<String> replaces(FaultsEntry entry) {
-        return switch (entry) {
-            case FaultsEntry.FaultsChanged one -> one.changes().ids();
-            case FaultsEntry.FaultTakenBack one -> List.of(one.id());
-        };
+        return ChangesFold.replaced(step(entry));
     }
 
     @Override
@@ -65,52 +62,49 @@ public final class FaultsRoom implements Room<FaultsEntry> {
         };
     }
 
+    private static ChangesFold.Step<FaultChanges> step(FaultsEntry entry) {
+        return switch (entry) {
+            case FaultsEntry.FaultsChanged one -> new ChangesFold.Made<>(one.changes());
+            case FaultsEntry.FaultTakenBack one -> new ChangesFold.TakenBack<>(one.id());
+        };
+    }
+
     /** Folds changes. */
-    public static final class Fold implements RoomFold<FaultsEntry> {
+    public static final class Fold extends ChangesFold<FaultsEntry, FaultChanges> {
         private final FaultKnowledge shipped;
-        private FaultChanges changes = FaultChanges.NONE;
 
         private Fold(FaultKnowledge shipped) {
+            super(FaultChanges.NONE);
             this.shipped = shipped;
         }
 
         @Override
-        public Optional<Refusal> objection(Line line, FaultsEntry entry) {
-            return switch (entry) {
-                case FaultsEntry.FaultsChanged one -> gaps(changes.plus(one.changes()));
-                case FaultsEntry.FaultTakenBack one ->
-                    changes.ids().contains(one.id())
-                            ? gaps(changes.without(one.id()))
-                            : Optional.of(new Refusal(
-                                    "notChanged", "Nothing of that was changed here.", "Nothing to enter."));
-            };
-        }
-
-        /** Changes that would leave gaps are refused, with what is missing. */
-        private Optional<Refusal> gaps(FaultChanges all) {
-            return Refusal.trying("gaps", () -> all.in(shipped));
+        protected Step<FaultChanges> step(FaultsEntry entry) {
+            return FaultsRoom.step(entry);
         }
 
         @Override
-        public void take(Line line, FaultsEntry entry) {
-            changes = switch (entry) {
-                case FaultsEntry.FaultsChanged one -> changes.plus(one.changes().remembering(known()));
-                case FaultsEntry.FaultTakenBack one -> changes.without(one.id());
-            };
+        protected FaultChanges without(FaultChanges all, String id) {
+            return all.without(id);
+        }
+
+        @Override
+        protected void fit(FaultChanges all) {
+            all.in(shipped);
+        }
+
+        @Override
+        protected FaultChanges kept(FaultChanges more) {
+            return more.remembering(known());
         }
 
         /** What was known before an entry; where changes do not fit what ships any more, what ships alone. */
         private FaultKnowledge known() {
             try {
-                return changes.in(shipped);
+                return changes().in(shipped);
             } catch (FieldProblem gap) {
                 return shipped;
             }
-        }
-
-        /** All that differs from what ships. */
-        public FaultChanges changes() {
-            return changes;
         }
     }
 }

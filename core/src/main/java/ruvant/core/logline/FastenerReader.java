@@ -1,7 +1,6 @@
 package ruvant.core.logline;
 
 import java.util.EnumSet;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -17,50 +16,6 @@ final class FastenerReader {
     private static final Pattern SIZE =
             Pattern.compile("(?:m)?([0-9]+(?:[.,][0-9]+)?)\\s*[x×*]\\s*([0-9]+(?:[.,][0-9]+)?)(?:mm)?");
     private static final Pattern THREAD = Pattern.compile("m([0-9]+(?:[.,][0-9]+)?)");
-    private static final Map<String, Drive> DRIVES = Map.ofEntries(
-            Map.entry("slot", Drive.SLOTTED),
-            Map.entry("slots", Drive.SLOTTED),
-            Map.entry("slotted", Drive.SLOTTED),
-            Map.entry("cross", Drive.CROSS),
-            Map.entry("crosshead", Drive.CROSS),
-            Map.entry("hex", Drive.HEX),
-            Map.entry("spanner", Drive.PIN_FACE),
-            Map.entry("pin-face", Drive.PIN_FACE),
-            Map.entry("pinface", Drive.PIN_FACE));
-    private static final Map<String, HeadForm> HEADS = Map.of(
-            "flat", HeadForm.FLAT,
-            "countersunk", HeadForm.FLAT,
-            "pan", HeadForm.PAN,
-            "round", HeadForm.ROUND,
-            "cheese", HeadForm.CHEESE,
-            "shoulder", HeadForm.SHOULDER);
-    private static final Map<String, FastenerKind> KINDS = Map.ofEntries(
-            Map.entry("screw", FastenerKind.SCREW),
-            Map.entry("screws", FastenerKind.SCREW),
-            Map.entry("setscrew", FastenerKind.SET_SCREW),
-            Map.entry("setscrews", FastenerKind.SET_SCREW),
-            Map.entry("grub", FastenerKind.SET_SCREW),
-            Map.entry("nut", FastenerKind.NUT),
-            Map.entry("nuts", FastenerKind.NUT),
-            Map.entry("ringnut", FastenerKind.RING_NUT),
-            Map.entry("e-ring", FastenerKind.E_RING),
-            Map.entry("e-rings", FastenerKind.E_RING),
-            Map.entry("e-clip", FastenerKind.E_RING),
-            Map.entry("circlip", FastenerKind.CIRCLIP),
-            Map.entry("circlips", FastenerKind.CIRCLIP),
-            Map.entry("clip", FastenerKind.CLIP),
-            Map.entry("clips", FastenerKind.CLIP),
-            Map.entry("rivet", FastenerKind.RIVET),
-            Map.entry("rivets", FastenerKind.RIVET));
-    private static final Map<String, FastenerTrait> TRAITS = Map.ofEntries(
-            Map.entry("loosened", FastenerTrait.LOOSENED_ONLY),
-            Map.entry("slackened", FastenerTrait.LOOSENED_ONLY),
-            Map.entry("left-hand", FastenerTrait.LEFT_HAND),
-            Map.entry("lefthand", FastenerTrait.LEFT_HAND),
-            Map.entry("hidden", FastenerTrait.HIDDEN),
-            Map.entry("captive", FastenerTrait.CAPTIVE),
-            Map.entry("tight", FastenerTrait.TIGHT),
-            Map.entry("stuck", FastenerTrait.STUCK));
     private static final Set<String> FILLERS =
             Set.of("only", "head", "heads", "thread", "drive", "mm", "very", "was", "were", "of", "the");
 
@@ -73,7 +28,11 @@ final class FastenerReader {
 
     private static final int NOT_SAID = -1;
 
-    private FastenerReader() {}
+    private final Nouns nouns;
+
+    FastenerReader(Nouns nouns) {
+        this.nouns = nouns;
+    }
 
     /**
      * What was read of a phrase.
@@ -88,11 +47,11 @@ final class FastenerReader {
     }
 
     /** A phrase that is a fastener and nothing else. */
-    static Optional<Fastener> whole(String phrase) {
+    Optional<Fastener> whole(String phrase) {
         return read(phrase).filter(read -> read.rest().isEmpty()).map(Read::fastener);
     }
 
-    static Optional<Read> read(String phrase) {
+    Optional<Read> read(String phrase) {
         String text = phrase.strip().toLowerCase(java.util.Locale.ROOT);
         text = COUNT_FIRST.matcher(text).replaceFirst("$1 ");
         text = text.replace("set screw", "setscrew")
@@ -115,7 +74,7 @@ final class FastenerReader {
         return words(text, thread, length);
     }
 
-    private static Optional<Read> words(String text, Double measured, Double length) {
+    private Optional<Read> words(String text, Double measured, Double length) {
         int count = NOT_SAID;
         Double thread = measured;
         boolean named = thread != null;
@@ -137,16 +96,16 @@ final class FastenerReader {
                 counted = true;
             } else if (number.isPresent() && thread == null) {
                 thread = (double) number.get();
-            } else if (near(word, DRIVES).isPresent()) {
-                drive = near(word, DRIVES).get();
+            } else if (Nouns.near(word, nouns.drives()).isPresent()) {
+                drive = Nouns.near(word, nouns.drives()).get();
                 named = true;
-            } else if (near(word, KINDS).isPresent()) {
-                kind = near(word, KINDS).get();
+            } else if (Nouns.near(word, nouns.fasteners()).isPresent()) {
+                kind = Nouns.near(word, nouns.fasteners()).get();
                 named = true;
-            } else if (near(word, HEADS).isPresent()) {
-                head = near(word, HEADS).get();
-            } else if (near(word, TRAITS).isPresent()) {
-                traits.add(near(word, TRAITS).get());
+            } else if (Nouns.near(word, nouns.heads()).isPresent()) {
+                head = Nouns.near(word, nouns.heads()).get();
+            } else if (Nouns.near(word, nouns.traits()).isPresent()) {
+                traits.add(Nouns.near(word, nouns.traits()).get());
             } else if (named && counted) {
                 rest.append(word);
             } else {
@@ -167,12 +126,12 @@ final class FastenerReader {
     }
 
     /** A trait said on its own belongs to the fastener named before it. */
-    static Optional<FastenerTrait> trait(String phrase) {
+    Optional<FastenerTrait> trait(String phrase) {
         String word = phrase.strip()
                 .toLowerCase(java.util.Locale.ROOT)
                 .replace("left hand", "left-hand")
                 .replaceFirst(" (only|thread)$", "");
-        return near(word, TRAITS);
+        return Nouns.near(word, nouns.traits());
     }
 
     private static Drive usual(FastenerKind kind) {
@@ -182,10 +141,6 @@ final class FastenerReader {
             case NUT -> Drive.HEX;
             case E_RING, CIRCLIP, CLIP, RIVET, PIN -> Drive.NONE;
         };
-    }
-
-    private static <T> Optional<T> near(String word, Map<String, T> known) {
-        return Spelling.nearest(word, known.keySet()).map(known::get);
     }
 
     private static Double number(String text) {

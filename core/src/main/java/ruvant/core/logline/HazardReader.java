@@ -1,7 +1,6 @@
 package ruvant.core.logline;
 
 import java.util.Arrays;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -10,25 +9,19 @@ import ruvant.core.trade.Hazard;
 
 /** Reads what to beware of. */
 final class HazardReader {
-    private static final Map<String, Hazard> HAZARDS = Map.of(
-            "spring", Hazard.SPRING,
-            "ball", Hazard.BALL,
-            "blades", Hazard.BLADES,
-            "foil", Hazard.FOIL,
-            "capacitor", Hazard.CAPACITOR,
-            "mercury", Hazard.MERCURY,
-            "left-hand", Hazard.LEFT_HAND,
-            "aluminium", Hazard.ALUMINIUM,
-            "irreplaceable", Hazard.IRREPLACEABLE);
     private static final Set<String> HAZARD_WORDS = Set.of("the", "a", "thread", "cell", "curtain", "cam", "of");
     private static final Pattern BEWARE = Pattern.compile("(?:beware|careful|mind|watch|hazard)(?: of| the|:)* (.+)");
 
-    private HazardReader() {}
+    private final Nouns nouns;
+
+    HazardReader(Nouns nouns) {
+        this.nouns = nouns;
+    }
 
     /** A hazard, and whether more was said than its name. */
     record Read(Hazard hazard, boolean saysMore) {}
 
-    static Optional<Read> read(String text) {
+    Optional<Read> read(String text) {
         Matcher beware = BEWARE.matcher(text);
         if (!beware.matches()) {
             return Optional.empty();
@@ -36,8 +29,7 @@ final class HazardReader {
         String[] words = beware.group(1).replace("left hand", "left-hand").split(" +");
         return Arrays.stream(words)
                 .map(word -> word.replaceFirst("(spring|ball)s$", "$1"))
-                .flatMap(word -> Spelling.nearest(word, HAZARDS.keySet()).stream())
-                .map(HAZARDS::get)
+                .flatMap(word -> Nouns.near(word, nouns.hazards()).stream())
                 .findFirst()
                 .map(hazard -> new Read(hazard, saysMore(words, hazard)));
     }

@@ -3,7 +3,6 @@ package ruvant.core.logline;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
@@ -13,47 +12,21 @@ import ruvant.core.trade.ConditionKind;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Region;
 import ruvant.core.trade.Severity;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 
 /** Reads what is said while the camera is looked over: its outside, signs of visitors, functions, the scope. */
 final class IntakeReader {
-    private static final Map<String, ConditionKind> CONDITIONS = Map.ofEntries(
-            Map.entry("dent", ConditionKind.DENT),
-            Map.entry("dents", ConditionKind.DENT),
-            Map.entry("dented", ConditionKind.DENT),
-            Map.entry("corrosion", ConditionKind.CORROSION),
-            Map.entry("corroded", ConditionKind.CORROSION),
-            Map.entry("peeling", ConditionKind.PEELING),
-            Map.entry("peeled", ConditionKind.PEELING),
-            Map.entry("shrunk", ConditionKind.PEELING),
-            Map.entry("foam", ConditionKind.FOAM),
-            Map.entry("loose", ConditionKind.LOOSE),
-            Map.entry("missing", ConditionKind.MISSING),
-            Map.entry("haze", ConditionKind.HAZE),
-            Map.entry("hazy", ConditionKind.HAZE),
-            Map.entry("fungus", ConditionKind.FUNGUS),
-            Map.entry("scratch", ConditionKind.SCRATCH),
-            Map.entry("scratches", ConditionKind.SCRATCH),
-            Map.entry("scratched", ConditionKind.SCRATCH),
-            Map.entry("coating", ConditionKind.COATING));
-    private static final Map<String, VisitorSignKind> SIGNS = Map.of(
-            "chewed", VisitorSignKind.CHEWED_SLOT,
-            "slot", VisitorSignKind.CHEWED_SLOT,
-            "mismatched", VisitorSignKind.WRONG_SCREW,
-            "missing", VisitorSignKind.WRONG_SCREW,
-            "wrong", VisitorSignKind.WRONG_SCREW,
-            "lock", VisitorSignKind.NO_LOCK_PAINT,
-            "paint", VisitorSignKind.NO_LOCK_PAINT,
-            "scratches", VisitorSignKind.RING_SCRATCH,
-            "glue", VisitorSignKind.GLUE,
-            "graphite", VisitorSignKind.GRAPHITE);
-
     private final JobPicture picture;
+    private final TradeLists lists;
+    private final Nouns nouns;
 
-    IntakeReader(JobPicture picture) {
+    IntakeReader(JobPicture picture, TradeLists lists, Nouns nouns) {
         this.picture = picture;
+        this.lists = lists;
+        this.nouns = nouns;
     }
 
     /** A finding outside: a region, a kind and how much, in any order; the rest is the remark. */
@@ -66,9 +39,8 @@ final class IntakeReader {
             String key = word.toLowerCase(Locale.ROOT);
             if (region.isEmpty() && labelled(Region.values(), key).isPresent()) {
                 region = labelled(Region.values(), key);
-            } else if (kind.isEmpty()
-                    && Spelling.nearest(key, CONDITIONS.keySet()).isPresent()) {
-                kind = Spelling.nearest(key, CONDITIONS.keySet()).map(CONDITIONS::get);
+            } else if (kind.isEmpty() && Nouns.near(key, nouns.conditions()).isPresent()) {
+                kind = Nouns.near(key, nouns.conditions());
             } else if (severity.isEmpty() && labelled(Severity.values(), key).isPresent()) {
                 severity = labelled(Severity.values(), key);
             } else if (!word.isEmpty()) {
@@ -107,8 +79,7 @@ final class IntakeReader {
                             .toList());
         }
         VisitorSignKind kind = Arrays.stream(said.toLowerCase(Locale.ROOT).split("[ ,]+"))
-                .flatMap(word -> Spelling.nearest(word, SIGNS.keySet()).stream())
-                .map(SIGNS::get)
+                .flatMap(word -> Nouns.near(word, nouns.visitorSigns()).stream())
                 .findFirst()
                 .orElse(VisitorSignKind.OTHER);
         return Replies.logged(
@@ -117,8 +88,9 @@ final class IntakeReader {
     }
 
     Reading function(FunctionResult result, String rest, String tail) {
-        List<String> functions =
-                FunctionList.of(picture.received()).stream().map(Named::words).toList();
+        List<String> functions = FunctionList.of(picture.received(), lists).stream()
+                .map(Named::words)
+                .toList();
         Optional<String> name = functions.stream()
                 .filter(one -> one.equalsIgnoreCase(rest) || one.equalsIgnoreCase("Speed " + rest))
                 .findFirst();

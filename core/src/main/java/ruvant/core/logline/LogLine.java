@@ -27,6 +27,7 @@ import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.ModificationKind;
 import ruvant.core.trade.Side;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.units.FieldProblem;
 
 /**
@@ -98,6 +99,8 @@ public final class LogLine {
             "return: return returned");
 
     private final JobPicture picture;
+    private final TradeLists lists;
+    private final Nouns nouns;
     private final Supplier<ModelKnowledge> earlier;
     private final KnownParts parts;
     private final FloorReader floor;
@@ -119,12 +122,14 @@ public final class LogLine {
     /** @param earlier what other jobs taught, offered where a removal is said; asked for only then */
     public LogLine(JobPicture picture, Shop shop, Supplier<ModelKnowledge> earlier) {
         this.picture = picture;
+        this.lists = shop.lists();
+        this.nouns = Nouns.of(lists);
         this.earlier = earlier;
         this.parts = new KnownParts(picture.valley());
         this.floor = new FloorReader(picture, shop, parts);
         this.bench = new BenchReader(picture);
-        this.mechanism = new MechanismReader(picture, parts);
-        this.intake = new IntakeReader(picture);
+        this.mechanism = new MechanismReader(picture, parts, nouns);
+        this.intake = new IntakeReader(picture, lists, nouns);
         this.find = new FindReader(picture);
         this.repairs = new PartsReader(parts);
         this.modify = new ModifyReader(picture, parts);
@@ -249,7 +254,7 @@ public final class LogLine {
             return Replies.asking("What came off?", next(earlier.get(), picture));
         }
         String name = FASTENED.matcher(part).find() ? nameBefore(part) : part;
-        RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts);
+        RemovalReader reader = new RemovalReader(parts.again(name), usualSide(), parts, lists, nouns);
         if (name.length() < part.length()) {
             reader.piece(part.substring(name.length()));
         }
@@ -274,11 +279,13 @@ public final class LogLine {
     }
 
     /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */
-    private static String nameBefore(String part) {
+    private String nameBefore(String part) {
         Matcher start = FASTENED.matcher(part);
         while (start.find()) {
             if (start.start() > 0
-                    && FastenerReader.whole(part.substring(start.start())).isPresent()) {
+                    && new FastenerReader(nouns)
+                            .whole(part.substring(start.start()))
+                            .isPresent()) {
                 return part.substring(0, start.start()).strip();
             }
         }

@@ -3,7 +3,6 @@ package ruvant.core.logline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -24,44 +23,24 @@ final class MechanismReader {
     private static final Pattern UNDONE =
             Pattern.compile("(?i)(?:assembly )?(?:undone|off|apart|over|taken apart)\\b *(.*)");
     private static final Pattern COUNTED = Pattern.compile("(?:([0-9]{1,2}) *[x×]? +)?(.+)");
-    private static final Map<String, MechanismState> STATES = Map.ofEntries(
-            Map.entry("cock", MechanismState.COCKED),
-            Map.entry("cocked", MechanismState.COCKED),
-            Map.entry("shutter cocked", MechanismState.COCKED),
-            Map.entry("cocked shutter", MechanismState.COCKED),
-            Map.entry("cocked the shutter", MechanismState.COCKED),
-            Map.entry("released", MechanismState.RELEASED),
-            Map.entry("shutter released", MechanismState.RELEASED),
-            Map.entry("released shutter", MechanismState.RELEASED),
-            Map.entry("released the shutter", MechanismState.RELEASED),
-            Map.entry("fired it off", MechanismState.RELEASED),
-            Map.entry("mirror up", MechanismState.MIRROR_UP),
-            Map.entry("mirror down", MechanismState.MIRROR_DOWN),
-            Map.entry("back open", MechanismState.BACK_OPEN),
-            Map.entry("opened the back", MechanismState.BACK_OPEN),
-            Map.entry("back closed", MechanismState.BACK_CLOSED),
-            Map.entry("closed the back", MechanismState.BACK_CLOSED),
-            Map.entry("lens at infinity", MechanismState.AT_INFINITY),
-            Map.entry("at infinity", MechanismState.AT_INFINITY),
-            Map.entry("infinity", MechanismState.AT_INFINITY),
-            Map.entry("lens at its nearest", MechanismState.AT_NEAR));
-
     private final JobPicture picture;
     private final KnownParts parts;
+    private final Nouns nouns;
 
-    MechanismReader(JobPicture picture, KnownParts parts) {
+    MechanismReader(JobPicture picture, KnownParts parts, Nouns nouns) {
         this.picture = picture;
         this.parts = parts;
+        this.nouns = nouns;
     }
 
     /** A whole line that only says how the mechanism stands now. */
     Optional<Reading> state(String line) {
-        return state(stateWords(line), false).map(MechanismReader::standsNow);
+        return nouns.state(stateWords(line), false).map(MechanismReader::standsNow);
     }
 
     /** The same, mistyped by one letter; only for lines that begin with no other known word. */
     Optional<Reading> nearState(String line) {
-        return state(stateWords(line), true).map(MechanismReader::standsNow);
+        return nouns.state(stateWords(line), true).map(MechanismReader::standsNow);
     }
 
     private static String stateWords(String line) {
@@ -73,17 +52,6 @@ final class MechanismReader {
 
     private static Reading standsNow(MechanismState state) {
         return Replies.logged("Now " + state.label(), new StripEntry.StateSet(state));
-    }
-
-    /** A state by its words; more than one letter of forgiveness would turn "mirror cap" into "mirror up". */
-    static Optional<MechanismState> state(String said, boolean forgiving) {
-        return Optional.ofNullable(STATES.get(said))
-                .or(() -> forgiving
-                        ? STATES.keySet().stream()
-                                .filter(known -> Spelling.distance(known, said) == 1)
-                                .findFirst()
-                                .map(STATES::get)
-                        : Optional.empty());
     }
 
     Reading letDown(String rest, String tail) {

@@ -10,13 +10,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import ruvant.core.logline.Reading.Chip;
 import ruvant.core.logline.Reading.Kind;
-import ruvant.core.strip.Covering;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.FastenerTrait;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -30,6 +30,8 @@ final class RemovalReader {
 
     private final String part;
     private final KnownParts known;
+    private final Nouns nouns;
+    private final FastenerReader fastenerReader;
     private Side side;
     private boolean covers;
     private final List<Fastener> fasteners = new ArrayList<>();
@@ -46,11 +48,13 @@ final class RemovalReader {
     private boolean markBefore;
     private final List<Chip> chips = new ArrayList<>();
 
-    RemovalReader(String part, Side usualSide, KnownParts known) {
+    RemovalReader(String part, Side usualSide, KnownParts known, TradeLists lists, Nouns nouns) {
         this.part = part;
         this.known = known;
+        this.nouns = nouns;
+        this.fastenerReader = new FastenerReader(nouns);
         this.side = sideIn(part).orElse(usualSide);
-        this.covers = Covering.likely(part);
+        this.covers = lists.covers(part);
     }
 
     void piece(String written) {
@@ -161,7 +165,7 @@ final class RemovalReader {
     }
 
     private boolean isHazard(String text) {
-        Optional<HazardReader.Read> read = HazardReader.read(text);
+        Optional<HazardReader.Read> read = new HazardReader(nouns).read(text);
         read.ifPresent(one -> {
             hazards.add(one.hazard());
             chips.add(new Chip(Kind.HAZARD, one.hazard().label()));
@@ -198,8 +202,8 @@ final class RemovalReader {
         }
         // "at infinity" alone is how a ring stood; called a state it is how the mechanism must stand
         Optional<MechanismState> meant = text.startsWith("state ")
-                ? MechanismState.labelled(said).or(() -> MechanismReader.state(said, false))
-                : said.equals("at infinity") ? Optional.empty() : MechanismReader.state(said, false);
+                ? MechanismState.labelled(said).or(() -> nouns.state(said, false))
+                : said.equals("at infinity") ? Optional.empty() : nouns.state(said, false);
         meant.ifPresent(one -> {
             state = one;
             chips.add(new Chip(Kind.MARK, one.label()));
@@ -245,7 +249,7 @@ final class RemovalReader {
         List<Fastener> read = new ArrayList<>();
         List<String> rests = new ArrayList<>();
         for (String phrase : FastenerReader.phrases(text)) {
-            Optional<FastenerReader.Read> one = FastenerReader.read(phrase);
+            Optional<FastenerReader.Read> one = fastenerReader.read(phrase);
             if (one.isEmpty()) {
                 return read.isEmpty() && isTrait(phrase);
             }
@@ -262,7 +266,7 @@ final class RemovalReader {
 
     /** A trait alone belongs to the fastener before it; a left-hand thread before any is a thing to beware of. */
     private boolean isTrait(String phrase) {
-        Optional<FastenerTrait> trait = FastenerReader.trait(phrase);
+        Optional<FastenerTrait> trait = fastenerReader.trait(phrase);
         if (trait.isEmpty()) {
             return false;
         }

@@ -57,7 +57,7 @@ public final class JobNow {
     /** What may go back. */
     public RefitAnswers refit() {
         if (refit == null) {
-            refit = picture.refit(learned, now);
+            refit = picture.refit(learned, shop.lists(), now);
         }
         return refit;
     }
@@ -83,6 +83,13 @@ public final class JobNow {
     /** What the signs of an earlier visitor come to. */
     public VisitorVerdict visitor() {
         return VisitorVerdict.of(picture.intake().visitorSigns());
+    }
+
+    /** Stuck fasteners, each with what to try next. */
+    public List<StuckNow> stuck() {
+        return picture.notes().stuck().stream()
+                .map(one -> StuckNow.of(one, shop.lists()))
+                .toList();
     }
 
     /** What to think of while a part goes on. */

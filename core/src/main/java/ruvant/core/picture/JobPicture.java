@@ -36,6 +36,7 @@ import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.StripRoom;
 import ruvant.core.strip.Valley;
 import ruvant.core.trade.Stop;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.treat.TreatRoom;
 import ruvant.core.units.TagNumber;
@@ -98,8 +99,9 @@ public record JobPicture(
     }
 
     /** What may go back at this moment, with what earlier jobs of the model learned to look at. */
-    RefitAnswers refit(LearnedChecks learned, Instant now) {
-        return new RefitAnswers(valley, notes, refitting, treat, parts, NotTried.of(intake, prove), learned, now);
+    RefitAnswers refit(LearnedChecks learned, TradeLists lists, Instant now) {
+        return new RefitAnswers(
+                valley, notes, refitting, treat, parts, NotTried.of(intake, prove), learned, lists, now);
     }
 
     /** All speeds, before against after. */

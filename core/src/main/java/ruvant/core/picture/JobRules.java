@@ -21,6 +21,7 @@ import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.Valley;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.Stations;
@@ -73,12 +74,13 @@ public final class JobRules {
                 .with(HousePractice.class, shop::practice)
                 .with(Materials.class, shop::materials)
                 .with(Lubrication.class, shop::lubrication)
+                .with(TradeLists.class, shop::lists)
                 .with(IntakePicture.class, () -> picture.get().intake())
                 .with(TreatPicture.class, () -> picture.get().treat())
                 .with(RefitPicture.class, () -> picture.get().refitting())
                 .with(Valley.class, () -> picture.get().valley())
                 .with(Trays.class, () -> Trays.of(picture.get().valley(), shop.practice()))
-                .with(RefitAnswers.class, () -> picture.get().refit(learned.apply(picture.get()), now))
+                .with(RefitAnswers.class, () -> picture.get().refit(learned.apply(picture.get()), shop.lists(), now))
                 .with(Stations.InUse.class, () -> inUse(picture.get()));
     }
 

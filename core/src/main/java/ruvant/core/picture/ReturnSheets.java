@@ -39,7 +39,7 @@ public final class ReturnSheets {
                                                 ? ""
                                                 : ", " + one.what().dimensions()))
                         .toList(),
-                changed(picture),
+                changed(picture, shop),
                 picture.speeds().stream()
                         .filter(row -> row.before().isPresent() || row.after().isPresent())
                         .toList(),
@@ -118,7 +118,7 @@ public final class ReturnSheets {
                                 values -> values.stream().distinct().collect(Collectors.joining(", "))))));
     }
 
-    private static List<String> changed(JobPicture picture) {
+    private static List<String> changed(JobPicture picture, Shop shop) {
         List<String> changed = new ArrayList<>();
         picture.treat().mended().stream()
                 .filter(one -> one.what().modification())
@@ -129,9 +129,9 @@ public final class ReturnSheets {
                 .forEach(changed::add);
         picture.notes().stuck().stream()
                 .flatMap(stuck -> stuck.tries().stream())
-                .filter(tried -> tried.rung().irreversible())
+                .filter(tried -> shop.lists().cannotBeUndone(tried.rung()))
                 .map(tried -> tried.part() + ", " + tried.fastener() + ": "
-                        + tried.rung().label()
+                        + tried.rung().words()
                         + (tried.remark().isEmpty() ? "" : " (" + tried.remark() + ")") + agreed(tried.agreed()))
                 .forEach(changed::add);
         picture.valley().parts().stream()

@@ -3,23 +3,25 @@ package ruvant.core.picture;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 
-/** What a shop brings to each job: its practice, its tables, and what it knows of adjusters and faults. */
+/** What a shop brings to each job: its practice, its tables and lists, and what it knows of adjusters and faults. */
 public record Shop(
         HousePractice practice,
         Materials materials,
         Lubrication lubrication,
+        TradeLists lists,
         AdjusterBook adjusters,
         FaultKnowledge faults) {
     /** The same with other tables. */
     public Shop with(Materials otherMaterials, Lubrication otherLubrication) {
-        return new Shop(practice, otherMaterials, otherLubrication, adjusters, faults);
+        return new Shop(practice, otherMaterials, otherLubrication, lists, adjusters, faults);
     }
 
     /** The same with other knowledge of faults. */
     public Shop with(FaultKnowledge other) {
-        return new Shop(practice, materials, lubrication, adjusters, other);
+        return new Shop(practice, materials, lubrication, lists, adjusters, other);
     }
 }

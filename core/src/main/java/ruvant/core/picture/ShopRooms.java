@@ -4,9 +4,11 @@ import java.util.List;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HouseRoom;
+import ruvant.core.house.ListsRoom;
 import ruvant.core.house.SheetRoom;
 import ruvant.core.log.LogName;
 import ruvant.core.log.Rooms;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TablesRoom;
 
@@ -18,8 +20,8 @@ public final class ShopRooms {
     private ShopRooms() {}
 
     /** The rooms of the house's log. */
-    public static Rooms house(Materials shipped) {
-        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped)));
+    public static Rooms house(Materials shipped, TradeLists lists) {
+        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped), new ListsRoom(lists)));
     }
 
     /** The rooms of the log of what is known. */

@@ -2,7 +2,7 @@ package ruvant.core.refit;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 
@@ -12,42 +12,18 @@ import ruvant.core.units.PartName;
  * thing, since people clean "the slow escapement" and oil "escapement pivots".
  */
 final class DryPoints {
-    private static final Set<String> MOVING = Set.of(
-            "train",
-            "escapement",
-            "gear",
-            "gears",
-            "governor",
-            "cam",
-            "helicoid",
-            "shaft",
-            "spindle",
-            "rail",
-            "barrel",
-            "pawl",
-            "rack",
-            "wheel",
-            "pinion",
-            "bearing",
-            "self-timer",
-            "motor");
-
     private DryPoints() {}
 
-    static List<PartName> of(TreatPicture treat) {
+    static List<PartName> of(TreatPicture treat, TradeLists lists) {
         return treat.cleaned().stream()
                 .map(one -> one.what().part())
                 .distinct()
-                .filter(part -> MOVING.contains(lastWord(part)))
+                .filter(lists::moves)
                 .filter(part -> treat.lubricated().stream()
                         .noneMatch(oiled -> oiled.what().part().equals(part)
                                 || (oiled.what().part() + " " + oiled.what().point())
                                         .toLowerCase(Locale.ROOT)
-                                        .contains(lastWord(part))))
+                                        .contains(TradeLists.lastWord(part.key()))))
                 .toList();
-    }
-
-    private static String lastWord(PartName part) {
-        return part.key().substring(part.key().lastIndexOf(' ') + 1);
     }
 }

@@ -13,6 +13,7 @@ import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -31,7 +32,8 @@ record Gates(
         TreatPicture treat,
         PartsPicture parts,
         List<String> untried,
-        LearnedChecks learned) {
+        LearnedChecks learned,
+        TradeLists lists) {
     private static final Named EMPTY = CheckIds.of("traysEmpty", "Trays looked at: no piece lies there but its own");
     private static final Named TRIED =
             CheckIds.of("triedAgain", "What worked at intake tried again, while it can be reached");
@@ -61,7 +63,7 @@ record Gates(
         if (!part.removed().covers() || below.isEmpty()) {
             return checks;
         }
-        List<PartName> dry = DryPoints.of(treat);
+        List<PartName> dry = DryPoints.of(treat, lists);
         dry.stream()
                 .filter(below::contains)
                 .forEach(one ->

@@ -19,6 +19,7 @@ import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.MechanismState;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
@@ -42,6 +43,7 @@ public final class RefitAnswers {
     /**
      * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
      * @param learned what earlier jobs of the model looked at
+     * @param lists which washed parts want oil
      * @param now the moment for which waits are judged
      */
     public RefitAnswers(
@@ -52,6 +54,7 @@ public final class RefitAnswers {
             PartsPicture parts,
             List<String> untried,
             LearnedChecks learned,
+            TradeLists lists,
             Instant now) {
         this.valley = valley;
         this.notes = notes;
@@ -61,7 +64,7 @@ public final class RefitAnswers {
         this.treat = treat;
         this.parts = parts;
         this.now = now;
-        this.gates = new Gates(valley, under, notes, treat, parts, untried, learned);
+        this.gates = new Gates(valley, under, notes, treat, parts, untried, learned, lists);
     }
 
     /** One answer for each part of the valley, in its order. */

@@ -9,9 +9,9 @@ import ruvant.core.trade.JointKind;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.Stop;
-import ruvant.core.trade.StuckRung;
 import ruvant.core.units.Check;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -288,16 +288,19 @@ public sealed interface StripEntry extends JobEntry {
      *
      * @param part the part that it holds
      * @param fastener which one, in words
+     * @param rung what was tried, of the shop's ladder
      * @param freed whether it moved
      * @param remark what was seen; may be empty
      * @param agreed how the owner agreed to what cannot be undone, such as "by telephone"; empty where nobody was asked
      */
-    record StuckTried(PartName part, String fastener, StuckRung rung, boolean freed, String remark, String agreed)
+    record StuckTried(PartName part, String fastener, Named rung, boolean freed, String remark, String agreed)
             implements StripEntry {
         public StuckTried {
             Check.chosen("part", part);
             fastener = Check.name("fastener", fastener);
-            Check.chosen("rung", rung);
+            // lines of earlier versions name a rung in capitals; its id is the same in small letters
+            rung = Named.in("rung", rung);
+            rung = rung.words().matches("[A-Z_]+") ? new Named(rung.id(), "") : rung;
             remark = Check.optionalRemark("remark", remark);
             agreed = Check.optionalRemark("agreed", agreed);
         }

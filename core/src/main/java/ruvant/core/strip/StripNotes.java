@@ -2,10 +2,8 @@ package ruvant.core.strip;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.trade.MechanismState;
-import ruvant.core.trade.StuckRung;
 import ruvant.core.units.PartName;
 
 /**
@@ -37,14 +35,8 @@ public record StripNotes(
      * A fastener that is or was stuck.
      *
      * @param tries what was tried, oldest first
-     * @param next the gentlest rung above the highest one tried; empty once it is freed, or when nothing is left
      */
-    public record Stuck(
-            PartName part,
-            String fastener,
-            List<StripEntry.StuckTried> tries,
-            boolean freed,
-            Optional<StuckRung> next) {}
+    public record Stuck(PartName part, String fastener, List<StripEntry.StuckTried> tries, boolean freed) {}
 
     /** Whether the mechanism is known to stand otherwise. */
     public boolean contradicts(MechanismState wanted) {

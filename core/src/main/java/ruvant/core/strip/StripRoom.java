@@ -29,7 +29,7 @@ import ruvant.core.log.Standing;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
-import ruvant.core.trade.StuckRung;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.WellName;
 
@@ -58,8 +58,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.SpringLetDown down -> Optional.empty();
             case StripEntry.SpringWound wound -> Optional.empty();
             case StripEntry.StuckTried tried ->
-                tried.rung().irreversible()
-                        ? OwnersWord.missing(now, tried.agreed(), tried.rung().label())
+                now.of(TradeLists.class).cannotBeUndone(tried.rung())
+                        ? OwnersWord.missing(now, tried.agreed(), tried.rung().words())
                         : Optional.empty();
             case StripEntry.Moved moved -> now.of(Trays.class).objection(moved.wells());
             case StripEntry.LeaveAlone alone -> Optional.empty();
@@ -128,7 +128,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 "wound " + wound.spring() + turns(", ", wound.turns()) + with(", ", wound.remark());
             case StripEntry.StuckTried tried ->
                 "stuck " + tried.fastener() + " of " + tried.part() + ": "
-                        + tried.rung().label() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark())
+                        + tried.rung().words() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark())
                         + with(", agreed ", tried.agreed());
             case StripEntry.Moved moved ->
                 moved.part() + " lies in "
@@ -240,13 +240,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
 
         private static StripNotes.Stuck stuck(List<StripEntry.StuckTried> tries) {
             StripEntry.StuckTried last = tries.getLast();
-            int highest =
-                    tries.stream().mapToInt(one -> one.rung().ordinal()).max().orElse(-1);
-            boolean freed = last.freed();
-            Optional<StuckRung> next = freed || highest + 1 >= StuckRung.values().length
-                    ? Optional.empty()
-                    : Optional.of(StuckRung.values()[highest + 1]);
-            return new StripNotes.Stuck(last.part(), last.fastener(), List.copyOf(tries), freed, next);
+            return new StripNotes.Stuck(last.part(), last.fastener(), List.copyOf(tries), last.freed());
         }
 
         private static String key(String spring) {

@@ -2,6 +2,7 @@ package ruvant.core.treat;
 
 import java.util.Comparator;
 import java.util.List;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -16,26 +17,6 @@ public final class MeterCells {
     private static final double THIRD = 1.0 / 3;
 
     private MeterCells() {}
-
-    /**
-     * A cell, or a cell with something before it.
-     *
-     * @param freshVolts under the meter's load when new
-     * @param spentVolts when it is thrown away
-     */
-    public record MeterCell(String id, String label, double freshVolts, double spentVolts, String note) {}
-
-    /** Those that can be had. */
-    public static final List<MeterCell> CELLS = List.of(
-            new MeterCell("zincAir", "zinc-air cell", 1.40, 1.35, "flat, but lives for weeks once opened"),
-            new MeterCell("silver", "silver oxide cell", 1.55, 1.50, "flat"),
-            new MeterCell(
-                    "silverDiode",
-                    "silver oxide cell through a Schottky diode",
-                    1.35,
-                    1.30,
-                    "drops about 0.2 V at a few hundred µA, less at low current: measure it"),
-            new MeterCell("alkaline", "alkaline cell", 1.50, 1.10, "falls all its life"));
 
     /**
      * How a meter takes a voltage.
@@ -83,18 +64,18 @@ public final class MeterCells {
      *     below 0
      * @param leftEv largest error over its life after that
      */
-    public record CellOutlook(MeterCell cell, double freshEv, double spentEv, int thirds, double leftEv) {}
+    public record CellOutlook(TradeLists.MeterCell cell, double freshEv, double spentEv, int thirds, double leftEv) {}
 
     /** All cells for a meter, that with the least error left first. */
-    public static List<CellOutlook> outlooks(double madeForVolts, Circuit circuit) {
+    public static List<CellOutlook> outlooks(double madeForVolts, Circuit circuit, List<TradeLists.MeterCell> cells) {
         Check.within("madeForVolts", madeForVolts, 0.5, 30, "V");
-        return CELLS.stream()
+        return cells.stream()
                 .map(cell -> outlook(cell, madeForVolts, circuit))
                 .sorted(Comparator.comparingDouble(CellOutlook::leftEv))
                 .toList();
     }
 
-    private static CellOutlook outlook(MeterCell cell, double madeFor, Circuit circuit) {
+    private static CellOutlook outlook(TradeLists.MeterCell cell, double madeFor, Circuit circuit) {
         double fresh = circuit.stopsPerDoubling() * log2(cell.freshVolts() / madeFor);
         double spent = circuit.stopsPerDoubling() * log2(cell.spentVolts() / madeFor);
         int thirds = (int) -Math.round((fresh + spent) / 2 / THIRD);

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.log.ShopChanges;
 import ruvant.core.trade.Verdict;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
@@ -21,7 +22,8 @@ public record TableChanges(
         List<Materials.Material> materials,
         List<Materials.Agent> agents,
         List<Materials.Soil> soils,
-        List<Lubrication.WaitKind> waits) {
+        List<Lubrication.WaitKind> waits)
+        implements ShopChanges<TableChanges> {
     /** Nothing changed. */
     public static final TableChanges NONE = new TableChanges(List.of(), List.of(), List.of(), List.of());
 
@@ -58,7 +60,7 @@ public record TableChanges(
     /** A verdict that differs from the table that ships. */
     public record Difference(String agent, String material, Verdict shipped, Verdict here) {}
 
-    /** These, and then others in place of them or besides. */
+    @Override
     public TableChanges plus(TableChanges more) {
         return new TableChanges(
                 ById.merged(materials, more.materials, Materials.Material::id),
@@ -126,7 +128,7 @@ public record TableChanges(
                 .toList();
     }
 
-    /** Ids of all that was changed or added. */
+    @Override
     public List<String> ids() {
         return Stream.of(
                         materials.stream().map(Materials.Material::id),

@@ -2,9 +2,9 @@ package ruvant.core.treat;
 
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.log.ChangesFold;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
-import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.Room;
 import ruvant.core.log.RoomFold;
@@ -49,10 +49,7 @@ public final class TablesRoom implements Room<TablesEntry> {
 
     @Override
     public List<String> replaces(TablesEntry entry) {
-        return switch (entry) {
-            case TablesEntry.TablesChanged one -> one.changes().ids();
-            case TablesEntry.TableTakenBack one -> List.of(one.id());
-        };
+        return ChangesFold.replaced(step(entry));
     }
 
     @Override
@@ -64,43 +61,35 @@ public final class TablesRoom implements Room<TablesEntry> {
         };
     }
 
+    private static ChangesFold.Step<TableChanges> step(TablesEntry entry) {
+        return switch (entry) {
+            case TablesEntry.TablesChanged one -> new ChangesFold.Made<>(one.changes());
+            case TablesEntry.TableTakenBack one -> new ChangesFold.TakenBack<>(one.id());
+        };
+    }
+
     /** Folds changes. */
-    public static final class Fold implements RoomFold<TablesEntry> {
+    public static final class Fold extends ChangesFold<TablesEntry, TableChanges> {
         private final Materials shipped;
-        private TableChanges changes = TableChanges.NONE;
 
         private Fold(Materials shipped) {
+            super(TableChanges.NONE);
             this.shipped = shipped;
         }
 
         @Override
-        public Optional<Refusal> objection(Line line, TablesEntry entry) {
-            return switch (entry) {
-                case TablesEntry.TablesChanged one -> gaps(changes.plus(one.changes()));
-                case TablesEntry.TableTakenBack one ->
-                    changes.ids().contains(one.id())
-                            ? gaps(changes.without(one.id(), shipped))
-                            : Optional.of(new Refusal(
-                                    "notChanged", "Nothing of that was changed here.", "Nothing to enter."));
-            };
-        }
-
-        /** Changes that would leave gaps are refused, with what is missing. */
-        private Optional<Refusal> gaps(TableChanges all) {
-            return Refusal.trying("gaps", () -> all.in(shipped));
+        protected Step<TableChanges> step(TablesEntry entry) {
+            return TablesRoom.step(entry);
         }
 
         @Override
-        public void take(Line line, TablesEntry entry) {
-            changes = switch (entry) {
-                case TablesEntry.TablesChanged one -> changes.plus(one.changes());
-                case TablesEntry.TableTakenBack one -> changes.without(one.id(), shipped);
-            };
+        protected TableChanges without(TableChanges all, String id) {
+            return all.without(id, shipped);
         }
 
-        /** All that differs from what ships. */
-        public TableChanges changes() {
-            return changes;
+        @Override
+        protected void fit(TableChanges all) {
+            all.in(shipped);
         }
     }
 }

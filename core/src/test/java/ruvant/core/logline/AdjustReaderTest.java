@@ -21,6 +21,7 @@ class AdjustReaderTest {
             Logs.SHOP.practice(),
             Logs.SHOP.materials(),
             Logs.SHOP.lubrication(),
+            Logs.SHOP.lists(),
             new AdjusterBook(
                     1,
                     List.of(

@@ -45,6 +45,7 @@ class RealLinesTest {
                             new Lubrication.Lubricant("moly", "Moly grease"),
                             new Lubrication.Lubricant("helicoid", "Helicoid grease")),
                     List.of()),
+            Logs.SHOP.lists(),
             Logs.SHOP.adjusters(),
             Logs.SHOP.faults());
 

@@ -34,6 +34,8 @@ class ShorthandTest {
         HeadForm head = HeadForm.values()[random.nextInt(HeadForm.values().length)];
         Fastener fastener = new Fastener(kind, drive, head, thread, length, 1 + random.nextInt(9), traits);
         String written = Shorthand.of(fastener);
-        assertThat(FastenerReader.whole(written)).as(written).contains(fastener);
+        assertThat(new FastenerReader(Nouns.of(ruvant.core.ShippedLists.LISTS)).whole(written))
+                .as(written)
+                .contains(fastener);
     }
 }

@@ -16,8 +16,8 @@ import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
-import ruvant.core.trade.StuckRung;
 import ruvant.core.treat.TreatEntry;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
 
@@ -81,7 +81,7 @@ class PickUpTest {
                 new RefitEntry.TriedUnfixed(PLATE, ""),
                 new StripEntry.SpringLetDown("mainspring", 3, ""),
                 new SittingEntry.Decided("new seals or old", "", true),
-                new StripEntry.StuckTried(PLATE, "slotted screw 1.4 × 3.0", StuckRung.FIRM_DRIVER, false, "", ""),
+                new StripEntry.StuckTried(PLATE, "slotted screw 1.4 × 3.0", Named.of("firm driver"), false, "", ""),
                 new SittingEntry.ToolNoted("lens spanner", false, ""),
                 new PartsEntry.NeedOpened(PLATE, "a washer"));
         assertThat(pickUp().halfDone())

@@ -168,15 +168,17 @@ class PictureTest {
     @Test
     void functionsFollowFromTheKindOfCamera() {
         IntakeEntry.Received in = Logs.received();
-        assertThat(FunctionList.of(in))
+        assertThat(FunctionList.of(in, Logs.SHOP.lists()))
                 .extracting(Named::words)
                 .startsWith("Speed 1", "Speed 1/60")
                 .contains("B", "Viewing lens")
                 .doesNotContain("Bellows", "Mirror");
         for (BodyType body : BodyType.values()) {
             var camera = new Camera("Tarn", "Vest", "", "", body, in.camera().family());
-            List<String> functions = FunctionList.of(new IntakeEntry.Received(
-                            camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null))
+            List<String> functions = FunctionList.of(
+                            new IntakeEntry.Received(
+                                    camera, in.owner(), "", List.of(), "x", SpeedSeries.AS_MARKED, List.of(), null),
+                            Logs.SHOP.lists())
                     .stream()
                     .map(Named::words)
                     .toList();

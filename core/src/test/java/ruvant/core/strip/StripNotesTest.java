@@ -14,9 +14,10 @@ import ruvant.core.refit.RefitEntry;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Owner;
 import ruvant.core.trade.Side;
-import ruvant.core.trade.StuckRung;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.trade.Verdict;
 import ruvant.core.treat.TreatEntry;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** States, springs, assemblies within assemblies, trials: what a plain list of parts cannot say. */
@@ -209,19 +210,23 @@ class StripNotesTest {
                 .contains("Lay in it and belongs nowhere: 2 × washer");
     }
 
-    private static StripEntry.StuckTried tried(StuckRung rung, boolean freed, String remark) {
-        return new StripEntry.StuckTried(part("top cover"), "by the eyepiece", rung, freed, remark, "");
+    private static final java.util.function.Function<String, Named> RUNG =
+            id -> Logs.SHOP.lists().rung(new Named(id, "")).orElseThrow().named();
+
+    private static StripEntry.StuckTried tried(String rung, boolean freed, String remark) {
+        return new StripEntry.StuckTried(part("top cover"), "by the eyepiece", RUNG.apply(rung), freed, remark, "");
     }
 
     @Test
     void aStuckFastenerIsTriedFromTheGentlestUp() {
-        logs.add(tried(StuckRung.FIRM_DRIVER, false, ""), tried(StuckRung.PENETRANT, false, "overnight"));
-        StripNotes.Stuck stuck = logs.picture().notes().stuck().getFirst();
-        assertThat(stuck.next()).contains(StuckRung.SOLVENT);
-        assertThat(stuck.tries()).hasSize(2);
-        logs.add(tried(StuckRung.SOLVENT, true, ""));
-        assertThat(logs.picture().notes().stuck()).singleElement().satisfies(one -> {
-            assertThat(one.freed()).isTrue();
+        logs.add(tried("firm-driver", false, ""), tried("penetrant", false, "overnight"));
+        assertThat(logs.stands().stuck()).singleElement().satisfies(one -> {
+            assertThat(one.what().tries()).hasSize(2);
+            assertThat(one.next().orElseThrow().id()).isEqualTo("solvent");
+        });
+        logs.add(tried("solvent", true, ""));
+        assertThat(logs.stands().stuck()).singleElement().satisfies(one -> {
+            assertThat(one.what().freed()).isTrue();
             assertThat(one.next()).isEmpty();
         });
     }
@@ -247,14 +252,32 @@ class StripNotesTest {
 
     @Test
     void whatCannotBeUndoneNeedsSomebodysWordAndIsOnTheSheet() {
-        assertThat(logs.refusal(tried(StuckRung.DRILL_OUT, true, "it squealed")))
+        assertThat(logs.refusal(tried("drill-out", true, "it squealed")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("ownerNotAsked"));
-        assertThat(logs.refusal(tried(StuckRung.HEAT, true, ""))).isEmpty();
+        assertThat(logs.refusal(tried("heat", true, ""))).isEmpty();
         logs.add(new StripEntry.StuckTried(
-                part("top cover"), "by the eyepiece", StuckRung.DRILL_OUT, true, "", "by telephone"));
+                part("top cover"), "by the eyepiece", RUNG.apply("drill-out"), true, "", "by telephone"));
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
                         .changed())
                 .containsExactly("top cover, by the eyepiece: drill it out; agreed: by telephone");
-        assertThat(StuckRung.values()).filteredOn(StuckRung::irreversible).hasSize(2);
+        assertThat(Logs.SHOP.lists().rungs())
+                .filteredOn(TradeLists.Rung::irreversible)
+                .hasSize(2);
+    }
+
+    @Test
+    void whatNobodyKnowsIsTakenForSomethingThatCannotBeUndone() {
+        StripEntry.StuckTried unheardOf = new StripEntry.StuckTried(
+                part("top cover"), "by the eyepiece", Named.of("a bigger hammer"), true, "", "");
+        assertThat(logs.refusal(unheardOf))
+                .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("ownerNotAsked"));
+    }
+
+    @Test
+    void aRungOfAnEarlierVersionIsTheSameUnderItsId() {
+        StripEntry.StuckTried earlier =
+                new StripEntry.StuckTried(part("ring"), "lock ring", Named.of("TWO_TOOLS"), false, "", "");
+        assertThat(Logs.SHOP.lists().rung(earlier.rung()).orElseThrow().label()).isEqualTo("two-tool grip");
+        assertThat(earlier.rung().words()).isEqualTo("two tools");
     }
 }

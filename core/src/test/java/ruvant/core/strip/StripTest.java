@@ -135,7 +135,7 @@ class StripTest {
         "taking lens front cell, false"
     })
     void guessesFromTheNameWhatCovers(String name, boolean covers) {
-        assertThat(Covering.likely(name)).isEqualTo(covers);
+        assertThat(Logs.SHOP.lists().covers(name)).isEqualTo(covers);
     }
 
     @Test

@@ -6,11 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import ruvant.core.ShippedLists;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.units.FieldProblem;
 
 class MeterCellsTest {
+    private static final List<TradeLists.MeterCell> CELLS = ShippedLists.LISTS.cells();
+
     private static MeterCells.CellOutlook of(String id, double madeFor, MeterCells.Circuit circuit) {
-        return MeterCells.outlooks(madeFor, circuit).stream()
+        return MeterCells.outlooks(madeFor, circuit, CELLS).stream()
                 .filter(one -> one.cell().id().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -18,7 +22,7 @@ class MeterCellsTest {
 
     @Test
     void aBridgeDoesNotCare() {
-        assertThat(MeterCells.outlooks(1.35, MeterCells.Circuit.BRIDGE)).allSatisfy(one -> {
+        assertThat(MeterCells.outlooks(1.35, MeterCells.Circuit.BRIDGE, CELLS)).allSatisfy(one -> {
             assertThat(one.leftEv()).isZero();
             assertThat(one.thirds()).isZero();
         });
@@ -37,7 +41,7 @@ class MeterCellsTest {
 
     @Test
     void whatFallsAllItsLifeStandsLast() {
-        List<MeterCells.CellOutlook> all = MeterCells.outlooks(1.35, MeterCells.Circuit.NEEDLE);
+        List<MeterCells.CellOutlook> all = MeterCells.outlooks(1.35, MeterCells.Circuit.NEEDLE, CELLS);
 
         assertThat(all.getLast().cell().id()).isEqualTo("alkaline");
         assertThat(all.getFirst().leftEv()).isLessThan(0.1);

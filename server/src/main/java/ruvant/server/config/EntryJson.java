@@ -29,6 +29,7 @@ import ruvant.core.log.Rooms;
 import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -42,7 +43,10 @@ import ruvant.core.units.WellName;
 public final class EntryJson {
     /** The rooms of every kind of log; a room's entries are known here by it alone. */
     private static final List<Rooms> LOGS = List.of(
-            JobRooms.ALL, ShelfRoom.ROOMS, ShopRooms.house(Materials.EMPTY), ShopRooms.knowledge(FaultKnowledge.EMPTY));
+            JobRooms.ALL,
+            ShelfRoom.ROOMS,
+            ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY),
+            ShopRooms.knowledge(FaultKnowledge.EMPTY));
 
     private EntryJson() {}
 

@@ -12,6 +12,8 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
+import ruvant.core.picture.Shipped;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.server.storage.Database;
@@ -34,28 +36,18 @@ class Wiring {
         return builder -> builder.postConfigurer(EntryJson::configure);
     }
 
+    /** Tables, lists and knowledge that ship; a slip in them stops the start, since every advice would carry it. */
     @Bean
-    Materials materials(ObjectMapper json) throws IOException {
-        return resource(json, "materials.json", Materials.class);
-    }
-
-    @Bean
-    Lubrication lubrication(ObjectMapper json) throws IOException {
-        return resource(json, "lubrication.json", Lubrication.class);
-    }
-
-    /** What is known of faults; a slip in it stops the start, since every advice would carry it. */
-    @Bean
-    FaultKnowledge faults(ObjectMapper json) throws IOException {
+    Shipped shipped(ObjectMapper json) throws IOException {
+        TradeLists lists = resource(json, "lists.json", TradeLists.class, TradeLists.class);
+        AdjusterBook adjusters = resource(json, "adjusters.json", AdjusterBook.class, AdjusterBook.class);
         FaultKnowledge faults = resource(json, "faults.json", FaultKnowledge.class, FaultKnowledge.class);
-        return sound("faults", faults, faults.problems());
-    }
-
-    /** What each family has to adjust; likewise. */
-    @Bean
-    AdjusterBook adjusters(ObjectMapper json) throws IOException {
-        AdjusterBook book = resource(json, "adjusters.json", AdjusterBook.class, AdjusterBook.class);
-        return sound("adjusters", book, book.problems());
+        return new Shipped(
+                resource(json, "materials.json", Materials.class, Materials.class),
+                resource(json, "lubrication.json", Lubrication.class, Materials.class),
+                sound("the trade's lists", lists, lists.problems()),
+                sound("adjusters", adjusters, adjusters.problems()),
+                sound("faults", faults, faults.problems()));
     }
 
     private static <T> T sound(String what, T knowledge, List<String> problems) {
@@ -63,10 +55,6 @@ class Wiring {
             throw new IllegalStateException("What is known of " + what + " has gaps: " + problems);
         }
         return knowledge;
-    }
-
-    private static <T> T resource(ObjectMapper json, String name, Class<T> type) throws IOException {
-        return resource(json, name, type, Materials.class);
     }
 
     private static <T> T resource(ObjectMapper json, String name, Class<T> type, Class<?> beside) throws IOException {

@@ -22,8 +22,8 @@ import ruvant.core.measure.TypedTimes;
 import ruvant.core.shelf.Condition;
 import ruvant.core.shelf.PartState;
 import ruvant.core.shelf.StatedFit;
-import ruvant.core.strip.Covering;
 import ruvant.core.trade.*;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.units.CurrencyHere;
@@ -100,13 +100,10 @@ class HouseController {
             List<Materials.Soil> soils,
             List<Materials.Caution> cautions,
             Lubrication lubrication,
-            List<Rung> stuckLadder,
+            List<TradeLists.Rung> stuckLadder,
             Map<Family, SpeedLimits> usualLimits,
             int moneyDigits,
             boolean demo) {}
-
-    /** A rung of what is tried on a stuck fastener. */
-    record Rung(String id, String label, String how, String risk, int waitMinutes, boolean irreversible) {}
 
     /** What an agent does to the materials asked about, kindest agent first. */
     record Judged(
@@ -144,10 +141,7 @@ class HouseController {
                 shop.shop().materials().soils(),
                 shop.shop().materials().cautions(),
                 shop.shop().lubrication(),
-                Arrays.stream(StuckRung.values())
-                        .map(one -> new Rung(
-                                one.name(), one.label(), one.how(), one.risk(), one.waitMinutes(), one.irreversible()))
-                        .toList(),
+                shop.shop().lists().rungs(),
                 Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
                 shop.shop().practice().reckoning().money().digits(),
                 demo);
@@ -176,7 +170,8 @@ class HouseController {
 
     @GetMapping("/guess")
     Guess guess(@RequestParam String name) {
-        return new Guess(Covering.likely(name), shop.shop().materials().guess(name));
+        return new Guess(
+                shop.shop().lists().covers(name), shop.shop().materials().guess(name));
     }
 
     @GetMapping("/oiling")

@@ -3,25 +3,26 @@ package ruvant.server.house;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.function.BiFunction;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultChanges;
-import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.HouseRoom;
+import ruvant.core.house.ListChanges;
+import ruvant.core.house.ListsRoom;
 import ruvant.core.house.SheetRoom;
+import ruvant.core.house.SpeedsAllowed;
 import ruvant.core.house.Stand;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Folds;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
+import ruvant.core.picture.Shipped;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.ShopRooms;
-import ruvant.core.treat.Lubrication;
-import ruvant.core.treat.Materials;
 import ruvant.core.treat.TableChanges;
 import ruvant.core.treat.TablesRoom;
 import ruvant.core.units.FieldProblem;
@@ -37,36 +38,25 @@ import ruvant.server.storage.Database;
 public class ShopService implements LogDoor {
     private static final Logger LOG = LoggerFactory.getLogger(ShopService.class);
 
-    private final Materials shippedMaterials;
-    private final Lubrication shippedLubrication;
-    private final AdjusterBook adjusters;
-    private final FaultKnowledge shippedFaults;
+    private final Shipped shipped;
     private final Clock clock;
     private final LogKeeper<Entry> house;
     private final LogKeeper<Entry> known;
     private volatile State state;
 
-    public ShopService(
-            Database database,
-            LineStore lines,
-            Events events,
-            Clock clock,
-            Materials materials,
-            Lubrication lubrication,
-            AdjusterBook adjusters,
-            FaultKnowledge faults) {
-        this.shippedMaterials = materials;
-        this.shippedLubrication = lubrication;
-        this.adjusters = adjusters;
-        this.shippedFaults = faults;
+    public ShopService(Database database, LineStore lines, Events events, Clock clock, Shipped shipped) {
+        this.shipped = shipped;
         this.clock = clock;
-        this.house = new LogKeeper<>(database, lines, new ShopLog(ShopRooms.house(materials), events, this::readAgain));
-        this.known =
-                new LogKeeper<>(database, lines, new ShopLog(ShopRooms.knowledge(faults), events, this::readAgain));
+        this.house = new LogKeeper<>(
+                database,
+                lines,
+                new ShopLog(ShopRooms.house(shipped.materials(), shipped.lists()), events, this::readAgain));
+        this.known = new LogKeeper<>(
+                database, lines, new ShopLog(ShopRooms.knowledge(shipped.faults()), events, this::readAgain));
     }
 
     /** The shop, and what differs in it from what ships. */
-    private record State(Shop shop, TableChanges tables, FaultChanges faults, List<Stand> stands) {}
+    private record State(Shop shop, TableChanges tables, ListChanges lists, FaultChanges faults, List<Stand> stands) {}
 
     private void readAgain() {
         state = null;
@@ -84,33 +74,41 @@ public class ShopService implements LogDoor {
     private State read() {
         Folds byHouse = house.folds(HouseRoom.LOG);
         Folds byKnowledge = known.folds(ShopRooms.KNOWLEDGE);
-        TableChanges tables = byHouse.of(TablesRoom.Fold.class).changes();
-        FaultChanges faults = byKnowledge.of(FaultsRoom.Fold.class).changes();
-        try {
-            tables.in(shippedMaterials);
-        } catch (FieldProblem gap) {
-            LOG.warn("Changes of the tables do not fit the tables that ship and are left aside: {}", gap.getMessage());
-            tables = TableChanges.NONE;
-        }
-        try {
-            faults.in(shippedFaults);
-        } catch (FieldProblem gap) {
-            LOG.warn("Changes of faults do not fit what ships and are left aside: {}", gap.getMessage());
-            faults = FaultChanges.NONE;
-        }
+        TableChanges tables = fitting(
+                "tables",
+                byHouse.of(TablesRoom.Fold.class).changes(),
+                TableChanges.NONE,
+                shipped.materials(),
+                TableChanges::in);
+        ListChanges lists = fitting(
+                "lists",
+                byHouse.of(ListsRoom.Fold.class).changes(),
+                ListChanges.NONE,
+                shipped.lists(),
+                ListChanges::in);
+        FaultChanges faults = fitting(
+                "faults",
+                byKnowledge.of(FaultsRoom.Fold.class).changes(),
+                FaultChanges.NONE,
+                shipped.faults(),
+                FaultChanges::in);
         HouseRoom.Fold settings = byHouse.of(HouseRoom.Fold.class);
         HousePractice practice = settings.practice();
+        SpeedsAllowed speeds = practice.speeds()
+                .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets());
         return new State(
-                new Shop(
-                        practice.with(practice.speeds()
-                                .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets())),
-                        tables.in(shippedMaterials),
-                        tables.in(shippedLubrication),
-                        adjusters,
-                        faults.in(shippedFaults)),
-                tables,
-                faults,
-                settings.stands());
+                shipped.shop(practice.with(speeds), tables, lists, faults), tables, lists, faults, settings.stands());
+    }
+
+    /** What ships may be of a later version than a shop's changes; where they do not fit it any more, it counts alone. */
+    private static <C, T> C fitting(String what, C changes, C none, T ships, BiFunction<C, T, T> in) {
+        try {
+            in.apply(changes, ships);
+            return changes;
+        } catch (FieldProblem gap) {
+            LOG.warn("Changes of {} do not fit what ships and are left aside: {}", what, gap.getMessage());
+            return none;
+        }
     }
 
     /** The shop as it works now. */
@@ -123,9 +121,14 @@ public class ShopService implements LogDoor {
         return state().tables();
     }
 
+    /** What this shop changed in the lists of the trade. */
+    public ListChanges listChanges() {
+        return state().lists();
+    }
+
     /** Every verdict in which it differs from the table that ships. */
     public List<TableChanges.Difference> differences() {
-        return tableChanges().differences(shippedMaterials);
+        return tableChanges().differences(shipped.materials());
     }
 
     /** What this shop changed in what is known of faults. */

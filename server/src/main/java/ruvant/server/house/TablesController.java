@@ -1,10 +1,12 @@
 package ruvant.server.house;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TableChanges;
@@ -30,6 +32,7 @@ class TablesController {
             long lastSequence,
             Materials materials,
             List<Lubrication.WaitKind> waits,
+            TradeLists lists,
             List<String> changed,
             List<TableChanges.Difference> differences) {}
 
@@ -39,7 +42,9 @@ class TablesController {
                 shop.houseSequence(),
                 shop.shop().materials(),
                 shop.shop().lubrication().waits(),
-                shop.tableChanges().ids(),
+                shop.shop().lists(),
+                Stream.concat(shop.tableChanges().ids().stream(), shop.listChanges().ids().stream())
+                        .toList(),
                 shop.differences());
     }
 }

@@ -24,6 +24,7 @@ import ruvant.core.picture.NextWords;
 import ruvant.core.picture.PickUp;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
+import ruvant.core.picture.StuckNow;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
@@ -65,6 +66,7 @@ public record JobView(
         Ledger ledger,
         int notAccounted,
         StripNotes notes,
+        List<StuckNow> stuck,
         RefitPicture refitting,
         VisitorVerdict visitor,
         boolean ownerToAgree,
@@ -184,7 +186,7 @@ public record JobView(
                 picture.intake(),
                 picture.album(),
                 picture.received().camera().words(),
-                FunctionList.of(picture.received()),
+                FunctionList.of(picture.received(), shop.lists()),
                 picture.valley().parts().stream().map(part -> part(part, job)).toList(),
                 wells(trays),
                 trays(trays, others),
@@ -194,6 +196,7 @@ public record JobView(
                 ledger,
                 ledger.notAccounted(),
                 picture.notes(),
+                job.stuck(),
                 picture.refitting(),
                 job.visitor(),
                 shop.practice().asksFirst(picture.received().owner()),

@@ -9,11 +9,18 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.treat.MeterCells;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.house.ShopService;
 
 /** Which cell to put in where the meter's own is no longer made. */
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class CellsController {
+    private final ShopService shop;
+
+    CellsController(ShopService shop) {
+        this.shop = shop;
+    }
+
     /**
      * What each cell would do, that with the least error left first.
      *
@@ -46,6 +53,7 @@ class CellsController {
                                 "circuit",
                                 "“" + circuit + "” is no kind of meter circuit.",
                                 "Choose bridge, needle or measured.");
-                });
+                },
+                shop.shop().lists().cells());
     }
 }

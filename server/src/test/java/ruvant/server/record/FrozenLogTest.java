@@ -24,6 +24,7 @@ import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.HouseRoom;
+import ruvant.core.house.ListsRoom;
 import ruvant.core.house.SheetRoom;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.Entry;
@@ -34,6 +35,7 @@ import ruvant.core.log.LogName;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TablesRoom;
 import ruvant.server.config.EntryJson;
@@ -106,12 +108,14 @@ class FrozenLogTest {
                         .of(ShelfRoom.Fold.class)
                         .picture();
             case "house" -> {
-                Folding folding = Folding.of(ShopRooms.house(Materials.EMPTY), new Log<>(new LogName(name), lines));
+                Folding folding = Folding.of(
+                        ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY), new Log<>(new LogName(name), lines));
                 HouseRoom.Fold house = folding.of(HouseRoom.Fold.class);
                 yield Map.of(
                         "practice", house.practice(),
                         "stands", house.stands(),
-                        "tables", folding.of(TablesRoom.Fold.class).changes());
+                        "tables", folding.of(TablesRoom.Fold.class).changes(),
+                        "lists", folding.of(ListsRoom.Fold.class).changes());
             }
             case "knowledge" -> {
                 Folding folding =

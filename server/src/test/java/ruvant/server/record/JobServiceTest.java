@@ -33,6 +33,7 @@ import ruvant.core.trade.Family;
 import ruvant.core.trade.Owner;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.trade.Stop;
+import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.FieldProblem;
@@ -59,8 +60,13 @@ class JobServiceTest {
             Events events = mock(Events.class);
             ShopService shop = mock(ShopService.class);
             when(shop.shop())
-                    .thenReturn(
-                            new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
+                    .thenReturn(new Shop(
+                            HousePractice.starting(),
+                            null,
+                            null,
+                            TradeLists.EMPTY,
+                            AdjusterBook.EMPTY,
+                            FaultKnowledge.EMPTY));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
             JobService jobs = new JobService(
                     database,
@@ -185,7 +191,13 @@ class JobServiceTest {
     private JobService service(Database database, String now) {
         ShopService shop = mock(ShopService.class);
         when(shop.shop())
-                .thenReturn(new Shop(HousePractice.starting(), null, null, AdjusterBook.EMPTY, FaultKnowledge.EMPTY));
+                .thenReturn(new Shop(
+                        HousePractice.starting(),
+                        null,
+                        null,
+                        TradeLists.EMPTY,
+                        AdjusterBook.EMPTY,
+                        FaultKnowledge.EMPTY));
         Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
         SummaryStore summaries = new SummaryStore(database);
         return new JobService(

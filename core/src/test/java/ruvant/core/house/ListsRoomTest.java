@@ -1,0 +1,108 @@
+package ruvant.core.house;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruvant.core.ShippedLists;
+import ruvant.core.log.Entry;
+import ruvant.core.log.Folding;
+import ruvant.core.log.Kernel;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.log.NewLine;
+import ruvant.core.log.Rooms;
+import ruvant.core.log.StandingOf;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.TradeLists;
+import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
+import ruvant.core.units.Refusal;
+
+class ListsRoomTest {
+    private static final Instant NOW = Instant.parse("2031-03-04T09:00:00Z");
+    private final Rooms rooms = new Rooms(List.of(new ListsRoom(ShippedLists.LISTS)));
+    private final Kernel kernel = new Kernel(rooms, folds -> new StandingOf(NOW));
+    private Log<Entry> log = Log.empty(HouseRoom.LOG);
+
+    private Optional<Refusal> add(ListsEntry entry) {
+        List<Line> lines = Kernel.numbered(log, "Ada", List.of(NewLine.of(entry)), NOW, Optional.empty());
+        Kernel.Outcome<Entry> outcome = kernel.added(log, lines, Optional.empty());
+        log = outcome.log();
+        return outcome.refusal();
+    }
+
+    private TradeLists here() {
+        return Folding.of(rooms, log).of(ListsRoom.Fold.class).changes().in(ShippedLists.LISTS);
+    }
+
+    private static ListsEntry words(String... words) {
+        return new ListsEntry.ListsChanged(new ListChanges(
+                List.of(new TradeLists.WordList(TradeLists.MOVING, "Moving parts", List.of(words))),
+                List.of(),
+                List.of(),
+                List.of()));
+    }
+
+    private static ListsEntry rung(TradeLists.Rung rung) {
+        return new ListsEntry.ListsChanged(new ListChanges(List.of(), List.of(), List.of(), List.of(rung)));
+    }
+
+    @Test
+    void aShopsOwnWordsTakeThePlaceOfWhatShipsAndCanBeTakenBack() {
+        assertThat(add(words("slide", "Train "))).isEmpty();
+        assertThat(here().moves(PartName.of("focus slide"))).isTrue();
+        assertThat(here().moves(PartName.of("retard TRAIN"))).isTrue();
+        assertThat(here().moves(PartName.of("cam"))).isFalse();
+        assertThat(add(new ListsEntry.ListTakenBack(TradeLists.MOVING))).isEmpty();
+        assertThat(here()).isEqualTo(ShippedLists.LISTS);
+    }
+
+    @Test
+    void anEmptyListIsRefusedWithWhatIsMissing() {
+        assertThat(add(words(" "))).hasValueSatisfying(refusal -> {
+            assertThat(refusal.code()).isEqualTo("gaps");
+            assertThat(refusal.message()).contains("“moving” are missing");
+        });
+        assertThat(here()).isEqualTo(ShippedLists.LISTS);
+    }
+
+    @Test
+    void whatWasNeverChangedCannotBeTakenBack() {
+        assertThat(add(new ListsEntry.ListTakenBack(TradeLists.MOVING)))
+                .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("notChanged"));
+    }
+
+    @Test
+    void aRungOfOnesOwnComesBeforeWhatCannotBeUndone() {
+        add(rung(new TradeLists.Rung("own-ultrasound", "ultrasound", "in a bag in the bath", "cement", 10, false)));
+        assertThat(here().rungs())
+                .extracting(TradeLists.Rung::id)
+                .containsSubsequence("heat", "own-ultrasound", "spanner-holes", "drill-out");
+    }
+
+    @Test
+    void aShopsOwnFunctionsAreTriedOnItsCameras() {
+        add(new ListsEntry.ListsChanged(new ListChanges(
+                List.of(),
+                List.of(new TradeLists.Functions(
+                        "own-coupled",
+                        "coupled rangefinders",
+                        List.of(BodyType.FOLDING),
+                        List.of(Named.of("Rangefinder")))),
+                List.of(),
+                List.of())));
+        assertThat(here().functionsOf(BodyType.FOLDING)).contains(Named.of("Rangefinder"), Named.of("Bellows"));
+        assertThat(here().functionsOf(BodyType.BOX)).doesNotContain(Named.of("Rangefinder"));
+    }
+
+    @Test
+    void twoWindowsOnOneListAreToldOfEachOther() {
+        add(words("slide"));
+        List<Line> mine = Kernel.numbered(log, "Ben", List.of(NewLine.of(words("cam"))), NOW, Optional.empty());
+        assertThat(kernel.unseen(log, 0, mine)).singleElement();
+        assertThat(kernel.unseen(log, log.lastSequence(), mine)).isEmpty();
+    }
+}

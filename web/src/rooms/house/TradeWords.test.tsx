@@ -1,0 +1,107 @@
+import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { expect, it } from "vitest";
+import { TradeWords, type Opened } from "./TradeWords";
+import type { Tables } from "./tables";
+
+const lists: Tables["lists"] = {
+  version: 1,
+  words: [{ id: "moving", label: "Moving parts", words: ["train", "cam"] }],
+  functions: [
+    {
+      id: "tlr",
+      label: "twin-lens reflex",
+      bodies: ["TLR"],
+      functions: [{ id: "viewing-lens", words: "Viewing lens" }],
+    },
+  ],
+  cells: [{ id: "silver", label: "silver oxide cell", freshVolts: 1.55, spentVolts: 1.5, note: "flat" }],
+  rungs: [
+    {
+      id: "firm-driver",
+      label: "right driver",
+      how: "press hard",
+      risk: "a marred slot",
+      waitMinutes: 0,
+      irreversible: false,
+    },
+  ],
+  nouns: [],
+};
+const tables = {
+  lists,
+  changed: ["moving"],
+  differences: [],
+  waits: [],
+  lastSequence: 4,
+} as unknown as Tables;
+
+let asked: (Opened | undefined)[] = [];
+const show = (opened?: Opened) => {
+  asked = [];
+  inTheShop(<TradeWords tables={tables} opened={opened} onOpen={(next) => asked.push(next)} />);
+  answering({
+    "GET /api/tables": tables,
+    "POST /api/logs/house/lines": { log: "house", lastSequence: 5 },
+  });
+};
+const save = () => fireEvent.click(named("button", "So it is here"));
+const changes = () => logged().map((one) => (one.kind === "listsChanged" ? one.changes : one));
+
+it("shows every list with what stands in it, and opens an entry", () => {
+  show();
+  expect(screen.getByText("Choose an entry to change it.")).toBeTruthy();
+  fireEvent.click(named("button", /silver oxide cell.*1.55 to 1.5 V/));
+  expect(asked).toEqual([{ list: "cells", id: "silver" }]);
+});
+
+it("keeps the words of a list, and takes a change back", async () => {
+  show({ list: "words", id: "moving" });
+  fireEvent.change(screen.getByLabelText("Words, separated by commas"), {
+    target: { value: "train, cam,\nslide" },
+  });
+  save();
+  await waitFor(() =>
+    expect(changes()).toMatchObject([{ words: [{ id: "moving", words: ["train", "cam", "slide"] }] }]),
+  );
+  fireEvent.click(named("button", "As it shipped"));
+  await waitFor(() => expect(changes()[1]).toMatchObject({ kind: "listTakenBack", id: "moving" }));
+});
+
+it("lets a function that was there keep its id beside a new one", async () => {
+  show({ list: "functions", id: "tlr" });
+  fireEvent.change(screen.getByLabelText("Functions, separated by commas"), {
+    target: { value: "Viewing lens, Crank" },
+  });
+  save();
+  await waitFor(() => expect(changes()).toHaveLength(1));
+  expect(changes()).toMatchObject([
+    { functions: [{ functions: [{ id: "viewing-lens" }, { words: "Crank" }] }] },
+  ]);
+});
+
+it("adds a rung of the shop's own under an id of its own", async () => {
+  show({ list: "rungs", id: "new" });
+  fireEvent.change(screen.getByLabelText("What is tried"), { target: { value: "Ultrasound" } });
+  fireEvent.change(screen.getByLabelText("Minutes it has to act"), { target: { value: "10" } });
+  save();
+  await waitFor(() =>
+    expect(changes()).toMatchObject([
+      { rungs: [{ id: "own-ultrasound", label: "Ultrasound", waitMinutes: 10, irreversible: false }] },
+    ]),
+  );
+  expect(asked).toEqual([{ list: "rungs", id: "own-ultrasound" }]);
+});
+
+it("says why a cell cannot be, and keeps what was typed", async () => {
+  show({ list: "cells", id: "silver" });
+  answering({
+    "POST /api/logs/house/lines": new Refusal(422, {
+      detail: "The cell is spent at 2 V and fresh at 1.55 V.",
+    }),
+  });
+  fireEvent.change(screen.getByLabelText("Spent, V"), { target: { value: "2" } });
+  save();
+  expect((await screen.findByRole("alert")).textContent).toContain("spent at 2 V");
+  expect(screen.getByLabelText<HTMLInputElement>("Spent, V").value).toBe("2");
+});
