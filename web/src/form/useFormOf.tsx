@@ -66,7 +66,9 @@ export function useFormOf<Typed extends FieldValues, Read>(
           })();
         } catch (refusal) {
           const field = (refusal as Partial<Problem>).field ?? "";
-          setBeside(field !== "" && (fields?.namedItem(field) ?? null) !== null);
+          const there = field === "" ? undefined : fields?.namedItem(field);
+          setBeside(there instanceof HTMLElement);
+          if (there instanceof HTMLElement) there.focus();
           throw refusal;
         }
       });

@@ -72,7 +72,7 @@ function PracticeForm({ house }: { house: House }) {
               label="The owner agrees first to what cannot be undone"
             />
           </Panel>
-          <Panel title="What time costs">
+          <Panel title="Money, and what time costs">
             <RatesFields form={form} />
           </Panel>
           <Ears />

@@ -45,23 +45,26 @@ public record FaultKnowledge(
      * What is seen.
      *
      * @param otherwise its chance where no cause on the list makes it, 0 to 1
+     * @param why that chance is what it is: what else is taken for it, or makes it
      * @param deniedBy functions of the counter's check that speak against it where all of them work
      * @param formerly what it was called before, so that what was said then is still understood
      */
-    public record Symptom(String id, String words, double otherwise, List<String> deniedBy, List<String> formerly) {
+    public record Symptom(
+            String id, String words, double otherwise, String why, List<String> deniedBy, List<String> formerly) {
         public Symptom {
+            why = why == null ? "as this shop has found" : why;
             deniedBy = deniedBy == null ? List.of() : List.copyOf(deniedBy);
             formerly = formerly == null ? List.of() : List.copyOf(formerly);
         }
 
         /** One that no function denies. */
         public Symptom(String id, String words, double otherwise) {
-            this(id, words, otherwise, List.of(), List.of());
+            this(id, words, otherwise, null, List.of(), List.of());
         }
 
         /** The same, once called otherwise. */
         Symptom once(String before) {
-            return new Symptom(id, words, otherwise, deniedBy, SameWords.withFormer(formerly, words, before));
+            return new Symptom(id, words, otherwise, why, deniedBy, SameWords.withFormer(formerly, words, before));
         }
     }
 
@@ -265,6 +268,9 @@ public record FaultKnowledge(
         }
         for (Symptom symptom : symptoms) {
             chance(symptom.id() + ", otherwise", symptom.otherwise(), problems);
+            if (symptom.why().isBlank()) {
+                problems.add("Nothing says why “" + symptom.words() + "” is seen without a cause of the list.");
+            }
             if (symptom.words().isBlank() || symptom.deniedBy().stream().anyMatch(String::isBlank)) {
                 problems.add("Symptom " + symptom.id() + ", or a function that denies it, has no words.");
             }
