@@ -209,7 +209,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     missRateBound: 1,
     handover: { advice: [], leftOpen: [] },
-    bench: { time: { minutesByStop: {}, decisions: [], notes: [], slips: [], lacking: [] }, minutes: 0 },
+    sitting: { time: { minutesByStop: {}, decisions: [], notes: [], slips: [], lacking: [] }, minutes: 0 },
     stops: [],
     currentStop: "STRIP",
     next: [],

@@ -81,7 +81,7 @@ function CameraHead({
   place: string;
 }) {
   const received = job.intake.received!;
-  const seated = job.bench.time.seatedSince !== undefined;
+  const seated = job.sitting.time.seatedSince !== undefined;
   return (
     <div className="border-line bg-sheet flex shrink-0 items-center justify-between gap-4 border-b px-5 py-1 print:hidden">
       <Link
@@ -102,7 +102,9 @@ function CameraHead({
       <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
       <div className="flex w-[262px] shrink-0 flex-col items-end gap-0.5 text-right">
         <span className="text-[14px] leading-5 whitespace-nowrap">
-          {job.bench.minutes > 0 && <span className="text-soft">{minutesWords(job.bench.minutes)} · </span>}
+          {job.sitting.minutes > 0 && (
+            <span className="text-soft">{minutesWords(job.sitting.minutes)} · </span>
+          )}
           {job.handover.returnedAt !== undefined ? (
             <b className="text-done">Returned {day(job.handover.returnedAt)}</b>
           ) : received.promised !== undefined ? (
@@ -138,7 +140,7 @@ function CameraHead({
 /** Sitting down to the camera and getting up: one key for both. */
 function useSitting(job: JobView, shown: Stop | undefined) {
   const append = useAppend(job.tag);
-  const seated = job.bench.time.seatedSince !== undefined;
+  const seated = job.sitting.time.seatedSince !== undefined;
   const sit = () =>
     orSay(
       append(

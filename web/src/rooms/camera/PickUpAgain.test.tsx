@@ -34,6 +34,6 @@ it("is silent where work goes on, where nothing is off yet, and once the camera 
   show({}, { handover: { advice: [], leftOpen: [], returnedAt: LONG_AGO } });
   expect(shown(), "returned").toBe(false);
   const job = aJob();
-  show({}, { bench: { ...job.bench, time: { ...job.bench.time, seatedSince: LONG_AGO } } });
+  show({}, { sitting: { ...job.sitting, time: { ...job.sitting.time, seatedSince: LONG_AGO } } });
   expect(shown(), "somebody sits at it").toBe(false);
 });

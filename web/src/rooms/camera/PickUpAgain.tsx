@@ -12,7 +12,7 @@ export function PickUpAgain({ job }: { job: JobView }) {
   const now = useNow(60_000);
   const { pickUp } = job;
   const rested = now - Date.parse(pickUp.lastAt) > A_PAUSE_MS;
-  const seated = job.bench.time.seatedSince !== undefined;
+  const seated = job.sitting.time.seatedSince !== undefined;
   if (!rested || seated || job.parts.length === 0 || job.handover.returnedAt !== undefined) return null;
   return (
     <Panel title="Pick up again" note={`last touched ${moment(pickUp.lastAt, now)}`}>

@@ -56,11 +56,11 @@ export function Decisions({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
     <Panel title="Decided">
-      {job.bench.time.decisions.length === 0 && (
+      {job.sitting.time.decisions.length === 0 && (
         <Empty>Repair, quote first, return untouched, keep for parts. Without a reason it stays open.</Empty>
       )}
       <ul>
-        {job.bench.time.decisions.map((one) => (
+        {job.sitting.time.decisions.map((one) => (
           <li key={one.id} className="border-line/70 border-b py-1">
             <b>{one.decided.text}</b>
             <span className="text-soft block text-[14px]">

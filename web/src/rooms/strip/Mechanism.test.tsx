@@ -47,7 +47,7 @@ it("keeps what was missing, what is too much and what tool is lacking in sight",
   const job = aJob();
   job.notes.missing = [{ id: "m", what: "cross screw", count: 1, where: "top cover" }];
   job.notes.surplus = [{ id: "s", what: "washer", count: 2, where: "" }];
-  job.bench.time.lacking = [{ id: "t", name: "lens spanner", remark: "" }];
+  job.sitting.time.lacking = [{ id: "t", name: "lens spanner", remark: "" }];
   atTheBench(<Mechanism job={job} />, job);
   expect(screen.getByText("Missing on arrival: 1 × cross screw, top cover")).toBeTruthy();
   expect(screen.getByText("Surplus: 2 × washer")).toBeTruthy();

@@ -74,7 +74,7 @@ export function Mechanism({ job }: { job: JobView }) {
             {piece.where !== "" && `, in ${piece.where}`}
           </Note>
         ))}
-        {job.bench.time.lacking.map((tool) => (
+        {job.sitting.time.lacking.map((tool) => (
           <Note key={tool.id} mark="not">
             Tool lacking: {tool.name}
             <Button

@@ -67,7 +67,7 @@ public record ModelKnowledge(
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
         PartsMet met = new PartsMet();
-        jobs.forEach(job -> met.take(job.valley(), Worked.on(job), job.bench().slips()));
+        jobs.forEach(job -> met.take(job.valley(), Worked.on(job), job.sitting().slips()));
         return new ModelKnowledge(
                 jobs.size(),
                 met.known(),

@@ -104,7 +104,7 @@ public final class LogLine {
     private final Supplier<ModelKnowledge> earlier;
     private final KnownParts parts;
     private final FloorReader floor;
-    private final BenchReader bench;
+    private final SittingReader sitting;
     private final MechanismReader mechanism;
     private final IntakeReader intake;
     private final FindReader find;
@@ -127,7 +127,7 @@ public final class LogLine {
         this.earlier = earlier;
         this.parts = new KnownParts(picture.valley());
         this.floor = new FloorReader(picture, shop, parts);
-        this.bench = new BenchReader(picture);
+        this.sitting = new SittingReader(picture);
         this.mechanism = new MechanismReader(picture, parts, nouns);
         this.intake = new IntakeReader(picture, lists, nouns);
         this.find = new FindReader(picture);
@@ -193,8 +193,8 @@ public final class LogLine {
             case "retap" -> modify.modified(ModificationKind.RETAPPED, rest, tail);
             case "bridge" -> modify.modified(ModificationKind.BRIDGED, rest, tail);
             case "fit" -> modify.fitted(rest, tail);
-            case "decide" -> bench.decide(Replies.said(rest, tail));
-            case "sit" -> bench.sit(rest.replaceFirst("(?i)^down ?", ""), tail);
+            case "decide" -> sitting.decide(Replies.said(rest, tail));
+            case "sit" -> sitting.sit(rest.replaceFirst("(?i)^down ?", ""), tail);
             case "up" ->
                 words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
                         ? Replies.logged(
@@ -230,8 +230,8 @@ public final class LogLine {
             case "fails" -> intake.function(FunctionResult.FAILS, rest, tail);
             case "scope" -> intake.scope(Replies.said(rest, tail));
             case "done" -> intake.done(rest, tail);
-            case "slip" -> bench.slip(rest, tail);
-            case "tool" -> bench.tool(rest, tail);
+            case "slip" -> sitting.slip(rest, tail);
+            case "tool" -> sitting.tool(rest, tail);
             case "state" -> mechanism.nearState(text).orElseGet(() -> note(text));
             case "swap" -> find.swap(rest, tail);
             case "root" -> find.root(Replies.said(rest, tail));

@@ -124,6 +124,6 @@ public final class JobNow {
 
     /** Minutes at the bench in all, a present sitting up to now included. */
     public long minutes() {
-        return picture.bench().minutesAt(now);
+        return picture.sitting().minutesAt(now);
     }
 }

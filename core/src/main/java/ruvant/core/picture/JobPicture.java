@@ -61,7 +61,7 @@ public record JobPicture(
         RefitPicture refitting,
         ProvePicture prove,
         HandoverPicture handover,
-        SittingTime bench,
+        SittingTime sitting,
         Course course,
         HousePractice practice) {
 
@@ -73,7 +73,7 @@ public record JobPicture(
     /** The picture of a log that was folded. */
     public static JobPicture of(Folds folds, TagNumber tag, long lastSequence, HousePractice practice) {
         StripRoom.Fold strip = folds.of(StripRoom.Fold.class);
-        SittingRoom.Fold sitting = folds.of(SittingRoom.Fold.class);
+        SittingRoom.Fold sat = folds.of(SittingRoom.Fold.class);
         return new JobPicture(
                 tag,
                 lastSequence,
@@ -88,8 +88,8 @@ public record JobPicture(
                 folds.of(RefitRoom.Fold.class).picture(),
                 folds.of(ProveRoom.Fold.class).picture(practice.standards().streakLength()),
                 folds.of(HandoverRoom.Fold.class).picture(),
-                sitting.picture(),
-                sitting.course(),
+                sat.picture(),
+                sat.course(),
                 practice);
     }
 
@@ -116,6 +116,6 @@ public record JobPicture(
 
     /** The stop at which work goes on: where somebody sits, else where the last thing was done. */
     public Stop currentStop() {
-        return bench.seated().map(down -> down.stop()).orElse(course.lastStop());
+        return sitting.seated().map(down -> down.stop()).orElse(course.lastStop());
     }
 }

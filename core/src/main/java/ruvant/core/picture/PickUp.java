@@ -63,7 +63,7 @@ public record PickUp(
         picture.valley().out().stream()
                 .filter(PickUp::gateBegun)
                 .forEach(part -> half.add("checks before " + part.name() + " begun"));
-        picture.bench().decisions().stream()
+        picture.sitting().decisions().stream()
                 .filter(one -> one.decided().open())
                 .forEach(one -> half.add("to decide: " + one.decided().text()));
         picture.notes().stuck().stream()
@@ -72,7 +72,7 @@ public record PickUp(
         picture.album()
                 .toCome()
                 .forEach(one -> half.add("picture to be added: " + one.what().shows()));
-        picture.bench().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
+        picture.sitting().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
         picture.parts().openNeeds().forEach(need -> half.add("needed: " + need.what()));
         return half;
     }

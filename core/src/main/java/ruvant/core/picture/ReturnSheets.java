@@ -50,7 +50,7 @@ public final class ReturnSheets {
                         .toList(),
                 picture.handover().battery(),
                 picture.received().accessories(),
-                picture.bench().minutes(),
+                picture.sitting().minutes(),
                 shop.practice().head().guaranteeMonths());
     }
 

@@ -142,7 +142,7 @@ class RandomLogsTest {
         all.put("refitting", picture.refitting());
         all.put("prove", picture.prove());
         all.put("handover", picture.handover());
-        all.put("sitting", picture.bench().minutesByStop());
+        all.put("sitting", picture.sitting().minutesByStop());
         all.put("stop", picture.currentStop());
         return all;
     }

@@ -112,14 +112,14 @@ class RecordTest {
         logs.add(new SittingEntry.SatDown(Stop.STRIP, "front"));
         logs.after(25).add(new SittingEntry.SatDown(Stop.CLEAN, ""));
         logs.after(10).add(new SittingEntry.GotUp(""));
-        assertThat(logs.picture().bench().minutesByStop())
+        assertThat(logs.picture().sitting().minutesByStop())
                 .containsEntry(Stop.STRIP, 25L)
                 .containsEntry(Stop.CLEAN, 10L);
         assertThat(logs.refusal(new SittingEntry.GotUp("")).orElseThrow().code())
                 .isEqualTo("notSeated");
         logs.add(new SittingEntry.SatDown(Stop.OIL, ""));
         logs.after(60 * 30);
-        assertThat(logs.picture().bench().minutesAt(logs.now())).isEqualTo(35 + 360);
+        assertThat(logs.picture().sitting().minutesAt(logs.now())).isEqualTo(35 + 360);
     }
 
     @Test

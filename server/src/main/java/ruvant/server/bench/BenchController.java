@@ -123,7 +123,7 @@ class BenchController {
                         .toList(),
                 (int) picture.valley().parts().stream().filter(ValleyPart::out).count(),
                 job.minutes(),
-                picture.bench().seatedSince().isPresent(),
+                picture.sitting().seatedSince().isPresent(),
                 picture.parts().openNeeds().stream()
                         .map(need -> need.part().equals(PartName.of(need.what()))
                                 ? need.what()

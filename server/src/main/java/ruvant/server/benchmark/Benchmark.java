@@ -111,8 +111,8 @@ class Benchmark {
         // last, so that the jobs read above have the length that is said of them
         row(WARM_WRITES, "append an entry, synced", this::append, i -> bareAppend(bare, i));
         row("the same over HTTP", this::appendOverHttp, i -> bareAppend(bare, i));
-        new BenchOfRules(shop.shop()).measure();
-        BenchOfSharing.measure();
+        new RulesBenchmark(shop.shop()).measure();
+        SharingBenchmark.measure();
     }
 
     private static void row(String what, Stopwatch.Step ours, Stopwatch.Step bare) throws Exception {

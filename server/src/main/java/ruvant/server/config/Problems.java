@@ -15,7 +15,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.units.FieldProblem;
-import ruvant.server.files.BadPictureException;
+import ruvant.server.album.BadPictureException;
 import ruvant.server.handover.BadPackageException;
 import ruvant.server.job.NoSuchJobException;
 import ruvant.server.record.RefusedException;

@@ -16,7 +16,7 @@ import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 

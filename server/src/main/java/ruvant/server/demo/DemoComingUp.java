@@ -26,7 +26,7 @@ import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;

@@ -17,7 +17,7 @@ import ruvant.core.trade.PinKind;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 

@@ -15,7 +15,7 @@ import ruvant.core.trade.Severity;
 import ruvant.core.trade.Stop;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.PartName;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 

@@ -13,7 +13,7 @@ import ruvant.core.treat.TreatEntry;
 import ruvant.core.units.Money;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 

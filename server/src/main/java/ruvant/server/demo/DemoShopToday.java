@@ -2,7 +2,7 @@ package ruvant.server.demo;
 
 import java.time.Instant;
 import java.util.Random;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;

@@ -21,7 +21,7 @@ import ruvant.core.house.SpeedLimits;
 import ruvant.core.house.TrayShape;
 import ruvant.core.log.NewLine;
 import ruvant.core.picture.ShopRooms;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;

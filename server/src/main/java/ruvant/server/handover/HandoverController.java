@@ -22,7 +22,7 @@ import ruvant.core.job.JobLog;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.units.TagNumber;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;

@@ -23,7 +23,7 @@ import ruvant.core.log.Log;
 import ruvant.core.picture.JobRooms;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.units.FieldProblem;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.measure.RecordingStore;
 
 /** Reads a job's package and refuses it whole when anything in it is wrong. */

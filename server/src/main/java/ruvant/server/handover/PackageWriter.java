@@ -26,8 +26,8 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.ExposureEv;
+import ruvant.server.album.PictureStore;
 import ruvant.server.csv.CsvRows;
-import ruvant.server.files.PictureStore;
 import ruvant.server.measure.RecordingStore;
 
 /** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures and recordings. */

@@ -49,7 +49,7 @@ public record JobSummary(
                 picture.intake().receivedAt().orElseThrow(),
                 Optional.ofNullable(in.promised()),
                 picture.handover().returnedAt(),
-                picture.bench().minutes(),
+                picture.sitting().minutes(),
                 picture.valley().piecesOff(),
                 picture.lastSequence(),
                 picture.course().last().map(Line::at).orElseThrow(),

@@ -41,6 +41,6 @@ public class RefitPace {
     }
 
     private static WayBack.Past past(JobPicture picture) {
-        return new WayBack.Past(picture.bench().minutesByStop().getOrDefault(Stop.REFIT, 0L), picture.valley());
+        return new WayBack.Past(picture.sitting().minutesByStop().getOrDefault(Stop.REFIT, 0L), picture.valley());
     }
 }

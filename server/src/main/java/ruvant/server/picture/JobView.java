@@ -81,7 +81,7 @@ public record JobView(
         ProvePicture prove,
         double missRateBound,
         HandoverPicture handover,
-        BenchView bench,
+        SittingView sitting,
         List<StopProgress> stops,
         Stop currentStop,
         List<NextView> next) {
@@ -171,7 +171,7 @@ public record JobView(
     public record FitToJudge(PartName part, CameraKind from, String words) {}
 
     /** Time at the bench with its sum. */
-    public record BenchView(SittingTime time, long minutes) {}
+    public record SittingView(SittingTime time, long minutes) {}
 
     static JobView of(JobNow job, List<SummaryStore.InTray> others) {
         JobPicture picture = job.picture();
@@ -211,7 +211,7 @@ public record JobView(
                 picture.prove(),
                 picture.prove().streak().missRateBound(),
                 picture.handover(),
-                new BenchView(picture.bench(), job.minutes()),
+                new SittingView(picture.sitting(), job.minutes()),
                 job.stops(),
                 picture.currentStop(),
                 job.next().stream().map(NextView::of).toList());

@@ -20,7 +20,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
-import ruvant.server.files.PictureStore;
+import ruvant.server.album.PictureStore;
 import ruvant.server.measure.StandRecordings;
 
 class PackageHttpTest extends OverHttp {

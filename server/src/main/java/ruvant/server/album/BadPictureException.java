@@ -1,4 +1,4 @@
-package ruvant.server.files;
+package ruvant.server.album;
 
 /** A file that cannot be taken as a picture, and what to do instead. */
 public final class BadPictureException extends RuntimeException {

@@ -1,4 +1,4 @@
-package ruvant.server.files;
+package ruvant.server.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

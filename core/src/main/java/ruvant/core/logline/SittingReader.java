@@ -8,10 +8,10 @@ import ruvant.core.sitting.SittingEntry;
 import ruvant.core.trade.Stop;
 
 /** Reads what is said about the work itself: sitting down, deciding, slips and tools. */
-final class BenchReader {
+final class SittingReader {
     private final JobPicture picture;
 
-    BenchReader(JobPicture picture) {
+    SittingReader(JobPicture picture) {
         this.picture = picture;
     }
 

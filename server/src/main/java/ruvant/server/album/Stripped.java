@@ -1,4 +1,4 @@
-package ruvant.server.files;
+package ruvant.server.album;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;

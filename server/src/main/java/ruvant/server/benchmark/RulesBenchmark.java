@@ -28,7 +28,7 @@ import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 
 /** Times the rules that answer while somebody types or looks: on a job with 200 parts out from six sides. */
-final class BenchOfRules {
+final class RulesBenchmark {
     private static final Instant NOW = Instant.parse("2031-03-04T09:00:00Z");
     private static final int PARTS = 200;
     private static final String LINE =
@@ -36,7 +36,7 @@ final class BenchOfRules {
 
     private final Shop shop;
 
-    BenchOfRules(Shop shop) {
+    RulesBenchmark(Shop shop) {
         this.shop = shop;
     }
 

@@ -10,12 +10,12 @@ import java.util.Random;
 import ruvant.core.parts.Allocation;
 
 /** Times the sharing of donors among all open needs, at the size of a large shop: made-up cases, each another. */
-final class BenchOfSharing {
+final class SharingBenchmark {
     private static final int CASES = 24;
     private static final int WARM = 4;
     private static final int KINDS_OF_PART = 12;
 
-    private BenchOfSharing() {}
+    private SharingBenchmark() {}
 
     static void measure() throws Exception {
         System.out.printf(

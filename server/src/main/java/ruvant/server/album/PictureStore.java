@@ -1,4 +1,4 @@
-package ruvant.server.files;
+package ruvant.server.album;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;

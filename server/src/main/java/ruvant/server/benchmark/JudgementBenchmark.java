@@ -5,8 +5,8 @@ import java.nio.file.Path;
 import java.util.Locale;
 
 /** Measures judgements on simulated cameras, into the page about them. */
-public final class JudgementBench {
-    private JudgementBench() {}
+public final class JudgementBenchmark {
+    private JudgementBenchmark() {}
 
     public static void main(String[] arguments) throws IOException {
         Locale.setDefault(Locale.ROOT);

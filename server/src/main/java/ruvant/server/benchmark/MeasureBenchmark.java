@@ -13,14 +13,14 @@ import ruvant.core.practice.stand.StandCases.Wanted;
  * Measures how well recordings are measured: simulated ones with known truth, put through the same analysis as any
  * other. Writes the tables into the page about measurement, between its marks.
  */
-public final class MeasureBench {
+public final class MeasureBenchmark {
     private static final double[] LEAF = {1, 2, 4, 8, 15, 30, 60, 125, 250, 500};
     private static final double[] FOCAL = {1, 2, 4, 8, 15, 30, 60, 125, 250, 500, 1000};
 
     private final MeasuredPage page;
     private final int cases;
 
-    private MeasureBench(MeasuredPage page, int cases) {
+    private MeasureBenchmark(MeasuredPage page, int cases) {
         this.page = page;
         this.cases = cases;
     }
@@ -28,7 +28,7 @@ public final class MeasureBench {
     public static void main(String[] arguments) throws IOException {
         Locale.setDefault(Locale.ROOT);
         int cases = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 40;
-        MeasureBench bench = new MeasureBench(new MeasuredPage(Path.of(arguments[0])), cases);
+        MeasureBenchmark bench = new MeasureBenchmark(new MeasuredPage(Path.of(arguments[0])), cases);
         bench.all();
         bench.page.write();
     }
