@@ -45,14 +45,10 @@ public record FaultChanges(
         Map<String, FaultKnowledge.Cause> causesBefore = byId(before.causes(), FaultKnowledge.Cause::id);
         return new FaultChanges(
                 symptoms.stream()
-                        .map(one -> symptomsBefore.containsKey(one.id())
-                                ? one.once(symptomsBefore.get(one.id()).words())
-                                : one)
+                        .map(one -> symptomsBefore.containsKey(one.id()) ? one.once(symptomsBefore.get(one.id())) : one)
                         .toList(),
                 causes.stream()
-                        .map(one -> causesBefore.containsKey(one.id())
-                                ? one.once(causesBefore.get(one.id()).words())
-                                : one)
+                        .map(one -> causesBefore.containsKey(one.id()) ? one.once(causesBefore.get(one.id())) : one)
                         .toList(),
                 looks);
     }

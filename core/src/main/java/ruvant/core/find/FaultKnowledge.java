@@ -63,8 +63,14 @@ public record FaultKnowledge(
         }
 
         /** The same, once called otherwise. */
-        Symptom once(String before) {
-            return new Symptom(id, words, otherwise, why, deniedBy, SameWords.withFormer(formerly, words, before));
+        Symptom once(Symptom before) {
+            return new Symptom(
+                    id,
+                    words,
+                    otherwise,
+                    why,
+                    deniedBy,
+                    SameWords.withFormer(formerly, words, before.formerly, before.words));
         }
     }
 
@@ -107,7 +113,7 @@ public record FaultKnowledge(
         }
 
         /** The same, once called otherwise. */
-        Cause once(String before) {
+        Cause once(Cause before) {
             return new Cause(
                     id,
                     area,
@@ -120,7 +126,7 @@ public record FaultKnowledge(
                     roots,
                     harms,
                     advice,
-                    SameWords.withFormer(formerly, words, before),
+                    SameWords.withFormer(formerly, words, before.formerly, before.words),
                     bodies);
         }
 

@@ -30,11 +30,18 @@ final class SameWords {
                 || formerly.stream().anyMatch(former -> key(former).equals(key) || said.is(Named.idOf(former)));
     }
 
-    /** Former names with one more, where that is not what it is called anyway. */
-    static List<String> withFormer(List<String> formerly, String words, String before) {
-        return before.equals(words) || formerly.contains(before)
-                ? formerly
-                : Stream.concat(formerly.stream(), Stream.of(before)).toList();
+    /**
+     * Former names with those that were known before and what it was called then; not what it is called now.
+     *
+     * @param known former names that were known before
+     * @param before what it was called before
+     */
+    static List<String> withFormer(List<String> formerly, String words, List<String> known, String before) {
+        return Stream.of(known.stream(), formerly.stream(), Stream.of(before))
+                .flatMap(one -> one)
+                .filter(one -> !one.equals(words))
+                .distinct()
+                .toList();
     }
 
     static Set<String> telling(String text) {

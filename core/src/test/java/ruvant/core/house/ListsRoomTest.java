@@ -2,19 +2,11 @@ package ruvant.core.house;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruvant.core.ShippedLists;
-import ruvant.core.log.Entry;
-import ruvant.core.log.Folding;
-import ruvant.core.log.Kernel;
-import ruvant.core.log.Line;
-import ruvant.core.log.Log;
-import ruvant.core.log.NewLine;
-import ruvant.core.log.Rooms;
-import ruvant.core.log.StandingOf;
+import ruvant.core.log.ShopLog;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.Named;
@@ -22,20 +14,14 @@ import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
 class ListsRoomTest {
-    private static final Instant NOW = Instant.parse("2031-03-04T09:00:00Z");
-    private final Rooms rooms = new Rooms(List.of(new ListsRoom(ShippedLists.LISTS)));
-    private final Kernel kernel = new Kernel(rooms, folds -> new StandingOf(NOW));
-    private Log<Entry> log = Log.empty(HouseRoom.LOG);
+    private final ShopLog log = new ShopLog(new ListsRoom(ShippedLists.LISTS));
 
     private Optional<Refusal> add(ListsEntry entry) {
-        List<Line> lines = Kernel.numbered(log, "Ada", List.of(NewLine.of(entry)), NOW, Optional.empty());
-        Kernel.Outcome<Entry> outcome = kernel.added(log, lines, Optional.empty());
-        log = outcome.log();
-        return outcome.refusal();
+        return log.add(entry);
     }
 
     private TradeLists here() {
-        return Folding.of(rooms, log).of(ListsRoom.Fold.class).changes().in(ShippedLists.LISTS);
+        return log.fold(ListsRoom.Fold.class).changes().in(ShippedLists.LISTS);
     }
 
     private static ListsEntry words(String... words) {
@@ -58,6 +44,9 @@ class ListsRoomTest {
         assertThat(here().moves(PartName.of("cam"))).isFalse();
         assertThat(add(new ListsEntry.ListTakenBack(TradeLists.MOVING))).isEmpty();
         assertThat(here()).isEqualTo(ShippedLists.LISTS);
+        assertThat(log.lastWords()).isEqualTo("back to how it came: moving");
+        assertThat(log.strikeLast()).isEmpty();
+        assertThat(here().moves(PartName.of("focus slide"))).isTrue();
     }
 
     @Test
@@ -101,8 +90,7 @@ class ListsRoomTest {
     @Test
     void twoWindowsOnOneListAreToldOfEachOther() {
         add(words("slide"));
-        List<Line> mine = Kernel.numbered(log, "Ben", List.of(NewLine.of(words("cam"))), NOW, Optional.empty());
-        assertThat(kernel.unseen(log, 0, mine)).singleElement();
-        assertThat(kernel.unseen(log, log.lastSequence(), mine)).isEmpty();
+        assertThat(log.unseen(0, words("cam"))).singleElement();
+        assertThat(log.unseen(log.lastSequence(), words("cam"))).isEmpty();
     }
 }
