@@ -84,7 +84,8 @@ final class LargeShop {
         }
     }
 
-    private Log<JobEntry> log(int number) {
+    /** One of its jobs. */
+    Log<JobEntry> log(int number) {
         boolean isLong = number <= LONG_JOBS;
         boolean open = number > JOBS - OPEN;
         Instant came = START.plus(Duration.ofHours(5L * number));

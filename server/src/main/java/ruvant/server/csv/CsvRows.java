@@ -58,7 +58,9 @@ public final class CsvRows {
             for (CSVRecord one : parser) {
                 read.add(row(one, reading));
             }
-        } catch (IOException | IllegalArgumentException | IllegalStateException problem) {
+        } catch (FieldProblem problem) {
+            throw problem;
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException problem) {
             throw new FieldProblem(
                     "file", "That is no table with commas: " + problem.getMessage(), "Save it as CSV and try again.");
         }

@@ -16,7 +16,8 @@ final class SameAnswer {
     private static final Set<String> OF_THE_MOMENT = Set.of("now", "closedAt");
 
     /** What was told by words alone, and has an id beside them by now. */
-    private static final Map<String, String> NAMED_OTHERWISE = Map.of("text", "what", "name", "what", "bench", "sitting");
+    private static final Map<String, String> NAMED_OTHERWISE =
+            Map.of("text", "what", "name", "what", "bench", "sitting");
 
     private static final List<String> GROUPS = List.of("/head", "/standards", "/speeds", "/reckoning");
 
