@@ -1,0 +1,117 @@
+import { answering, AWAY, inTheShop } from "../../testing/atTheBench";
+import { screen, within } from "@testing-library/react";
+import { expect, it } from "vitest";
+import type { Schemas } from "../../api/client";
+import { Bench } from "./Bench";
+
+const summary = (tag: string, change: object = {}) => ({
+  tag,
+  maker: "Pellworm",
+  model: "Twin",
+  pattern: "2nd pattern",
+  serial: "338120",
+  family: "LEAF_LENS",
+  owner: "Ada",
+  complaint: "drags",
+  cause: "",
+  cameIn: "2031-03-01T09:00:00Z",
+  minutes: 0,
+  piecesOff: 0,
+  lastSequence: 1,
+  lastAt: "2031-03-01T09:00:00Z",
+  trays: [],
+  features: [],
+  ...change,
+});
+const open = (tag: string, change: object = {}) => ({
+  summary: summary(tag),
+  currentStop: "STRIP",
+  stops: [],
+  steps: [],
+  out: 0,
+  minutes: 0,
+  seated: false,
+  needs: [],
+  ...change,
+});
+const thing = (what: string, urgency = 1) => ({ stop: "STRIP", what, why: "it is ready", urgency });
+const bench = (change: object = {}) =>
+  ({
+    now: "2031-03-04T09:00:00Z",
+    tasks: [],
+    waits: [],
+    open: [],
+    returned: 0,
+    ...change,
+  }) as unknown as Schemas["Bench"];
+const show = (page: unknown) => {
+  inTheShop(<Bench />);
+  answering({ "GET /api/bench": page });
+};
+
+it("says the first step where nothing is on the bench", async () => {
+  show(bench());
+  expect(await screen.findByText(/Nothing is on the bench/)).toBeTruthy();
+  expect(screen.getByText("Nothing needs hands just now.")).toBeTruthy();
+  expect(screen.getByText("Nothing soaks, dries or rests.")).toBeTruthy();
+});
+
+it("shows each camera with where it stands, how far it is open and what is next", async () => {
+  const steps = [
+    { level: 0, kind: "BACK" },
+    { level: 1, kind: "NOT_YET" },
+  ];
+  show(
+    bench({
+      open: [
+        open("R-0007", { steps, out: 1, minutes: 95, next: thing("Put back ring") }),
+        open("R-0008", { currentStop: "INTAKE" }),
+      ],
+    }),
+  );
+  const first = within((await screen.findByText("R-0007")).closest("a")!);
+  expect(first.getByText("1 of 2 out")).toBeTruthy();
+  expect(first.getByText("Put back ring")).toBeTruthy();
+  expect(first.getByText("1 h 35 min")).toBeTruthy();
+  const second = within(screen.getByText("R-0008").closest("a")!);
+  expect(second.getByText("not opened")).toBeTruthy();
+  expect(second.getByText("no time yet")).toBeTruthy();
+});
+
+it("lets what is needed stand before what could be done", async () => {
+  show(bench({ open: [open("R-0007", { needs: ["governor: pinion"], next: thing("Put back ring") })] }));
+  expect(await screen.findByText("Needs governor: pinion")).toBeTruthy();
+  expect(screen.queryByText("Put back ring")).toBeNull();
+});
+
+it("says in words that a promise is broken, not by its colour alone", async () => {
+  show(
+    bench({
+      open: [
+        open("R-0007", { summary: summary("R-0007", { promised: "2001-05-02" }) }),
+        open("R-0008", { summary: summary("R-0008", { promised: "2999-05-02" }) }),
+        open("R-0009"),
+      ],
+    }),
+  );
+  expect(await screen.findByText(/^late, was /)).toBeTruthy();
+  expect(screen.getByText(/^by /)).toBeTruthy();
+  expect(screen.getByText("no date")).toBeTruthy();
+});
+
+it("offers what to do now with its camera, eight things at most", async () => {
+  const tasks = Array.from({ length: 12 }, (_, i) => ({
+    tag: `R-00${10 + i}`,
+    camera: "Pellworm Twin",
+    thing: thing(`Thing ${i}`),
+  }));
+  show(bench({ tasks }));
+  expect(await screen.findByText("Thing 0")).toBeTruthy();
+  expect(screen.getByText("Thing 7")).toBeTruthy();
+  expect(screen.queryByText("Thing 8")).toBeNull();
+});
+
+it("says that the server is away where nothing can be shown", async () => {
+  show(AWAY);
+  expect(screen.queryByText("On the bench")).toBeNull();
+});
