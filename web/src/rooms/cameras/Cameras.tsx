@@ -1,11 +1,11 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useRef } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, Problem, server } from "../../api/client";
 import { benchQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { ProblemNote } from "../../ui/ProblemNote";
+import { useSubmit } from "../../ui/useSubmit";
 import { JobLine } from "./JobLine";
 
 const PAGE = 100;
@@ -76,37 +76,29 @@ function Row({ tag, children }: { tag: string; children: React.ReactNode }) {
 
 function Import() {
   const input = useRef<HTMLInputElement>(null);
-  const [problem, setProblem] = useState<unknown>();
+  const { refused, submit } = useSubmit();
   const navigate = useNavigate();
   const take = async (file: File) => {
-    setProblem(undefined);
     if (file.size > LARGEST_MB * 1024 * 1024) {
       const size = Math.round(file.size / 1024 / 1024);
-      setProblem(
-        new Problem(
-          {
-            detail: `“${file.name}” has ${size} MB; a job's package has at most ${LARGEST_MB} MB.`,
-            remedy: "Choose the zip that Ruvant exported.",
-          },
-          "",
-        ),
+      throw new Problem(
+        {
+          detail: `“${file.name}” has ${size} MB; a job's package has at most ${LARGEST_MB} MB.`,
+          remedy: "Choose the zip that Ruvant exported.",
+        },
+        "",
       );
-      return;
     }
     const form = new FormData();
     form.append("file", file);
-    try {
-      const got = await answer(
-        server.POST("/api/jobs/import", { body: form as never, bodySerializer: (body) => body as never }),
-      );
-      void navigate(`/camera/${got.tag}`);
-    } catch (refused) {
-      setProblem(refused);
-    }
+    const got = await answer(
+      server.POST("/api/jobs/import", { body: form as never, bodySerializer: (body) => body as never }),
+    );
+    void navigate(`/camera/${got.tag}`);
   };
   return (
     <>
-      {problem !== undefined && <ProblemNote problem={problem} />}
+      {refused}
       <input
         ref={input}
         type="file"
@@ -117,7 +109,7 @@ function Import() {
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = "";
-          if (file !== undefined) void take(file);
+          if (file !== undefined) void submit(() => take(file));
         }}
       />
       <Button onClick={() => input.current?.click()}>Bring in a package…</Button>
