@@ -13,23 +13,44 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  * gain, one of them is believed for a trial, or one would stand still for ever.
  */
 public final class Advisor {
+    /** Drawn from what is believed: as many as can be asked before a hand notices. */
     private static final int CAMERAS = 160;
+
+    /** Of those, so many are asked for their own best setting, which takes a search each. */
     private static final int LOOKED_INTO = 40;
 
     /** Sure enough to stop: right in 98 of 100 such cases. */
     private static final double STOP = 0.8;
 
+    /**
+     * An error of more tolerances than this is as bad as one of so many: a wild guess is not to outweigh all others.
+     */
     private static final double WORST_COUNTED = 4;
+
+    /** What turning through the whole range counts, in tolerances: of two settings alike the nearer is taken. */
     private static final double PER_RANGE = 0.05;
+
+    /** What one more adjuster counts, in tolerances: one turn at a time can be told from what came of it. */
     private static final double PER_ADJUSTER = 0.02;
+
+    /** A gain smaller than this, in tolerances, is not worth opening the camera for. */
     private static final double WORTH_A_TURN = 0.03;
+
+    /** Where fewer of the drawn cameras than this could have all within tolerance, it is taken that none can. */
     private static final double UNREACHABLE = 0.07;
+
+    /** A gain that nobody would see in the next measurement, in tolerances. */
     private static final double HARDLY = 0.04;
 
     /** Of its tolerance. */
     private static final double A_TENTH = 0.1;
 
+    /**
+     * As long as more of the drawn cameras than this could stand better, it is too soon to speak of the best there is.
+     */
     private static final double DOUBTED = 0.15;
+
+    /** After so many trials the doubt that is left is that of the model, and more trials do not lessen it. */
     private static final int MOST_TRIALS = 9;
 
     private final AdjustCase wanted;

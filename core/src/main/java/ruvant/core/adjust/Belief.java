@@ -20,6 +20,9 @@ final class Belief {
     /** Where not even the sign is supposed. */
     static final double UNSUPPOSED = 1.3;
 
+    /**
+     * Results move together with one adjuster to within about this part of themselves; what is left is each one's own.
+     */
     private static final double OWN_SPREAD = 0.28;
 
     /** Backlash is supposed to be of about this part of the range. */

@@ -9,6 +9,7 @@ import ruvant.core.units.Named;
 
 /** One adjuster and all results it moves that are only judged: where they come right together. */
 final class JudgedSide {
+    /** As sure as the advisor wants to be before it stops. */
     private static final double SURE = 0.8;
 
     /** A move has to be worth it: the right stretch is left alone for no more than this. */

@@ -22,6 +22,7 @@ final class Readings {
     /** What a firing scatters by where few are known, and as how many it counts. */
     private static final double USUAL_SCATTER_EV = 0.05;
 
+    /** What is usual of a scatter weighs as much as so many firings of this camera. */
     private static final int USUAL_COUNTS = 4;
 
     /** A reading tells a result to about this part of its tolerance where nobody said. */

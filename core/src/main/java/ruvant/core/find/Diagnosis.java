@@ -39,7 +39,13 @@ public final class Diagnosis {
     /** A cause that makes a symptom by this chance explains it. */
     private static final double EXPLAINS = 0.1;
 
+    /**
+     * Speeds and symptoms are not independent: the same slow train makes both, so speeds count for less than a full
+     * vote.
+     */
     private static final double SPEEDS_WEIGH = 0.7;
+
+    /** Speeds alone rule nothing out: they may have been fired on a day when the fault stayed away. */
     private static final double LEAST_BY_SPEEDS = 0.02;
 
     private final List<FaultKnowledge.Cause> causes;

@@ -107,6 +107,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         /** Lines closer together were typed one after the other; what lies further apart was no single look. */
         private static final Duration SHORTEST = Duration.ofSeconds(20);
 
+        /** A look that seems to have taken longer was interrupted, and teaches nothing about looks. */
         private static final Duration LONGEST = Duration.ofMinutes(45);
 
         private Instant before;

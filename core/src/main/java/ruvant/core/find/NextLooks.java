@@ -13,8 +13,10 @@ public final class NextLooks {
     private static final Map<String, Double> USUAL_REACH =
             Map.of("outside", 0.0, "bottom", 8.0, "top", 20.0, "front", 22.0, "lens front", 18.0, "inside", 60.0);
 
+    /** Minutes to whatever is not known by where it lies: as far as the inside. */
     private static final double FARTHEST = 60;
 
+    /** A look that tells less than this, in bits, is not worth a line on the page. */
     private static final double LEAST_BITS = 0.04;
 
     private NextLooks() {}

@@ -28,6 +28,7 @@ final class PartsMet {
     /** A longer gap between two lines was a pause, not work. */
     private static final Duration LONGEST_STEP = Duration.ofMinutes(45);
 
+    /** What is read at a glance while the hand is at the part. */
     private static final int REMARKS = 3;
 
     /** What came off in at most one of so many jobs was hardly needed. */

@@ -16,6 +16,7 @@ import ruvant.core.units.PartName;
 
 /** Gathers, job by job, what had come off over each part, to see where people went different ways. */
 final class WaysMet {
+    /** Other ways beyond these were taken once each and tell little. */
     private static final int SHOWN = 3;
 
     /** One job's way to one part: what lay over it, and all that came off in that job. */

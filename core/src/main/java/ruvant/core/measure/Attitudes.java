@@ -12,6 +12,7 @@ import ruvant.core.trade.Attitude;
  * chances are corrected after Holm, or one in five healthy cameras would be said to mind how it is held.
  */
 public final class Attitudes {
+    /** The usual level at which a difference is called one. */
     private static final double CALLED_BELOW = 0.05;
 
     /** Smaller effects are of no use to anybody, however sure. */

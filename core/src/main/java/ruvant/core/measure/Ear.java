@@ -15,6 +15,7 @@ public record Ear(int compared, double biasEv, double scatterEv, double widthEv)
     /** An ear of which too little is known is supposed to be a stop off. */
     private static final double UNKNOWN_EV = 1;
 
+    /** Two guesses beside a measurement may both be luck. */
     private static final int ENOUGH = 3;
 
     /** A guess in stops and what the run came to. */

@@ -25,6 +25,7 @@ public final class GuessedError {
         FRACTIONS.put("half", 0.5);
     }
 
+    /** A speed that is off by more, stops, is another speed. */
     private static final double FARTHEST_EV = 6;
 
     /** No exposure is shorter by all of itself. */

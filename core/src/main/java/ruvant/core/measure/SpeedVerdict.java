@@ -12,6 +12,7 @@ public record SpeedVerdict(Kind kind, int fireMore, boolean straddles) {
     /** Confidence on which a verdict is called; wider than what is shown, because it is looked at after every firing. */
     public static final double CONFIDENCE = 0.98;
 
+    /** Nobody fires a speed more often than this to have it settled. */
     static final int MOST_FIRINGS = 20;
     /** Quantile of the scatter used to plan: with the plain estimate one plan in three is too short. */
     private static final double UPPER_SCATTER = 0.80;

@@ -14,6 +14,7 @@ public final class Sweep {
     /** So much it costs to fire a speed once more or less often than was said, in squared stops. */
     private static final double OTHER_COUNT = 0.4;
 
+    /** Marked speeds lie a stop apart: nearer than half of that, one cannot be the next. */
     private static final double SURE_WITHIN_EV = 0.45;
 
     private Sweep() {}

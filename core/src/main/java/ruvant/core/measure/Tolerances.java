@@ -12,8 +12,10 @@ import ruvant.core.trade.Family;
  * @param source in words
  */
 public record Tolerances(SpeedLimits limits, String source) {
+    /** The trade speaks of fast speeds above 1/125; marked 1/125 means 1/128, and older rows write 1/100. */
     private static final double FAST_STARTS_ABOVE = 1.0 / 128 * 0.95;
 
+    /** Taper is judged more mildly above 1/250, where the slit is a few millimetres wide. */
     private static final double TAPER_FAST_ABOVE = 1.0 / 256 * 0.95;
 
     /** What counts for a camera in a shop. */

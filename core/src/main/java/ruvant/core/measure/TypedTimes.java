@@ -10,7 +10,11 @@ import ruvant.core.units.FieldProblem;
 /** Reads exposures as people type them, several at once: {@code 1/58 1/61 16.4ms 0,017}. */
 public final class TypedTimes {
     private static final Pattern ONE = Pattern.compile("(1/)?([0-9]+(?:[.,][0-9]+)?)(ms|s)?");
+
+    /** Seconds; longer is a slip of the finger, or T. */
     private static final double LONGEST = 120;
+
+    /** Seconds; no shutter of this trade is faster. */
     private static final double SHORTEST = 1e-5;
 
     private TypedTimes() {}

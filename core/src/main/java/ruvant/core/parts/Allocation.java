@@ -16,8 +16,13 @@ import ruvant.core.units.Check;
  * (Lagrange), after which each donor can be judged by itself. With every donor settled what is left is an assignment.
  */
 public final class Allocation {
+    /** Subgradient rounds for the first bound, whose prices begin at nothing. */
     private static final int ROUNDS_AT_ROOT = 160;
+
+    /** Rounds for each further bound, which begins at the prices of the one before. */
     private static final int ROUNDS = 25;
+
+    /** Where the tree grows larger, the best plan found is given with its bound instead of holding up the page. */
     private static final int MOST_NODES = 4_000;
     /** Minor units that nobody minds. */
     private static final double EQUAL = 1e-3;

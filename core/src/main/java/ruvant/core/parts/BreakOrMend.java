@@ -21,12 +21,19 @@ import ruvant.core.units.PartName;
  * at a steady rate (Poisson), and is certain where one is wanted now.
  */
 public final class BreakOrMend {
+    /** A part that nobody wanted for two years has cost its place more than it brings. */
     private static final double YEARS_AHEAD = 2;
 
     /** A rate is taken to be one want in ten years before anything was seen: weak, but never nothing. */
     private static final double WANTS_BEFORE = 0.3;
 
+    /**
+     * For how long what is supposed of a rate is taken to have been watched: what the shop saw outweighs it after
+     * that.
+     */
     private static final double YEARS_BEFORE = 3;
+
+    /** Leap years counted in. */
     private static final double DAYS_A_YEAR = 365.25;
 
     private final Map<String, Map<CameraKind, Wants>> needs = new HashMap<>();

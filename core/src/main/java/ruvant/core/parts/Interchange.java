@@ -29,7 +29,10 @@ public final class Interchange {
     /** A try the other way round counts for half of one; so does a chain, times how sure its links are. */
     private static final double INDIRECT = 0.5;
 
+    /** The interval shown holds nine of ten. */
     private static final double LOW = 0.05;
+
+    /** Its upper end. */
     private static final double HIGH = 0.95;
 
     private final Map<String, List<Fit>> tried;

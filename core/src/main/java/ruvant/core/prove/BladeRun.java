@@ -26,6 +26,7 @@ public record BladeRun(
         double wideOpenSeconds,
         double efficiency,
         List<StoppedDown> stopped) {
+    /** As far as most apertures close. */
     private static final int MOST_STOPS = 5;
 
     /** A ramp from nothing to all is longer than one from 10 to 90 % by this. */

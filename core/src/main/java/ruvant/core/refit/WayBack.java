@@ -30,7 +30,10 @@ public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName>
     /** The pace of a shop that has no history of its own. */
     public static final double USUAL_PACE = 1;
 
+    /** Fewer jobs than this say more about their cameras than about the shop's pace. */
     private static final int TELLING = 3;
+
+    /** Half a minute: found in its well, started by finger, turned home. */
     private static final Duration USUAL_FASTENER = Duration.ofSeconds(30);
 
     /**

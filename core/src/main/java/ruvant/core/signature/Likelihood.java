@@ -29,6 +29,7 @@ final class Likelihood {
     /** No cam and no dial is made better than this, each speed by itself, stops. */
     private static final double MAKE_EV = 0.085;
 
+    /** What no shutter is made better than across its gate, stops. */
     private static final double MAKE_ACROSS_EV = 0.03;
 
     /** A diode's own scatter from firing to firing, against its neighbours. */
@@ -37,6 +38,7 @@ final class Likelihood {
     /** Across the gate the curtains' paths differ from their law by this much, seconds. */
     private static final double PATH_SECONDS = 0.00008;
 
+    /** What holding the camera otherwise changes without a fault, stops. */
     private static final double HELD_EV = 0.05;
 
     /** Freedom of the heavy-tailed means. */
@@ -48,6 +50,7 @@ final class Likelihood {
     /** How well a maker's travel time and the stand's agree. */
     static final double TRAVEL_LOG2 = 0.05;
 
+    /** Below this, stops, a scatter is the stand's own. */
     private static final double LEAST_SCATTER = 0.004;
 
     private final List<Seen> seen;

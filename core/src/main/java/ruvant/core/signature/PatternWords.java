@@ -10,9 +10,16 @@ import java.util.stream.IntStream;
 
 /** What the firings look like, in a sentence. */
 final class PatternWords {
+    /** Half of what most houses allow, stops: less is not worth a word. */
     private static final double OFF_EV = 0.15;
+
+    /** More than a healthy mechanical speed scatters, stops. */
     private static final double SCATTERED_EV = 0.12;
+
+    /** The same as for an error: less is not worth a word, stops. */
     private static final double HELD_EV = 0.15;
+
+    /** A sentence with more groups of speeds is not read. */
     private static final int MOST_GROUPS = 4;
 
     private PatternWords() {}

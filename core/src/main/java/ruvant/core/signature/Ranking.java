@@ -27,6 +27,7 @@ public record Ranking(List<Ranked> causes, String sentence, String toTellApart) 
      */
     private static final double COUNTS_FOR = 0.75;
 
+    /** One wrong in ten is said aloud as settled; what is less sure is named with the others. */
     private static final double SETTLED = 0.9;
 
     static Ranking of(

@@ -15,8 +15,13 @@ public final class Signatures {
     /** Shutters made up for each cause; twice as many move a probability by about a hundredth. */
     private static final int SHUTTERS = 2_500;
 
+    /** One camera in five is supposed to have a second fault beside the one it came for. */
     private static final double SECOND_FAULT = 0.2;
+
+    /** The second fault shows less than the first, or it would have been the first. */
     private static final double MILDER = 0.4;
+
+    /** Two speeds can be off together by any cause; three begin to have a shape. */
     private static final int LEAST_SPEEDS = 3;
 
     private Signatures() {}
@@ -80,6 +85,7 @@ public final class Signatures {
         return new Explained(cause, highest + Math.log(sum / SHUTTERS), likeliest(shutters, logs, sum));
     }
 
+    /** Drawn cameras that are kept of a cause, spread over its weight. */
     private static final int KEPT = 60;
 
     /** Taken at even steps of the summed weights. */
