@@ -221,7 +221,7 @@ function RungForm(editing: Editing) {
     <Form form={form} className="flex flex-col gap-3" aria-label="Rung">
       <FormText form={form} name="label" label="What is tried" placeholder="ultrasound" />
       <FormArea form={form} name="how" label="How it is done" rows={3} />
-      <FormText form={form} name="risk" label="What it may cost" />
+      <FormText form={form} name="risk" label="What it risks" />
       <FormText form={form} name="waitMinutes" label="Minutes it has to act" inputMode="numeric" />
       <FormTick form={form} name="irreversible" label="It cannot be undone: the owner agrees first" />
       <SoItIsHere refused={form.refused} onTakeBack={onTakeBack} />
