@@ -65,12 +65,18 @@ final class CsvSamples {
             byte[] head = in.readNBytes(LOOKED_AT);
             int mark = startsWithMark(head) ? 3 : 0;
             byte[] own = Arrays.copyOfRange(head, mark, head.length);
-            CsvSamples table = new CsvSamples(new String(own, StandardCharsets.UTF_8));
+            CsvSamples table = new CsvSamples(wholeLines(new String(own, StandardCharsets.UTF_8), head.length));
             return table.samples(new SequenceInputStream(new ByteArrayInputStream(own), in));
         } catch (IOException problem) {
             throw new RecordingProblem(
                     "unreadable", "The table cannot be read: " + problem.getMessage() + ".", "Export it again.");
         }
+    }
+
+    /** Where the look ends inside a row, that row does not tell how rows are parted. */
+    private static String wholeLines(String head, int looked) {
+        int last = head.lastIndexOf('\n');
+        return looked < LOOKED_AT || last < 0 ? head : head.substring(0, last);
     }
 
     /** Some programs put a mark of the order of bytes at the front of a text; it is no part of it. */

@@ -1,6 +1,7 @@
 package ruvant.server.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
@@ -77,5 +78,34 @@ class CsvSamplesTest {
             return;
         }
         throw new AssertionError("It was read");
+    }
+
+    @Test
+    void namesOfColumnsKeepTheirLetters() {
+        assertThat(read("time_s,Mitte,Öffnung", "0,0,1", "0.0001,0,0").columns())
+                .containsExactly("Mitte", "Öffnung");
+    }
+
+    @Test
+    void aTableThatBreaksOffInAQuotedCellIsRefusedWithAWayOut() {
+        assertThatThrownBy(() -> read("time_s,ch1", "0,1", "0.0001,\"0.5"))
+                .isInstanceOfSatisfying(RecordingProblem.class, problem -> {
+                    assertThat(problem.refusal().code()).isEqualTo("rowUneven");
+                    assertThat(problem.refusal().remedy()).contains("without quotation marks");
+                });
+    }
+
+    @Test
+    void aLongTableIsReadToItsEnd() {
+        StringBuilder table = new StringBuilder("# made by a tester\ntime_s;ch1\n");
+        int rows = 20_000;
+        for (int i = 0; i < rows; i++) {
+            table.append(String.format(java.util.Locale.ROOT, "%.5f;%d%n", i / 10_000.0, i % 7));
+        }
+        Samples samples = read(table.toString());
+        float[][] into = new float[1][rows + 1];
+        assertThat(samples.read(into)).isEqualTo(rows);
+        assertThat(into[0][rows - 1]).isEqualTo((rows - 1) % 7);
+        assertThat(samples.rateHz()).isCloseTo(10_000, within(1e-3));
     }
 }
