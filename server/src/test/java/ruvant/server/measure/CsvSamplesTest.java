@@ -108,4 +108,12 @@ class CsvSamplesTest {
         assertThat(into[0][rows - 1]).isEqualTo((rows - 1) % 7);
         assertThat(samples.rateHz()).isCloseTo(10_000, within(1e-3));
     }
+
+    @Test
+    void aFileThatIsOneLongLineIsNoTableOfSamples() {
+        assertThatThrownBy(() -> read("0,".repeat(10_000) + "0"))
+                .isInstanceOfSatisfying(
+                        RecordingProblem.class,
+                        problem -> assertThat(problem.refusal().code()).isEqualTo("channelsUnfit"));
+    }
 }
