@@ -2,7 +2,7 @@ import { answering, inTheShop, named, Refusal } from "../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { z } from "zod";
-import { answer, server } from "../api/client";
+import { answer, Problem, server } from "../api/client";
 import { FormText } from "./fields";
 import { Form } from "./Form";
 import { figure, listOf, minor, text } from "./typed";
@@ -10,7 +10,13 @@ import { useFormOf } from "./useFormOf";
 
 const PIECE = z.object({ name: text, lengthMm: figure, marks: listOf(","), cost: minor });
 
-function Piece({ send }: { send: (read: z.output<typeof PIECE>) => Promise<unknown> }) {
+function Piece({
+  send,
+  reset = () => Promise.resolve(),
+}: {
+  send: (read: z.output<typeof PIECE>) => Promise<unknown>;
+  reset?: () => Promise<unknown>;
+}) {
   const form = useFormOf(PIECE, { name: "pawl", lengthMm: "", marks: "", cost: "" }, send);
   return (
     <Form form={form} aria-label="Piece">
@@ -19,6 +25,9 @@ function Piece({ send }: { send: (read: z.output<typeof PIECE>) => Promise<unkno
       <FormText form={form} name="marks" label="Marks" />
       <FormText form={form} name="cost" label="Cost" />
       {form.refused}
+      <button type="button" onClick={() => void form.attempt(reset)}>
+        Reset
+      </button>
       <button type="submit" disabled={form.busy}>
         Keep
       </button>
@@ -95,4 +104,16 @@ it("puts a refusal that belongs to no field of the form under it", async () => {
   type("Length", "3");
   keep();
   expect((await screen.findByRole("alert")).textContent).toContain("That came too late.");
+});
+
+it("shows what a reset was refused for where the form's own refusals are shown, one at a time", async () => {
+  const send = refusing({ field: "name", detail: "Two have that name.", remedy: "Take another." });
+  const reset = () => Promise.reject(new Problem({ detail: "It is used on R-0001." }, ""));
+  inTheShop(<Piece send={send} reset={reset} />);
+  type("Length", "3");
+  keep();
+  await screen.findByText("Two have that name. Take another.");
+  fireEvent.click(named("button", "Reset"));
+  expect((await screen.findByRole("alert")).textContent).toContain("It is used on R-0001.");
+  expect(screen.queryByText("Two have that name. Take another.")).toBeNull();
 });

@@ -28,6 +28,8 @@ export interface FormOf<Typed extends FieldValues> extends Pick<
   problem: Problem | undefined;
   busy: boolean;
   submit: (fields?: Fields) => Promise<boolean>;
+  /** Does something else from the form, such as a reset; a refusal is shown where those of the form are. */
+  attempt: (work: () => Promise<unknown>) => Promise<boolean>;
 }
 
 /**
@@ -55,6 +57,10 @@ export function useFormOf<Typed extends FieldValues, Read>(
     said: (name) =>
       errorAt(errors, name) ?? (beside && problem?.field === name ? wordsOf(problem) : undefined),
     refused: beside ? null : refused,
+    attempt: (work) => {
+      setBeside(false);
+      return submit(work);
+    },
     submit: async (fields) => {
       setBeside(false);
       let read = false;

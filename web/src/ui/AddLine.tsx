@@ -79,7 +79,7 @@ export function AddLine({
         </Button>
         {onCancel !== undefined && (
           <Button kind="quiet" onClick={onCancel}>
-            Not
+            Cancel
           </Button>
         )}
       </div>

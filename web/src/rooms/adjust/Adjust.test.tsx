@@ -194,7 +194,7 @@ it("describes an adjuster made on the spot", async () => {
   fireEvent.change(screen.getByLabelText("And"), { target: { value: "judged" } });
   fireEvent.change(screen.getByLabelText("Which"), { target: { value: "latch" } });
   fireEvent.change(screen.getByLabelText("Wrong side outward"), { target: { value: "slips" } });
-  fireEvent.click(named("button", "Keep it"));
+  fireEvent.click(named("button", "Save adjuster"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "resultDescribed", name: { words: "latch" }, tooLow: "slips" },

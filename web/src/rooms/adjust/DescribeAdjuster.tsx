@@ -121,10 +121,10 @@ export function DescribeAdjuster({
             readOnly={name.words !== ""}
             placeholder="retard engagement"
           />
-          <FormChoice form={form} name="unit" label="Counted in" choices={choices("turnUnit")} />
+          <FormChoice form={form} name="unit" label="Unit of travel" choices={choices("turnUnit")} />
           <FormChoice form={form} name="lock" label="Held by" choices={choices("adjusterLock")} />
-          <FormText form={form} name="least" label="Goes out as far as (turns or places, −)" />
-          <FormText form={form} name="most" label="Goes in as far as" />
+          <FormText form={form} name="least" label="Outward limit (negative)" />
+          <FormText form={form} name="most" label="Inward limit" />
           <FormText form={form} name="coverMinutes" label="Minutes for covers, each trial" />
         </div>
         <FormText
@@ -163,10 +163,10 @@ export function DescribeAdjuster({
         {form.refused}
         <div className="flex gap-2">
           <Button type="submit" kind="primary" disabled={form.watch("adjuster").trim() === ""}>
-            Keep it
+            Save adjuster
           </Button>
           <Button kind="quiet" onClick={() => onClose()}>
-            Not
+            Cancel
           </Button>
         </div>
       </Form>

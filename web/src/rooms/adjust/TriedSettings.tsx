@@ -14,7 +14,7 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
   const strike = (lines: string[]) =>
     orSay(
       append(
-        lines.map((target) => ({ kind: "struck" as const, target, reason: "this trial was not so" })),
+        lines.map((target) => ({ kind: "struck" as const, target, reason: "trial entered by mistake" })),
         { said: "Trial struck, with what was fired at it." },
       ),
     );

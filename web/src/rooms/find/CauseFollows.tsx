@@ -75,7 +75,7 @@ function OneCause({
                 {[true, false].map((seen) => (
                   <Button
                     key={String(seen)}
-                    aria-label={`${look.words}: ${seen ? "so it is" : "not so"}`}
+                    aria-label={`${look.words}: ${seen ? "seen" : "not seen"}`}
                     onClick={() =>
                       log(
                         {
@@ -86,11 +86,11 @@ function OneCause({
                           sure: true,
                           remark: "",
                         },
-                        `${look.words}: ${seen ? look.seen : "not so"}.`,
+                        `${look.words}: ${seen ? look.seen : "not seen"}.`,
                       )
                     }
                   >
-                    {seen ? look.seen : "Not so"}
+                    {seen ? look.seen : "Not seen"}
                   </Button>
                 ))}
               </li>

@@ -94,7 +94,7 @@ it("shows the best three looks, what each would tell, and logs its result, sure 
   expect(screen.queryByText("listen to 1 s 3")).toBeNull();
   expect(screen.getByText("Beware: spring under tension.")).toBeTruthy();
   fireEvent.click(screen.getAllByLabelText("only leans")[0]!);
-  fireEvent.click(named("button", "listen to 1 s 0: not so"));
+  fireEvent.click(named("button", "listen to 1 s 0: not seen"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "looked", look: "whirr", seen: false, sure: false });
   fireEvent.click(named("button", /Why not another/));
@@ -168,7 +168,7 @@ it("asks of a cause what made it, what else it harmed, and what to tell the owne
     }),
   );
   fireEvent.click(await screen.findByRole("button", { name: "old oil turned to varnish" }));
-  fireEvent.click(named("button", "blades under the loupe: not so"));
+  fireEvent.click(named("button", "blades under the loupe: not seen"));
   fireEvent.click(named("button", "Put on the sheet"));
   await waitFor(() => expect(logged()).toHaveLength(3));
   expect(logged()).toMatchObject([

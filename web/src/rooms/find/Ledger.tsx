@@ -37,7 +37,7 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               {look.seen ? "●" : "○"}
             </span>
             <span className="min-w-0 flex-1">
-              {look.words}: <b>{look.seen ? "so it is" : "not so"}</b>
+              {look.words}: <b>{look.seen ? "seen" : "not seen"}</b>
               {!look.sure && ", leaning"}
               <span className="text-soft num block text-[14px]">
                 {look.moved} {oddsWords(look.from)} → {oddsWords(look.to)}

@@ -51,7 +51,7 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
             remark: "",
           },
         ],
-        { said: `${look.words}: ${seen ? look.seen : "not so"}.` },
+        { said: `${look.words}: ${seen ? look.seen : "not seen"}.` },
       ),
     );
   return (
@@ -78,12 +78,12 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
         <Button
           kind={first ? "primary" : "plain"}
           onClick={() => log(true)}
-          aria-label={`${look.words}: so it is`}
+          aria-label={`${look.words}: seen`}
         >
-          So: {look.seen}
+          Seen: {look.seen}
         </Button>
-        <Button onClick={() => log(false)} aria-label={`${look.words}: not so`}>
-          Not so
+        <Button onClick={() => log(false)} aria-label={`${look.words}: not seen`}>
+          Not seen
         </Button>
         <Tick label="only leans" checked={leans} onChange={(event) => setLeans(event.target.checked)} />
       </div>

@@ -3,11 +3,11 @@ import type { Schemas } from "../../api/client";
 import { ownId } from "../../api/ids";
 import { FormChoice, FormPickMany, FormText, FormTick } from "../../form/fields";
 import { Form } from "../../form/Form";
+import { SaveOrReset } from "../../form/SaveOrReset";
 import { text, wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Tables } from "./tables";
-import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
 
 type Agent = Schemas["Agent"];
@@ -57,7 +57,7 @@ export function AgentForm({
           agents: offered.includes(soil.id) ? [...soil.agents, id] : soil.agents.filter((one) => one !== id),
         }));
       const said: Agent = { id, label, verdicts: agent?.verdicts ?? {}, ...rest };
-      await change({ agents: [said], soils: moved }, `${label}: so it is here.`);
+      await change({ agents: [said], soils: moved }, `${label}: saved.`);
       onDone(id);
     },
   );
@@ -90,10 +90,10 @@ export function AgentForm({
             Its verdicts begin as “not listed”: press them in the table once it is there.
           </p>
         )}
-        <SoItIsHere
-          refused={form.refused}
+        <SaveOrReset
+          form={form}
           disabled={form.watch("agent").trim() === ""}
-          onTakeBack={
+          onReset={
             agent !== undefined && tables.changed.includes(agent.id)
               ? () => takeBack(agent.id).then(() => onDone(""))
               : undefined

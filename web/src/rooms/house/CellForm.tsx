@@ -47,7 +47,7 @@ export function CellForm({
         )}
         {form.refused}
         <Button kind="primary" type="submit" className="self-start">
-          So it is here
+          Save
         </Button>
       </Form>
     </Panel>

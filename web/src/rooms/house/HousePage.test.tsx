@@ -6,7 +6,7 @@ import { HousePage } from "./HousePage";
 import { WellLabels } from "./WellLabels";
 
 const STORED = { log: "house", lastSequence: 1 };
-const save = () => fireEvent.click(named("button", "So we work"));
+const save = () => fireEvent.click(named("button", "Save"));
 
 it("changes how the house works: people one a line, figures with a comma", async () => {
   inTheShop(<HousePage />);
@@ -89,7 +89,13 @@ it("prints labels for one tray or for all, on the sheet that is chosen", async (
 it("changes the money it reckons in without touching what time costs", async () => {
   inTheShop(<HousePage />);
   answering({ "POST /api/logs/house/lines": STORED });
+  const hour = screen.getByLabelText<HTMLInputElement>("An hour at the bench");
+  expect(hour.disabled).toBe(false);
+  expect(screen.queryByText(/does not convert amounts/)).toBeNull();
   fireEvent.change(screen.getByLabelText("Currency"), { target: { value: "JPY" } });
+  // an amount typed now would be read in the old currency
+  expect(hour.disabled).toBe(true);
+  expect(screen.getByText(/40.00 EUR becomes 4,000 JPY/)).toBeTruthy();
   save();
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "currencyChosen", money: { currency: "JPY", locale: "en-IE" } }]),

@@ -23,14 +23,16 @@ type Practice = House["practice"];
 /** How we work here: people, practice, tray, proofs. */
 export function HousePage() {
   const house = useQuery(houseQuery).data;
-  return house === undefined ? null : <PracticeForm house={house} />;
+  if (house === undefined) return null;
+  // another currency writes the amounts of the form in another way
+  return <PracticeForm key={house.practice.reckoning.money.currency} house={house} />;
 }
 
 function PracticeForm({ house }: { house: House }) {
   const say = useShopLog("house");
   const form = useFormOf(HOUSE, typedOf(house.practice), async (read) => {
     const entries = changesOf(house.practice, practiceOf(read, house.practice));
-    if (entries.length > 0) await say(entries, "This is how we work here now.", house.lastSequence);
+    if (entries.length > 0) await say(entries, "Saved.", house.lastSequence);
   });
   const school = form.watch("school");
   const schools = house.words.school ?? [];
@@ -73,7 +75,7 @@ function PracticeForm({ house }: { house: House }) {
             />
           </Panel>
           <Panel title="Money, and what time costs">
-            <RatesFields form={form} />
+            <RatesFields form={form} saved={house.practice.reckoning.money.currency} />
           </Panel>
           <Ears />
         </div>
@@ -129,7 +131,7 @@ function PracticeForm({ house }: { house: House }) {
       </div>
       <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit" className="px-6!">
-          So we work
+          Save
         </Button>
         {form.refused}
         <Link to="/house/record" className="ml-auto inline-flex min-h-11 items-center underline">

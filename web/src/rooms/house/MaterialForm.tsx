@@ -3,11 +3,11 @@ import type { Schemas } from "../../api/client";
 import { ownId } from "../../api/ids";
 import { FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
+import { SaveOrReset } from "../../form/SaveOrReset";
 import { listOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Tables } from "./tables";
-import { SoItIsHere } from "./SoItIsHere";
 import { useTables } from "./useTables";
 
 const MATERIAL = z.object({ material: text, words: listOf(",") });
@@ -29,7 +29,7 @@ export function MaterialForm({
     async ({ material: label, words }) => {
       const id = material?.id ?? ownId(label);
       const said = { id, label, words: words.map((one) => one.toLowerCase()) };
-      await change({ materials: [said] }, `${label}: so it is here.`);
+      await change({ materials: [said] }, `${label}: saved.`);
       onDone(id);
     },
   );
@@ -43,10 +43,10 @@ export function MaterialForm({
           label="Words in a part's name that point to it"
           placeholder="casting, body shell"
         />
-        <SoItIsHere
-          refused={form.refused}
+        <SaveOrReset
+          form={form}
           disabled={form.watch("material").trim() === ""}
-          onTakeBack={
+          onReset={
             material !== undefined && tables.changed.includes(material.id)
               ? () => takeBack(material.id).then(() => onDone(""))
               : undefined

@@ -45,7 +45,7 @@ it("changes one verdict and leaves the agent's others", async () => {
   answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
   fireEvent.click(await screen.findByRole("button", { name: /Naphtha on Cloth/ }));
   fireEvent.change(screen.getByLabelText("Why"), { target: { value: "only its edge" } });
-  fireEvent.click(named("button", "So it is here"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() =>
     expect(posted()).toMatchObject([
       {
@@ -67,7 +67,7 @@ it("adds an agent together with the soils it is for", async () => {
   fireEvent.click(await screen.findByRole("button", { name: "Other agent…" }));
   fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "Ether" } });
   fireEvent.click(named("button", "Old grease"));
-  fireEvent.click(named("button", "So it is here"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() =>
     expect(posted()).toMatchObject([
       { agents: [{ id: "own-ether" }], soils: [{ id: "grease", agents: ["naphtha", "own-ether"] }] },
@@ -80,6 +80,6 @@ it("sets how long a wait is here", async () => {
   answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
   fireEvent.click(await screen.findByRole("radio", { name: "Waits" }));
   fireEvent.change(screen.getByLabelText("Minutes of enamel coat"), { target: { value: "150" } });
-  fireEvent.click(named("button", "So long"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(posted()).toMatchObject([{ waits: [{ id: "coat", minutes: 150 }] }]));
 });

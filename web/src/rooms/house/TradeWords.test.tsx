@@ -45,7 +45,7 @@ const show = (opened?: Opened) => {
     "POST /api/logs/house/lines": { log: "house", lastSequence: 5 },
   });
 };
-const save = () => fireEvent.click(named("button", "So it is here"));
+const save = () => fireEvent.click(named("button", "Save"));
 const changes = () => logged().map((one) => (one.kind === "listsChanged" ? one.changes : one));
 
 it("shows every list with what stands in it, and opens an entry", () => {
@@ -64,7 +64,7 @@ it("keeps the words of a list, and takes a change back", async () => {
   await waitFor(() =>
     expect(changes()).toMatchObject([{ words: [{ id: "moving", words: ["train", "cam", "slide"] }] }]),
   );
-  fireEvent.click(named("button", "As it shipped"));
+  fireEvent.click(named("button", "Reset"));
   await waitFor(() => expect(changes()[1]).toMatchObject({ kind: "listTakenBack", id: "moving" }));
 });
 

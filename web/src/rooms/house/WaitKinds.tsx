@@ -6,7 +6,6 @@ import { FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
 import { wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
 
@@ -33,14 +32,13 @@ const LONG = z.object({ minutes: wholeOr(0), latestMinutes: wholeOr(0) });
 
 function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
   const { change, takeBack } = useTables();
-  const { refused, submit } = useSubmit();
   const form = useFormOf(
     LONG,
     {
       minutes: String(kind.minutes),
       latestMinutes: kind.latestMinutes === 0 ? "" : String(kind.latestMinutes),
     },
-    (said) => change({ waits: [{ ...kind, ...said }] }, `${kind.label}: so long here.`),
+    (said) => change({ waits: [{ ...kind, ...said }] }, `${kind.label}: saved.`),
   );
   const { minutes, latestMinutes } = form.watch();
   const changed = Number(minutes) !== kind.minutes || Number(latestMinutes) !== kind.latestMinutes;
@@ -73,14 +71,13 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
         <span className="flex gap-2">
           {changed && (
             <Button kind="primary" type="submit">
-              So long
+              Save
             </Button>
           )}
-          {own && <Button onClick={() => void submit(() => takeBack(kind.id))}>As it shipped</Button>}
+          {own && <Button onClick={() => void form.attempt(() => takeBack(kind.id))}>Reset</Button>}
         </span>
       </Form>
       {form.refused}
-      {refused}
     </li>
   );
 }

@@ -16,6 +16,7 @@ export function useLists() {
         said,
         basedOn,
       ),
-    takeBack: (id: string) => say([{ kind: "listTakenBack", id }], "As it shipped.", basedOn),
+    takeBack: (id: string) =>
+      say([{ kind: "listTakenBack", id }], "Reset to what ships with Ruvant.", basedOn),
   };
 }

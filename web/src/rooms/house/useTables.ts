@@ -21,6 +21,7 @@ export function useTables() {
         said,
         basedOn,
       ),
-    takeBack: (id: string) => say([{ kind: "tableTakenBack", id }], "As it shipped.", basedOn),
+    takeBack: (id: string) =>
+      say([{ kind: "tableTakenBack", id }], "Reset to what ships with Ruvant.", basedOn),
   };
 }

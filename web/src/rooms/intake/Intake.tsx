@@ -119,24 +119,24 @@ function Description({ job }: { job: JobView }) {
   );
 }
 
-/** Says it anew, with the earlier description struck: nothing is overwritten. */
+/** Describes it again, with the earlier description struck: nothing is overwritten. */
 function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
   const append = useAppend(job.tag);
   const form = useFormOf(CAMERA, formOf(job.intake.received!), async (read) => {
     await append(
       [received(read), { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" }],
-      { said: "Described anew." },
+      { said: "Description updated." },
     );
     onDone();
   });
   return (
-    <Window wide open title="Correct what was said" onOpenChange={(open) => !open && onDone()}>
+    <Window wide open title="Correct the description" onOpenChange={(open) => !open && onDone()}>
       <Form form={form}>
         <CameraFields fresh={false} form={form} />
         <div className="flex flex-col gap-2 pt-4">
           {form.refused}
           <Button kind="primary" type="submit" className="self-start">
-            Say it anew
+            Save
           </Button>
         </div>
       </Form>

@@ -73,7 +73,7 @@ it("keeps drawing and list in step", () => {
   atTheBench(<SixSides job={job} />, job);
   fireEvent.click(named("button", /^Pin 2/));
   const row = screen.getByText(/two/, { selector: "span" }).closest("li")!;
-  expect(within(row).getByRole("button", { name: /strike it/ })).toBeTruthy();
+  expect(within(row).getByRole("button", { name: /Strike this finding/ })).toBeTruthy();
 });
 
 it("draws every body type from six sides, each within its frame", () => {

@@ -166,11 +166,13 @@ function FindingRow({
           kind="quiet"
           onClick={() =>
             void submit(() =>
-              append([{ kind: "struck", target: finding.id, reason: "not so" }], { said: "Finding struck." }),
+              append([{ kind: "struck", target: finding.id, reason: "finding entered by mistake" }], {
+                said: "Finding struck.",
+              }),
             )
           }
         >
-          It is not so: strike it
+          Strike this finding
         </Button>
       )}
       {refused}

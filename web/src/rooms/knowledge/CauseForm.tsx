@@ -1,13 +1,12 @@
 import { z } from "zod";
 import { ownId } from "../../api/ids";
 import { useWords } from "../../api/queries";
-import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { FormChoice, FormOwn, FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
+import { SaveOrReset } from "../../form/SaveOrReset";
 import { as, figure, figureOr, listOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./knowledge";
 import { chancesWith, REACHES, useFaultChange } from "./useFaultChange";
 
@@ -70,7 +69,6 @@ export function CauseForm({
   onDone: (id: string) => void;
 }) {
   const { change, takeBack } = useFaultChange();
-  const { refused, submit } = useSubmit();
   const before = cause ?? { ...EMPTY, area };
   const isNew = cause === undefined;
   const telling = knowledge.looks.filter((look) => (look.finds[before.id] ?? 0) > 0);
@@ -152,16 +150,11 @@ export function CauseForm({
       </FormOwn>
       <FormText form={form} name="roots" label="What may have brought it about; several with ;" />
       <FormText form={form} name="advice" label="Advice for the owner" />
-      {form.refused}
-      {refused}
-      <div className="flex gap-2">
-        <Button type="submit" kind="primary" disabled={form.watch("cause").trim() === ""}>
-          Keep it
-        </Button>
-        {changed && (
-          <Button onClick={() => void submit(() => takeBack(before.id))}>Back to how it came</Button>
-        )}
-      </div>
+      <SaveOrReset
+        form={form}
+        disabled={form.watch("cause").trim() === ""}
+        onReset={changed ? () => takeBack(before.id) : undefined}
+      />
     </Form>
   );
 }

@@ -69,17 +69,17 @@ it("changes a cause and a look, and takes a change back", async () => {
   fireEvent.change(screen.getByLabelText(/How common/), { target: { value: "3,5" } });
   fireEvent.change(screen.getByLabelText("And this symptom"), { target: { value: "sticksOpen" } });
   fireEvent.change(screen.getByLabelText("listen to 1 s"), { target: { value: "0.5" } });
-  fireEvent.click(named("button", "Keep it"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(1));
   expect(changes()[0]).toMatchObject({
     causes: [{ id: "trainGummed", prior: 3.5, symptoms: { slowLate: 0.9, sticksOpen: 0.7 } }],
     looks: [{ id: "whirr", finds: { trainGummed: 0.5 } }],
   });
-  fireEvent.click(named("button", "Back to how it came"));
+  fireEvent.click(named("button", "Reset"));
   await waitFor(() => expect(logged()).toContainEqual({ kind: "faultTakenBack", id: "trainGummed" }));
   fireEvent.click(screen.getByText("listen to 1 s", { selector: "button" }));
   fireEvent.change(screen.getByLabelText(/Minutes, once/), { target: { value: "4" } });
-  fireEvent.click(named("button", "Keep it"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(2));
   expect(changes()[1]).toMatchObject({ looks: [{ id: "whirr", minutes: 4 }] });
 });
@@ -96,7 +96,7 @@ it("says beside the form what is missing of a cause of one's own", async () => {
   fireEvent.click(await screen.findByRole("button", { name: "Another cause…" }));
   fireEvent.change(screen.getByLabelText("Cause"), { target: { value: "odd cause" } });
   fireEvent.change(screen.getByLabelText("Or a look of your own"), { target: { value: "turn it" } });
-  fireEvent.click(named("button", "Keep it"));
+  fireEvent.click(named("button", "Save"));
   expect(await screen.findByText(/No look tells/)).toBeTruthy();
   expect((screen.getByLabelText("Cause") as HTMLInputElement).value).toBe("odd cause");
 });

@@ -1,11 +1,10 @@
 import { z } from "zod";
-import { Button } from "../../ui/Button";
 import { FormChoice, FormText } from "../../form/fields";
 import { Form } from "../../form/Form";
+import { SaveOrReset } from "../../form/SaveOrReset";
 import { figure, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
-import { useSubmit } from "../../ui/useSubmit";
 import type { Knowledge } from "./knowledge";
 import { REACHES, useFaultChange } from "./useFaultChange";
 
@@ -24,7 +23,6 @@ export function LookForm({
   changed: boolean;
 }) {
   const { change, takeBack } = useFaultChange();
-  const { refused, submit } = useSubmit();
   const form = useFormOf(
     LOOK,
     { look: look.words, seen: look.seen, minutes: String(look.minutes), reach: look.reach, risk: look.risk },
@@ -57,14 +55,7 @@ export function LookForm({
           </li>
         </ul>
       </Panel>
-      {form.refused}
-      {refused}
-      <div className="flex gap-2">
-        <Button type="submit" kind="primary">
-          Keep it
-        </Button>
-        {changed && <Button onClick={() => void submit(() => takeBack(look.id))}>Back to how it came</Button>}
-      </div>
+      <SaveOrReset form={form} onReset={changed ? () => takeBack(look.id) : undefined} />
     </Form>
   );
 }

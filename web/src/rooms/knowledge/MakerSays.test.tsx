@@ -28,7 +28,7 @@ it("enters a sheet with no more than what it says", async () => {
   type("Written in", "sheet 7");
   type("Leading, ms", "13,5");
   type("Marked speeds that mean something else, in seconds", "1/60 = 0.0167, 1/300 = 0,0033 s");
-  fireEvent.click(named("button", "So it says"));
+  fireEvent.click(named("button", "Save sheet"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({
     kind: "sheetKept",
@@ -47,7 +47,7 @@ it("changes one figure of a sheet and keeps the others", async () => {
   show(SHEET);
   fireEvent.click(named("button", "Change"));
   type("± EV faster", "0,5");
-  fireEvent.click(named("button", "So it says"));
+  fireEvent.click(named("button", "Save sheet"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { sheet: { limits: { ...SHEET.limits, fastEv: 0.5 }, meansSeconds: SHEET.meansSeconds } },
@@ -58,7 +58,7 @@ it("changes one figure of a sheet and keeps the others", async () => {
 it("takes a sheet away", async () => {
   show(SHEET);
   fireEvent.click(named("button", "Change"));
-  fireEvent.click(named("button", "Take the sheet away"));
+  fireEvent.click(named("button", "Delete sheet"));
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "sheetTakenBack", maker: "Pellworm", model: "Twin" }]),
   );
@@ -75,7 +75,7 @@ it("says beside the field what the sheet cannot say", async () => {
   });
   fireEvent.click(named("button", "Change"));
   type("Written in", "");
-  fireEvent.click(named("button", "So it says"));
+  fireEvent.click(named("button", "Save sheet"));
   expect(await screen.findByText("The source is empty. Name it.")).toBeTruthy();
   expect(screen.getByLabelText("Written in").getAttribute("aria-invalid")).toBe("true");
 });

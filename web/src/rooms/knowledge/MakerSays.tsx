@@ -10,7 +10,6 @@ import { Form } from "../../form/Form";
 import { figureOr, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
-import { useSubmit } from "../../ui/useSubmit";
 
 type Sheet = Schemas["ModelSheet"];
 
@@ -112,7 +111,6 @@ function Edit({
 }) {
   const say = useShopLog("knowledge");
   const basedOn = useQuery(modelQuery(maker, model)).data?.lastSequence;
-  const { refused, submit } = useSubmit();
   const typed = (value?: number) => (value === undefined ? "" : String(value));
   const keep = async (entry: Entry, said: string) => {
     await say([entry], said, basedOn);
@@ -171,25 +169,24 @@ function Edit({
       />
       <div className="flex flex-wrap gap-2">
         <Button kind="primary" type="submit">
-          So it says
+          Save sheet
         </Button>
         {sheet !== undefined && (
           <Button
             onClick={() =>
-              void submit(() =>
+              void form.attempt(() =>
                 keep({ kind: "sheetTakenBack", maker, model }, "What the house allows counts again."),
               )
             }
           >
-            Take the sheet away
+            Delete sheet
           </Button>
         )}
         <Button kind="quiet" onClick={done}>
-          Not
+          Cancel
         </Button>
       </div>
       {form.refused}
-      {refused}
     </Form>
   );
 }

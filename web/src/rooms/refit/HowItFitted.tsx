@@ -47,7 +47,7 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
         With work
       </Button>
       <Button keyHint="X" onClick={() => say("NOT", "does not fit")}>
-        Not
+        Cancel
       </Button>
       {refused}
     </section>

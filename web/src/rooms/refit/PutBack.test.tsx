@@ -36,7 +36,7 @@ it("says which fasteners are lost and which took their place", async () => {
   fireEvent.change(screen.getByLabelText("back"), { target: { value: "2" } });
   fireEvent.change(screen.getByLabelText("lost"), { target: { value: "1 screw" } });
   fireEvent.change(screen.getByLabelText("replaced"), { target: { value: "1" } });
-  fireEvent.click(named("button", "So it is"));
+  fireEvent.click(named("button", "Confirm"));
   expect(screen.getByText(/2 back, 1 lost, 1 replaced/)).toBeTruthy();
   fireEvent.click(named("button", /^Put back/));
   await waitFor(() => expect(onBack).toHaveBeenCalled());

@@ -247,7 +247,7 @@ function FastenerCount({
               setOpen(false);
             }}
           >
-            So it is
+            Confirm
           </Button>
         </span>
       )}

@@ -87,7 +87,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
         </Panel>
         {held.gone === undefined && (
           <div className="flex flex-wrap gap-2">
-            <Button onClick={onEdit}>Describe it otherwise…</Button>
+            <Button onClick={onEdit}>Edit description…</Button>
             <a
               className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
               href={`/api/shelf/labels.pdf?of=${held.id}`}

@@ -66,7 +66,7 @@ export function NewDonor() {
   return <DonorForm onDone={(id) => void navigate(id === "" ? "/shelf/donors" : `/shelf/donors/${id}`)} />;
 }
 
-/** Keeps a camera for its parts, or describes it otherwise. */
+/** Keeps a camera for its parts, or changes its description. */
 export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string) => void }) {
   const { choices } = useWords();
   const say = useShopLog("shelf");
@@ -94,7 +94,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
         row === undefined
           ? [{ kind: "donorShelved", body }]
           : [{ kind: "donorDescribed", donor: row.held.id, as: body }],
-        row === undefined ? "Kept for its parts." : "Described anew.",
+        row === undefined ? "Kept for its parts." : "Description updated.",
       );
       onDone(row?.held.id ?? id);
     },
@@ -109,19 +109,24 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
           </FormOwn>
           <div className="grid grid-cols-2 gap-3">
             <FormChoice form={form} name="family" label="Mechanism" choices={choices("family")} />
-            <FormText form={form} name="serial" label="Number" />
+            <FormText form={form} name="serial" label="Serial number" />
             <FormText form={form} name="place" label="Place" placeholder="top board" />
             <FormText form={form} name="origin" label="From where" />
           </div>
-          <FormText form={form} name="fault" label="What ails it" />
-          <Panel title="What it would bring">
+          <FormText form={form} name="fault" label="Fault" />
+          <Panel title="Resale value">
             <div className="grid grid-cols-2 gap-3">
-              <FormText form={form} name="asIs" label="As it stands" inputMode="decimal" />
-              <FormText form={form} name="mended" label="Mended" inputMode="decimal" />
-              <FormText form={form} name="chanceMended" label="Mending comes off, %" inputMode="decimal" />
-              <FormText form={form} name="mendMinutes" label="Minutes to mend it" inputMode="numeric" />
-              <FormText form={form} name="mendCost" label="To be bought for that" inputMode="decimal" />
-              <FormText form={form} name="openMinutes" label="Minutes to open it" inputMode="numeric" />
+              <FormText form={form} name="asIs" label="As it is" inputMode="decimal" />
+              <FormText form={form} name="mended" label="Repaired" inputMode="decimal" />
+              <FormText
+                form={form}
+                name="chanceMended"
+                label="Chance the repair succeeds, %"
+                inputMode="decimal"
+              />
+              <FormText form={form} name="mendMinutes" label="Repair time, minutes" inputMode="numeric" />
+              <FormText form={form} name="mendCost" label="Parts to buy for it" inputMode="decimal" />
+              <FormText form={form} name="openMinutes" label="Time to open it, minutes" inputMode="numeric" />
             </div>
           </Panel>
         </div>
@@ -129,10 +134,10 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
       </div>
       <div className="border-ink bg-sheet flex items-center gap-3 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit">
-          {row === undefined ? "Keep it for its parts" : "So it is"}
+          {row === undefined ? "Keep it for its parts" : "Save"}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
-          Not
+          Cancel
         </Button>
         {form.refused}
       </div>

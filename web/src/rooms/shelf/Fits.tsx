@@ -149,7 +149,7 @@ function State() {
           className="self-start"
           disabled={from.model === "" || into.model === ""}
         >
-          So it is said
+          Save
         </Button>
       </Form>
     </Panel>

@@ -77,7 +77,7 @@ export function OneStock({ row }: { row: StockRow }) {
         }
       />
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => setEditing(true)}>Describe it otherwise…</Button>
+        <Button onClick={() => setEditing(true)}>Edit description…</Button>
         <a
           className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
           href={`/api/shelf/labels.pdf?of=${held.id}`}

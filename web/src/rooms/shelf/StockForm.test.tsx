@@ -43,7 +43,7 @@ it("puts a part in its place with its cost in minor units and how many there are
   type("Place", "tin 2");
   type("Cost of one", "0,50");
   type("How many", "20");
-  type("Fewer than this is too few", "5");
+  type("Reorder below", "5");
   fireEvent.click(named("button", "Put it in"));
   await waitFor(() => expect(done).toHaveBeenCalled());
   expect(logged()).toMatchObject([
@@ -79,12 +79,12 @@ it("does not send a size that is no number", async () => {
   expect(logged()).toEqual([]);
 });
 
-it("describes what is there anew and leaves alone how many there are", async () => {
+it("edits the description and keeps the count", async () => {
   const done = show(row);
   expect(screen.queryByLabelText("How many")).toBeNull();
   expect(screen.getByLabelText<HTMLInputElement>("Cost of one").value).toBe("9.00");
   type("Place", "drawer 4");
-  fireEvent.click(named("button", "So it is"));
+  fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(done).toHaveBeenCalledWith("s1"));
   expect(logged()).toMatchObject([
     {

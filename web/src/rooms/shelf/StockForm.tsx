@@ -38,7 +38,7 @@ const STOCK = z.object({
 
 type Typed = z.input<typeof STOCK>;
 
-/** Puts something on the shelf, or describes it otherwise. */
+/** Puts something on the shelf, or changes its description. */
 export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string) => void }) {
   const { choices } = useWords();
   const say = useShopLog("shelf");
@@ -71,7 +71,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         row === undefined
           ? [{ kind: "stockAdded", stock, count }]
           : [{ kind: "stockDescribed", stock: row.held.id, as: stock }],
-        row === undefined ? "It is on the shelf." : "Described anew.",
+        row === undefined ? "It is on the shelf." : "Description updated.",
       );
       onDone(row?.held.id ?? id);
     },
@@ -79,7 +79,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
   const isHardware = form.watch("isHardware");
   return (
     <Form form={form} className="flex flex-col gap-3">
-      <h2 className="text-[19px]">{row === undefined ? "Put something in" : "Describe it otherwise"}</h2>
+      <h2 className="text-[19px]">{row === undefined ? "Put something in" : "Edit description"}</h2>
       <FormText
         form={form}
         name="name"
@@ -102,16 +102,16 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         <FormText form={form} name="origin" label="From where" />
         <FormText form={form} name="cost" label="Cost of one" inputMode="decimal" />
         {row === undefined && <FormText form={form} name="count" label="How many" inputMode="numeric" />}
-        <FormText form={form} name="least" label="Fewer than this is too few" inputMode="numeric" />
+        <FormText form={form} name="least" label="Reorder below" inputMode="numeric" />
       </div>
       <FormText form={form} name="remark" label="Remark" />
       {form.refused}
       <div className="flex gap-2">
         <Button kind="primary" type="submit">
-          {row === undefined ? "Put it in" : "So it is"}
+          {row === undefined ? "Put it in" : "Save"}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
-          Not
+          Cancel
         </Button>
       </div>
     </Form>

@@ -66,7 +66,7 @@ export function MadeOf({
         <span className="text-soft text-[13.5px]">{KNOWN[known]}</span>
       )}
       {known !== "SAID_HERE" && part.trim() !== "" && materials.length > 0 && (
-        <Button onClick={() => void keep()}>So it is</Button>
+        <Button onClick={() => void keep()}>Save</Button>
       )}
       {refused}
     </div>

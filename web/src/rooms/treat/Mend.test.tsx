@@ -87,6 +87,26 @@ it("lets it past the line only with a reason", async () => {
   );
 });
 
+it("does not send the reason for one go with a later go, also where the first was refused", async () => {
+  atTheBench(<Mend />, aJob({ treat: { ...aJob().treat, modified: [filed] } }));
+  answering({
+    "POST /api/logs/R-0001/lines": new Refusal(409, { code: "pastTheLine", detail: "Past the line." }),
+  });
+  choose("Modified");
+  press("Another go");
+  type("Came off in this go, mm", "0.5");
+  press("Log go 2");
+  fireEvent.change(await screen.findByLabelText("Why did it go past the line?"), {
+    target: { value: "scribed too high" },
+  });
+  press("Past the line, and why");
+  await waitFor(() => expect(logged().at(-1)).toMatchObject({ pastReason: "scribed too high" }));
+  answering({ "POST /api/logs/R-0001/lines": aJob() });
+  type("Came off in this go, mm", "0.1");
+  press("Log go 2");
+  await waitFor(() => expect(logged().at(-1)).toMatchObject({ takenMm: 0.1, pastReason: "" }));
+});
+
 it("does not insist where nobody is to be asked", () => {
   atTheBench(<Mend />, aJob({ ownerToAgree: false }));
   choose("Modified");

@@ -1,4 +1,3 @@
-import { useRef } from "react";
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
@@ -22,20 +21,17 @@ const MODIFIED = z.object({
   takenMm: figureOr(undefined),
   result: text,
   agreed: text,
+  pastReason: text,
 });
 
-const NOTHING = { what: "", limit: "", limitMm: "", takenMm: "", result: "", agreed: "" };
+const NOTHING = { what: "", limit: "", limitMm: "", takenMm: "", result: "", agreed: "", pastReason: "" };
 
 /** What differs from the factory from now on: each go with what came off, up to its line and not past it. */
 export function Modified({ job }: { job: JobView }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
-  const pastReason = useRef("");
   const form = useFormOf(MODIFIED, { part: "", how: "FILED", ...NOTHING }, async (read) => {
-    await append([{ kind: "modified", ...read, pastReason: pastReason.current }], {
-      said: `Logged: ${read.part}, ${read.what}.`,
-    });
-    pastReason.current = "";
+    await append([{ kind: "modified", ...read }], { said: `Logged: ${read.part}, ${read.what}.` });
     form.setValue("takenMm", "");
     form.setValue("result", "");
   });
@@ -120,9 +116,12 @@ export function Modified({ job }: { job: JobView }) {
           blanks={[{ label: "Why did it go past the line?" }]}
           action="Past the line, and why"
           look="stop"
-          onAdd={(why) => {
-            pastReason.current = why;
-            return form.submit();
+          onAdd={async (why) => {
+            form.setValue("pastReason", why);
+            const logged = await form.submit();
+            // the reason is for this go only, also where it was refused
+            form.setValue("pastReason", "");
+            return logged;
           }}
         />
       )}

@@ -2,6 +2,7 @@ package ruvant.core.find;
 
 import java.util.List;
 import ruvant.core.trade.Family;
+import ruvant.core.units.ById;
 import ruvant.core.units.Named;
 
 /**
@@ -28,8 +29,7 @@ public record CauseKnown(Named cause, List<String> roots, List<Harmed> harmed, S
     private static CauseKnown known(
             Named said, FaultKnowledge.Cause cause, FaultKnowledge knowledge, CaseEvidence evidence) {
         List<Harmed> harmed = cause.harms().stream()
-                .flatMap(
-                        id -> knowledge.causes().stream().filter(one -> one.id().equals(id)))
+                .flatMap(id -> ById.find(knowledge.causes(), id).stream())
                 .filter(one -> !evidence.cleared().contains(one.id()))
                 .flatMap(one -> best(one, knowledge, evidence))
                 .toList();

@@ -12,6 +12,7 @@ import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.ConditionKind;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Severity;
+import ruvant.core.units.ById;
 import ruvant.core.units.Named;
 
 /** What the counter saw, as evidence: functions that work speak against faults, marks of a visitor, a fall or a cell for some. */
@@ -47,8 +48,7 @@ final class CounterSays {
                 seen.add("dropped");
             }
         }
-        seen.removeIf(
-                id -> knowledge.symptoms().stream().noneMatch(one -> one.id().equals(id)));
+        seen.removeIf(id -> ById.find(knowledge.symptoms(), id).isEmpty());
         return seen;
     }
 

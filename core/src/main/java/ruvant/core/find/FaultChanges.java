@@ -1,9 +1,6 @@
 package ruvant.core.find;
 
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.log.ShopChanges;
 import ruvant.core.units.ById;
@@ -41,28 +38,24 @@ public record FaultChanges(
 
     /** The same, each entry with what it was called in what was known before. */
     FaultChanges remembering(FaultKnowledge before) {
-        Map<String, FaultKnowledge.Symptom> symptomsBefore = byId(before.symptoms(), FaultKnowledge.Symptom::id);
-        Map<String, FaultKnowledge.Cause> causesBefore = byId(before.causes(), FaultKnowledge.Cause::id);
         return new FaultChanges(
                 symptoms.stream()
-                        .map(one -> symptomsBefore.containsKey(one.id()) ? one.once(symptomsBefore.get(one.id())) : one)
+                        .map(one -> ById.find(before.symptoms(), one.id())
+                                .map(one::once)
+                                .orElse(one))
                         .toList(),
                 causes.stream()
-                        .map(one -> causesBefore.containsKey(one.id()) ? one.once(causesBefore.get(one.id())) : one)
+                        .map(one -> ById.find(before.causes(), one.id())
+                                .map(one::once)
+                                .orElse(one))
                         .toList(),
                 looks);
-    }
-
-    private static <T> Map<String, T> byId(List<T> all, Function<T, String> id) {
-        return all.stream().collect(Collectors.toMap(id, one -> one));
     }
 
     @Override
     public FaultChanges plus(FaultChanges more) {
         return new FaultChanges(
-                ById.merged(symptoms, more.symptoms, FaultKnowledge.Symptom::id),
-                ById.merged(causes, more.causes, FaultKnowledge.Cause::id),
-                ById.merged(looks, more.looks, FaultKnowledge.Look::id));
+                ById.merged(symptoms, more.symptoms), ById.merged(causes, more.causes), ById.merged(looks, more.looks));
     }
 
     /** What was changed or added, in words. */
@@ -77,20 +70,12 @@ public record FaultChanges(
 
     @Override
     public List<String> ids() {
-        return Stream.of(
-                        symptoms.stream().map(FaultKnowledge.Symptom::id),
-                        causes.stream().map(FaultKnowledge.Cause::id),
-                        looks.stream().map(FaultKnowledge.Look::id))
-                .flatMap(one -> one)
-                .toList();
+        return ById.ids(symptoms, causes, looks);
     }
 
     /** The same without what was changed of one entry. */
     public FaultChanges without(String id) {
-        return new FaultChanges(
-                symptoms.stream().filter(one -> !one.id().equals(id)).toList(),
-                causes.stream().filter(one -> !one.id().equals(id)).toList(),
-                looks.stream().filter(one -> !one.id().equals(id)).toList());
+        return new FaultChanges(ById.without(symptoms, id), ById.without(causes, id), ById.without(looks, id));
     }
 
     /**
@@ -103,9 +88,9 @@ public record FaultChanges(
                 shipped.version(),
                 shipped.none(),
                 shipped.areas(),
-                ById.merged(shipped.symptoms(), symptoms, FaultKnowledge.Symptom::id),
-                ById.merged(shipped.causes(), causes, FaultKnowledge.Cause::id),
-                ById.merged(shipped.looks(), looks, FaultKnowledge.Look::id));
+                ById.merged(shipped.symptoms(), symptoms),
+                ById.merged(shipped.causes(), causes),
+                ById.merged(shipped.looks(), looks));
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {
             throw new FieldProblem(

@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
+import ruvant.core.units.ById;
+import ruvant.core.units.Identified;
 import ruvant.core.units.Named;
 
 /**
@@ -34,7 +36,7 @@ public record FaultKnowledge(
      *
      * @param families that have it; empty for all
      */
-    public record Area(String id, String words, List<Family> families) {
+    public record Area(String id, String words, List<Family> families) implements Identified {
         /** Whether a camera of that family has it. */
         public boolean isIn(Family family) {
             return families.isEmpty() || families.contains(family);
@@ -50,7 +52,8 @@ public record FaultKnowledge(
      * @param formerly what it was called before, so that what was said then is still understood
      */
     public record Symptom(
-            String id, String words, double otherwise, String why, List<String> deniedBy, List<String> formerly) {
+            String id, String words, double otherwise, String why, List<String> deniedBy, List<String> formerly)
+            implements Identified {
         public Symptom {
             why = why == null ? "as this shop has found" : why;
             deniedBy = deniedBy == null ? List.of() : List.copyOf(deniedBy);
@@ -101,7 +104,8 @@ public record FaultKnowledge(
             List<String> harms,
             String advice,
             List<String> formerly,
-            List<BodyType> bodies) {
+            List<BodyType> bodies)
+            implements Identified {
         public Cause {
             bodies = bodies == null ? List.of() : List.copyOf(bodies);
             symptoms = Map.copyOf(symptoms);
@@ -170,7 +174,8 @@ public record FaultKnowledge(
             String reach,
             String risk,
             Map<String, Double> finds,
-            double otherwise) {
+            double otherwise)
+            implements Identified {
         public Look {
             finds = Map.copyOf(finds);
         }
@@ -226,23 +231,17 @@ public record FaultKnowledge(
 
     /** The words for a mechanism; its id where it has none. */
     public String area(String id) {
-        return areas.stream()
-                .filter(one -> one.id().equals(id))
-                .map(Area::words)
-                .findFirst()
-                .orElse(id);
+        return ById.find(areas, id).map(Area::words).orElse(id);
     }
 
     /** The look of that name; empty for none. */
     public Optional<Look> look(String id) {
-        return looks.stream().filter(one -> one.id().equals(id)).findFirst();
+        return ById.find(looks, id);
     }
 
     /** The symptom that is said; empty where it is not known. */
     public Optional<Symptom> symptomOf(Named said) {
-        return symptoms.stream()
-                .filter(one -> one.id().equals(said.id()))
-                .findFirst()
+        return ById.find(symptoms, said.id())
                 .or(() -> symptoms.stream()
                         .filter(one -> SameWords.called(said, one.words(), one.formerly()))
                         .findFirst());
@@ -253,9 +252,7 @@ public record FaultKnowledge(
      * empty where it is not known.
      */
     public Optional<Cause> causeOf(Named said) {
-        return causes.stream()
-                .filter(one -> one.id().equals(said.id()))
-                .findFirst()
+        return ById.find(causes, said.id())
                 .or(() -> causes.stream()
                         .filter(one -> SameWords.called(said, one.words(), one.formerly()))
                         .findFirst());

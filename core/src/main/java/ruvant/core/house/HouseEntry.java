@@ -111,7 +111,8 @@ public sealed interface HouseEntry extends Entry {
         }
     }
 
-    /** In which currency the shop reckons, and how it writes amounts. What was entered before keeps its figures. */
+    /** In which currency the shop reckons, and how it writes amounts. Amounts entered
+     * before stay the same count of the smallest unit: 40.00 EUR becomes 4,000 JPY. Nothing is converted. */
     record CurrencyChosen(CurrencyHere money) implements HouseEntry {
         public CurrencyChosen {
             Check.chosen("currency", money);

@@ -1,13 +1,14 @@
 package ruvant.core.house;
 
 import java.util.List;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import ruvant.core.log.ShopChanges;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 
 /** What a shop changed in the lists of the trade. */
 public record ListChanges(
@@ -22,17 +23,17 @@ public record ListChanges(
     private static final int MOST = 200;
 
     public ListChanges {
-        words = named("list", words, TradeLists.WordList::id, TradeLists.WordList::label);
-        functions = named("functions", functions, TradeLists.Functions::id, TradeLists.Functions::label);
-        cells = named("cell", cells, TradeLists.MeterCell::id, TradeLists.MeterCell::label);
-        rungs = named("rung", rungs, TradeLists.Rung::id, TradeLists.Rung::label);
+        words = named("list", words);
+        functions = named("functions", functions);
+        cells = named("cell", cells);
+        rungs = named("rung", rungs);
     }
 
-    private static <T> List<T> named(String field, List<T> all, Function<T, String> id, Function<T, String> label) {
+    private static <T extends Identified & Labelled> List<T> named(String field, List<T> all) {
         List<T> some = Check.some(field, all, MOST);
         some.forEach(one -> {
-            Check.name(field, id.apply(one));
-            Check.name(field, label.apply(one));
+            Check.name(field, one.id());
+            Check.name(field, one.label());
         });
         return some;
     }
@@ -40,47 +41,26 @@ public record ListChanges(
     @Override
     public ListChanges plus(ListChanges more) {
         return new ListChanges(
-                ById.merged(words, more.words, TradeLists.WordList::id),
-                ById.merged(functions, more.functions, TradeLists.Functions::id),
-                ById.merged(cells, more.cells, TradeLists.MeterCell::id),
-                ById.merged(rungs, more.rungs, TradeLists.Rung::id));
+                ById.merged(words, more.words),
+                ById.merged(functions, more.functions),
+                ById.merged(cells, more.cells),
+                ById.merged(rungs, more.rungs));
     }
 
     /** The same without what was changed of one entry. */
     public ListChanges without(String id) {
         return new ListChanges(
-                words.stream().filter(one -> !one.id().equals(id)).toList(),
-                functions.stream().filter(one -> !one.id().equals(id)).toList(),
-                cells.stream().filter(one -> !one.id().equals(id)).toList(),
-                rungs.stream().filter(one -> !one.id().equals(id)).toList());
+                ById.without(words, id), ById.without(functions, id), ById.without(cells, id), ById.without(rungs, id));
     }
 
     @Override
     public List<String> ids() {
-        return all(TradeLists.WordList::id, TradeLists.Functions::id, TradeLists.MeterCell::id, TradeLists.Rung::id);
+        return ById.ids(words, functions, cells, rungs);
     }
 
     /** What was changed or added, in words. */
     public List<String> labels() {
-        return all(
-                TradeLists.WordList::label,
-                TradeLists.Functions::label,
-                TradeLists.MeterCell::label,
-                TradeLists.Rung::label);
-    }
-
-    private List<String> all(
-            Function<TradeLists.WordList, String> ofWords,
-            Function<TradeLists.Functions, String> ofFunctions,
-            Function<TradeLists.MeterCell, String> ofCells,
-            Function<TradeLists.Rung, String> ofRungs) {
-        return Stream.of(
-                        words.stream().map(ofWords),
-                        functions.stream().map(ofFunctions),
-                        cells.stream().map(ofCells),
-                        rungs.stream().map(ofRungs))
-                .flatMap(one -> one)
-                .toList();
+        return Labelled.all(words, functions, cells, rungs);
     }
 
     /**
@@ -91,10 +71,10 @@ public record ListChanges(
     public TradeLists in(TradeLists shipped) {
         TradeLists changed = new TradeLists(
                 shipped.version(),
-                ById.merged(shipped.words(), words, TradeLists.WordList::id),
-                ById.merged(shipped.functions(), functions, TradeLists.Functions::id),
-                ById.merged(shipped.cells(), cells, TradeLists.MeterCell::id),
-                boldestLast(ById.merged(shipped.rungs(), rungs, TradeLists.Rung::id)),
+                ById.merged(shipped.words(), words),
+                ById.merged(shipped.functions(), functions),
+                ById.merged(shipped.cells(), cells),
+                boldestLast(ById.merged(shipped.rungs(), rungs)),
                 shipped.nouns());
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {

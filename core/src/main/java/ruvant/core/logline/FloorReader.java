@@ -14,6 +14,7 @@ import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.ById;
 import ruvant.core.units.PartName;
 
 /** Reads the lines of the floor: cleaning, oil and waits. */
@@ -91,9 +92,7 @@ final class FloorReader {
         Optional<Lubrication.Lubricant> usual = shop.lubrication()
                 .guess(said)
                 .map(kind -> kind.suggested().getOrDefault(shop.practice().school(), ""))
-                .flatMap(id -> shop.lubrication().lubricants().stream()
-                        .filter(one -> one.id().equals(id))
-                        .findFirst());
+                .flatMap(id -> ById.find(shop.lubrication().lubricants(), id));
         return usual.map(lubricant -> oiled(said, lubricant, ""))
                 .orElseGet(() -> Replies.asking(
                         "With what? Say, for example, “" + said + " moly”.",

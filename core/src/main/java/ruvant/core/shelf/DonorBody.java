@@ -15,7 +15,7 @@ import ruvant.core.units.PartName;
  *
  * @param kind model and pattern
  * @param serial engraved number; may be empty
- * @param fault what ails it
+ * @param fault its fault, in words
  * @param place where it stands
  * @param origin from where it came; may be empty
  * @param asIsMinor what it would bring as it stands, minor units

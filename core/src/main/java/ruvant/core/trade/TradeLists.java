@@ -12,6 +12,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import ruvant.core.units.ById;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
@@ -68,7 +71,7 @@ public record TradeLists(
     }
 
     /** Words under one name, in small letters. */
-    public record WordList(String id, String label, List<String> words) {
+    public record WordList(String id, String label, List<String> words) implements Identified, Labelled {
         public WordList {
             words = words.stream()
                     .map(one -> one.strip().toLowerCase(Locale.ROOT))
@@ -83,7 +86,8 @@ public record TradeLists(
      *
      * @param bodies the kinds; none for all
      */
-    public record Functions(String id, String label, List<BodyType> bodies, List<Named> functions) {
+    public record Functions(String id, String label, List<BodyType> bodies, List<Named> functions)
+            implements Identified, Labelled {
         public Functions {
             bodies = bodies == null ? List.of() : List.copyOf(bodies);
             functions = List.copyOf(functions);
@@ -100,7 +104,8 @@ public record TradeLists(
      * @param freshVolts under the meter's load when new
      * @param spentVolts when it is thrown away
      */
-    public record MeterCell(String id, String label, double freshVolts, double spentVolts, String note) {}
+    public record MeterCell(String id, String label, double freshVolts, double spentVolts, String note)
+            implements Identified, Labelled {}
 
     /**
      * Something that is tried on a stuck fastener.
@@ -110,7 +115,8 @@ public record TradeLists(
      * @param waitMinutes how long it has to act; 0 for not at all
      * @param irreversible whether it is the owner's to agree to
      */
-    public record Rung(String id, String label, String how, String risk, int waitMinutes, boolean irreversible) {
+    public record Rung(String id, String label, String how, String risk, int waitMinutes, boolean irreversible)
+            implements Identified, Labelled {
         /** What entries call it. */
         public Named named() {
             return new Named(id, label);
@@ -131,11 +137,7 @@ public record TradeLists(
 
     /** The words of a list; none where there is no such list. */
     public List<String> words(String list) {
-        return words.stream()
-                .filter(one -> one.id().equals(list))
-                .findFirst()
-                .map(WordList::words)
-                .orElse(List.of());
+        return ById.find(words, list).map(WordList::words).orElse(List.of());
     }
 
     /** Whether a part of this name usually covers. It is always shown, and changed with one key. */
@@ -148,8 +150,7 @@ public record TradeLists(
 
     /** Whether a part of this name wants oil once it was washed: its last word says so. */
     public boolean moves(PartName part) {
-        String name = part.key();
-        return words(MOVING).contains(lastWord(name));
+        return words(MOVING).contains(lastWord(part.key()));
     }
 
     /** The word at the end of a name, which says what the thing is. */

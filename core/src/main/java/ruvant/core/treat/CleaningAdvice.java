@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import ruvant.core.trade.Verdict;
+import ruvant.core.units.ById;
 
 /**
  * With what, and how, a soil comes off a part, counting in what is near and still in place: what stands by itself in the
@@ -51,10 +52,7 @@ public final class CleaningAdvice {
     private List<Proposal> proposals() {
         List<Proposal> proposals = new ArrayList<>();
         for (String id : soil.methods()) {
-            Materials.Method method = table.methods().stream()
-                    .filter(one -> one.id().equals(id))
-                    .findFirst()
-                    .orElseThrow();
+            Materials.Method method = ById.find(table.methods(), id).orElseThrow();
             soil.agents().stream()
                     .flatMap(agent -> table.agent(agent).stream())
                     .filter(agent -> !method.onlyWater() || agent.waterBased() && !agent.flammable())

@@ -5,7 +5,10 @@ import java.util.Map;
 import java.util.Optional;
 import ruvant.core.house.School;
 import ruvant.core.trade.Family;
+import ruvant.core.units.ById;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 import ruvant.core.units.Refusal;
 
@@ -61,10 +64,11 @@ public record Lubrication(
             Map<School, String> suggested,
             List<String> never,
             String neverWhy,
-            List<String> words) {}
+            List<String> words)
+            implements Identified, Labelled {}
 
     /** A lubricant, or "none". */
-    public record Lubricant(String id, String label) {}
+    public record Lubricant(String id, String label) implements Identified, Labelled {}
 
     /**
      * A wait that recurs.
@@ -76,7 +80,8 @@ public record Lubrication(
      * @param then id of the wait that follows it in a chain of coats; empty where none does
      */
     public record WaitKind(
-            String id, String label, int minutes, int latestMinutes, String station, String late, String then) {
+            String id, String label, int minutes, int latestMinutes, String station, String late, String then)
+            implements Identified, Labelled {
         public WaitKind {
             station = station == null ? "" : station;
             late = late == null ? "" : late;
@@ -93,13 +98,13 @@ public record Lubrication(
     public Optional<WaitKind> after(Named what) {
         return waits.stream()
                 .filter(one -> one.is(what) && !one.then().isEmpty())
-                .flatMap(one -> waits.stream().filter(next -> next.id().equals(one.then())))
+                .flatMap(one -> ById.find(waits, one.then()).stream())
                 .findFirst();
     }
 
     /** The kind of point of this id. */
     public Optional<PointKind> point(String id) {
-        return points.stream().filter(one -> one.id().equals(id)).findFirst();
+        return ById.find(points, id);
     }
 
     /** The kind of point that a name points to. */
@@ -172,10 +177,6 @@ public record Lubrication(
 
     /** The words for a lubricant's id. */
     public String label(String lubricantId) {
-        return lubricants.stream()
-                .filter(one -> one.id().equals(lubricantId))
-                .map(Lubricant::label)
-                .findFirst()
-                .orElse(lubricantId);
+        return ById.find(lubricants, lubricantId).map(Lubricant::label).orElse(lubricantId);
     }
 }

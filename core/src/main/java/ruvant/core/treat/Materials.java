@@ -7,7 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ruvant.core.trade.Verdict;
+import ruvant.core.units.ById;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 import ruvant.core.units.Refusal;
 
 /**
@@ -51,7 +54,8 @@ public record Materials(
             List<String> methods,
             String note,
             boolean optics,
-            String caution) {
+            String caution)
+            implements Identified, Labelled {
         public Soil {
             caution = caution == null ? "" : caution;
         }
@@ -65,13 +69,14 @@ public record Materials(
      * @param never materials on or near which it must not be used, with the reason
      */
     public record Method(
-            String id, String label, boolean spreads, String how, boolean onlyWater, Map<String, String> never) {}
+            String id, String label, boolean spreads, String how, boolean onlyWater, Map<String, String> never)
+            implements Identified, Labelled {}
 
     /** What is said before hands begin. */
     public record Caution(String id, String label, String words) {}
 
     /** A material; {@code words} are words in a part's name that point to it. */
-    public record Material(String id, String label, List<String> words) {}
+    public record Material(String id, String label, List<String> words) implements Identified, Labelled {}
 
     /**
      * An agent.
@@ -90,7 +95,8 @@ public record Materials(
             boolean flammable,
             boolean waterBased,
             String caution,
-            Map<String, VerdictWhy> verdicts) {
+            Map<String, VerdictWhy> verdicts)
+            implements Identified, Labelled {
         public Agent {
             caution = caution == null ? "" : caution;
         }
@@ -154,9 +160,7 @@ public record Materials(
     /** The agent of this id, or of a label that starts like this. */
     public Optional<Agent> agent(String idOrName) {
         String wanted = idOrName.toLowerCase(Locale.ROOT);
-        return agents.stream()
-                .filter(agent -> agent.id().equals(idOrName))
-                .findFirst()
+        return ById.find(agents, idOrName)
                 .or(() -> agents.stream()
                         .filter(agent -> agent.label().toLowerCase(Locale.ROOT).startsWith(wanted))
                         .findFirst());
@@ -199,9 +203,7 @@ public record Materials(
         if (cleaned.method().isEmpty()) {
             return Optional.empty();
         }
-        Method way = methods.stream()
-                .filter(one -> one.id().equals(cleaned.method()))
-                .findFirst()
+        Method way = ById.find(methods, cleaned.method())
                 .orElseThrow(() -> new FieldProblem(
                         "method",
                         "“" + cleaned.method() + "” is not a way of the table.",
@@ -220,9 +222,7 @@ public record Materials(
 
     /** What is to come off, by its id. */
     public Soil soil(String id) {
-        return soils.stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
+        return ById.find(soils, id)
                 .orElseThrow(() -> new FieldProblem(
                         "soil", "“" + id + "” is not a soil of the table.", "Choose one that is listed."));
     }
@@ -234,17 +234,11 @@ public record Materials(
 
     /** The words for a material; its id where it has none. */
     public String label(String materialId) {
-        return materials.stream()
-                .filter(one -> one.id().equals(materialId))
-                .map(Material::label)
-                .findFirst()
-                .orElse(materialId);
+        return ById.find(materials, materialId).map(Material::label).orElse(materialId);
     }
 
     private Material material(String id) {
-        return materials.stream()
-                .filter(one -> one.id().equals(id))
-                .findFirst()
+        return ById.find(materials, id)
                 .orElseThrow(() -> new FieldProblem(
                         "materials", "“" + id + "” is not a material of the table.", "Choose one that is listed."));
     }

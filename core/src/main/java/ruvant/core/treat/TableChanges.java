@@ -4,15 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ruvant.core.log.ShopChanges;
 import ruvant.core.trade.Verdict;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 
 /**
  * What a shop changed in the tables of agents, materials, soils and waits: entries in place of others by their id, or more
@@ -34,14 +32,14 @@ public record TableChanges(
         agents = Check.some("agents", agents, 200);
         soils = Check.some("soils", soils, 200);
         waits = Check.some("waits", waits, 200);
-        materials.forEach(one -> named("material", one.id(), one.label()));
+        materials.forEach(one -> named("material", one));
         agents.forEach(one -> {
-            named("agent", one.id(), one.label());
+            named("agent", one);
             Check.count("flashOffMinutes", one.flashOffMinutes(), 0, LONGEST_MINUTES);
         });
-        soils.forEach(one -> named("soil", one.id(), one.label()));
+        soils.forEach(one -> named("soil", one));
         waits.forEach(one -> {
-            named("wait", one.id(), one.label());
+            named("wait", one);
             Check.count("minutes", one.minutes(), 1, LONGEST_MINUTES);
             if (one.latestMinutes() > 0 && one.latestMinutes() <= one.minutes()) {
                 throw new FieldProblem(
@@ -52,9 +50,9 @@ public record TableChanges(
         });
     }
 
-    private static void named(String field, String id, String label) {
-        Check.name(field, id);
-        Check.name(field, label);
+    private static <T extends Identified & Labelled> void named(String field, T one) {
+        Check.name(field, one.id());
+        Check.name(field, one.label());
     }
 
     /** A verdict that differs from the table that ships. */
@@ -63,10 +61,10 @@ public record TableChanges(
     @Override
     public TableChanges plus(TableChanges more) {
         return new TableChanges(
-                ById.merged(materials, more.materials, Materials.Material::id),
-                ById.merged(agents, more.agents, Materials.Agent::id),
-                ById.merged(soils, more.soils, Materials.Soil::id),
-                ById.merged(waits, more.waits, Lubrication.WaitKind::id));
+                ById.merged(materials, more.materials),
+                ById.merged(agents, more.agents),
+                ById.merged(soils, more.soils),
+                ById.merged(waits, more.waits));
     }
 
     /**
@@ -74,22 +72,19 @@ public record TableChanges(
      * either; an entry that is as it shipped again is none that was changed.
      */
     public TableChanges without(String id, Materials shipped) {
-        boolean ownAgent = shipped.agents().stream().noneMatch(one -> one.id().equals(id));
-        boolean ownMaterial =
-                shipped.materials().stream().noneMatch(one -> one.id().equals(id));
+        boolean ownAgent = ById.find(shipped.agents(), id).isEmpty();
+        boolean ownMaterial = ById.find(shipped.materials(), id).isEmpty();
         return new TableChanges(
-                materials.stream().filter(one -> !one.id().equals(id)).toList(),
-                agents.stream()
-                        .filter(one -> !one.id().equals(id))
+                ById.without(materials, id),
+                ById.without(agents, id).stream()
                         .map(one -> ownMaterial ? withoutMaterial(one, id) : one)
                         .filter(one -> !shipped.agents().contains(one))
                         .toList(),
-                soils.stream()
-                        .filter(one -> !one.id().equals(id))
+                ById.without(soils, id).stream()
                         .map(one -> ownAgent ? withoutAgent(one, id) : one)
                         .filter(one -> !shipped.soils().contains(one))
                         .toList(),
-                waits.stream().filter(one -> !one.id().equals(id)).toList());
+                ById.without(waits, id));
     }
 
     private static Materials.Agent withoutMaterial(Materials.Agent agent, String material) {
@@ -118,25 +113,13 @@ public record TableChanges(
     }
 
     /** What was changed or added, in words. */
-    public List<String> words() {
-        return Stream.of(
-                        materials.stream().map(Materials.Material::label),
-                        agents.stream().map(Materials.Agent::label),
-                        soils.stream().map(Materials.Soil::label),
-                        waits.stream().map(Lubrication.WaitKind::label))
-                .flatMap(one -> one)
-                .toList();
+    public List<String> labels() {
+        return Labelled.all(materials, agents, soils, waits);
     }
 
     @Override
     public List<String> ids() {
-        return Stream.of(
-                        materials.stream().map(Materials.Material::id),
-                        agents.stream().map(Materials.Agent::id),
-                        soils.stream().map(Materials.Soil::id),
-                        waits.stream().map(Lubrication.WaitKind::id))
-                .flatMap(one -> one)
-                .toList();
+        return ById.ids(materials, agents, soils, waits);
     }
 
     /**
@@ -147,16 +130,16 @@ public record TableChanges(
     public Materials in(Materials shipped) {
         Materials changed = new Materials(
                 shipped.version(),
-                ById.merged(shipped.materials(), materials, Materials.Material::id),
-                ById.merged(shipped.agents(), agents, Materials.Agent::id),
-                ById.merged(shipped.soils(), soils, Materials.Soil::id),
+                ById.merged(shipped.materials(), materials),
+                ById.merged(shipped.agents(), agents),
+                ById.merged(shipped.soils(), soils),
                 shipped.methods(),
                 shipped.cautions());
-        Set<String> known = ids(changed.materials(), Materials.Material::id);
+        List<String> known = ById.ids(changed.materials());
         changed.agents()
                 .forEach(
                         agent -> agent.verdicts().keySet().forEach(id -> there("materials", id, known, agent.label())));
-        Set<String> agentIds = ids(changed.agents(), Materials.Agent::id);
+        List<String> agentIds = ById.ids(changed.agents());
         changed.soils().forEach(soil -> soil.agents().forEach(id -> there("agents", id, agentIds, soil.label())));
         return changed;
     }
@@ -167,7 +150,7 @@ public record TableChanges(
                 shipped.version(),
                 shipped.points(),
                 shipped.lubricants(),
-                ById.merged(shipped.waits(), waits, Lubrication.WaitKind::id),
+                ById.merged(shipped.waits(), waits),
                 shipped.families(),
                 shipped.elsewhere());
     }
@@ -177,9 +160,7 @@ public record TableChanges(
         Materials here = in(shipped);
         List<Difference> differences = new ArrayList<>();
         for (Materials.Agent agent : here.agents()) {
-            Map<String, Materials.VerdictWhy> before = shipped.agents().stream()
-                    .filter(one -> one.id().equals(agent.id()))
-                    .findFirst()
+            Map<String, Materials.VerdictWhy> before = ById.find(shipped.agents(), agent.id())
                     .map(Materials.Agent::verdicts)
                     .orElse(Map.of());
             for (Materials.Material material : here.materials()) {
@@ -197,14 +178,10 @@ public record TableChanges(
         return verdicts.containsKey(material) ? verdicts.get(material).verdict() : Verdict.NOT_LISTED;
     }
 
-    private static void there(String field, String id, Set<String> known, String where) {
+    private static void there(String field, String id, List<String> known, String where) {
         if (!known.contains(id)) {
             throw new FieldProblem(
                     field, "“" + where + "” speaks of “" + id + "”, which is in no table.", "Add that first.");
         }
-    }
-
-    private static <T> Set<String> ids(List<T> all, Function<T, String> id) {
-        return all.stream().map(id).collect(Collectors.toSet());
     }
 }

@@ -56,7 +56,7 @@ public final class TablesRoom implements Room<TablesEntry> {
     public String words(TablesEntry entry, Names names) {
         return switch (entry) {
             case TablesEntry.TablesChanged one ->
-                "changed: " + Phrase.joined(one.changes().words());
+                "changed: " + Phrase.joined(one.changes().labels());
             case TablesEntry.TableTakenBack one -> "back to how it came: " + Phrase.readable(one.id());
         };
     }

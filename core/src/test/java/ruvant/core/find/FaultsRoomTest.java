@@ -18,7 +18,7 @@ class FaultsRoomTest {
                 GUMMED.area(),
                 words,
                 prior,
-                "so it is here",
+                "often seen in this shop",
                 GUMMED.symptoms(),
                 GUMMED.calls(),
                 GUMMED.signature());

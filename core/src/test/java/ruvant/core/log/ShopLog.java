@@ -27,7 +27,7 @@ public final class ShopLog {
 
     /** Strikes the last line. */
     public Optional<Refusal> strikeLast() {
-        return add(new RecordEntry.Struck(log.lines().getLast().id(), "not so"));
+        return add(new RecordEntry.Struck(log.lines().getLast().id(), "entered by mistake"));
     }
 
     /** What another window that has seen so far would be told when it added this. */

@@ -62,7 +62,7 @@ final class RandomWork {
             add(logs.line(
                     random.nextInt(3) == 0
                             ? new RecordEntry.StrikeUndone(target)
-                            : new RecordEntry.Struck(target, "not so"),
+                            : new RecordEntry.Struck(target, "entered by mistake"),
                     null));
             return;
         }

@@ -18,7 +18,12 @@ class TablesRoomTest {
 
     private static Materials.Agent agent(String id, Verdict onMetal) {
         return new Materials.Agent(
-                id, "Agent " + id, "", 10, true, Map.of("metal", new Materials.VerdictWhy(onMetal, "so it is")));
+                id,
+                "Agent " + id,
+                "",
+                10,
+                true,
+                Map.of("metal", new Materials.VerdictWhy(onMetal, "tried on a sample")));
     }
 
     private static TablesEntry changed(Materials.Agent agent) {

@@ -6,10 +6,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ByIdTest {
-    private record Thing(String id, int worth) {}
+    private record Thing(String id, int worth) implements Identified {}
 
     private static List<Thing> merged(List<Thing> first, List<Thing> then) {
-        return ById.merged(first, then, Thing::id);
+        return ById.merged(first, then);
     }
 
     private static Thing thing(String id, int worth) {
@@ -40,5 +40,15 @@ class ByIdTest {
         List<Thing> then = List.of(thing("b", 2), thing("c", 2));
         List<Thing> last = List.of(thing("c", 3), thing("a", 3));
         assertThat(merged(merged(first, then), last)).isEqualTo(merged(first, merged(then, last)));
+    }
+
+    @Test
+    void anEntryIsFoundOrLeftOutByItsIdAndNoOtherIsTouched() {
+        List<Thing> all = List.of(thing("a", 1), thing("b", 2), thing("c", 3));
+        assertThat(ById.find(all, "b")).contains(thing("b", 2));
+        assertThat(ById.find(all, "B")).isEmpty();
+        assertThat(ById.without(all, "b")).containsExactly(thing("a", 1), thing("c", 3));
+        assertThat(ById.without(all, "d")).isEqualTo(all);
+        assertThat(ById.ids(all, List.of(), List.of(thing("d", 4)))).containsExactly("a", "b", "c", "d");
     }
 }

@@ -23,7 +23,7 @@ class AdjustingTest extends InBrowser {
         fired(tag, "1/60", "0.0158,0.0156,0.0157");
         browser.see("Stop: it is right").see("retard engagement 2/8 turn out");
         browser.press(Keys.ESCAPE);
-        browser.button("Another…").field("What it is called", "odd eccentric").button("Keep it");
+        browser.button("Another…").field("What it is called", "odd eccentric").button("Save adjuster");
         browser.see("odd eccentric: known on this camera.");
         assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd-eccentric")
                         .body()

@@ -44,7 +44,7 @@ public record Circuit(String id, String words, List<String> points, List<Piece> 
      */
     public record Fault(String words, String piece, double ohms, double volts) {}
 
-    /** The same with what ails it. */
+    /** The same circuit with its faults. */
     public Circuit with(List<Fault> found) {
         List<Piece> ailing = pieces.stream()
                 .map(piece -> found.stream()
@@ -56,7 +56,7 @@ public record Circuit(String id, String words, List<String> points, List<Piece> 
         return new Circuit(id, words, points, ailing, faults);
     }
 
-    /** What ails the stand-in's circuit: mostly one thing, now and then two or nothing; the same seed, the same. */
+    /** The faults of the stand-in's circuit: mostly one, now and then two or none. The same seed gives the same faults. */
     public List<Fault> ailing(long seed) {
         Random chance = new Random(seed * 31 + id.hashCode());
         List<Fault> left = new ArrayList<>(faults);

@@ -1,0 +1,161 @@
+import { z } from "zod";
+import type { Schemas } from "../../api/client";
+import { named } from "../../api/named";
+import { ownId } from "../../api/ids";
+import { useWords } from "../../api/queries";
+import { FormArea, FormPickMany, FormText, FormTick } from "../../form/fields";
+import { Form } from "../../form/Form";
+import { SaveOrReset } from "../../form/SaveOrReset";
+import { figure, listOf, oneOf, text, wholeOr } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
+import type { Tables } from "./tables";
+import { useLists } from "./useLists";
+
+type Lists = Tables["lists"];
+
+interface Editing {
+  tables: Tables;
+  id: string;
+  onDone: (id: string) => void;
+}
+
+/** What the forms share: the entry as it is, how it is kept, and how it is taken back. */
+function useEntry<Entry extends { id: string; label: string }>(
+  { tables, id, onDone }: Editing,
+  list: keyof Schemas["ListChanges"],
+  all: Entry[],
+) {
+  const { change, takeBack } = useLists();
+  return {
+    before: all.find((one) => one.id === id),
+    keep: async (entry: Omit<Entry, "id">) => {
+      const kept = { ...entry, id: id === "new" ? ownId(entry.label) : id };
+      await change({ [list]: [kept] }, `${entry.label}: saved.`);
+      onDone(kept.id);
+    },
+    onReset: tables.changed.includes(id) ? () => takeBack(id).then(() => onDone("")) : undefined,
+  };
+}
+
+const WORDS = z.object({ words: listOf(/[,\n]/) });
+
+function WordsForm(editing: Editing) {
+  const { before, keep, onReset } = useEntry(editing, "words", editing.tables.lists.words);
+  const label = before?.label ?? "";
+  const form = useFormOf(WORDS, { words: before?.words.join(", ") ?? "" }, ({ words }) =>
+    keep({ label, words }),
+  );
+  return (
+    <Form form={form} className="flex flex-col gap-3" aria-label={label}>
+      <h2 className="text-[19px]">{label}</h2>
+      <FormArea form={form} name="words" label="Words, separated by commas" rows={8} />
+      <SaveOrReset form={form} onReset={onReset} />
+    </Form>
+  );
+}
+
+const FUNCTIONS = z.object({
+  label: text,
+  bodies: z.array(oneOf<Lists["functions"][number]["bodies"][number]>()),
+  functions: listOf(/[,\n]/),
+});
+
+function FunctionsForm(editing: Editing) {
+  const { choices } = useWords();
+  const { before, keep, onReset } = useEntry(editing, "functions", editing.tables.lists.functions);
+  const known = before?.functions ?? [];
+  const form = useFormOf(
+    FUNCTIONS,
+    {
+      label: before?.label ?? "",
+      bodies: before?.bodies ?? [],
+      functions: known.map((one) => one.words).join(", "),
+    },
+    ({ label, bodies, functions }) =>
+      keep({
+        label,
+        bodies,
+        // a function that was there keeps its id, so that what was said of it still counts
+        functions: functions.map((words) => known.find((one) => one.words === words) ?? named(words)),
+      }),
+  );
+  return (
+    <Form form={form} className="flex flex-col gap-3" aria-label="Functions">
+      <FormText form={form} name="label" label="On which cameras, in words" />
+      <div>
+        <p className="text-soft pb-1 text-[13.5px]">Kinds of camera; none for all</p>
+        <FormPickMany form={form} name="bodies" label="Kinds of camera" choices={choices("bodyType")} />
+      </div>
+      <FormArea form={form} name="functions" label="Functions, separated by commas" rows={4} />
+      <SaveOrReset form={form} onReset={onReset} />
+    </Form>
+  );
+}
+
+const RUNG = z.object({
+  label: text,
+  how: text,
+  risk: text,
+  waitMinutes: wholeOr(0),
+  irreversible: z.boolean(),
+});
+
+function RungForm(editing: Editing) {
+  const { before, keep, onReset } = useEntry(editing, "rungs", editing.tables.lists.rungs);
+  const form = useFormOf(
+    RUNG,
+    {
+      label: before?.label ?? "",
+      how: before?.how ?? "",
+      risk: before?.risk ?? "",
+      waitMinutes: String(before?.waitMinutes ?? 0),
+      irreversible: before?.irreversible ?? false,
+    },
+    keep,
+  );
+  return (
+    <Form form={form} className="flex flex-col gap-3" aria-label="Rung">
+      <FormText form={form} name="label" label="What is tried" placeholder="ultrasound" />
+      <FormArea form={form} name="how" label="How it is done" rows={3} />
+      <FormText form={form} name="risk" label="What it risks" />
+      <FormText form={form} name="waitMinutes" label="Minutes it has to act" inputMode="numeric" />
+      <FormTick form={form} name="irreversible" label="It cannot be undone: the owner agrees first" />
+      <SaveOrReset form={form} onReset={onReset} />
+    </Form>
+  );
+}
+
+const CELL = z.object({ label: text, freshVolts: figure, spentVolts: figure, note: text });
+
+function MeterCellForm(editing: Editing) {
+  const { before, keep, onReset } = useEntry(editing, "cells", editing.tables.lists.cells);
+  const form = useFormOf(
+    CELL,
+    {
+      label: before?.label ?? "",
+      freshVolts: String(before?.freshVolts ?? ""),
+      spentVolts: String(before?.spentVolts ?? ""),
+      note: before?.note ?? "",
+    },
+    keep,
+  );
+  return (
+    <Form form={form} className="flex flex-col gap-3" aria-label="Cell">
+      <FormText form={form} name="label" label="Cell" placeholder="silver oxide cell" />
+      <div className="grid grid-cols-2 gap-3">
+        <FormText form={form} name="freshVolts" label="Fresh, V" inputMode="decimal" />
+        <FormText form={form} name="spentVolts" label="Spent, V" inputMode="decimal" />
+      </div>
+      <FormText form={form} name="note" label="How its voltage goes" />
+      <SaveOrReset form={form} onReset={onReset} />
+    </Form>
+  );
+}
+
+/** The form of each list. */
+export const TRADE_FORMS = {
+  words: WordsForm,
+  functions: FunctionsForm,
+  rungs: RungForm,
+  cells: MeterCellForm,
+};
