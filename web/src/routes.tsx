@@ -78,6 +78,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("./rooms/knowledge/Faults")).Faults }),
       },
       {
+        path: "known/adjusters",
+        lazy: async () => ({ Component: (await import("./rooms/adjust/KnownAdjusters")).KnownAdjusters }),
+      },
+      {
         path: "known/:maker/:model",
         lazy: async () => ({ Component: (await import("./rooms/knowledge/OneModel")).OneModel }),
       },

@@ -234,6 +234,12 @@ export const faultsQuery = queryOptions({
   queryFn: () => answer(server.GET("/api/faults")),
 });
 
+/** What is known of adjusters, and what of it was changed here. */
+export const knownAdjustersQuery = queryOptions({
+  queryKey: ["knownAdjusters"],
+  queryFn: () => answer(server.GET("/api/adjusters")),
+});
+
 /** What ears found at speeds that no instrument has timed since. */
 export const earFindingsQuery = (tag: string, lastSequence: number) =>
   queryOptions({

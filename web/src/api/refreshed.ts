@@ -5,7 +5,7 @@ import { queries } from "./queries";
 const SHOWN: Record<string, string[]> = {
   shelf: ["shelf"],
   house: ["house", "tables", "stands", "job", "waits", "oilSheet", "cleaning", "agents", "oiling", "guess"],
-  knowledge: ["faults", "diagnosis", "model", "models", "job", "identify"],
+  knowledge: ["faults", "diagnosis", "knownAdjusters", "adjusters", "model", "models", "job", "identify"],
 };
 
 /** A log went on: asks anew for what is shown of it. */

@@ -261,6 +261,10 @@ export function aHouse(): House {
         { value: "GRAVE", label: "grave" },
       ],
       conditionKind: [{ value: "DENT", label: "dent" }],
+      drive: [
+        { value: "SLOTTED", label: "slotted" },
+        { value: "CROSS", label: "cross" },
+      ],
       region: [
         { value: "BOTTOM", label: "bottom" },
         { value: "TOP", label: "top" },

@@ -1,16 +1,23 @@
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
-import { useWords } from "../../api/queries";
 import { named, same, type Named } from "../../api/named";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
-import { FormChoice, FormOwn, FormText } from "../../form/fields";
+import { FormOwn } from "../../form/fields";
 import { Form } from "../../form/Form";
-import { as, figure, figureOr, oneOf, text } from "../../form/typed";
-import { type FormOf, useFormOf } from "../../form/useFormOf";
+import { as } from "../../form/typed";
+import { useFormOf } from "../../form/useFormOf";
 import { Window } from "../../ui/Window";
 import type { AdjustView } from "./plan";
+import {
+  ADJUSTER_FIELDS,
+  AdjusterFields,
+  effectsWith,
+  OtherResult,
+  otherResult,
+  typedOf,
+} from "./adjusterFields";
 
 type Described = Schemas["AdjusterDescribed"];
 type Moves = Described["moves"][number];
@@ -28,41 +35,7 @@ const NONE: Described = {
   moves: [],
 };
 
-/** What each choice means for the answer of a result to a turn inward. */
-const EFFECTS = [
-  { value: "0", label: "not at all" },
-  { value: "1", label: "more (slower, larger)" },
-  { value: "0.4", label: "more, a little" },
-  { value: "-1", label: "less (faster, smaller)" },
-  { value: "-0.4", label: "less, a little" },
-];
-
-const KINDS = [
-  { value: "", label: "no other result" },
-  { value: "measured", label: "one that is measured" },
-  { value: "judged", label: "one that is only judged" },
-];
-
-const ADJUSTER = z.object({
-  adjuster: text,
-  unit: oneOf<Described["unit"]>(),
-  lock: oneOf<Described["lock"]>(),
-  least: figure,
-  most: figure,
-  coverMinutes: figureOr(0),
-  caution: text,
-  triedWith: text,
-  effects: as<Record<string, string>>(),
-  otherKind: oneOf<"" | "measured" | "judged">(),
-  result: text,
-  resultUnit: text,
-  wanted: figureOr(0),
-  tolerance: figureOr(NaN),
-  tooLow: text,
-  tooHigh: text,
-});
-
-type Typed = z.input<typeof ADJUSTER>;
+const ADJUSTER = z.object({ ...ADJUSTER_FIELDS, effects: as<Record<string, string>>() });
 
 /** An adjuster of this camera: how it is counted, how far it goes, how it is held, what it moves. */
 export function DescribeAdjuster({
@@ -76,7 +49,6 @@ export function DescribeAdjuster({
   name: Named;
   onClose: (made?: Named) => void;
 }) {
-  const { choices } = useWords();
   const append = useAppend(job.tag);
   const known = view.offers.find((offer) => same(offer.what.name, name))?.what ?? NONE;
   const results = new Map(
@@ -86,7 +58,11 @@ export function DescribeAdjuster({
       ...known.moves.map((move) => move.result),
     ].map((result) => [result.id, result]),
   );
-  const form = useFormOf(ADJUSTER, typedOf(known), async (read) => {
+  const start = {
+    ...typedOf(known),
+    effects: Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
+  };
+  const form = useFormOf(ADJUSTER, start, async (read) => {
     const moves: Moves[] = Object.entries(read.effects)
       .filter(([, effect]) => Number(effect) !== 0)
       .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
@@ -113,32 +89,7 @@ export function DescribeAdjuster({
       about="Turns count from where it was found: in, clockwise or onward is positive."
     >
       <Form form={form} className="flex flex-col gap-3">
-        <div className="grid grid-cols-3 gap-3">
-          <FormText
-            form={form}
-            name="adjuster"
-            label="What it is called"
-            readOnly={name.words !== ""}
-            placeholder="retard engagement"
-          />
-          <FormChoice form={form} name="unit" label="Unit of travel" choices={choices("turnUnit")} />
-          <FormChoice form={form} name="lock" label="Held by" choices={choices("adjusterLock")} />
-          <FormText form={form} name="least" label="Outward limit (negative)" />
-          <FormText form={form} name="most" label="Inward limit" />
-          <FormText form={form} name="coverMinutes" label="Minutes for covers, each trial" />
-        </div>
-        <FormText
-          form={form}
-          name="caution"
-          label="What to mind before it is touched"
-          placeholder="hold the shaft before the pawl is lifted"
-        />
-        <FormText
-          form={form}
-          name="triedWith"
-          label="What must be on before it can be tried"
-          placeholder="top cover"
-        />
+        <AdjusterFields form={form} nameIsFixed={name.words !== ""} />
         <FormOwn form={form} name="effects">
           {(effects, set) => (
             <fieldset>
@@ -151,7 +102,7 @@ export function DescribeAdjuster({
                     key={id}
                     label={words}
                     value={effects[id] ?? "0"}
-                    choices={withOwn(effects[id])}
+                    choices={effectsWith(effects[id])}
                     onChange={(event) => set({ ...effects, [id]: event.target.value })}
                   />
                 ))}
@@ -172,68 +123,4 @@ export function DescribeAdjuster({
       </Form>
     </Window>
   );
-}
-
-/** A result that the adjuster moves and that the camera does not have yet. */
-function OtherResult({ form }: { form: FormOf<Typed> }) {
-  const kind = form.watch("otherKind");
-  return (
-    <div className="grid grid-cols-4 gap-3">
-      <FormChoice form={form} name="otherKind" label="And" choices={KINDS} />
-      {kind !== "" && <FormText form={form} name="result" label="Which" />}
-      {kind === "measured" && (
-        <>
-          <FormText form={form} name="resultUnit" label="Unit" placeholder="mm" />
-          <FormText form={form} name="wanted" label="Right at" />
-          <FormText form={form} name="tolerance" label="Allowed ±" />
-        </>
-      )}
-      {kind === "judged" && (
-        <>
-          <FormText form={form} name="tooLow" label="Wrong side outward" placeholder="too late" />
-          <FormText form={form} name="tooHigh" label="Wrong side inward" placeholder="too early" />
-        </>
-      )}
-    </div>
-  );
-}
-
-const typedOf = (known: Described): Typed => ({
-  adjuster: known.name.words,
-  unit: known.unit,
-  lock: known.lock,
-  least: String(known.least),
-  most: String(known.most),
-  coverMinutes: String(known.coverMinutes),
-  caution: known.caution,
-  triedWith: known.triedWith,
-  effects: Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
-  otherKind: "",
-  result: "",
-  resultUnit: "",
-  wanted: "0",
-  tolerance: "",
-  tooLow: "",
-  tooHigh: "",
-});
-
-function otherResult(read: z.output<typeof ADJUSTER>): Schemas["ResultDescribed"] | undefined {
-  if (read.otherKind === "" || read.result.trim() === "") return undefined;
-  const judged = read.otherKind === "judged";
-  return {
-    kind: "resultDescribed",
-    name: named(read.result),
-    unit: judged ? "" : read.resultUnit,
-    wanted: judged ? 0 : read.wanted,
-    tolerance: judged ? 1 : read.tolerance,
-    measureSd: 0,
-    tooLow: judged ? read.tooLow : "",
-    tooHigh: judged ? read.tooHigh : "",
-  };
-}
-
-function withOwn(effect: string | undefined) {
-  return effect === undefined || EFFECTS.some((one) => one.value === effect)
-    ? EFFECTS
-    : [...EFFECTS, { value: effect, label: `${Number(effect) > 0 ? "more" : "less"}, by ${effect}` }];
 }

@@ -26,7 +26,7 @@ const lists: Tables["lists"] = {
       irreversible: false,
     },
   ],
-  nouns: [],
+  nouns: [{ topic: "drive", means: "SLOTTED", words: ["slot"] }],
 };
 const tables = {
   lists,
@@ -104,4 +104,22 @@ it("says why a cell cannot be, and keeps what was typed", async () => {
   save();
   expect((await screen.findByRole("alert")).textContent).toContain("spent at 2 V");
   expect(screen.getByLabelText<HTMLInputElement>("Spent, V").value).toBe("2");
+});
+
+it("changes what the log line understands, and shows choices that have no word yet", async () => {
+  show();
+  fireEvent.click(named("button", /slotted · drive.*slot/));
+  expect(asked).toEqual([{ list: "nouns", id: "drive.SLOTTED" }]);
+  expect(named("button", /cross · drive.*no word/)).toBeTruthy();
+});
+
+it("keeps a noun under its topic and meaning", async () => {
+  show({ list: "nouns", id: "drive.SLOTTED" });
+  fireEvent.change(screen.getByLabelText(/Words in the log line/), { target: { value: "slot, Blade" } });
+  save();
+  await waitFor(() =>
+    expect(changes()).toMatchObject([
+      { words: [], nouns: [{ topic: "drive", means: "SLOTTED", words: ["slot", "Blade"] }] },
+    ]),
+  );
 });

@@ -1,5 +1,7 @@
+import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
+import { NOUN_TOPICS } from "./nounTopics";
 import { TRADE_FORMS } from "./tradeForms";
 import type { Tables } from "./tables";
 
@@ -20,6 +22,7 @@ export function TradeWords({
   onOpen: (opened?: Opened) => void;
 }) {
   const { lists } = tables;
+  const { choices } = useWords();
   const groups: {
     title: string;
     list: Opened["list"];
@@ -47,6 +50,19 @@ export function TradeWords({
       title: "Cells for light meters",
       list: "cells",
       entries: lists.cells.map((one) => ({ ...one, note: `${one.freshVolts} to ${one.spentVolts} V` })),
+    },
+    {
+      title: "Words of the log line",
+      list: "nouns",
+      entries: Object.entries(NOUN_TOPICS).flatMap(([topic, about]) =>
+        choices(about.choices).map(({ value, label }) => ({
+          id: `${topic}.${value}`,
+          label: `${label} · ${about.label}`,
+          note:
+            lists.nouns.find((one) => one.topic === topic && one.means === value)?.words.join(", ") ??
+            "no word",
+        })),
+      ),
     },
   ];
   const Shown = opened === undefined ? undefined : TRADE_FORMS[opened.list];
@@ -81,7 +97,7 @@ export function TradeWords({
                 </li>
               ))}
             </ul>
-            {list !== "words" && (
+            {list !== "words" && list !== "nouns" && (
               <Button kind="quiet" onClick={() => onOpen({ list, id: "new" })}>
                 Add one…
               </Button>

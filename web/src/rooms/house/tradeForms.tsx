@@ -8,6 +8,7 @@ import { Form } from "../../form/Form";
 import { SaveOrReset } from "../../form/SaveOrReset";
 import { figure, listOf, oneOf, text, wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
+import { NOUN_TOPICS } from "./nounTopics";
 import type { Tables } from "./tables";
 import { useLists } from "./useLists";
 
@@ -152,10 +153,38 @@ function MeterCellForm(editing: Editing) {
   );
 }
 
+const NOUN = z.object({ words: listOf(/[,\n]/) });
+
+/** What words of the log line mean one choice; which choices there are is not the shop's to change. */
+function NounForm({ tables, id, onDone }: Editing) {
+  const { change, takeBack } = useLists();
+  const { word } = useWords();
+  const [topic, means] = id.split(".");
+  const label = word(NOUN_TOPICS[topic]?.choices ?? topic, means);
+  const before = tables.lists.nouns.find((one) => one.topic === topic && one.means === means);
+  const form = useFormOf(NOUN, { words: before?.words.join(", ") ?? "" }, async ({ words }) => {
+    await change({ nouns: [{ topic, means, words }] }, `${label}: saved.`);
+    onDone(id);
+  });
+  return (
+    <Form form={form} className="flex flex-col gap-3" aria-label={label}>
+      <h2 className="text-[19px]">
+        {label} <span className="text-soft text-[14px]">{NOUN_TOPICS[topic]?.label}</span>
+      </h2>
+      <FormArea form={form} name="words" label="Words in the log line, separated by commas" rows={4} />
+      <SaveOrReset
+        form={form}
+        onReset={tables.changed.includes(id) ? () => takeBack(id).then(() => onDone("")) : undefined}
+      />
+    </Form>
+  );
+}
+
 /** The form of each list. */
 export const TRADE_FORMS = {
   words: WordsForm,
   functions: FunctionsForm,
   rungs: RungForm,
   cells: MeterCellForm,
+  nouns: NounForm,
 };

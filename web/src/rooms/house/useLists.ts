@@ -12,7 +12,12 @@ export function useLists() {
   return {
     change: (changes: Partial<Changes>, said: string) =>
       say(
-        [{ kind: "listsChanged", changes: { words: [], functions: [], cells: [], rungs: [], ...changes } }],
+        [
+          {
+            kind: "listsChanged",
+            changes: { words: [], functions: [], cells: [], rungs: [], nouns: [], ...changes },
+          },
+        ],
         said,
         basedOn,
       ),

@@ -16,6 +16,9 @@ export function Models() {
         <Link to="/known/faults" className="inline-flex min-h-11 items-center underline">
           Faults and looks
         </Link>
+        <Link to="/known/adjusters" className="inline-flex min-h-11 items-center underline">
+          Adjusters
+        </Link>
       </div>
       <Panel title="Models" note={models === undefined ? undefined : `${models.length}`}>
         {models?.length === 0 && (

@@ -5,16 +5,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.ModelSheet;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.AdjusterLock;
-import ruvant.core.trade.BodyType;
-import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
-import ruvant.core.trade.TurnUnit;
+import ruvant.core.units.Check;
+import ruvant.core.units.Identified;
+import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 
 /**
@@ -23,7 +22,7 @@ import ruvant.core.units.Named;
  *
  * @param version of the format
  */
-public record AdjusterBook(int version, List<Result> results, List<Kind> adjusters) {
+public record AdjusterBook(int version, List<Result> results, List<AdjusterKind> adjusters) {
     /** A result that is not a marked speed; components as in {@link AdjustEntry.ResultDescribed}. */
     public record Result(
             Named name,
@@ -33,78 +32,37 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
             double measureSd,
             String tooLow,
             String tooHigh,
-            String why) {
+            String why)
+            implements Identified, Labelled {
+        public Result {
+            AdjustEntry.ResultDescribed checked =
+                    new AdjustEntry.ResultDescribed(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh);
+            name = checked.name();
+            unit = checked.unit();
+            tooLow = checked.tooLow();
+            tooHigh = checked.tooHigh();
+            why = Check.optionalRemark("why", why);
+        }
+
+        /** That of its name, which entries of jobs refer to. */
+        @Override
+        public String id() {
+            return name.id();
+        }
+
+        @Override
+        public String label() {
+            return name.words();
+        }
+
         /** As it is entered on a job. */
         public AdjustEntry.ResultDescribed described() {
             return new AdjustEntry.ResultDescribed(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh);
         }
     }
 
-    /**
-     * Speeds that are moved alike.
-     *
-     * @param fromSeconds nominal exposure from which on, at least 0
-     * @param toSeconds up to but not including
-     */
-    public record OverSpeeds(double fromSeconds, double toSeconds, double effect) {}
-
-    /**
-     * A kind of adjuster; other components as in {@link AdjustEntry.AdjusterDescribed}.
-     *
-     * @param bodies on which kinds of bodies it is; empty for all
-     */
-    public record Kind(
-            Named name,
-            List<Family> families,
-            TurnUnit unit,
-            double least,
-            double most,
-            AdjusterLock lock,
-            String caution,
-            String triedWith,
-            int coverMinutes,
-            String why,
-            List<OverSpeeds> speeds,
-            List<AdjustEntry.Moves> moves,
-            List<BodyType> bodies) {
-        public Kind {
-            bodies = bodies == null ? List.of() : List.copyOf(bodies);
-        }
-
-        /** Whether a shutter of that family may have it. */
-        boolean isOf(Family family) {
-            return families.isEmpty() || families.contains(family);
-        }
-
-        /** Whether that camera may have it, by its shutter and by how it is built. */
-        public boolean isIn(Camera camera) {
-            return isOf(camera.family()) && (bodies.isEmpty() || bodies.contains(camera.bodyType()));
-        }
-
-        AdjustEntry.AdjusterDescribed described(List<DialSpeed> dial) {
-            Stream<AdjustEntry.Moves> overSpeeds = dial.stream()
-                    .flatMap(speed -> speeds.stream()
-                            .filter(one -> speed.nominalSeconds() >= one.fromSeconds()
-                                    && speed.nominalSeconds() < one.toSeconds())
-                            .limit(1)
-                            .map(one -> new AdjustEntry.Moves(Named.of(speed.words()), one.effect())));
-            return new AdjustEntry.AdjusterDescribed(
-                    name,
-                    unit,
-                    least,
-                    most,
-                    lock,
-                    caution,
-                    triedWith,
-                    coverMinutes,
-                    Stream.concat(overSpeeds, moves.stream()).limit(MOST_MOVED).toList());
-        }
-    }
-
     /** One in which nothing stands. */
     public static final AdjusterBook EMPTY = new AdjusterBook(1, List.of(), List.of());
-
-    private static final int MOST_MOVED = 16;
 
     /** Adjusters that a camera may have, each with the speeds of its own dial. */
     public List<AdjustEntry.AdjusterDescribed> of(IntakeEntry.Received received, HousePractice practice) {
@@ -160,11 +118,15 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
                     .forEach(kind ->
                             problems.add("A " + family.label() + " has two adjusters called “" + kind.name() + "”."));
         }
+        Set<String> ids = new HashSet<>();
+        adjusters.stream()
+                .filter(kind -> !ids.add(kind.id()))
+                .forEach(kind -> problems.add("Two adjusters have the id “" + kind.id() + "”."));
         adjusters.forEach(kind -> problems.addAll(problems(kind, known)));
         return problems;
     }
 
-    private static List<String> problems(Kind kind, Set<String> known) {
+    private static List<String> problems(AdjusterKind kind, Set<String> known) {
         List<String> problems = new ArrayList<>();
         kind.moves().stream()
                 .filter(moves -> !known.contains(AdjustPicture.key(moves.result())))
@@ -176,7 +138,7 @@ public record AdjusterBook(int version, List<Result> results, List<Kind> adjuste
         if (kind.why().isBlank()) {
             problems.add("“" + kind.name() + "” has no reason.");
         }
-        if (kind.lock() == AdjusterLock.RATCHET && kind.caution().isBlank()) {
+        if (kind.held().lock() == AdjusterLock.RATCHET && kind.held().caution().isBlank()) {
             problems.add("“" + kind.name() + "” drops its tension when it is let go, and nothing warns of it.");
         }
         return problems;

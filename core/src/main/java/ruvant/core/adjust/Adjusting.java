@@ -143,7 +143,7 @@ public final class Adjusting {
         String why = book.adjusters().stream()
                 .filter(kind -> kind.isIn(received.camera())
                         && AdjustPicture.key(kind.name()).equals(AdjustPicture.key(what.name())))
-                .map(AdjusterBook.Kind::why)
+                .map(AdjusterKind::why)
                 .findFirst()
                 .orElse("");
         return new Offer(what, from, turns, what.unit().signed(turns), timesTurned, off, measured, cameras, why);

@@ -58,8 +58,8 @@ public record FaultChanges(
                 ById.merged(symptoms, more.symptoms), ById.merged(causes, more.causes), ById.merged(looks, more.looks));
     }
 
-    /** What was changed or added, in words. */
-    public List<String> words() {
+    @Override
+    public List<String> labels() {
         return Stream.of(
                         symptoms.stream().map(FaultKnowledge.Symptom::words),
                         causes.stream().map(FaultKnowledge.Cause::words),

@@ -1,86 +1,42 @@
 package ruvant.core.find;
 
-import java.util.List;
-import java.util.Optional;
+import java.util.function.Function;
 import ruvant.core.log.ChangesFold;
-import ruvant.core.log.Effect;
+import ruvant.core.log.ChangesRoom;
 import ruvant.core.log.Folds;
-import ruvant.core.log.Names;
-import ruvant.core.log.Room;
 import ruvant.core.log.RoomFold;
-import ruvant.core.log.Standing;
 import ruvant.core.units.FieldProblem;
-import ruvant.core.units.Phrase;
-import ruvant.core.units.Refusal;
 
 /** What this shop changed in what is known of faults. */
-public final class FaultsRoom implements Room<FaultsEntry> {
+public final class FaultsRoom extends ChangesRoom<FaultsEntry, FaultChanges> {
     private final FaultKnowledge shipped;
 
     /** @param shipped what is changed */
     public FaultsRoom(FaultKnowledge shipped) {
+        super(FaultsEntry.class);
         this.shipped = shipped;
     }
 
     @Override
-    public Class<FaultsEntry> entries() {
-        return FaultsEntry.class;
-    }
-
-    @Override
-    public RoomFold<FaultsEntry> begin(Folds earlier) {
-        return new Fold(shipped);
-    }
-
-    @Override
-    public Optional<Refusal> rule(FaultsEntry entry, Standing now) {
-        return switch (entry) {
-            case FaultsEntry.FaultsChanged one -> Optional.empty();
-            case FaultsEntry.FaultTakenBack one -> Optional.empty();
-        };
-    }
-
-    @Override
-    public List<Effect> effects(FaultsEntry entry) {
-        return switch (entry) {
-            case FaultsEntry.FaultsChanged one -> List.of();
-            case FaultsEntry.FaultTakenBack one -> List.of();
-        };
-    }
-
-    @Override
-    public List<String> replaces(FaultsEntry entry) {
-        return ChangesFold.replaced(step(entry));
-    }
-
-    @Override
-    public String words(FaultsEntry entry, Names names) {
-        return switch (entry) {
-            case FaultsEntry.FaultsChanged one ->
-                "changed: " + Phrase.joined(one.changes().words());
-            case FaultsEntry.FaultTakenBack one -> "back to how it came: " + Phrase.readable(one.id());
-        };
-    }
-
-    private static ChangesFold.Step<FaultChanges> step(FaultsEntry entry) {
+    protected ChangesFold.Step<FaultChanges> step(FaultsEntry entry) {
         return switch (entry) {
             case FaultsEntry.FaultsChanged one -> new ChangesFold.Made<>(one.changes());
             case FaultsEntry.FaultTakenBack one -> new ChangesFold.TakenBack<>(one.id());
         };
     }
 
+    @Override
+    public RoomFold<FaultsEntry> begin(Folds earlier) {
+        return new Fold(shipped, this::step);
+    }
+
     /** Folds changes. */
     public static final class Fold extends ChangesFold<FaultsEntry, FaultChanges> {
         private final FaultKnowledge shipped;
 
-        private Fold(FaultKnowledge shipped) {
-            super(FaultChanges.NONE);
+        private Fold(FaultKnowledge shipped, Function<FaultsEntry, Step<FaultChanges>> step) {
+            super(FaultChanges.NONE, step);
             this.shipped = shipped;
-        }
-
-        @Override
-        protected Step<FaultChanges> step(FaultsEntry entry) {
-            return FaultsRoom.step(entry);
         }
 
         @Override

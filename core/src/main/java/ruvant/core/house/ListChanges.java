@@ -15,10 +15,11 @@ public record ListChanges(
         List<TradeLists.WordList> words,
         List<TradeLists.Functions> functions,
         List<TradeLists.MeterCell> cells,
-        List<TradeLists.Rung> rungs)
+        List<TradeLists.Rung> rungs,
+        List<TradeLists.Noun> nouns)
         implements ShopChanges<ListChanges> {
     /** Nothing changed. */
-    public static final ListChanges NONE = new ListChanges(List.of(), List.of(), List.of(), List.of());
+    public static final ListChanges NONE = new ListChanges(List.of(), List.of(), List.of(), List.of(), List.of());
 
     private static final int MOST = 200;
 
@@ -27,6 +28,7 @@ public record ListChanges(
         functions = named("functions", functions);
         cells = named("cell", cells);
         rungs = named("rung", rungs);
+        nouns = named("noun", nouns);
     }
 
     private static <T extends Identified & Labelled> List<T> named(String field, List<T> all) {
@@ -44,23 +46,28 @@ public record ListChanges(
                 ById.merged(words, more.words),
                 ById.merged(functions, more.functions),
                 ById.merged(cells, more.cells),
-                ById.merged(rungs, more.rungs));
+                ById.merged(rungs, more.rungs),
+                ById.merged(nouns, more.nouns));
     }
 
     /** The same without what was changed of one entry. */
     public ListChanges without(String id) {
         return new ListChanges(
-                ById.without(words, id), ById.without(functions, id), ById.without(cells, id), ById.without(rungs, id));
+                ById.without(words, id),
+                ById.without(functions, id),
+                ById.without(cells, id),
+                ById.without(rungs, id),
+                ById.without(nouns, id));
     }
 
     @Override
     public List<String> ids() {
-        return ById.ids(words, functions, cells, rungs);
+        return ById.ids(words, functions, cells, rungs, nouns);
     }
 
-    /** What was changed or added, in words. */
+    @Override
     public List<String> labels() {
-        return Labelled.all(words, functions, cells, rungs);
+        return Labelled.all(words, functions, cells, rungs, nouns);
     }
 
     /**
@@ -75,7 +82,7 @@ public record ListChanges(
                 ById.merged(shipped.functions(), functions),
                 ById.merged(shipped.cells(), cells),
                 boldestLast(ById.merged(shipped.rungs(), rungs)),
-                shipped.nouns());
+                ById.merged(shipped.nouns(), nouns));
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {
             throw new FieldProblem("lists", problems.getFirst(), "Put that right first.");

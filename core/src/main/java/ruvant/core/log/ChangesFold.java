@@ -1,7 +1,7 @@
 package ruvant.core.log;
 
-import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
 
@@ -12,11 +12,16 @@ import ruvant.core.units.Refusal;
  * @param <C> the changes
  */
 public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> implements RoomFold<E> {
+    private final Function<E, Step<C>> step;
     private C changes;
 
-    /** @param none nothing changed */
-    protected ChangesFold(C none) {
+    /**
+     * @param none nothing changed
+     * @param step what an entry does
+     */
+    protected ChangesFold(C none, Function<E, Step<C>> step) {
         this.changes = none;
+        this.step = step;
     }
 
     /** What an entry does to the changes. */
@@ -27,9 +32,6 @@ public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> imp
 
     /** What was changed of the thing with this id counts no more. */
     public record TakenBack<C>(String id) implements Step<C> {}
-
-    /** What an entry of the room does. */
-    protected abstract Step<C> step(E entry);
 
     /** Changes without what was changed of one thing. */
     protected abstract C without(C all, String id);
@@ -48,7 +50,7 @@ public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> imp
 
     @Override
     public final Optional<Refusal> objection(Line line, E entry) {
-        return switch (step(entry)) {
+        return switch (step.apply(entry)) {
             case Made<C> made -> gaps(changes.plus(made.more()));
             case TakenBack<C> back ->
                 changes.ids().contains(back.id())
@@ -64,7 +66,7 @@ public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> imp
 
     @Override
     public final void take(Line line, E entry) {
-        changes = switch (step(entry)) {
+        changes = switch (step.apply(entry)) {
             case Made<C> made -> changes.plus(kept(made.more()));
             case TakenBack<C> back -> without(changes, back.id());
         };
@@ -73,13 +75,5 @@ public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> imp
     /** All that differs from what ships. */
     public final C changes() {
         return changes;
-    }
-
-    /** The ids that a step replaces what stood for. */
-    public static <C extends ShopChanges<C>> List<String> replaced(Step<C> step) {
-        return switch (step) {
-            case Made<C> made -> made.more().ids();
-            case TakenBack<C> back -> List.of(back.id());
-        };
     }
 }

@@ -13,4 +13,7 @@ public interface ShopChanges<C extends ShopChanges<C>> {
 
     /** Ids of all that was changed or added. */
     List<String> ids();
+
+    /** What was changed or added, in words. */
+    List<String> labels();
 }

@@ -1,6 +1,7 @@
 package ruvant.core.picture;
 
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.AdjusterChanges;
 import ruvant.core.find.FaultChanges;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
@@ -19,8 +20,18 @@ public record Shipped(
      *
      * @throws FieldProblem where they do not fit what ships
      */
-    public Shop shop(HousePractice practice, TableChanges tables, ListChanges changed, FaultChanges known) {
+    public Shop shop(
+            HousePractice practice,
+            TableChanges tables,
+            ListChanges changed,
+            FaultChanges known,
+            AdjusterChanges turned) {
         return new Shop(
-                practice, tables.in(materials), tables.in(lubrication), changed.in(lists), adjusters, known.in(faults));
+                practice,
+                tables.in(materials),
+                tables.in(lubrication),
+                changed.in(lists),
+                turned.in(adjusters),
+                known.in(faults));
     }
 }

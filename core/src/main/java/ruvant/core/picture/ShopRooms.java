@@ -1,6 +1,8 @@
 package ruvant.core.picture;
 
 import java.util.List;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.AdjustersRoom;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HouseRoom;
@@ -25,7 +27,7 @@ public final class ShopRooms {
     }
 
     /** The rooms of the log of what is known. */
-    public static Rooms knowledge(FaultKnowledge shipped) {
-        return new Rooms(List.of(new SheetRoom(), new FaultsRoom(shipped)));
+    public static Rooms knowledge(FaultKnowledge faults, AdjusterBook adjusters) {
+        return new Rooms(List.of(new SheetRoom(), new FaultsRoom(faults), new AdjustersRoom(adjusters)));
     }
 }

@@ -17,6 +17,7 @@ import ruvant.core.units.Identified;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
+import ruvant.core.units.Phrase;
 
 /**
  * Words and short lists of the trade that ship as data, since a shop may know better: which names speak of a cover, which
@@ -73,12 +74,16 @@ public record TradeLists(
     /** Words under one name, in small letters. */
     public record WordList(String id, String label, List<String> words) implements Identified, Labelled {
         public WordList {
-            words = words.stream()
-                    .map(one -> one.strip().toLowerCase(Locale.ROOT))
-                    .filter(one -> !one.isEmpty())
-                    .distinct()
-                    .toList();
+            words = inSmallLetters(words);
         }
+    }
+
+    private static List<String> inSmallLetters(List<String> words) {
+        return words.stream()
+                .map(one -> one.strip().toLowerCase(Locale.ROOT))
+                .filter(one -> !one.isEmpty())
+                .distinct()
+                .toList();
     }
 
     /**
@@ -124,14 +129,33 @@ public record TradeLists(
     }
 
     /**
-     * What some words of the log line mean.
+     * What some words of the log line mean. Its id is its topic and its meaning.
      *
      * @param topic such as "drive"
      * @param means the name of the choice in that topic, such as "SLOTTED"
      */
-    public record Noun(String topic, String means, List<String> words) {
+    public record Noun(String topic, String means, List<String> words) implements Identified, Labelled {
         public Noun {
-            words = List.copyOf(words);
+            words = inSmallLetters(words);
+        }
+
+        @Override
+        public String id() {
+            return topic + "." + means;
+        }
+
+        /** What is meant, in the word that people see for the choice. */
+        @Override
+        public String label() {
+            return choice().map(one -> one instanceof Labelled said ? said.label() : Phrase.readable(means))
+                    .orElse(means);
+        }
+
+        private Optional<? extends Enum<?>> choice() {
+            return Optional.ofNullable(TOPICS.get(topic))
+                    .flatMap(choices -> Arrays.stream(choices.getEnumConstants())
+                            .filter(one -> one.name().equals(means))
+                            .findFirst());
         }
     }
 
@@ -247,11 +271,7 @@ public record TradeLists(
     }
 
     private void noun(Noun noun, List<String> problems) {
-        Class<? extends Enum<?>> topic = TOPICS.get(noun.topic());
-        boolean known = topic != null
-                && Arrays.stream(topic.getEnumConstants())
-                        .anyMatch(one -> one.name().equals(noun.means()));
-        if (!known || noun.words().isEmpty()) {
+        if (noun.choice().isEmpty() || noun.words().isEmpty()) {
             problems.add("Nothing is meant by “" + noun.means() + "” of “" + noun.topic() + "”.");
         }
         nouns.stream()

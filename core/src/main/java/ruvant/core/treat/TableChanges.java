@@ -112,7 +112,7 @@ public record TableChanges(
                 soil.caution());
     }
 
-    /** What was changed or added, in words. */
+    @Override
     public List<String> labels() {
         return Labelled.all(materials, agents, soils, waits);
     }

@@ -56,31 +56,26 @@ class AdjustingTest {
 
     private final Logs logs = Logs.camera();
 
-    private static AdjusterBook.OverSpeeds over(double from, double to, double effect) {
-        return new AdjusterBook.OverSpeeds(from, to, effect);
+    private static AdjusterKind.OverSpeeds over(double from, double to, double effect) {
+        return new AdjusterKind.OverSpeeds(from, to, effect);
     }
 
-    private static AdjusterBook.Kind kind(
+    private static AdjusterKind kind(
             String name,
             TurnUnit unit,
             AdjusterLock lock,
             String caution,
-            List<AdjusterBook.OverSpeeds> speeds,
+            List<AdjusterKind.OverSpeeds> speeds,
             List<AdjustEntry.Moves> moves) {
-        return new AdjusterBook.Kind(
+        return new AdjusterKind(
+                "",
                 Named.of(name),
-                List.of(),
-                unit,
-                -1,
-                1,
-                lock,
-                caution,
-                moves.isEmpty() ? "" : "top cover",
-                12,
-                "why",
+                new AdjusterKind.Travel(unit, -1, 1),
+                new AdjusterKind.Held(lock, caution, moves.isEmpty() ? "" : "top cover", 12),
                 speeds,
                 moves,
-                List.of());
+                AdjusterKind.Where.ALL,
+                "why");
     }
 
     private Adjusting adjusting() {

@@ -2,38 +2,15 @@ package ruvant.core.adjust;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.module.SimpleModule;
-import java.io.IOException;
-import java.io.InputStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
-import ruvant.core.units.Named;
 
 /** Nobody is offered to turn what their camera does not have. */
 class ShippedAdjustersTest {
-    private final AdjusterBook book = shipped();
-
-    private static AdjusterBook shipped() {
-        SimpleModule names = new SimpleModule();
-        names.addDeserializer(Named.class, new com.fasterxml.jackson.databind.deser.std.StdDeserializer<>(Named.class) {
-            @Override
-            public Named deserialize(
-                    com.fasterxml.jackson.core.JsonParser json,
-                    com.fasterxml.jackson.databind.DeserializationContext context)
-                    throws IOException {
-                return Named.of(json.getText());
-            }
-        });
-        try (InputStream in = AdjusterBook.class.getResourceAsStream("adjusters.json")) {
-            return new ObjectMapper().registerModule(names).readValue(in, AdjusterBook.class);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
+    private final AdjusterBook book = ShippedAdjusters.BOOK;
 
     @ParameterizedTest
     @CsvSource({

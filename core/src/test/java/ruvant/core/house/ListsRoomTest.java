@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.ShippedLists;
 import ruvant.core.log.ShopLog;
 import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Drive;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -29,11 +30,12 @@ class ListsRoomTest {
                 List.of(new TradeLists.WordList(TradeLists.MOVING, "Moving parts", List.of(words))),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of()));
     }
 
     private static ListsEntry rung(TradeLists.Rung rung) {
-        return new ListsEntry.ListsChanged(new ListChanges(List.of(), List.of(), List.of(), List.of(rung)));
+        return new ListsEntry.ListsChanged(new ListChanges(List.of(), List.of(), List.of(), List.of(rung), List.of()));
     }
 
     @Test
@@ -82,9 +84,40 @@ class ListsRoomTest {
                         List.of(BodyType.FOLDING),
                         List.of(Named.of("Rangefinder")))),
                 List.of(),
+                List.of(),
                 List.of())));
         assertThat(here().functionsOf(BodyType.FOLDING)).contains(Named.of("Rangefinder"), Named.of("Bellows"));
         assertThat(here().functionsOf(BodyType.BOX)).doesNotContain(Named.of("Rangefinder"));
+    }
+
+    private static ListsEntry noun(String topic, String means, String... words) {
+        return new ListsEntry.ListsChanged(new ListChanges(
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(new TradeLists.Noun(topic, means, List.of(words)))));
+    }
+
+    @Test
+    void aShopsOwnNounsAreReadInTheLogLineAndNamedInTheRecord() {
+        assertThat(add(noun("drive", "SLOTTED", "slot", "Blade "))).isEmpty();
+        assertThat(here().nouns("drive", Drive.class))
+                .containsEntry("blade", Drive.SLOTTED)
+                .doesNotContainKey("slotted");
+        assertThat(log.lastWords()).isEqualTo("changed: slotted");
+        assertThat(add(new ListsEntry.ListTakenBack("drive.SLOTTED"))).isEmpty();
+        assertThat(here()).isEqualTo(ShippedLists.LISTS);
+    }
+
+    @Test
+    void aNounThatMeansTwoThingsOrNothingIsRefused() {
+        assertThat(add(noun("drive", "SLOTTED", "cross")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("“cross” means two things"));
+        assertThat(add(noun("drive", "SLOTTED", " ")))
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("Nothing is meant"));
+        assertThat(add(noun("drive", "WINGED", "winged"))).isPresent();
+        assertThat(here()).isEqualTo(ShippedLists.LISTS);
     }
 
     @Test

@@ -9,10 +9,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
 import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.AdjusterKind;
 import ruvant.core.job.JobEntry;
 import ruvant.core.picture.Shop;
 import ruvant.core.sitting.SittingEntry;
-import ruvant.core.trade.AdjusterLock;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.units.Named;
 
@@ -36,21 +36,16 @@ class AdjustReaderTest {
 
     private final Logs logs = Logs.camera();
 
-    private static AdjusterBook.Kind kind(String name, TurnUnit unit, AdjustEntry.Moves... moves) {
-        return new AdjusterBook.Kind(
+    private static AdjusterKind kind(String name, TurnUnit unit, AdjustEntry.Moves... moves) {
+        return new AdjusterKind(
+                "",
                 Named.of(name),
-                List.of(),
-                unit,
-                -2,
-                2,
-                AdjusterLock.NONE,
-                "",
-                "",
-                0,
-                "why",
-                List.of(new AdjusterBook.OverSpeeds(0, 9, 1)),
+                new AdjusterKind.Travel(unit, -2, 2),
+                AdjusterKind.Held.FREE,
+                List.of(new AdjusterKind.OverSpeeds(0, 9, 1)),
                 List.of(moves),
-                List.of());
+                AdjusterKind.Where.ALL,
+                "why");
     }
 
     private Reading read(String line) {

@@ -22,6 +22,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.log.Entry;
 import ruvant.core.log.RecordEntry;
@@ -46,7 +47,7 @@ public final class EntryJson {
             JobRooms.ALL,
             ShelfRoom.ROOMS,
             ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY),
-            ShopRooms.knowledge(FaultKnowledge.EMPTY));
+            ShopRooms.knowledge(FaultKnowledge.EMPTY, AdjusterBook.EMPTY));
 
     private EntryJson() {}
 

@@ -7,6 +7,8 @@ import java.util.function.BiFunction;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import ruvant.core.adjust.AdjusterChanges;
+import ruvant.core.adjust.AdjustersRoom;
 import ruvant.core.find.FaultChanges;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HousePractice;
@@ -52,11 +54,19 @@ public class ShopService implements LogDoor {
                 lines,
                 new ShopLog(ShopRooms.house(shipped.materials(), shipped.lists()), events, this::readAgain));
         this.known = new LogKeeper<>(
-                database, lines, new ShopLog(ShopRooms.knowledge(shipped.faults()), events, this::readAgain));
+                database,
+                lines,
+                new ShopLog(ShopRooms.knowledge(shipped.faults(), shipped.adjusters()), events, this::readAgain));
     }
 
     /** The shop, and what differs in it from what ships. */
-    private record State(Shop shop, TableChanges tables, ListChanges lists, FaultChanges faults, List<Stand> stands) {}
+    private record State(
+            Shop shop,
+            TableChanges tables,
+            ListChanges lists,
+            FaultChanges faults,
+            AdjusterChanges adjusters,
+            List<Stand> stands) {}
 
     private void readAgain() {
         state = null;
@@ -92,12 +102,23 @@ public class ShopService implements LogDoor {
                 FaultChanges.NONE,
                 shipped.faults(),
                 FaultChanges::in);
+        AdjusterChanges adjusters = fitting(
+                "adjusters",
+                byKnowledge.of(AdjustersRoom.Fold.class).changes(),
+                AdjusterChanges.NONE,
+                shipped.adjusters(),
+                AdjusterChanges::in);
         HouseRoom.Fold settings = byHouse.of(HouseRoom.Fold.class);
         HousePractice practice = settings.practice();
         SpeedsAllowed speeds = practice.speeds()
                 .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets());
         return new State(
-                shipped.shop(practice.with(speeds), tables, lists, faults), tables, lists, faults, settings.stands());
+                shipped.shop(practice.with(speeds), tables, lists, faults, adjusters),
+                tables,
+                lists,
+                faults,
+                adjusters,
+                settings.stands());
     }
 
     /** What ships may be of a later version than a shop's changes; where they do not fit it any more, it counts alone. */
@@ -134,6 +155,11 @@ public class ShopService implements LogDoor {
     /** What this shop changed in what is known of faults. */
     public FaultChanges faultChanges() {
         return state().faults();
+    }
+
+    /** What this shop changed in what is known of adjusters. */
+    public AdjusterChanges adjusterChanges() {
+        return state().adjusters();
     }
 
     /** Its shutter stands. */

@@ -20,6 +20,8 @@ import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.AdjustersRoom;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HousePractice;
@@ -118,11 +120,13 @@ class FrozenLogTest {
                         "lists", folding.of(ListsRoom.Fold.class).changes());
             }
             case "knowledge" -> {
-                Folding folding =
-                        Folding.of(ShopRooms.knowledge(FaultKnowledge.EMPTY), new Log<>(new LogName(name), lines));
+                Folding folding = Folding.of(
+                        ShopRooms.knowledge(FaultKnowledge.EMPTY, AdjusterBook.EMPTY),
+                        new Log<>(new LogName(name), lines));
                 yield Map.of(
                         "sheets", folding.of(SheetRoom.Fold.class).sheets(),
-                        "faults", folding.of(FaultsRoom.Fold.class).changes());
+                        "faults", folding.of(FaultsRoom.Fold.class).changes(),
+                        "adjusters", folding.of(AdjustersRoom.Fold.class).changes());
             }
             default -> JobPicture.of(new Log<JobEntry>(new LogName(name), lines), HousePractice.starting());
         };
