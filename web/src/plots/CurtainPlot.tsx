@@ -21,7 +21,7 @@ export function CurtainPlot({ run }: { run: CurtainRun }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full"
       role="img"
-      aria-label={`Leading curtain ${ms(run.leadingSeconds)} over the gate, trailing ${ms(run.trailingSeconds)}`}
+      aria-label={`Leading curtain ${ms(run.travel.leadingSeconds)} over the gate, trailing ${ms(run.travel.trailingSeconds)}`}
     >
       <rect
         x={LEFT}

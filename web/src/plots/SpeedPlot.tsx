@@ -35,8 +35,8 @@ export function SpeedPlot({
           key={row.speed}
           x={LEFT + index * step}
           width={step}
-          y={y(row.toleranceEv)}
-          height={y(-row.toleranceEv) - y(row.toleranceEv)}
+          y={y(row.allowed.ev)}
+          height={y(-row.allowed.ev) - y(row.allowed.ev)}
           className="fill-done-wash"
         />
       ))}
@@ -100,7 +100,7 @@ function Column({
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${row.speed}: ${run === undefined ? "not timed" : `${stopsWords(run.biasEv)} EV, ${verdictWords(run)}`}`}
+      aria-label={`${row.speed}: ${run === undefined ? "not timed" : `${stopsWords(run.bias.ev)} EV, ${verdictWords(run)}`}`}
       className="cursor-pointer outline-offset-[-2px]"
       onClick={onChoose}
       onKeyDown={(event) => {
@@ -138,10 +138,10 @@ function Column({
         <>
           <VerdictText run={run} x={middle} y={bottom + 45} />
           <text x={middle} y={bottom + 63} textAnchor="middle" className="num fill-ink text-[13px]">
-            {stopsWords(run.biasEv)}
+            {stopsWords(run.bias.ev)}
           </text>
           <text x={middle} y={bottom + 80} textAnchor="middle" className="num fill-soft text-[12px]">
-            {percentWords(run.percent)}
+            {percentWords(run.bias.percent)}
           </text>
         </>
       )}
@@ -155,16 +155,16 @@ function Whisker({ run, x, y, solid }: { run: Run; x: number; y: (ev: number) =>
   const colour = solid ? "stroke-ready" : "stroke-mark-line";
   return (
     <g strokeWidth="2.6" strokeLinecap="round">
-      {run.lowEv !== undefined && run.highEv !== undefined && (
+      {run.bias.lowEv !== undefined && run.bias.highEv !== undefined && (
         <>
-          <line x1={x} x2={x} y1={y(run.lowEv)} y2={y(run.highEv)} className={colour} />
-          <line x1={x - 4} x2={x + 4} y1={y(run.lowEv)} y2={y(run.lowEv)} className={colour} />
-          <line x1={x - 4} x2={x + 4} y1={y(run.highEv)} y2={y(run.highEv)} className={colour} />
+          <line x1={x} x2={x} y1={y(run.bias.lowEv)} y2={y(run.bias.highEv)} className={colour} />
+          <line x1={x - 4} x2={x + 4} y1={y(run.bias.lowEv)} y2={y(run.bias.lowEv)} className={colour} />
+          <line x1={x - 4} x2={x + 4} y1={y(run.bias.highEv)} y2={y(run.bias.highEv)} className={colour} />
         </>
       )}
       <circle
         cx={x}
-        cy={y(run.biasEv)}
+        cy={y(run.bias.ev)}
         r="5.6"
         className={solid ? "fill-ready stroke-ready" : "fill-sheet stroke-mark-line"}
         strokeWidth="2.4"
@@ -210,6 +210,10 @@ function farthest(run: Run | undefined): number {
     ? 0
     : Math.min(
         2.5,
-        Math.max(Math.abs(run.lowEv ?? run.biasEv), Math.abs(run.highEv ?? run.biasEv), Math.abs(run.biasEv)),
+        Math.max(
+          Math.abs(run.bias.lowEv ?? run.bias.ev),
+          Math.abs(run.bias.highEv ?? run.bias.ev),
+          Math.abs(run.bias.ev),
+        ),
       );
 }

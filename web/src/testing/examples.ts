@@ -57,34 +57,68 @@ export function aPart(name: string, change: Partial<PartView> = {}): PartView {
   };
 }
 
+type KnownPart = Schemas["KnownPart"];
+
 /** A part as earlier jobs of the model met it. */
 export const aMet = (
   name: string,
-  change: Partial<Schemas["KnownPart"]> = {},
+  change: Partial<KnownPart["lies"] & KnownPart["held"] & KnownPart["beware"] & { jobs: number }> = {},
   more: Partial<Omit<Schemas["Met"], "part">> = {},
 ): Schemas["Met"] => ({
   part: {
     name,
-    jobs: 6,
-    side: "TOP",
-    covers: true,
-    fasteners: [],
-    hidden: [],
-    hazards: [],
-    loose: [],
-    over: [],
-    stripTakes: "PT0S",
-    refitTakes: "PT0S",
-    others: [],
+    jobs: change.jobs ?? 6,
+    lies: {
+      side: change.side ?? "TOP",
+      covers: change.covers ?? true,
+      over: change.over ?? [],
+      others: change.others ?? [],
+    },
+    held: { fasteners: change.fasteners ?? [], hidden: change.hidden ?? [], loose: change.loose ?? [] },
+    beware: {
+      hazards: change.hazards ?? [],
+      state: change.state,
+      slips: change.slips ?? [],
+      remarks: change.remarks ?? [],
+    },
+    takes: { off: "PT0S", back: "PT0S" },
     needless: false,
     checks: [],
-    slips: [],
-    remarks: [],
-    ...change,
   },
   care: false,
   unlogged: [],
   ...more,
+});
+
+type Source = Schemas["Source"];
+
+/** A place where a part can come from: one on the shelf, unless said otherwise. */
+export const aSource = (
+  id: string,
+  what: Partial<Source["what"]>,
+  netMinor: number,
+  change: Partial<Source> = {},
+): Source => ({
+  id,
+  kind: "STOCK",
+  what: {
+    words: "governor for Sweep",
+    where: "drawer 3",
+    number: "",
+    pieces: 1,
+    madeFor: { maker: "Pellworm", model: "Twin", pattern: "1st pattern" },
+    ...what,
+  },
+  chances: { fits: 0.9, fitWords: "same pattern, fits 4 of 5 here", works: 0.95 },
+  effort: { minutes: 5, days: 0 },
+  worth: {
+    terms: [{ what: "fits and works at 86 %", minor: netMinor }],
+    netMinor,
+    opens: false,
+    openingMinor: 0,
+  },
+  keptForThis: false,
+  ...change,
 });
 
 /** A camera just in, with nothing done. */
@@ -138,15 +172,8 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     lookAlikes: [],
     ledger: {
       off: 0,
-      back: 0,
-      lost: 0,
-      destroyed: 0,
-      toStock: 0,
-      leftOut: 0,
-      out: 0,
-      unaccounted: 0,
-      placesSubstituted: 0,
-      placesEmpty: 0,
+      pieces: { back: 0, lost: 0, destroyed: 0, toStock: 0, leftOut: 0, out: 0, unaccounted: 0 },
+      places: { substituted: 0, empty: 0 },
       missing: [],
     },
     notAccounted: 0,
@@ -182,19 +209,15 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     speeds: [
       {
         speed: "1",
-        nominalSeconds: 1,
-        nominalSource: "doubling",
-        toleranceEv: 0.3,
-        toleranceSource: "usual",
+        nominal: { seconds: 1, source: "doubling" },
+        allowed: { ev: 0.3, source: "usual" },
         attitudes: [],
         guesses: [],
       },
       {
         speed: "1/30",
-        nominalSeconds: 0.03125,
-        nominalSource: "doubling",
-        toleranceEv: 0.3,
-        toleranceSource: "usual",
+        nominal: { seconds: 0.03125, source: "doubling" },
+        allowed: { ev: 0.3, source: "usual" },
         attitudes: [],
         guesses: [],
       },

@@ -74,7 +74,7 @@ function runs(job: JobView): string[] {
   return [
     ...worst.map(
       (row) =>
-        `${row.speed}: ${row.before === undefined ? "" : `${stopsWords(row.before.biasEv)} EV before`}${row.after === undefined ? "" : ` → ${stopsWords(row.after.biasEv)} EV`}`,
+        `${row.speed}: ${row.before === undefined ? "" : `${stopsWords(row.before.bias.ev)} EV before`}${row.after === undefined ? "" : ` → ${stopsWords(row.after.bias.ev)} EV`}`,
     ),
     ...(timed.some((row) => row.after !== undefined)
       ? [`${timed.filter((row) => row.after?.verdict.kind === "IN").length} of ${timed.length} speeds in`]
@@ -83,4 +83,4 @@ function runs(job: JobView): string[] {
   ];
 }
 
-const size = (row: JobView["speeds"][number]) => Math.abs(row.before?.biasEv ?? row.after?.biasEv ?? 0);
+const size = (row: JobView["speeds"][number]) => Math.abs(row.before?.bias.ev ?? row.after?.bias.ev ?? 0);

@@ -4,7 +4,7 @@ import type { Schemas } from "../../api/client";
 import { ownId } from "../../api/ids";
 import { named } from "../../api/named";
 import { knownAdjustersQuery, useWords } from "../../api/queries";
-import { FormOwn, FormPickMany, FormText } from "../../form/fields";
+import { FormArea, FormOwn, FormPickMany } from "../../form/fields";
 import { Form } from "../../form/Form";
 import { SaveOrReset } from "../../form/SaveOrReset";
 import { as, oneOf, text } from "../../form/typed";
@@ -107,7 +107,7 @@ export function KindForm({
       aria-label={before.id === "" ? "Another adjuster" : before.name.words}
     >
       <AdjusterFields form={form} />
-      <FormText form={form} name="why" label="What it does, in a line" />
+      <FormArea form={form} name="why" label="What it does, in a line or two" rows={2} />
       <FormOwn form={form} name="speeds">
         {(speeds, set) => <SpeedRanges ranges={speeds} onChange={set} />}
       </FormOwn>

@@ -67,7 +67,7 @@ export function KnownAdjusters() {
                   <span className="text-soft block text-[13.5px] font-normal">
                     {one.on.families.length === 0
                       ? "any shutter"
-                      : one.on.families.map((each) => word("family", each)).join(", ")}
+                      : one.on.families.map((each) => word("family", each)).join(" · ")}
                   </span>
                 </button>
               </li>

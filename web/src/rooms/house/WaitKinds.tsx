@@ -11,10 +11,21 @@ import { useTables } from "./useTables";
 
 type Kind = Schemas["WaitKind"];
 
+const COLUMNS = "grid grid-cols-[minmax(0,1fr)_110px_90px_170px_200px] items-center gap-3";
+
 /** How long things wait here; each can be set otherwise. */
 export function WaitKinds({ tables }: { tables: Tables }) {
   return (
     <div className="min-h-0 flex-1 overflow-y-auto px-5 pb-3" tabIndex={0} role="group" aria-label="Waits">
+      <div
+        className={`text-soft border-line max-w-[980px] border-b pb-1 text-[13.5px] ${COLUMNS}`}
+        aria-hidden
+      >
+        <span>Wait</span>
+        <span>Minutes</span>
+        <span />
+        <span>Too late after, minutes</span>
+      </div>
       <ul className="max-w-[980px]">
         {tables.waits.map((one) => (
           <OneWait
@@ -44,7 +55,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
   const changed = Number(minutes) !== kind.minutes || Number(latestMinutes) !== kind.latestMinutes;
   return (
     <li className="border-line/70 border-b py-1">
-      <Form form={form} className="grid grid-cols-[minmax(0,1fr)_110px_150px_130px_230px] items-center gap-3">
+      <Form form={form} className={COLUMNS}>
         <span>
           {kind.label}
           {own && <b className="text-mark text-[13.5px]"> · own</b>}
@@ -58,7 +69,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
           className="num"
           inputMode="numeric"
         />
-        <span className="text-soft">min, {minutesWords(Number(minutes))}</span>
+        <span className="text-soft">{Number(minutes) >= 60 && `= ${minutesWords(Number(minutes))}`}</span>
         <FormText
           form={form}
           name="latestMinutes"
@@ -66,7 +77,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
           wrap="[&>label]:sr-only"
           className="num"
           inputMode="numeric"
-          placeholder="never too late"
+          placeholder="no limit"
         />
         <span className="flex gap-2">
           {changed && (

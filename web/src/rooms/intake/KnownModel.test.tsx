@@ -1,3 +1,4 @@
+import type { Schemas } from "../../api/client";
 import { answering, inTheShop, named } from "../../testing/atTheBench";
 import { fireEvent, screen } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
@@ -63,7 +64,7 @@ it("says so where number and looks gainsay each other", async () => {
 });
 
 it("shows at once what to beware of, which cells it takes and what to leave alone", async () => {
-  const hidden = {
+  const hidden: Schemas["Fastener"] = {
     kind: "SCREW",
     drive: "CROSS",
     head: "NOT_SAID",
@@ -75,7 +76,7 @@ it("shows at once what to beware of, which cells it takes and what to leave alon
   answering({
     "GET /api/identify": {
       ...known,
-      care: [{ ...aMet("top cover").part, hidden: [hidden], loose: ["1 × ball"] }],
+      care: [aMet("top cover", { hidden: [hidden], loose: ["1 × ball"] }).part],
       batteries: [{ what: called("1.35 V cell"), jobs: 3 }],
       leaveAlone: [{ what: called("two screws at the shaft: they hold the train"), jobs: 2 }],
     },

@@ -63,10 +63,12 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
             <li key={part.name}>
               <b className="text-stop">Care</b> at the {part.name}:{" "}
               {[
-                ...part.hidden.map((one) => `hidden ${one.count} × ${fastenerWords(one)}`),
-                ...part.hazards.map((one) => word("hazard", one)),
-                ...(part.state === undefined ? [] : [`only ${word("mechanismState", part.state)}`]),
-                ...part.loose.map((one) => `loose ${one}`),
+                ...part.held.hidden.map((one) => `hidden ${one.count} × ${fastenerWords(one)}`),
+                ...part.beware.hazards.map((one) => word("hazard", one)),
+                ...(part.beware.state === undefined
+                  ? []
+                  : [`only ${word("mechanismState", part.beware.state)}`]),
+                ...part.held.loose.map((one) => `loose ${one}`),
               ].join(", ")}
             </li>
           ))}

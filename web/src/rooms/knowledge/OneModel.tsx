@@ -255,29 +255,29 @@ function WayDown({ way }: { way: Way }) {
 function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
   const { word } = useWords();
   const warnings = [
-    ...part.hidden.map((one) => `hidden: ${one.count} × ${fastenerWords(one)}`),
-    ...part.hazards.map((one) => word("hazard", one)),
-    ...(part.state === undefined ? [] : [`wants ${word("mechanismState", part.state)}`]),
-    ...part.loose.map((one) => `loose: ${one}`),
+    ...part.held.hidden.map((one) => `hidden: ${one.count} × ${fastenerWords(one)}`),
+    ...part.beware.hazards.map((one) => word("hazard", one)),
+    ...(part.beware.state === undefined ? [] : [`wants ${word("mechanismState", part.beware.state)}`]),
+    ...part.held.loose.map((one) => `loose: ${one}`),
   ];
   return (
     <li className="border-line/70 grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_54px] gap-3 border-b py-1.5">
       <span>
         <b className="block">{part.name}</b>
         <span className="text-soft text-[13.5px]">
-          {word("side", part.side)}
-          {part.covers && ", covers"}
+          {word("side", part.lies.side)}
+          {part.lies.covers && ", covers"}
         </span>
       </span>
       <span className="text-[14.5px]">
-        {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
+        {part.held.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
         {part.checks.map((check) => (
           <span key={check.id} className="text-mark block">
             check: {check.words}
           </span>
         ))}
-        {part.slips.map((slip) => (
+        {part.beware.slips.map((slip) => (
           <span key={slip} className="text-stop block">
             went wrong: {slip}
           </span>
@@ -285,7 +285,9 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         {part.needless && (
           <span className="text-soft block">seldom came off, and nothing was done to it: leave it alone</span>
         )}
-        {part.remarks[0] !== undefined && <span className="text-soft block">“{part.remarks[0]}”</span>}
+        {part.beware.remarks[0] !== undefined && (
+          <span className="text-soft block">“{part.beware.remarks[0]}”</span>
+        )}
       </span>
       <span className="num text-soft text-right text-[14px]">
         {part.jobs}/{jobs}

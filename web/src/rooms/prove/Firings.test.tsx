@@ -9,20 +9,17 @@ const timed = (change: Partial<Schemas["Timed"]>): Schemas["Timed"] => ({
   id: "run-1",
   at: "2031-03-04T09:00:00Z",
   speed: "1",
-  phase: "AFTER",
-  attitude: "LEVEL",
-  instrument: "diode",
+  how: { phase: "AFTER", attitude: "LEVEL", afterRest: false },
+  with: { instrument: "diode", recording: "" },
   seconds: [1.02],
   firings: [],
-  afterRest: false,
-  recording: "",
   ...change,
 });
 
 const measured = timed({
   id: "run-2",
   firings: [{ index: 3, seconds: 1.02, uncertaintySeconds: 0.001, flags: ["BOUNCE"], sensorSeconds: [] }],
-  recording: `${"b".repeat(64)}.wav`,
+  with: { instrument: "diode", recording: `${"b".repeat(64)}.wav` },
 });
 
 const withRuns = (...runs: Schemas["Timed"][]) => {

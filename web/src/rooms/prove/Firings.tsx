@@ -22,7 +22,7 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
         {runs.flatMap((run) =>
           run.seconds.map((seconds, at) => {
             const measured = run.firings[at];
-            const words = `${run.phase === "BEFORE" ? "before" : "after"}, ${timeWords(seconds)}`;
+            const words = `${run.how.phase === "BEFORE" ? "before" : "after"}, ${timeWords(seconds)}`;
             return (
               <li key={`${run.id}-${at}`}>
                 {measured === undefined ? (
@@ -34,7 +34,7 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
                     type="button"
                     aria-label={`${words}: look at its light`}
                     onClick={() => setShown({ run, at })}
-                    className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
+                    className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.how.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
                   >
                     {timeWords(seconds)}
                     {measured.flags.length > 0 && <span aria-hidden="true">{" *"}</span>}
@@ -69,7 +69,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
       open
       onOpenChange={(open) => !open && close()}
       title={`${run.speed}: ${timeWords(firing.seconds)}`}
-      about={`${run.instrument || "the stand"}, uncertain by ${((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2)} %`}
+      about={`${run.with.instrument || "the stand"}, uncertain by ${((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2)} %`}
     >
       <div className="flex flex-col gap-4">
         {firing.flags.map((flag) => (
@@ -92,8 +92,8 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
           <Button kind="stop" onClick={strike}>
             This is no firing: take it back
           </Button>
-          {run.recording !== "" && (
-            <a className="underline" href={`/api/recordings/${run.recording}`}>
+          {run.with.recording !== "" && (
+            <a className="underline" href={`/api/recordings/${run.with.recording}`}>
               Its recording
             </a>
           )}

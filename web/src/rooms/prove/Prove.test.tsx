@@ -60,12 +60,8 @@ it("shows what changed, what hung up, and what holding it otherwise does", async
     seconds: [1.02, 1.04],
     errorsEv: [0.03, 0.06],
     hung,
-    biasEv,
-    percent: 3,
-    scatterEv: 0.02,
-    lowEv: biasEv - 0.1,
-    highEv: biasEv + 0.1,
-    scatterTooWide: false,
+    bias: { ev: biasEv, percent: 3, lowEv: biasEv - 0.1, highEv: biasEv + 0.1 },
+    scatter: { ev: 0.02, tooWide: false },
     verdict: { kind: "IN" as const, fireMore: 0, straddles: false },
   });
   one.speeds[0] = {

@@ -117,28 +117,28 @@ function TakeAway({ job }: { job: JobView }) {
 function CurtainsRan({ row }: { row?: SpeedRow }) {
   const run = row?.after?.curtains ?? row?.before?.curtains;
   if (row === undefined || run === undefined) return null;
-  const uneven = Math.abs(run.taperEv) > run.taperAllowedEv;
+  const uneven = Math.abs(run.taper.ev) > run.taper.allowedEv;
   return (
     <Panel title={`The curtains at ${row.speed}`} note={row.after?.curtains ? "after" : "before"}>
       <CurtainPlot run={run} />
       <p className="num text-[14px]">
-        <span className="text-ready font-bold">leading {ms(run.leadingSeconds)}</span>
-        <span className="text-mark float-right font-bold">trailing {ms(run.trailingSeconds)}</span>
+        <span className="text-ready font-bold">leading {ms(run.travel.leadingSeconds)}</span>
+        <span className="text-mark float-right font-bold">trailing {ms(run.travel.trailingSeconds)}</span>
       </p>
       <FilmStrip run={run} />
       <p className="text-[14px]">
         <b className={uneven ? "text-stop" : "text-done"}>{uneven ? "✕ uneven" : "● even enough"}</b>:{" "}
-        <span className="num">{stopsWords(run.taperEv)} EV</span> from start to end, ±
-        {run.taperAllowedEv.toFixed(2)} allowed.{" "}
+        <span className="num">{stopsWords(run.taper.ev)} EV</span> from start to end, ±
+        {run.taper.allowedEv.toFixed(2)} allowed.{" "}
         {run.syncMarginSeconds > 0
           ? `Wholly open for ${ms(run.syncMarginSeconds)}.`
           : "Never wholly open: no flash at this speed."}
         {run.capped > 0 && <b className="text-stop"> Capped in {run.capped}.</b>}
       </p>
-      {Math.abs(run.taperEv) > 0.05 && (
+      {Math.abs(run.taper.ev) > 0.05 && (
         <p className="text-soft text-[14px]">
-          Both ends would get the same with the leading curtain {travelWords(run.evenLeading)}, or the
-          trailing one {travelWords(run.evenTrailing)}.
+          Both ends would get the same with the leading curtain {travelWords(run.taper.evenLeading)}, or the
+          trailing one {travelWords(run.taper.evenTrailing)}.
         </p>
       )}
     </Panel>
@@ -288,8 +288,8 @@ function RunFacts({ row }: { row: SpeedRow }) {
   return (
     <table className="w-full text-[14px]">
       <caption className="text-soft pb-1 text-left">
-        Marked {row.speed} means {timeWords(row.nominalSeconds)} ({row.nominalSource.split(" (")[0]}); allowed
-        ±{row.toleranceEv.toFixed(2)} EV ({row.toleranceSource}).
+        Marked {row.speed} means {timeWords(row.nominal.seconds)} ({row.nominal.source.split(" (")[0]});
+        allowed ±{row.allowed.ev.toFixed(2)} EV ({row.allowed.source}).
       </caption>
       <tbody>
         {runs.map(
@@ -301,12 +301,12 @@ function RunFacts({ row }: { row: SpeedRow }) {
                 </th>
                 <td className="py-1">
                   <span className="num">
-                    {stopsWords(run.biasEv)} EV ({percentWords(run.percent)})
-                    {run.scatterEv !== undefined && `, scatter ${run.scatterEv.toFixed(2)}`}
+                    {stopsWords(run.bias.ev)} EV ({percentWords(run.bias.percent)})
+                    {run.scatter.ev !== undefined && `, scatter ${run.scatter.ev.toFixed(2)}`}
                   </span>
                   <span className="block">
                     {verdictWords(run)}
-                    {run.scatterTooWide && ", scatters too widely"}
+                    {run.scatter.tooWide && ", scatters too widely"}
                   </span>
                   <span className="num text-soft block text-[13px] break-words">
                     {run.seconds.map(timeWords).join("  ")}

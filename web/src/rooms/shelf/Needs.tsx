@@ -113,16 +113,16 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
         ) : (
           <span className="min-w-0">
             {row.got.keptForThis && <span className="text-done font-bold">kept: </span>}
-            {row.got.words}
+            {row.got.what.words}
             <span className="text-soft block text-[13.5px]">
-              {row.got.where}
+              {row.got.what.where}
               {notItsBest(row) && (
                 <span className="text-mark"> · not its own best, so that another gets that</span>
               )}
             </span>
           </span>
         )}
-        <span className="num text-right">{row.got === undefined ? "–" : money(row.got.netMinor)}</span>
+        <span className="num text-right">{row.got === undefined ? "–" : money(row.got.worth.netMinor)}</span>
       </button>
     </li>
   );
@@ -149,14 +149,14 @@ function OneNeed({ row }: { row: Row }) {
         {sources.map((source) => (
           <li key={source.id} className="border-line border-t pt-2">
             <p>
-              <b>{source.words}</b>
+              <b>{source.what.words}</b>
               {source.id === row.got?.id && <span className="text-ready font-bold"> · this one</span>}
               <span className="text-soft block text-[13.5px]">
-                {source.where} · {source.fitWords}
-                {source.days > 0 && ` · ${source.days} days`}
+                {source.what.where} · {source.chances.fitWords}
+                {source.effort.days > 0 && ` · ${source.effort.days} days`}
               </span>
             </p>
-            <Terms terms={source.terms} net={source.netMinor} />
+            <Terms terms={source.worth.terms} net={source.worth.netMinor} />
             {source.id !== row.got?.id &&
               (insisted === source.id ? (
                 <Insisted row={row} source={source} />
@@ -191,7 +191,9 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
         )}
       </span>
       {entry !== undefined && (
-        <Button onClick={() => void submit(() => say([entry], `Kept for ${row.need.tag}: ${source.words}.`))}>
+        <Button
+          onClick={() => void submit(() => say([entry], `Kept for ${row.need.tag}: ${source.what.words}.`))}
+        >
           Keep this one
         </Button>
       )}

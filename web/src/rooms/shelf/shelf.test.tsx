@@ -1,3 +1,4 @@
+import { aSource } from "../../testing/examples";
 import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
@@ -10,30 +11,10 @@ import { Stock } from "./Stock";
 const TWIN = { maker: "Pellworm", model: "Twin", pattern: "1st pattern" };
 const ANY = { maker: "", model: "", pattern: "" };
 
-const source = (id: string, words: string, netMinor: number, change: object = {}) => ({
-  id,
-  kind: "STOCK",
-  words,
-  where: "drawer 3",
-  thing: { of: id, part: "" },
-  number: "",
-  pieces: 1,
-  madeFor: TWIN,
-  fits: 0.9,
-  fitWords: "same pattern, fits 4 of 5 here",
-  works: 0.95,
-  minutes: 5,
-  days: 0,
-  terms: [{ what: "fits and works at 86 %", minor: netMinor }],
-  netMinor,
-  opens: false,
-  openingMinor: 0,
-  keptForThis: false,
-  ...change,
-});
-
-const first = source("a", "pinion A", 7000);
-const second = source("b", "pinion B", 5000);
+const onShelf = (id: string, words: string, netMinor: number) =>
+  aSource(id, { words, thing: { of: id, part: "" } }, netMinor);
+const first = onShelf("a", "pinion A", 7000);
+const second = onShelf("b", "pinion B", 5000);
 const need = (tag: string, change: object) => ({
   need: { tag, part: "retard pinion" },
   what: "of 14 teeth",

@@ -10,9 +10,9 @@ export interface ForNeed {
 
 /** Keeps a source for a need; undefined for what is made or ordered. */
 export function keeping(source: Source, forNeed: ForNeed): Entry | undefined {
-  return source.thing === undefined
+  return source.what.thing === undefined
     ? undefined
-    : { kind: "reserved", thing: source.thing, forNeed, count: 1 };
+    : { kind: "reserved", thing: source.what.thing, forNeed, count: 1 };
 }
 
 /** Takes a thing for a need: it lies at the bench then. */

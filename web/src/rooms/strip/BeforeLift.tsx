@@ -14,8 +14,14 @@ export const metOf = (known: Known | undefined, name: string) =>
   known?.parts.find((one) => one.part.name.toLowerCase() === name.trim().toLowerCase());
 
 /** A removal as earlier jobs had it; where its pieces lie only who took it off knows. */
-const asUsual = ({ name, side, covers, fasteners, hazards, state }: Schemas["KnownPart"]) =>
-  removed(name, { side, covers, fasteners, hazards, state });
+const asUsual = ({ name, lies, held, beware }: Schemas["KnownPart"]) =>
+  removed(name, {
+    side: lies.side,
+    covers: lies.covers,
+    fasteners: held.fasteners,
+    hazards: beware.hazards,
+    state: beware.state,
+  });
 
 /** Before you lift this: what is known to hide, to spring, or to need a state; and what is not logged on the way. */
 export function BeforeLift({ job, known, met }: { job: JobView; known: Known; met: Met }) {
@@ -36,20 +42,22 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
             from {part.jobs} of {known.jobs} {known.ofFamily ? "cameras of its kind" : "earlier jobs"}
           </span>
           <ul className="list-disc pl-5">
-            {part.hidden.map((one, index) => (
+            {part.held.hidden.map((one, index) => (
               <li key={index}>
                 Hidden: {one.count} × {fastenerWords(one)}
               </li>
             ))}
-            {part.hazards.length > 0 && (
-              <li>Beware: {part.hazards.map((one) => word("hazard", one)).join(", ")}</li>
+            {part.beware.hazards.length > 0 && (
+              <li>Beware: {part.beware.hazards.map((one) => word("hazard", one)).join(", ")}</li>
             )}
-            {part.state !== undefined && <li>Wants the mechanism {word("mechanismState", part.state)}</li>}
-            {part.loose.length > 0 && <li>Loose under it: {part.loose.join(", ")}</li>}
-            {part.slips.map((slip) => (
+            {part.beware.state !== undefined && (
+              <li>Wants the mechanism {word("mechanismState", part.beware.state)}</li>
+            )}
+            {part.held.loose.length > 0 && <li>Loose under it: {part.held.loose.join(", ")}</li>}
+            {part.beware.slips.map((slip) => (
               <li key={slip}>Went wrong here before: {slip}</li>
             ))}
-            {part.remarks.slice(0, 2).map((remark) => (
+            {part.beware.remarks.slice(0, 2).map((remark) => (
               <li key={remark}>“{remark}”</li>
             ))}
           </ul>

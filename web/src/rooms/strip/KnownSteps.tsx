@@ -41,7 +41,7 @@ export function KnownSteps({ job }: { job: JobView }) {
                   <b>{part.name}</b>
                   {care && <span className="text-stop font-bold"> care</span>}
                   <span className="text-soft block text-[13.5px] leading-[18px]">
-                    {part.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
+                    {part.held.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
                       (known.ofFamily ? "fasteners not known" : "no fastener")}
                     {`, in ${part.jobs} of ${known.jobs}`}
                   </span>

@@ -36,7 +36,9 @@ export function TrayView({
     <Panel
       title={job.trays.length === 1 ? "Tray" : "Trays"}
       note={
-        used === 0 ? "empty" : `${used} ${used === 1 ? "well" : "wells"} in use, ${job.ledger.out} pieces out`
+        used === 0
+          ? "empty"
+          : `${used} ${used === 1 ? "well" : "wells"} in use, ${job.ledger.pieces.out} pieces out`
       }
     >
       {job.trays.length > 1 && (

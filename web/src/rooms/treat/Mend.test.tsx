@@ -1,7 +1,7 @@
 import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob } from "../../testing/examples";
+import { aJob, aSource } from "../../testing/examples";
 import { Mend } from "./Mend";
 
 const type = (label: string | RegExp, value: string) =>
@@ -138,27 +138,6 @@ it("asks the size of what was made here", async () => {
   await waitFor(() => expect(logged()).toMatchObject([{ source: "FABRICATED", dimensions: "2.0 × 6.5 mm" }]));
 });
 
-const source = (id: string, change: object) => ({
-  id,
-  kind: "STOCK",
-  words: "governor for Sweep",
-  where: "drawer 3",
-  number: "",
-  pieces: 1,
-  madeFor: { maker: "Brackwater", model: "Sweep", pattern: "" },
-  fits: 0.9,
-  fitWords: "same pattern",
-  works: 0.95,
-  minutes: 5,
-  days: 0,
-  terms: [{ what: "fits and works at 86 %", minor: 6900 }],
-  netMinor: 6900,
-  opens: false,
-  openingMinor: 0,
-  keptForThis: false,
-  ...change,
-});
-
 it("shows where a need can come from, takes it, and opens the fitting with what is known of it", async () => {
   const job = aJob({
     needs: {
@@ -175,8 +154,8 @@ it("shows where a need can come from, takes it, and opens the fitting with what 
     "GET /api/jobs/R-0001/sources": () => ({
       asked: { need: { tag: "R-0001", part: "governor" }, what: "", into: {}, worthMinor: 8000 },
       sources: [
-        source("stock 1", { thing: { of: "s1", part: "" } }),
-        source("made", { kind: "FABRICATED", words: "made here" }),
+        aSource("stock 1", { thing: { of: "s1", part: "" } }, 6900),
+        aSource("made", { words: "made here" }, 5000, { kind: "FABRICATED" }),
       ],
       atBench: taken
         ? [

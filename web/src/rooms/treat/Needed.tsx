@@ -77,19 +77,19 @@ export function SourcesOf({
               className={`grid min-h-14 w-full grid-cols-[minmax(0,1fr)_92px_86px] items-center gap-3 px-2 py-1.5 text-left ${source.id === shown ? "bg-ready-wash" : "hover:bg-sunk"}`}
             >
               <span>
-                <b>{source.words}</b>
+                <b>{source.what.words}</b>
                 {source.keptForThis && <span className="text-done font-bold"> · kept for this</span>}
                 <span className="text-soft block text-[13.5px]">
-                  {source.where} · {source.fitWords}
-                  {source.pieces > 1 && ` · ${source.pieces} there`}
-                  {source.days > 0 && ` · ${source.days} days`}
+                  {source.what.where} · {source.chances.fitWords}
+                  {source.what.pieces > 1 && ` · ${source.what.pieces} there`}
+                  {source.effort.days > 0 && ` · ${source.effort.days} days`}
                 </span>
               </span>
               <span className="num text-soft text-right text-[14px]">
-                {Math.round(100 * source.fits * source.works)} %
+                {Math.round(100 * source.chances.fits * source.chances.works)} %
               </span>
-              <b className={`num text-right text-[17px] ${source.netMinor < 0 ? "text-stop" : ""}`}>
-                {money(source.netMinor)}
+              <b className={`num text-right text-[17px] ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
+                {money(source.worth.netMinor)}
               </b>
             </button>
             {source.id === shown && <OneSource job={job} part={part} source={source} onFit={onFit} />}
@@ -113,19 +113,22 @@ function OneSource({
 }) {
   const say = useShopLog("shelf");
   const { refused, submit } = useSubmit();
-  const catalogue = useQuery({ ...catalogueQuery(source.number), enabled: source.number !== "" }).data;
-  const item = catalogue?.found.find((one) => one.number === source.number);
+  const catalogue = useQuery({
+    ...catalogueQuery(source.what.number),
+    enabled: source.what.number !== "",
+  }).data;
+  const item = catalogue?.found.find((one) => one.number === source.what.number);
   const forNeed = { tag: job.tag, part };
   const keep = keeping(source, forNeed);
   return (
     <div className="grid grid-cols-[minmax(0,340px)_minmax(0,1fr)] gap-6 px-2 pt-1 pb-3">
-      <Terms terms={source.terms} net={source.netMinor} />
+      <Terms terms={source.worth.terms} net={source.worth.netMinor} />
       <div className="flex flex-wrap content-start items-start gap-2">
-        {source.thing !== undefined && (
+        {source.what.thing !== undefined && (
           <Button
             kind="primary"
             onClick={() =>
-              void submit(() => say([taking(source.thing!, forNeed)], "Taken: at the bench now."))
+              void submit(() => say([taking(source.what.thing!, forNeed)], "Taken: at the bench now."))
             }
           >
             Take it
@@ -134,10 +137,12 @@ function OneSource({
         {keep !== undefined && !source.keptForThis && (
           <Button onClick={() => void submit(() => say([keep], "Kept for this camera."))}>Keep it</Button>
         )}
-        {source.keptForThis && source.thing !== undefined && (
+        {source.keptForThis && source.what.thing !== undefined && (
           <Button
             onClick={() =>
-              void submit(() => say([{ kind: "released", thing: source.thing!, forNeed }], "No longer kept."))
+              void submit(() =>
+                say([{ kind: "released", thing: source.what.thing!, forNeed }], "No longer kept."),
+              )
             }
           >
             Release it

@@ -15,25 +15,26 @@ const says = (lubricant: string, objection?: string) => ({
 const openByHand = async () =>
   fireEvent.click(await screen.findByRole("button", { name: "A point by hand…" }));
 
-const point = (name: string, change: object = {}) => ({
+const point = (
+  name: string,
+  { kind = "leafTrain", ...change }: { kind?: string; stands?: object; put?: object; house?: object } = {},
+) => ({
   part: "retard train",
   point: called(name),
-  kind: "leafTrain",
-  kindLabel: "trains",
-  because: "MODEL",
-  jobs: 3,
-  lubricant: "thinOil",
-  houseWords: "one speck",
-  never: "",
-  cleaned: true,
-  times: 0,
-  next: "OIL",
-  remark: "",
-  bySchool: {
-    OIL: { lubricant: "thinOil", words: "one speck" },
-    DRY: { lubricant: "none", words: "nothing" },
+  kind: { id: kind, label: "trains" },
+  origin: { because: "MODEL", jobs: 3 },
+  house: {
+    lubricant: "thinOil",
+    words: "one speck",
+    never: "",
+    bySchool: {
+      OIL: { lubricant: "thinOil", words: "one speck" },
+      DRY: { lubricant: "none", words: "nothing" },
+    },
+    ...change.house,
   },
-  ...change,
+  stands: { cleaned: true, next: "OIL", ...change.stands },
+  put: { times: 0, remark: "", ...change.put },
 });
 
 const sheet = (...rows: object[]) =>
@@ -63,7 +64,7 @@ it("does all points of a kind at once, and none that is done", async () => {
   sheet(
     point("upper pivots"),
     point("lower pivots"),
-    point("pallet", { next: "DONE", oiledWith: "thin oil", times: 1 }),
+    point("pallet", { stands: { next: "DONE" }, put: { with: "thin oil", times: 1 } }),
   );
   fireEvent.click(await screen.findByRole("button", { name: /All 2 of this kind/ }));
   await waitFor(() =>

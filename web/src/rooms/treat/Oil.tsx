@@ -21,7 +21,7 @@ const keyOf = (row: Row) => `${row.part} ${row.point.id}`;
 const NEW = "new";
 
 /** Why oil had better wait at a point. */
-const AGAINST: Partial<Record<Row["next"], string>> = {
+const AGAINST: Partial<Record<Row["stands"]["next"], string>> = {
   WAIT: "it dries still. Oil on what is wet runs off with it.",
   CLEAN_AGAIN: "it does not run free dry. Oil hides that for a while and cures nothing: clean it again.",
 };
@@ -43,11 +43,11 @@ export function Oil() {
     rows.findIndex((row) => keyOf(row) === chosen),
   );
   const row = rows[at];
-  const open = rows.filter((one) => one.next !== "DONE");
+  const open = rows.filter((one) => one.stands.next !== "DONE");
   const batch =
     row === undefined
       ? []
-      : open.filter((one) => one.kind === row.kind && one.kind !== "" && one.lubricant !== "");
+      : open.filter((one) => one.kind.id === row.kind.id && one.kind.id !== "" && one.house.lubricant !== "");
 
   const put = (points: Row[], lubricant?: string) =>
     submit(async () => {
@@ -55,11 +55,11 @@ export function Oil() {
         kind: "lubricated" as const,
         part: one.part,
         point: one.point,
-        pointKind: one.kind,
-        lubricant: named("", lubricant ?? one.lubricant),
-        reason: lubricant !== undefined && lubricant !== one.lubricant ? "left dry on purpose" : "",
+        pointKind: one.kind.id,
+        lubricant: named("", lubricant ?? one.house.lubricant),
+        reason: lubricant !== undefined && lubricant !== one.house.lubricant ? "left dry on purpose" : "",
       }));
-      const next = rows.find((one, i) => i > at && one.next !== "DONE" && !points.includes(one));
+      const next = rows.find((one, i) => i > at && one.stands.next !== "DONE" && !points.includes(one));
       await append(entries, {
         said: points.length === 1 ? `${points[0].point.words}: done.` : `Done: ${points.length} points.`,
       });
@@ -69,18 +69,18 @@ export function Oil() {
     const next = rows[Math.min(rows.length - 1, Math.max(0, at + by))];
     if (next !== undefined) setChosen(keyOf(next));
   };
-  const canOil = row !== undefined && row.lubricant !== "" && row.next !== "DONE";
+  const canOil = row !== undefined && row.house.lubricant !== "" && row.stands.next !== "DONE";
   useKeys({
     ArrowDown: () => move(1),
     ArrowUp: () => move(-1),
     Enter: () => {
       if (!canOil) return;
-      const against = AGAINST[row.next];
+      const against = AGAINST[row.stands.next];
       // a key is pressed before it is thought about; a button is not
       if (against !== undefined) notify({ kind: "problem", text: `${row.point.words}: ${against}` });
       else void put([row]);
     },
-    d: () => row !== undefined && row.next !== "DONE" && void put([row], "none"),
+    d: () => row !== undefined && row.stands.next !== "DONE" && void put([row], "none"),
     a: () => batch.length > 1 && void put(batch),
   });
   if (page === undefined || house === undefined) return null;
@@ -128,7 +128,7 @@ export function Oil() {
                 key={keyOf(one)}
                 id={`oil-${i}`}
                 row={one}
-                lubricant={one.lubricant === "" ? "nothing settled" : lubricant(one.lubricant)}
+                lubricant={one.house.lubricant === "" ? "nothing settled" : lubricant(one.house.lubricant)}
                 chosen={i === at}
                 onChoose={() => setChosen(keyOf(one))}
               />
@@ -144,27 +144,31 @@ export function Oil() {
         {byHand && <OilPoint key={NEW} job={job} />}
         {!byHand && row !== undefined && (
           <>
-            <Panel title={row.point.words} note={row.kindLabel}>
+            <Panel title={row.point.words} note={row.kind.label}>
               <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                The house puts here: <b>{row.houseWords === "" ? "nothing is settled" : row.houseWords}</b>.
-                {row.never !== "" && <span className="block text-[14px]">{row.never}.</span>}
+                The house puts here: <b>{row.house.words === "" ? "nothing is settled" : row.house.words}</b>.
+                {row.house.never !== "" && <span className="block text-[14px]">{row.house.never}.</span>}
               </p>
-              {AGAINST[row.next] !== undefined && (
+              {AGAINST[row.stands.next] !== undefined && (
                 <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                  Not yet: {AGAINST[row.next]}
+                  Not yet: {AGAINST[row.stands.next]}
                 </p>
               )}
-              {row.remark !== "" && (
+              {row.put.remark !== "" && (
                 <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                  {row.remark}.
+                  {row.put.remark}.
                 </p>
               )}
               <div className="flex flex-wrap gap-2">
                 <Button kind="primary" keyHint="↵" disabled={!canOil} onClick={() => void put([row])}>
-                  {row.lubricant === "" ? "Nothing is settled" : lubricant(row.lubricant)}
+                  {row.house.lubricant === "" ? "Nothing is settled" : lubricant(row.house.lubricant)}
                 </Button>
-                {row.lubricant !== "none" && (
-                  <Button keyHint="D" disabled={row.next === "DONE"} onClick={() => void put([row], "none")}>
+                {row.house.lubricant !== "none" && (
+                  <Button
+                    keyHint="D"
+                    disabled={row.stands.next === "DONE"}
+                    onClick={() => void put([row], "none")}
+                  >
                     Left dry
                   </Button>
                 )}

@@ -6,14 +6,14 @@ import { StateMark, type Mark } from "../../ui/State";
 
 type Row = Schemas["OilRow"];
 
-const BECAUSE: Record<Row["because"], string> = {
+const BECAUSE: Record<Row["origin"]["because"], string> = {
   LOGGED: "",
   MODEL: "",
   PARTS: "of this camera's parts",
   FAMILY: "usual in such shutters",
 };
 
-const NEXT: Record<Row["next"], { mark: Mark; words: string }> = {
+const NEXT: Record<Row["stands"]["next"], { mark: Mark; words: string }> = {
   CLEAN: { mark: "open", words: "not cleaned here" },
   WAIT: { mark: "wait", words: "dries" },
   CLEAN_AGAIN: { mark: "not", words: "clean again" },
@@ -37,8 +37,9 @@ export function OilRow({
 }) {
   const now = useNow(30_000);
   const { word } = useWords();
-  const next = NEXT[row.next];
-  const because = row.because === "MODEL" ? `on ${row.jobs} of its model` : BECAUSE[row.because];
+  const next = NEXT[row.stands.next];
+  const because =
+    row.origin.because === "MODEL" ? `on ${row.origin.jobs} of its model` : BECAUSE[row.origin.because];
   return (
     <li
       id={id}
@@ -54,17 +55,21 @@ export function OilRow({
           {because}
         </span>
       </span>
-      <span className={row.next === "DONE" ? "text-soft" : "font-bold"}>
-        {row.oiledWith ?? lubricant}
-        {row.times > 1 && <span className="text-stop block text-[13.5px]">{row.times} times: too much</span>}
+      <span className={row.stands.next === "DONE" ? "text-soft" : "font-bold"}>
+        {row.put.with ?? lubricant}
+        {row.put.times > 1 && (
+          <span className="text-stop block text-[13.5px]">{row.put.times} times: too much</span>
+        )}
       </span>
       <span className="flex items-center gap-2">
         <StateMark mark={next.mark} />
         <span>
           {next.words}
-          {row.dryAt !== undefined && ` until ${moment(row.dryAt, now)}`}
-          {row.dryRun !== undefined && row.next !== "DONE" && (
-            <span className="text-soft block text-[13.5px]">run dry: {word("dryRunResult", row.dryRun)}</span>
+          {row.stands.dryAt !== undefined && ` until ${moment(row.stands.dryAt, now)}`}
+          {row.stands.dryRun !== undefined && row.stands.next !== "DONE" && (
+            <span className="text-soft block text-[13.5px]">
+              run dry: {word("dryRunResult", row.stands.dryRun)}
+            </span>
           )}
         </span>
       </span>

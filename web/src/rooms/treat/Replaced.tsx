@@ -95,7 +95,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
           form={form}
           name="old"
           label="The one that was there goes"
-          empty="only a piece of it was replaced"
+          empty="only a piece of it"
           choices={choices("oldPiece")}
         />
         <FormText form={form} name="cost" label="What it cost" inputMode="decimal" />

@@ -8,7 +8,7 @@ export function Schools({ rows, school }: { rows: Row[]; school: string }) {
   const { choices } = useWords();
   const schools = choices("school");
   const differ = (row: Row) =>
-    new Set(schools.map((one) => row.bySchool[one.value as "OIL"]?.lubricant ?? "")).size > 1;
+    new Set(schools.map((one) => row.house.bySchool[one.value as "OIL"]?.lubricant ?? "")).size > 1;
   const differing = rows.filter(differ).length;
   return (
     <div
@@ -44,7 +44,7 @@ export function Schools({ rows, school }: { rows: Row[]; school: string }) {
                 {row.point.words}
               </th>
               {schools.map((one) => {
-                const words = row.bySchool[one.value as "OIL"]?.words ?? "";
+                const words = row.house.bySchool[one.value as "OIL"]?.words ?? "";
                 return (
                   <td
                     key={one.value}

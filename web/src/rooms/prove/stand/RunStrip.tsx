@@ -21,12 +21,12 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
       aria-label={
         run === undefined
           ? "No firing yet"
-          : `${errors.length} firings, mean ${stopsWords(run.biasEv)} EV, allowed ±${row.toleranceEv.toFixed(2)} EV`
+          : `${errors.length} firings, mean ${stopsWords(run.bias.ev)} EV, allowed ±${row.allowed.ev.toFixed(2)} EV`
       }
     >
       <rect
-        x={x(-row.toleranceEv)}
-        width={x(row.toleranceEv) - x(-row.toleranceEv)}
+        x={x(-row.allowed.ev)}
+        width={x(row.allowed.ev) - x(-row.allowed.ev)}
         y={middle - 30}
         height={60}
         className="fill-done-wash"
@@ -44,10 +44,10 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
           strokeWidth={index === errors.length - 1 ? 5 : 3}
         />
       ))}
-      {run?.lowEv !== undefined && run.highEv !== undefined && (
+      {run?.bias.lowEv !== undefined && run.bias.highEv !== undefined && (
         <line
-          x1={x(Math.max(-reach, run.lowEv))}
-          x2={x(Math.min(reach, run.highEv))}
+          x1={x(Math.max(-reach, run.bias.lowEv))}
+          x2={x(Math.min(reach, run.bias.highEv))}
           y1={middle}
           y2={middle}
           className="stroke-ready"
@@ -56,13 +56,13 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
       )}
       {run !== undefined && (
         <circle
-          cx={x(Math.max(-reach, Math.min(reach, run.biasEv)))}
+          cx={x(Math.max(-reach, Math.min(reach, run.bias.ev)))}
           cy={middle}
           r="8"
           className="fill-ready"
         />
       )}
-      {[-reach, -row.toleranceEv, 0, row.toleranceEv, reach].map((tick, index) => (
+      {[-reach, -row.allowed.ev, 0, row.allowed.ev, reach].map((tick, index) => (
         <text
           key={index}
           x={x(tick)}

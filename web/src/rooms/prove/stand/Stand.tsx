@@ -89,7 +89,7 @@ export function Stand() {
             phase,
             attitude: attitude as "LEVEL",
             instrument: stand.instrument,
-            setup: { ...stand.setup, nominalSeconds: row.nominalSeconds },
+            setup: { ...stand.setup, nominalSeconds: row.nominal.seconds },
             recording: caught.recording,
             analysis: caught.analysis,
             firings: [caught.shot],
@@ -112,7 +112,7 @@ export function Stand() {
   };
   const { listening, open, close, fire } = useListening(
     stand,
-    row?.nominalSeconds ?? NOMINAL_WHERE_NONE,
+    row?.nominal.seconds ?? NOMINAL_WHERE_NONE,
     (caught) => void take(caught),
   );
   const countdown = useCountdown(listening.state === "on" && inputId !== STAND_IN);
@@ -163,7 +163,7 @@ export function Stand() {
               {firedAt(row, phase)} of {wanted} fired
             </span>
             <span className="mt-1 block text-[20px] font-bold" aria-live="polite">
-              {run === undefined ? " " : `${stopsWords(run.biasEv)} EV, ${verdictWords(run)}`}
+              {run === undefined ? " " : `${stopsWords(run.bias.ev)} EV, ${verdictWords(run)}`}
             </span>
           </div>
           <LastFiring

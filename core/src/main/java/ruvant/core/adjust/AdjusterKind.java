@@ -27,8 +27,8 @@ import ruvant.core.units.Named;
 public record AdjusterKind(
         String id,
         Named name,
-        Travel travel,
-        Held held,
+        Limits travel,
+        HeldBy held,
         List<OverSpeeds> speeds,
         List<AdjustEntry.Moves> moves,
         Where on,
@@ -37,12 +37,12 @@ public record AdjusterKind(
     private static final int MOST_MOVED = 16;
 
     /** How far it goes, as in {@link AdjustEntry.AdjusterDescribed}. */
-    public record Travel(TurnUnit unit, double least, double most) {}
+    public record Limits(TurnUnit unit, double least, double most) {}
 
     /** What holds it and what is in its way, as in {@link AdjustEntry.AdjusterDescribed}. */
-    public record Held(AdjusterLock lock, String caution, String triedWith, int coverMinutes) {
+    public record HeldBy(AdjusterLock lock, String caution, String triedWith, int coverMinutes) {
         /** Nothing holds it, and it can be reached as the camera stands. */
-        public static final Held FREE = new Held(AdjusterLock.NONE, "", "", 0);
+        public static final HeldBy FREE = new HeldBy(AdjusterLock.NONE, "", "", 0);
     }
 
     /**
@@ -90,17 +90,17 @@ public record AdjusterKind(
         name = Named.in("adjuster", name);
         id = id == null || id.isBlank() ? name.id() : Check.name("id", id);
         travel = Check.chosen("travel", travel);
-        held = Check.or(held, Held.FREE);
+        held = Check.or(held, HeldBy.FREE);
         speeds = Check.some("speeds", speeds, 8);
         on = Check.or(on, Where.ALL);
         why = Check.optionalRemark("why", why);
         AdjustEntry.AdjusterDescribed checked = described(name, travel, held, moves);
         moves = checked.moves();
-        held = new Held(checked.lock(), checked.caution(), checked.triedWith(), checked.coverMinutes());
+        held = new HeldBy(checked.lock(), checked.caution(), checked.triedWith(), checked.coverMinutes());
     }
 
     private static AdjustEntry.AdjusterDescribed described(
-            Named name, Travel travel, Held held, List<AdjustEntry.Moves> moves) {
+            Named name, Limits travel, HeldBy held, List<AdjustEntry.Moves> moves) {
         return new AdjustEntry.AdjusterDescribed(
                 name,
                 travel.unit(),

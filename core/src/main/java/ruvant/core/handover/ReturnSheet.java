@@ -7,32 +7,36 @@ import ruvant.core.intake.IntakeEntry;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.units.TagNumber;
 
-/**
- * What the owner gets, section by section; an empty section is not printed.
- *
- * @param found symptoms, causes and what was found on the way
- * @param done cleaned, mended, oiled
- * @param replaced pieces that took others' place
- * @param changed what differs from the factory now
- * @param proofs streak and functions
- * @param leftOpen what stays as it is, and why
- * @param accessories each goes back with the camera
- */
+/** What the owner gets, section by section; an empty section is not printed. */
 public record ReturnSheet(
-        TagNumber tag,
-        String shopName,
-        IntakeEntry.Received received,
-        Instant cameIn,
-        Optional<Instant> returned,
-        List<String> found,
-        List<String> done,
-        List<String> replaced,
-        List<String> changed,
-        List<SpeedRow> speeds,
-        List<String> proofs,
-        List<String> leftOpen,
-        List<String> advice,
-        Optional<String> battery,
-        List<String> accessories,
-        long benchMinutes,
-        int guaranteeMonths) {}
+        TagNumber tag, Head head, IntakeEntry.Received received, Work work, Proof proof, After after) {
+    /**
+     * What stands above and below all else.
+     *
+     * @param guaranteeMonths 0 for none
+     */
+    public record Head(
+            String shopName, Instant cameIn, Optional<Instant> returned, long benchMinutes, int guaranteeMonths) {}
+
+    /**
+     * What was found and done.
+     *
+     * @param found symptoms, causes and what was found on the way
+     * @param done cleaned, mended, oiled
+     * @param replaced pieces that took others' place
+     * @param changed what differs from the factory now
+     */
+    public record Work(List<String> found, List<String> done, List<String> replaced, List<String> changed) {}
+
+    /** @param functions streak and functions */
+    public record Proof(List<SpeedRow> speeds, List<String> functions) {}
+
+    /**
+     * What the owner should know afterwards.
+     *
+     * @param leftOpen what stays as it is, and why
+     * @param accessories each goes back with the camera
+     */
+    public record After(
+            List<String> leftOpen, List<String> advice, Optional<String> battery, List<String> accessories) {}
+}

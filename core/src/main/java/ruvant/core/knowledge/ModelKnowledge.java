@@ -141,17 +141,18 @@ public record ModelKnowledge(
             reach(goal, steps, new HashSet<>());
             List<KnownPart> known =
                     steps.stream().map(name -> part(name).orElseThrow()).toList();
-            Duration there = known.stream().map(KnownPart::stripTakes).reduce(Duration.ZERO, Duration::plus);
-            Duration back = known.stream().map(KnownPart::refitTakes).reduce(Duration.ZERO, Duration::plus);
+            Duration there = known.stream().map(one -> one.takes().off()).reduce(Duration.ZERO, Duration::plus);
+            Duration back = known.stream().map(one -> one.takes().back()).reduce(Duration.ZERO, Duration::plus);
             return new WayIn(
                     goal.name(),
                     known.stream()
-                            .map(step -> new WayIn.OnTheWay(step.name(), step.wantsCare(), step.stripTakes()))
+                            .map(step -> new WayIn.OnTheWay(
+                                    step.name(), step.wantsCare(), step.takes().off()))
                             .toList(),
                     there,
                     back,
                     goal.jobs(),
-                    goal.others());
+                    goal.lies().others());
         });
     }
 
@@ -159,7 +160,7 @@ public record ModelKnowledge(
         if (!onTheWay.add(part.name())) {
             return;
         }
-        part.over().stream()
+        part.lies().over().stream()
                 .map(this::part)
                 .flatMap(Optional::stream)
                 .sorted(Comparator.comparingInt(KnownPart::jobs).reversed())
@@ -176,7 +177,7 @@ public record ModelKnowledge(
         Set<String> met = keys(valley.parts());
         return parts.stream()
                 .filter(part -> !met.contains(PartName.of(part.name()).key()))
-                .filter(part -> part.over().stream()
+                .filter(part -> part.lies().over().stream()
                         .map(over -> PartName.of(over).key())
                         .allMatch(off::contains))
                 .sorted(Comparator.comparingInt(KnownPart::jobs).reversed())
@@ -190,7 +191,7 @@ public record ModelKnowledge(
                 .map(part -> new Met(
                         part,
                         part.wantsCare(),
-                        part.over().stream()
+                        part.lies().over().stream()
                                 .filter(over -> !met.contains(PartName.of(over).key()))
                                 .toList()))
                 .toList();
@@ -210,7 +211,7 @@ public record ModelKnowledge(
 
             @Override
             public List<String> slips(PartName name) {
-                return part(name.text()).map(KnownPart::slips).orElse(List.of());
+                return part(name.text()).map(one -> one.beware().slips()).orElse(List.of());
             }
 
             @Override

@@ -41,6 +41,7 @@ public final class NearParts {
 
     /** Whether another part lies directly over this one. */
     private static boolean lies(KnownPart under, String over) {
-        return under.over().stream().anyMatch(name -> PartName.of(name).key().equals(over));
+        return under.lies().over().stream()
+                .anyMatch(name -> PartName.of(name).key().equals(over));
     }
 }

@@ -18,8 +18,8 @@ public final class PartsList {
     }
 
     private static int minutes(KnownPart part) {
-        return part.stripTakes().isZero()
+        return part.takes().off().isZero()
                 ? USUAL_MINUTES
-                : (int) Math.max(1, part.stripTakes().toMinutes());
+                : (int) Math.max(1, part.takes().off().toMinutes());
     }
 }

@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,8 +18,8 @@ import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
-import ruvant.core.trade.Fastener;
 import ruvant.core.trade.FastenerTrait;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.PartName;
 
 /** Gathers parts over jobs, by name. */
@@ -61,9 +60,9 @@ final class PartsMet {
         times(valley.parts(), ValleyPart::removedAt, strips);
         times(
                 valley.parts().stream()
-                        .filter(part -> part.wentBack().isPresent())
+                        .filter(part -> part.settled().wentBack().isPresent())
                         .toList(),
-                part -> part.settledAt().orElseThrow(),
+                part -> part.settled().at().orElseThrow(),
                 refits);
     }
 
@@ -97,39 +96,49 @@ final class PartsMet {
     private KnownPart known(String key, List<ValleyPart> parts, Map<String, List<String>> usually) {
         List<StripEntry.Removed> removals =
                 parts.stream().map(ValleyPart::removed).toList();
-        Set<Fastener> hidden = removals.stream()
-                .flatMap(off -> off.fasteners().stream())
-                .filter(one -> one.traits().contains(FastenerTrait.HIDDEN))
-                .collect(Collectors.toCollection(LinkedHashSet::new));
         return new KnownPart(
                 commonest(parts.stream().map(part -> part.name().text())),
                 parts.size(),
-                commonest(removals.stream().map(StripEntry.Removed::side)),
-                removals.stream().filter(StripEntry.Removed::covers).count() * 2 >= parts.size(),
+                new KnownPart.Lies(
+                        commonest(removals.stream().map(StripEntry.Removed::side)),
+                        removals.stream().filter(StripEntry.Removed::covers).count() * 2 >= parts.size(),
+                        usually.get(key),
+                        ways.others(key, usually, this::name)),
+                held(removals),
+                beware(removals, slipped.get(key)),
+                new KnownPart.PartTakes(middle(strips.get(key)), middle(refits.get(key))),
+                needless(key, parts.size()),
+                ChecksMet.learned(parts));
+    }
+
+    private static KnownPart.Holding held(List<StripEntry.Removed> removals) {
+        return new KnownPart.Holding(
                 commonest(removals.stream().map(StripEntry.Removed::fasteners)),
-                List.copyOf(hidden),
+                removals.stream()
+                        .flatMap(off -> off.fasteners().stream())
+                        .filter(one -> one.traits().contains(FastenerTrait.HIDDEN))
+                        .distinct()
+                        .toList(),
+                removals.stream()
+                        .flatMap(off -> off.loose().stream())
+                        .map(StripEntry.LoosePart::words)
+                        .distinct()
+                        .toList());
+    }
+
+    private static KnownPart.Beware beware(List<StripEntry.Removed> removals, List<String> slips) {
+        List<MechanismState> states = removals.stream()
+                .map(StripEntry.Removed::state)
+                .filter(Objects::nonNull)
+                .toList();
+        return new KnownPart.Beware(
                 removals.stream()
                         .flatMap(off -> off.hazards().stream())
                         .distinct()
                         .sorted()
                         .toList(),
-                removals.stream()
-                        .map(StripEntry.Removed::state)
-                        .filter(Objects::nonNull)
-                        .collect(Collectors.collectingAndThen(
-                                Collectors.toList(), all -> all.isEmpty() ? null : commonest(all.stream()))),
-                removals.stream()
-                        .flatMap(off -> off.loose().stream())
-                        .map(StripEntry.LoosePart::words)
-                        .distinct()
-                        .toList(),
-                usually.get(key),
-                middle(strips.get(key)),
-                middle(refits.get(key)),
-                ways.others(key, usually, this::name),
-                needless(key, parts.size()),
-                ChecksMet.learned(parts),
-                slipped.get(key).reversed().stream().distinct().limit(REMARKS).toList(),
+                states.isEmpty() ? null : commonest(states.stream()),
+                slips.reversed().stream().distinct().limit(REMARKS).toList(),
                 removals.reversed().stream()
                         .map(StripEntry.Removed::remark)
                         .filter(remark -> !remark.isEmpty())

@@ -24,8 +24,8 @@ public final class ReachMinutes {
         Map<String, Double> minutes = new HashMap<>();
         for (KnownPart part : known.parts()) {
             known.wayTo(part.name()).map(way -> minutes(known, way, off)).ifPresent(takes -> {
-                if (part.covers() && takes.whole() > 0) {
-                    minutes.merge(part.side().label(), takes.left(), Math::min);
+                if (part.lies().covers() && takes.whole() > 0) {
+                    minutes.merge(part.lies().side().label(), takes.left(), Math::min);
                 }
                 if (takes.whole() > 0) {
                     minutes.merge(INSIDE, takes.left(), Math::max);
@@ -44,7 +44,7 @@ public final class ReachMinutes {
                 .flatMap(step -> known.part(step.part()).stream())
                 .toList();
         for (KnownPart step : steps) {
-            double takes = minutes(step.stripTakes()) + minutes(step.refitTakes());
+            double takes = minutes(step.takes().off()) + minutes(step.takes().back());
             whole += takes;
             left += off.contains(PartName.of(step.name()).key()) ? 0 : takes;
         }

@@ -66,7 +66,7 @@ final class FindReader {
 
     Reading foundOrFoundAgain(String text, String rest) {
         for (ValleyPart part : picture.valley().out()) {
-            for (ValleyPart.Piece piece : part.lost()) {
+            for (ValleyPart.Piece piece : part.gone().lost()) {
                 if (rest.toLowerCase(Locale.ROOT).contains(piece.what().toLowerCase(Locale.ROOT))) {
                     return Replies.logged(
                             "Found again: " + piece.what(),

@@ -269,8 +269,9 @@ public final class LogLine {
         Stream<String> names = next(known, picture).stream()
                 .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length());
         Stream<String> fasteners = known.part(begun).stream()
-                .filter(part -> !part.fasteners().isEmpty())
-                .map(part -> ", " + part.fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
+                .filter(part -> !part.held().fasteners().isEmpty())
+                .map(part -> ", "
+                        + part.held().fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
         return Stream.concat(fasteners, names).toList();
     }
 

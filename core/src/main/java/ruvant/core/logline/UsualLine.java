@@ -21,15 +21,15 @@ public final class UsualLine {
     public static String of(KnownPart part, Optional<WellName> well) {
         List<String> pieces = new ArrayList<>();
         pieces.add("off " + part.name());
-        pieces.add(part.side().label());
-        pieces.add(part.covers() ? "covers" : "covers nothing");
-        if (!part.fasteners().isEmpty()) {
-            pieces.add(part.fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
+        pieces.add(part.lies().side().label());
+        pieces.add(part.lies().covers() ? "covers" : "covers nothing");
+        if (!part.held().fasteners().isEmpty()) {
+            pieces.add(part.held().fasteners().stream().map(Shorthand::of).collect(Collectors.joining(" + ")));
         }
-        well.filter(any -> !part.fasteners().isEmpty()).ifPresent(name -> pieces.add("well " + name));
-        part.hazards().stream().map(UsualLine::beware).forEach(pieces::add);
-        if (part.state() != null) {
-            pieces.add(state(part.state()));
+        well.filter(any -> !part.held().fasteners().isEmpty()).ifPresent(name -> pieces.add("well " + name));
+        part.beware().hazards().stream().map(UsualLine::beware).forEach(pieces::add);
+        if (part.beware().state() != null) {
+            pieces.add(state(part.beware().state()));
         }
         return String.join(", ", pieces);
     }

@@ -55,10 +55,10 @@ public final class Sharing {
 
     private void offer(int need, Sources.Source source) {
         String donor = source.kind() == SourceKind.DONOR
-                ? source.thing().orElseThrow().of().toString()
+                ? source.what().thing().orElseThrow().of().toString()
                 : "";
         if (!donor.isEmpty()) {
-            opening.merge(donor, (double) source.openingMinor(), Math::max);
+            opening.merge(donor, (double) source.worth().openingMinor(), Math::max);
         }
         for (String slot : slots(need, source, !donor.isEmpty())) {
             Allocation.Offer offer = new Allocation.Offer(need, slot, donor, source.netOnceOpenMinor());
@@ -72,17 +72,17 @@ public final class Sharing {
      * anybody could want; one that is kept for this need is its own, and it asks for none of the others.
      */
     private List<String> slots(int need, Sources.Source source, boolean ofDonor) {
-        if (source.thing().isEmpty()) {
+        if (source.what().thing().isEmpty()) {
             return List.of("");
         }
-        Thing thing = source.thing().get();
+        Thing thing = source.what().thing().get();
         if (ofDonor) {
             return List.of(thing.of() + "/" + PartName.of(thing.part()).key());
         }
         if (source.keptForThis()) {
             return List.of(thing.of() + "/kept for " + need);
         }
-        return IntStream.range(0, Math.min(source.pieces(), wants.size()))
+        return IntStream.range(0, Math.min(source.what().pieces(), wants.size()))
                 .mapToObj(piece -> thing.of() + "/" + piece)
                 .toList();
     }
@@ -95,7 +95,9 @@ public final class Sharing {
             gets.add(new Gets(
                     wants.get(need).asked(),
                     result.chosen().get(need).map(sourceOf::get),
-                    wants.get(need).sources().stream().findFirst().filter(one -> one.netMinor() > 0)));
+                    wants.get(need).sources().stream()
+                            .findFirst()
+                            .filter(one -> one.worth().netMinor() > 0)));
         }
         return new Shared(gets, Math.round(result.value()), oneByOne(), result.exact(), Math.round(result.bound()));
     }

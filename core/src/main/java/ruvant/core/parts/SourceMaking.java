@@ -99,21 +99,10 @@ final class SourceMaking {
         return new Sources.Source(
                 id,
                 kind,
-                words,
-                where,
-                thing,
-                number,
-                pieces,
-                madeFor,
-                fitting.chance(),
-                fitting.words(),
-                works,
-                minutes,
-                days,
-                List.copyOf(terms),
-                Term.sum(terms),
-                opens,
-                openingMinor,
+                new Sources.Source.What(words, where, thing, number, pieces, madeFor),
+                new Sources.Source.Chances(fitting.chance(), fitting.words(), works),
+                new Sources.Source.Effort(minutes, days),
+                new Sources.Source.Worth(List.copyOf(terms), Term.sum(terms), opens, openingMinor),
                 kept);
     }
 }

@@ -95,40 +95,49 @@ public final class Sources {
      * One source of a need.
      *
      * @param id tells it from the others of this need
-     * @param thing what is taken; empty for what is made or ordered
-     * @param number of the catalogue, for what is ordered; else empty
-     * @param pieces how many of it can be had, at least 1; what is made or ordered can always be
-     * @param fits chance that it fits, 0 to 1
-     * @param fitWords from what that is known
-     * @param works chance that it does its work, 0 to 1
-     * @param days until it is here
-     * @param terms that make up {@code netMinor}
-     * @param opens whether a whole donor is opened for it
-     * @param openingMinor what that costs; it stands among the terms too
      * @param keptForThis whether it is kept for this very need already
      */
     public record Source(
-            String id,
-            SourceKind kind,
-            String words,
-            String where,
-            Optional<Thing> thing,
-            String number,
-            int pieces,
-            CameraKind madeFor,
-            double fits,
-            String fitWords,
-            double works,
-            int minutes,
-            int days,
-            List<Term> terms,
-            long netMinor,
-            boolean opens,
-            long openingMinor,
-            boolean keptForThis) {
+            String id, SourceKind kind, What what, Chances chances, Effort effort, Worth worth, boolean keptForThis) {
+        /**
+         * What it is.
+         *
+         * @param thing what is taken; empty for what is made or ordered
+         * @param number of the catalogue, for what is ordered; else empty
+         * @param pieces how many of it can be had, at least 1; what is made or ordered can always be
+         */
+        public record What(
+                String words, String where, Optional<Thing> thing, String number, int pieces, CameraKind madeFor) {}
+
+        /**
+         * How it is expected to do.
+         *
+         * @param fits chance that it fits, 0 to 1
+         * @param fitWords from what that is known
+         * @param works chance that it does its work, 0 to 1
+         */
+        public record Chances(double fits, String fitWords, double works) {}
+
+        /**
+         * What it takes.
+         *
+         * @param minutes at the bench
+         * @param days until it is here
+         */
+        public record Effort(int minutes, int days) {}
+
+        /**
+         * What it comes to.
+         *
+         * @param terms that make up {@code netMinor}
+         * @param opens whether a whole donor is opened for it
+         * @param openingMinor what that costs; it stands among the terms too
+         */
+        public record Worth(List<Term> terms, long netMinor, boolean opens, long openingMinor) {}
+
         /** What it is worth where its donor is open anyway. */
         public long netOnceOpenMinor() {
-            return netMinor + openingMinor;
+            return worth.netMinor() + worth.openingMinor();
         }
     }
 
@@ -156,7 +165,8 @@ public final class Sources {
                 .map(one -> fromSupplier(one.catalogue(), one.item(), asked))
                 .forEach(all::add);
         all.add(madeHere(asked));
-        all.sort(Comparator.comparingLong(Source::netMinor).reversed());
+        all.sort(
+                Comparator.comparingLong((Source one) -> one.worth().netMinor()).reversed());
         return all;
     }
 

@@ -58,7 +58,7 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
     public static FaultMap of(Log<JobEntry> log, JobPicture picture) {
         Map<String, Double> nominal = new HashMap<>();
         List<SpeedRow> rows = picture.speeds();
-        rows.forEach(row -> nominal.put(row.speed(), row.nominalSeconds()));
+        rows.forEach(row -> nominal.put(row.speed(), row.nominal().seconds()));
         Map<UUID, List<MappedFiring>> shots = shots(picture.prove().timed(), nominal);
         List<Fired> fired = new ArrayList<>();
         List<String> done = new ArrayList<>();
@@ -90,7 +90,7 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
         Map<UUID, List<MappedFiring>> shots = new HashMap<>();
         for (Phase phase : Phase.values()) {
             List<ProvePicture.Timed> runs =
-                    timed.stream().filter(run -> run.phase() == phase).toList();
+                    timed.stream().filter(run -> run.how().phase() == phase).toList();
             List<String> speeds = List.copyOf(
                     new TreeSet<>(runs.stream().map(ProvePicture.Timed::speed).toList()));
             List<double[]> errors = new ArrayList<>();
@@ -111,7 +111,9 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
                 for (int i = 0; i < run.seconds().size(); i++) {
                     int at = next[s]++;
                     own.add(new MappedFiring(
-                            errors.get(s)[at], hung.get(s)[at] || dropped.get(s)[at], i == 0 && run.afterRest()));
+                            errors.get(s)[at],
+                            hung.get(s)[at] || dropped.get(s)[at],
+                            i == 0 && run.how().afterRest()));
                 }
                 shots.put(run.id(), own);
             }
@@ -126,8 +128,8 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
         for (Fired one : fired) {
             boolean goesOn = first != null
                     && one.done().isEmpty()
-                    && one.run().attitude() == first.run().attitude()
-                    && one.run().phase() == first.run().phase();
+                    && one.run().how().attitude() == first.run().how().attitude()
+                    && one.run().how().phase() == first.run().how().phase();
             if (!goesOn) {
                 if (first != null) {
                     columns.add(column(first, cells));
@@ -150,6 +152,7 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
                 new Cell(
                         List.copyOf(own),
                         own.stream().filter(MappedFiring::missed).count() / (double) own.size())));
-        return new Column(first.run().at(), first.run().phase(), first.run().attitude(), first.done(), cells);
+        return new Column(
+                first.run().at(), first.run().how().phase(), first.run().how().attitude(), first.done(), cells);
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.prove.Streak;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FunctionResult;
@@ -22,36 +23,38 @@ public final class ReturnSheets {
     public static ReturnSheet of(JobPicture picture, Shop shop) {
         return new ReturnSheet(
                 picture.tag(),
-                shop.practice().head().shopName(),
+                new ReturnSheet.Head(
+                        shop.practice().head().shopName(),
+                        picture.intake().receivedAt().orElseThrow(),
+                        picture.handover().returnedAt(),
+                        picture.sitting().minutes(),
+                        shop.practice().head().guaranteeMonths()),
                 picture.received(),
-                picture.intake().receivedAt().orElseThrow(),
-                picture.handover().returnedAt(),
-                found(picture),
-                done(picture, shop),
-                picture.parts().replacements().stream()
-                        .map(one ->
-                                one.what().part() + ": " + one.what().source().label() + ", "
-                                        + one.what().from()
-                                        + (one.what().pattern().isEmpty()
-                                                ? ""
-                                                : " (" + one.what().pattern() + ")")
-                                        + (one.what().dimensions().isEmpty()
-                                                ? ""
-                                                : ", " + one.what().dimensions()))
-                        .toList(),
-                changed(picture, shop),
-                picture.speeds().stream()
-                        .filter(row -> row.before().isPresent() || row.after().isPresent())
-                        .toList(),
-                proofs(picture),
-                leftOpen(picture),
-                picture.handover().advice().stream()
-                        .map(advice -> advice.text())
-                        .toList(),
-                picture.handover().battery(),
-                picture.received().accessories(),
-                picture.sitting().minutes(),
-                shop.practice().head().guaranteeMonths());
+                new ReturnSheet.Work(found(picture), done(picture, shop), replaced(picture), changed(picture, shop)),
+                new ReturnSheet.Proof(
+                        picture.speeds().stream()
+                                .filter(row ->
+                                        row.before().isPresent() || row.after().isPresent())
+                                .toList(),
+                        proofs(picture)),
+                new ReturnSheet.After(
+                        leftOpen(picture),
+                        picture.handover().advice().stream()
+                                .map(advice -> advice.text())
+                                .toList(),
+                        picture.handover().battery(),
+                        picture.received().accessories()));
+    }
+
+    private static List<String> replaced(JobPicture picture) {
+        return picture.parts().replacements().stream()
+                .map(one -> {
+                    PartsEntry.Replaced what = one.what();
+                    return what.part() + ": " + what.source().label() + ", " + what.from()
+                            + (what.pattern().isEmpty() ? "" : " (" + what.pattern() + ")")
+                            + (what.dimensions().isEmpty() ? "" : ", " + what.dimensions());
+                })
+                .toList();
     }
 
     private static List<String> found(JobPicture picture) {
@@ -136,8 +139,8 @@ public final class ReturnSheets {
                 .forEach(changed::add);
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
-                .forEach(part -> changed.add(
-                        "Left out " + part.name() + ": " + part.leftOutReason().orElse("")));
+                .forEach(part -> changed.add("Left out " + part.name() + ": "
+                        + part.settled().leftOutReason().orElse("")));
         return changed;
     }
 

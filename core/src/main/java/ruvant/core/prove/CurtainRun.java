@@ -12,29 +12,32 @@ import ruvant.core.units.ExposureEv;
  * How the curtains ran at one speed, the mean of its firings.
  *
  * @param firings that showed it
- * @param leadingSeconds travel of the leading curtain over the gate
- * @param trailingSeconds of the trailing one
- * @param taperEv exposure at the end of the gate over that at its start, stops
- * @param taperAllowedEv what is allowed of it
- * @param evenLeading by which part the leading curtain's travel would have to change for both ends to get the same,
- *     the trailing one left as it is
- * @param evenTrailing likewise the trailing one's, the leading one left as it is
+ * @param capped firings in which part of the gate got no light
  * @param syncMarginSeconds from the leading curtain's arrival to the trailing one's start
  * @param places at even steps over the gate
- * @param capped firings in which part of the gate got no light
  */
 public record CurtainRun(
         int firings,
+        int capped,
         double gateMm,
-        double leadingSeconds,
-        double trailingSeconds,
-        double taperEv,
-        double taperAllowedEv,
-        double evenLeading,
-        double evenTrailing,
+        OverGate travel,
+        RunTaper taper,
         double syncMarginSeconds,
-        List<AcrossGate> places,
-        int capped) {
+        List<AcrossGate> places) {
+    /** Travel of each curtain over the gate. */
+    public record OverGate(double leadingSeconds, double trailingSeconds) {}
+
+    /**
+     * How evenly the gate is exposed.
+     *
+     * @param ev exposure at the end of the gate over that at its start, stops
+     * @param allowedEv what is allowed of it
+     * @param evenLeading by which part the leading curtain's travel would have to change for both ends to get the same,
+     *     the trailing one left as it is
+     * @param evenTrailing likewise the trailing one's, the leading one left as it is
+     */
+    public record RunTaper(double ev, double allowedEv, double evenLeading, double evenTrailing) {}
+
     /**
      * A place of the gate.
      *
@@ -75,18 +78,18 @@ public record CurtainRun(
                 - mean(seen, one -> one.acrossSeconds().getFirst());
         return Optional.of(new CurtainRun(
                 seen.size(),
-                gate,
-                leading,
-                trailing,
-                mean(seen, MeasuredFiring.CurtainTimes::taperEv),
-                taperAllowedEv,
-                unevenSeconds / leading,
-                -unevenSeconds / trailing,
-                mean(seen, MeasuredFiring.CurtainTimes::syncMarginSeconds),
-                places,
                 (int) seen.stream()
                         .filter(one -> one.acrossSeconds().stream().anyMatch(seconds -> seconds <= 0))
-                        .count()));
+                        .count(),
+                gate,
+                new OverGate(leading, trailing),
+                new RunTaper(
+                        mean(seen, MeasuredFiring.CurtainTimes::taperEv),
+                        taperAllowedEv,
+                        unevenSeconds / leading,
+                        -unevenSeconds / trailing),
+                mean(seen, MeasuredFiring.CurtainTimes::syncMarginSeconds),
+                places));
     }
 
     private static double mean(

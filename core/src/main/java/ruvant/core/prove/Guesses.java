@@ -42,8 +42,8 @@ final class Guesses {
             DialSpeed speed, ProvePicture.EarGuess guess, List<ProvePicture.Timed> runs) {
         double[] errors = runs.stream()
                 .filter(run -> run.speed().equals(guess.speed())
-                        && run.phase() == guess.phase()
-                        && run.attitude() == Attitude.LEVEL)
+                        && run.how().phase() == guess.phase()
+                        && run.how().attitude() == Attitude.LEVEL)
                 .flatMap(run -> run.seconds().stream())
                 .mapToDouble(one -> ExposureEv.of(one, speed.nominalSeconds()).value())
                 .toArray();

@@ -51,12 +51,12 @@ final class PhaseRuns {
             }
         }
         proofs.timed().stream()
-                .filter(run -> run.phase() == phase && run.attitude() == Attitude.LEVEL)
+                .filter(run -> run.how().phase() == phase && run.how().attitude() == Attitude.LEVEL)
                 .forEach(run -> {
                     runs.shots
                             .computeIfAbsent(run.speed(), name -> new ArrayList<>())
                             .addAll(run.firings());
-                    if (run.afterRest()) {
+                    if (run.how().afterRest()) {
                         runs.rested
                                 .computeIfAbsent(run.speed(), name -> new ArrayList<>())
                                 .add(run.seconds().getFirst());
@@ -67,8 +67,10 @@ final class PhaseRuns {
 
     private static List<Double> seconds(ProvePicture proofs, DialSpeed speed, Phase phase, Attitude attitude) {
         return proofs.timed().stream()
-                .filter(run -> run.speed().equals(speed.words()) && run.phase() == phase && run.attitude() == attitude)
-                .flatMap(run -> run.seconds().stream().skip(run.afterRest() ? 1 : 0))
+                .filter(run -> run.speed().equals(speed.words())
+                        && run.how().phase() == phase
+                        && run.how().attitude() == attitude)
+                .flatMap(run -> run.seconds().stream().skip(run.how().afterRest() ? 1 : 0))
                 .toList();
     }
 
@@ -127,12 +129,14 @@ final class PhaseRuns {
                                     ExposureEv.of(one, speed.nominalSeconds()).value())
                             .toList(),
                     hung.getOrDefault(speed.words(), List.of()),
-                    bias,
-                    new ExposureEv(bias).percent(),
-                    several ? Optional.of(statistics.scatterEv()) : Optional.empty(),
-                    several ? Optional.of(bias - half) : Optional.empty(),
-                    several ? Optional.of(bias + half) : Optional.empty(),
-                    several && statistics.scatterEv() > tolerances.scatterEv(),
+                    new SpeedRow.Bias(
+                            bias,
+                            new ExposureEv(bias).percent(),
+                            several ? Optional.of(bias - half) : Optional.empty(),
+                            several ? Optional.of(bias + half) : Optional.empty()),
+                    new SpeedRow.RunScatter(
+                            several ? Optional.of(statistics.scatterEv()) : Optional.empty(),
+                            several && statistics.scatterEv() > tolerances.scatterEv()),
                     SpeedVerdict.of(statistics, tolerances.biasEv(speed.nominalSeconds())),
                     CurtainRun.of(
                             shots.getOrDefault(speed.words(), List.of()),

@@ -31,35 +31,39 @@ public record ProvePicture(
      *
      * @param seconds exposures, in the order fired
      * @param firings the same with all that the stand saw; empty for typed ones
-     * @param recording under which it is kept, empty for none
-     * @param setup of the stand; empty for typed ones
-     * @param afterRest whether the first firing was the first after a rest
      */
     public record Timed(
             UUID id,
             Instant at,
             String speed,
-            Phase phase,
-            Attitude attitude,
-            String instrument,
+            FiredHow how,
+            TimedWith with,
             List<Double> seconds,
-            List<MeasuredFiring> firings,
-            String recording,
-            Optional<StandSetup> setup,
-            boolean afterRest) {
+            List<MeasuredFiring> firings) {
+        /**
+         * How the camera was held.
+         *
+         * @param afterRest whether the first firing was the first after a rest
+         */
+        public record FiredHow(Phase phase, Attitude attitude, boolean afterRest) {}
+
+        /**
+         * With what they were timed.
+         *
+         * @param recording under which it is kept, empty for none
+         * @param setup of the stand; empty for typed ones
+         */
+        public record TimedWith(String instrument, String recording, Optional<StandSetup> setup) {}
+
         static Timed typed(Line line, ProveEntry.FiringsTimed run) {
             return new Timed(
                     line.id(),
                     line.at(),
                     run.speed(),
-                    run.phase(),
-                    run.attitude(),
-                    run.instrument(),
+                    new FiredHow(run.phase(), run.attitude(), run.afterRest()),
+                    new TimedWith(run.instrument(), "", Optional.empty()),
                     run.seconds(),
-                    List.of(),
-                    "",
-                    Optional.empty(),
-                    run.afterRest());
+                    List.of());
         }
 
         static Timed measured(Line line, ProveEntry.FiringsMeasured run) {
@@ -67,14 +71,10 @@ public record ProvePicture(
                     line.id(),
                     line.at(),
                     run.speed(),
-                    run.phase(),
-                    run.attitude(),
-                    run.instrument(),
+                    new FiredHow(run.phase(), run.attitude(), run.afterRest()),
+                    new TimedWith(run.instrument(), run.recording(), Optional.of(run.setup())),
                     run.firings().stream().map(MeasuredFiring::seconds).toList(),
-                    run.firings(),
-                    run.recording(),
-                    Optional.of(run.setup()),
-                    run.afterRest());
+                    run.firings());
         }
     }
 

@@ -11,27 +11,35 @@ import ruvant.core.trade.Phase;
 /**
  * One marked speed, before and after the work.
  *
- * @param nominalSeconds what the engraving means
- * @param nominalSource by what that is known
- * @param toleranceEv allowed |bias|
- * @param toleranceSource who says so
  * @param change from before to after; empty until both have two firings
+ * @param attitudes what holding it otherwise does, after the work where that was tried, else before
  * @param firstAfterRest what a rest does to the next firing, after the work where that was tried, else before
  * @param guesses what ears made of it, the newest first
- * @param attitudes what holding it otherwise does, after the work where that was tried, else before
  */
 public record SpeedRow(
         String speed,
-        double nominalSeconds,
-        String nominalSource,
-        double toleranceEv,
-        String toleranceSource,
+        Nominal nominal,
+        AllowedBias allowed,
         Optional<Run> before,
         Optional<Run> after,
         Optional<Change> change,
         List<Attitudes.Effect> attitudes,
         Optional<FirstAfterRest> firstAfterRest,
         List<Guessed> guesses) {
+    /**
+     * What the engraving means.
+     *
+     * @param source by what that is known
+     */
+    public record Nominal(double seconds, String source) {}
+
+    /**
+     * Allowed |bias|.
+     *
+     * @param source who says so
+     */
+    public record AllowedBias(double ev, String source) {}
+
     /**
      * What an ear made of it.
      *
@@ -49,24 +57,33 @@ public record SpeedRow(
      * @param seconds those that count
      * @param errorsEv of each, stops
      * @param hung those that hung up: misses, not averaged in
-     * @param scatterEv standard deviation; empty for one firing
-     * @param lowEv lower end of the 95 % interval of the mean; empty for one firing
-     * @param highEv upper end of it
      * @param curtains how they ran, where the stand saw it
      * @param blades how they moved, likewise
-     * @param percent mean error as measured ÷ nominal − 1, in percent
      */
     public record Run(
             List<Double> seconds,
             List<Double> errorsEv,
             List<Double> hung,
-            double biasEv,
-            double percent,
-            Optional<Double> scatterEv,
-            Optional<Double> lowEv,
-            Optional<Double> highEv,
-            boolean scatterTooWide,
+            Bias bias,
+            RunScatter scatter,
             SpeedVerdict verdict,
             Optional<CurtainRun> curtains,
             Optional<BladeRun> blades) {}
+
+    /**
+     * Mean error of the firings that count.
+     *
+     * @param ev stops
+     * @param percent as measured ÷ nominal − 1, in percent
+     * @param lowEv lower end of the 95 % interval of the mean; empty for one firing
+     * @param highEv upper end of it
+     */
+    public record Bias(double ev, double percent, Optional<Double> lowEv, Optional<Double> highEv) {}
+
+    /**
+     * How they differ among themselves.
+     *
+     * @param ev standard deviation; empty for one firing
+     */
+    public record RunScatter(Optional<Double> ev, boolean tooWide) {}
 }

@@ -42,10 +42,8 @@ public final class SpeedTable {
         List<Attitudes.Effect> held = after.attitudes(speed);
         return new SpeedRow(
                 speed.words(),
-                speed.nominalSeconds(),
-                speed.source(),
-                tolerances.biasEv(speed.nominalSeconds()),
-                tolerances.source(),
+                new SpeedRow.Nominal(speed.nominalSeconds(), speed.source()),
+                new SpeedRow.AllowedBias(tolerances.biasEv(speed.nominalSeconds()), tolerances.source()),
                 before.run(speed, tolerances),
                 after.run(speed, tolerances),
                 change(before.level(speed), after.level(speed)),

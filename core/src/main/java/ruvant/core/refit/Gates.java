@@ -75,10 +75,10 @@ record Gates(
                 .flatMap(cleaned -> notOiled(cleaned).stream())
                 .forEach(point ->
                         checks.add(CheckIds.of("notOiled", point.words(), "Not oiled since it was cleaned: " + point)));
-        if (part.level() == 0 && !untried.isEmpty() && workedOn(below)) {
+        if (part.place().level() == 0 && !untried.isEmpty() && workedOn(below)) {
             checks.add(TRIED);
         }
-        if (part.level() == 0) {
+        if (part.place().level() == 0) {
             notes.letDown()
                     .forEach(spring -> checks.add(CheckIds.of(
                             "wound", spring.name(), "Wound again, or meant to stay down: " + spring.name())));

@@ -77,7 +77,10 @@ public final class RefitAnswers {
         return switch (part.state()) {
             case BACK -> free(part, RefitAnswer.Kind.BACK, "");
             case LEFT_OUT ->
-                free(part, RefitAnswer.Kind.LEFT_OUT, part.leftOutReason().orElse(""));
+                free(
+                        part,
+                        RefitAnswer.Kind.LEFT_OUT,
+                        part.settled().leftOutReason().orElse(""));
             case OUT -> firstReason(part).orElseGet(() -> free(part, RefitAnswer.Kind.READY, ""));
         };
     }
@@ -139,7 +142,8 @@ public final class RefitAnswers {
         if (parts.replaced(part.name())) {
             return Optional.empty();
         }
-        return gone(part, part.lost(), false).or(() -> gone(part, part.destroyed(), true));
+        return gone(part, part.gone().lost(), false)
+                .or(() -> gone(part, part.gone().destroyed(), true));
     }
 
     private static Optional<RefitAnswer> gone(ValleyPart part, List<ValleyPart.Piece> pieces, boolean destroyed) {

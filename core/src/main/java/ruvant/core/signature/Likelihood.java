@@ -88,21 +88,24 @@ final class Likelihood {
         Arrays.fill(parts, 0);
         Seen one = seen.get(speed);
         Draw.Expected expected = draw.at(speed, one.places());
-        int n = one.counted();
+        int n = one.level().counted();
         if (n > 0) {
             double error2 = expected.scatterEv() * expected.scatterEv() / n;
             parts[Feature.LEVEL.ordinal()] =
-                    mean(one.levelEv() - expected.levelEv(), Math.sqrt(error2 + MAKE_EV * MAKE_EV));
+                    mean(one.level().ev() - expected.levelEv(), Math.sqrt(error2 + MAKE_EV * MAKE_EV));
             parts[Feature.ACROSS.ordinal()] = across(one, expected);
             parts[Feature.SCATTER.ordinal()] = n < 2 ? 0 : scatters(one, expected, n - 1);
-            parts[Feature.LENS_DOWN.ordinal()] =
-                    one.downs() == 0 ? 0 : held(one.downEv() - expected.downEv(), error2 + error2 * n / one.downs());
+            parts[Feature.LENS_DOWN.ordinal()] = one.lensDown().firings() == 0
+                    ? 0
+                    : held(
+                            one.lensDown().ev() - expected.downEv(),
+                            error2 + error2 * n / one.lensDown().firings());
             parts[Feature.AFTER_REST.ordinal()] =
                     Double.isNaN(one.firstEv()) ? 0 : held(one.firstEv() - expected.firstEv(), error2 + error2 * n);
         }
-        int right = one.tried() - one.hung() - one.dropped();
-        parts[Feature.HANGS.ordinal()] = one.hung() * Math.log(expected.hangs())
-                + one.dropped() * Math.log(expected.drops())
+        int right = one.strays().tried() - one.strays().hung() - one.strays().dropped();
+        parts[Feature.HANGS.ordinal()] = one.strays().hung() * Math.log(expected.hangs())
+                + one.strays().dropped() * Math.log(expected.drops())
                 + right * Math.log(Math.max(0.05, 1 - expected.hangs() - expected.drops()));
         return parts;
     }
@@ -112,20 +115,27 @@ final class Likelihood {
     }
 
     private static double scatters(Seen one, Draw.Expected expected, int freedom) {
-        double log = scatter(one.scatterEv(), expected.scatterEv(), freedom);
+        double log = scatter(one.level().scatterEv(), expected.scatterEv(), freedom);
         return one.places().length == 1
                 ? log
-                : log + scatter(one.contrastScatterEv(), Math.hypot(SENSOR_EV, expected.contrastScatterEv()), freedom);
+                : log
+                        + scatter(
+                                one.contrast().scatterEv(),
+                                Math.hypot(SENSOR_EV, expected.contrastScatterEv()),
+                                freedom);
     }
 
     private static double across(Seen one, Draw.Expected expected) {
         double log = 0;
-        double path = PATH_SECONDS / (one.nominalSeconds() * Math.pow(2, Math.max(-2, one.levelEv())) * Math.log(2));
-        double own = expected.contrastScatterEv() * expected.contrastScatterEv() / one.counted();
+        double path = PATH_SECONDS
+                / (one.nominalSeconds() * Math.pow(2, Math.max(-2, one.level().ev())) * Math.log(2));
+        double own = expected.contrastScatterEv()
+                * expected.contrastScatterEv()
+                / one.level().counted();
         double spread = Math.sqrt(own + MAKE_ACROSS_EV * MAKE_ACROSS_EV + path * path);
         // their sum is nothing, so the last one says nothing new
         for (int k = 0; k + 1 < one.places().length; k++) {
-            log += mean(one.contrastEv()[k] - expected.contrastEv()[k], spread);
+            log += mean(one.contrast().ev()[k] - expected.contrastEv()[k], spread);
         }
         return log;
     }

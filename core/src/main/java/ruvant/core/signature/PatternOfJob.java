@@ -50,7 +50,7 @@ public final class PatternOfJob {
     private static Optional<SpeedFirings> firings(SpeedRow row, ProvePicture proofs, Phase phase) {
         // the firing after a rest comes first, or it is not told from the others
         List<ProvePicture.Timed> level = runs(row, proofs, phase, Attitude.LEVEL)
-                .sorted(Comparator.comparing(run -> !run.afterRest()))
+                .sorted(Comparator.comparing(run -> !run.how().afterRest()))
                 .toList();
         if (level.isEmpty()) {
             return Optional.empty();
@@ -64,31 +64,33 @@ public final class PatternOfJob {
                             ? run.seconds().stream()
                             : run.firings().stream()
                                     .map(one -> one.sensorSeconds().get(sensor)))
-                    .map(seconds -> error(seconds, row.nominalSeconds()))
+                    .map(seconds -> error(seconds, row.nominal().seconds()))
                     .toList());
         }
         List<Double> down = runs(row, proofs, phase, Attitude.LENS_DOWN)
                 .flatMap(run -> run.seconds().stream())
-                .map(seconds -> error(seconds, row.nominalSeconds()))
+                .map(seconds -> error(seconds, row.nominal().seconds()))
                 .toList();
         return Optional.of(new SpeedFirings(
                 row.speed(),
-                row.nominalSeconds(),
+                row.nominal().seconds(),
                 places,
                 errors,
                 down,
-                level.getFirst().afterRest() && errors.getFirst().size() > 1));
+                level.getFirst().how().afterRest() && errors.getFirst().size() > 1));
     }
 
     private static Stream<ProvePicture.Timed> runs(SpeedRow row, ProvePicture proofs, Phase phase, Attitude attitude) {
         return proofs.timed().stream()
-                .filter(run -> run.speed().equals(row.speed()) && run.phase() == phase && run.attitude() == attitude);
+                .filter(run -> run.speed().equals(row.speed())
+                        && run.how().phase() == phase
+                        && run.how().attitude() == attitude);
     }
 
     /** Where the sensors stood, where all firings were seen by the same ones; else the middle of the gate. */
     private static List<Double> places(List<ProvePicture.Timed> runs) {
         List<Double> middle = List.of(0.5);
-        Optional<StandSetup> setup = runs.getFirst().setup();
+        Optional<StandSetup> setup = runs.getFirst().with().setup();
         if (setup.isEmpty()
                 || setup.get().kind() != StandSetup.Kind.FOCAL_PLANE
                 || setup.get().gateMm().isEmpty()
@@ -97,7 +99,7 @@ public final class PatternOfJob {
         }
         int sensors = setup.get().sensors().size();
         boolean allSeen = runs.stream()
-                .allMatch(run -> run.setup().map(StandSetup::sensors).equals(setup.map(StandSetup::sensors))
+                .allMatch(run -> run.with().setup().map(StandSetup::sensors).equals(setup.map(StandSetup::sensors))
                         && run.firings().stream()
                                 .allMatch(one -> one.sensorSeconds().size() == sensors));
         double gate = setup.get().gateMm().get();
@@ -116,7 +118,7 @@ public final class PatternOfJob {
 
     private static CurtainTravel travel(Optional<ModelSheet> sheet, ProvePicture proofs, Phase phase) {
         List<MeasuredFiring.CurtainTimes> seen = proofs.timed().stream()
-                .filter(run -> run.phase() == phase && run.attitude() == Attitude.LEVEL)
+                .filter(run -> run.how().phase() == phase && run.how().attitude() == Attitude.LEVEL)
                 .flatMap(run -> run.firings().stream())
                 .flatMap(one -> one.curtains().stream())
                 .toList();

@@ -47,17 +47,17 @@ final class PatternWords {
         for (Group group : groups) {
             parts.add(words(group, speeds, seen));
         }
-        String scattered = where(speeds, seen, one -> one.scatterEv() > SCATTERED_EV);
+        String scattered = where(speeds, seen, one -> one.level().scatterEv() > SCATTERED_EV);
         if (!scattered.isEmpty() && groups.stream().noneMatch(Group::scattered)) {
             parts.add("scattered at " + scattered);
         }
-        extreme(speeds, seen.stream().mapToDouble(Seen::downEv).toArray(), "lens down")
+        extreme(speeds, seen.stream().mapToDouble(one -> one.lensDown().ev()).toArray(), "lens down")
                 .ifPresent(parts::add);
         extreme(speeds, seen.stream().mapToDouble(Seen::firstEv).toArray(), "first after a rest")
                 .ifPresent(parts::add);
         taper(speeds, seen).ifPresent(parts::add);
-        String hung = where(speeds, seen, one -> one.hung() > 0);
-        String dropped = where(speeds, seen, one -> one.dropped() > 0);
+        String hung = where(speeds, seen, one -> one.strays().hung() > 0);
+        String dropped = where(speeds, seen, one -> one.strays().dropped() > 0);
         if (!hung.isEmpty()) {
             parts.add("hangs at " + hung);
         }
@@ -72,10 +72,12 @@ final class PatternWords {
         List<Group> groups = new ArrayList<>();
         for (int s = 0; s < seen.size(); s++) {
             Seen one = seen.get(s);
-            boolean scattered = byScatter && one.scatterEv() > SCATTERED_EV;
-            double sure = Double.isNaN(one.scatterEv()) ? OFF_EV : one.scatterEv() / Math.sqrt(one.counted());
+            boolean scattered = byScatter && one.level().scatterEv() > SCATTERED_EV;
+            double sure = Double.isNaN(one.level().scatterEv())
+                    ? OFF_EV
+                    : one.level().scatterEv() / Math.sqrt(one.level().counted());
             double limit = Math.max(OFF_EV, 1.5 * sure);
-            Way way = one.levelEv() > limit ? Way.LATE : one.levelEv() < -limit ? Way.SHORT : Way.NEAR;
+            Way way = one.level().ev() > limit ? Way.LATE : one.level().ev() < -limit ? Way.SHORT : Way.NEAR;
             Group last = groups.isEmpty() ? null : groups.getLast();
             if (last != null && last.way() == way && last.scattered() == scattered) {
                 groups.set(groups.size() - 1, new Group(last.from(), s, way, scattered));
@@ -94,11 +96,11 @@ final class PatternWords {
         String far = "";
         if (group.way() != Way.NEAR) {
             double low = seen.subList(group.from(), group.to() + 1).stream()
-                    .mapToDouble(one -> Math.abs(one.levelEv()))
+                    .mapToDouble(one -> Math.abs(one.level().ev()))
                     .min()
                     .orElse(0);
             double high = seen.subList(group.from(), group.to() + 1).stream()
-                    .mapToDouble(one -> Math.abs(one.levelEv()))
+                    .mapToDouble(one -> Math.abs(one.level().ev()))
                     .max()
                     .orElse(0);
             far = high - low < 0.1
@@ -126,7 +128,7 @@ final class PatternWords {
     private static Optional<String> taper(List<SpeedFirings> speeds, List<Seen> seen) {
         Seen fastest = seen.getLast();
         int last = fastest.places().length - 1;
-        double taper = fastest.contrastEv()[last] - fastest.contrastEv()[0];
+        double taper = fastest.contrast().ev()[last] - fastest.contrast().ev()[0];
         if (Math.abs(taper) < HELD_EV) {
             return Optional.empty();
         }

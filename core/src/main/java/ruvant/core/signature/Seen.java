@@ -11,32 +11,49 @@ import ruvant.core.measure.HangUps;
 /**
  * What the firings of one speed come to.
  *
- * @param counted firings that neither hung up nor fell short, nor came first after a rest
- * @param levelEv their mean over firings and sensors
- * @param scatterEv their standard deviation; NaN for one
- * @param contrastEv at each sensor, mean less the level
- * @param contrastScatterEv standard deviation of that, over all sensors
- * @param tried firings that could have hung up
- * @param hung those that did
- * @param dropped those that ran far too short
- * @param downs firings with the lens down
- * @param downEv by how much those run longer
  * @param firstEv by how much the first after a rest ran longer than the others; NaN where not known
  */
 record Seen(
         double nominalSeconds,
         double[] places,
-        int counted,
-        double levelEv,
-        double scatterEv,
-        double[] contrastEv,
-        double contrastScatterEv,
-        int tried,
-        int hung,
-        int dropped,
-        int downs,
-        double downEv,
+        Level level,
+        Contrast contrast,
+        Strays strays,
+        LensDown lensDown,
         double firstEv) {
+    /**
+     * How long they ran.
+     *
+     * @param counted firings that neither hung up nor fell short, nor came first after a rest
+     * @param ev their mean over firings and sensors
+     * @param scatterEv their standard deviation; NaN for one
+     */
+    record Level(int counted, double ev, double scatterEv) {}
+
+    /**
+     * How the sensors differ.
+     *
+     * @param ev at each sensor, mean less the level
+     * @param scatterEv standard deviation of that, over all sensors
+     */
+    record Contrast(double[] ev, double scatterEv) {}
+
+    /**
+     * Firings that do not count.
+     *
+     * @param tried firings that could have hung up
+     * @param hung those that did
+     * @param dropped those that ran far too short
+     */
+    record Strays(int tried, int hung, int dropped) {}
+
+    /**
+     * Firings with the lens down.
+     *
+     * @param ev by how much those run longer
+     */
+    record LensDown(int firings, double ev) {}
+
     /** Where a whole camera is scattered, no firing is far out. */
     static List<Seen> of(List<SpeedFirings> speeds) {
         List<double[]> later = new ArrayList<>();
@@ -75,16 +92,13 @@ record Seen(
         return new Seen(
                 speed.nominalSeconds(),
                 speed.places().stream().mapToDouble(Double::doubleValue).toArray(),
-                counted.length,
-                level,
-                counted.length < 2 ? Double.NaN : Math.sqrt(StatUtils.variance(counted)),
-                contrast,
-                Math.sqrt(squares / sensors),
-                levels.length,
-                count(hung),
-                count(dropped),
-                down.length,
-                down.length == 0 ? Double.NaN : middle(down) - level,
+                new Level(
+                        counted.length,
+                        level,
+                        counted.length < 2 ? Double.NaN : Math.sqrt(StatUtils.variance(counted))),
+                new Contrast(contrast, Math.sqrt(squares / sensors)),
+                new Strays(levels.length, count(hung), count(dropped)),
+                new LensDown(down.length, down.length == 0 ? Double.NaN : middle(down) - level),
                 skipped == 0 ? Double.NaN : speed.levels()[0] - level);
     }
 

@@ -52,7 +52,7 @@ final class TellApart {
             int speed = s;
             String marked = speeds.get(s).marked();
             double[] places = seen.get(s).places();
-            if (seen.get(s).downs() == 0) {
+            if (seen.get(s).lensDown().firings() == 0) {
                 add(
                         draw -> draw.at(speed, places).downEv(),
                         measuring(s),
@@ -95,7 +95,7 @@ final class TellApart {
     }
 
     private double measuring(int speed) {
-        double scatter = seen.get(speed).scatterEv();
+        double scatter = seen.get(speed).level().scatterEv();
         return 0.05 + (Double.isNaN(scatter) ? 0.05 : scatter) * Math.sqrt(2.0 / FIRINGS);
     }
 

@@ -7,25 +7,22 @@ import java.util.List;
  * had a piece = filled with its own + with another + left empty.
  *
  * @param off pieces that ever came off, at the last removal of each part
- * @param lost gone, and may turn up yet
- * @param destroyed broken or given up
- * @param toStock went to the shelf or to the owner when another took their place
- * @param out pieces still in the trays
- * @param unaccounted pieces of parts that are back on without a word about them
  * @param missing what is unaccounted, in words, each with where it was last seen
  */
-public record Ledger(
-        int off,
-        int back,
-        int lost,
-        int destroyed,
-        int toStock,
-        int leftOut,
-        int out,
-        int unaccounted,
-        int placesSubstituted,
-        int placesEmpty,
-        List<String> missing) {
+public record Ledger(int off, Pieces pieces, Places places, List<String> missing) {
+    /**
+     * Where they are.
+     *
+     * @param lost gone, and may turn up yet
+     * @param destroyed broken or given up
+     * @param toStock went to the shelf or to the owner when another took their place
+     * @param out pieces still in the trays
+     * @param unaccounted pieces of parts that are back on without a word about them
+     */
+    public record Pieces(int back, int lost, int destroyed, int toStock, int leftOut, int out, int unaccounted) {}
+
+    /** Places that did not get their own piece back. */
+    public record Places(int substituted, int empty) {}
 
     /** Whether every piece is somewhere that is known and meant. */
     public boolean closed() {
@@ -34,7 +31,7 @@ public record Ledger(
 
     /** Pieces of which nobody has said where they went for good. */
     public int notAccounted() {
-        return out + unaccounted;
+        return pieces.out() + pieces.unaccounted();
     }
 
     /** The balances of a valley. */

@@ -34,9 +34,11 @@ final class LedgerSum {
     }
 
     private int gone(ValleyPart part) {
-        int nowLost = part.lost().stream().mapToInt(ValleyPart.Piece::count).sum();
-        int nowDestroyed =
-                part.destroyed().stream().mapToInt(ValleyPart.Piece::count).sum();
+        int nowLost =
+                part.gone().lost().stream().mapToInt(ValleyPart.Piece::count).sum();
+        int nowDestroyed = part.gone().destroyed().stream()
+                .mapToInt(ValleyPart.Piece::count)
+                .sum();
         lost += nowLost;
         destroyed += nowDestroyed;
         return nowLost + nowDestroyed;
@@ -45,10 +47,10 @@ final class LedgerSum {
     /** Where the part is back, its place is filled: with itself, or with another and the old one went somewhere. */
     private void itself(ValleyPart part) {
         String name = part.name().text();
-        OldPiece old = part.replacedOld().orElse(null);
-        if (ValleyPart.countOf(part.destroyed(), name) > 0 || old == OldPiece.SCRAPPED) {
+        OldPiece old = part.gone().replacedOld().orElse(null);
+        if (ValleyPart.countOf(part.gone().destroyed(), name) > 0 || old == OldPiece.SCRAPPED) {
             destroyed++;
-        } else if (ValleyPart.countOf(part.lost(), name) > 0) {
+        } else if (ValleyPart.countOf(part.gone().lost(), name) > 0) {
             lost++;
         } else if (old != null) {
             toStock++;
@@ -60,22 +62,22 @@ final class LedgerSum {
     }
 
     private void loose(ValleyPart part, String name, int count) {
-        int nowLost = ValleyPart.countOf(part.lost(), name);
-        int nowDestroyed = ValleyPart.countOf(part.destroyed(), name);
+        int nowLost = ValleyPart.countOf(part.gone().lost(), name);
+        int nowDestroyed = ValleyPart.countOf(part.gone().destroyed(), name);
         lost += nowLost;
         destroyed += nowDestroyed;
         back += count - nowLost - nowDestroyed;
     }
 
     private void fastener(ValleyPart part, Fastener fastener) {
-        FastenersBack said = part.wentBack().stream()
+        FastenersBack said = part.settled().wentBack().stream()
                 .flatMap(how -> how.fasteners().stream())
                 .filter(one -> one.type().equals(fastener.type()))
                 .findFirst()
                 .orElse(new FastenersBack(fastener.type(), 0, 0, 0));
         int nowBack = Math.min(fastener.count(), said.back());
         int spoken = Math.min(fastener.count(), said.back() + said.lost());
-        int broken = Math.min(spoken - nowBack, ValleyPart.countOf(part.destroyed(), fastener.type()));
+        int broken = Math.min(spoken - nowBack, ValleyPart.countOf(part.gone().destroyed(), fastener.type()));
         back += nowBack;
         destroyed += broken;
         lost += spoken - nowBack - broken;
@@ -91,15 +93,8 @@ final class LedgerSum {
     Ledger ledger(int off) {
         return new Ledger(
                 off,
-                back,
-                lost,
-                destroyed,
-                toStock,
-                leftOut,
-                out,
-                unaccounted,
-                substituted,
-                empty,
+                new Ledger.Pieces(back, lost, destroyed, toStock, leftOut, out, unaccounted),
+                new Ledger.Places(substituted, empty),
                 List.copyOf(missing));
     }
 }

@@ -79,25 +79,20 @@ final class PartTrack {
     }
 
     ValleyPart part(CoverEdges edges, int level) {
-        Optional<Instant> at = Optional.ofNullable(settled).map(Line::at);
         return new ValleyPart(
                 name,
-                removed,
-                removal.id(),
-                removal.at(),
-                removal.by(),
-                timesOff,
-                state,
-                at,
-                Optional.ofNullable(settled).map(Line::by),
-                Optional.ofNullable(wentBack),
-                Optional.ofNullable(leftOutReason),
-                new LinkedHashSet<>(edges.over(name)),
-                edges.allOver(name).size(),
-                level,
-                counted(lost),
-                counted(destroyed),
-                Optional.ofNullable(replacedOld),
+                new ValleyPart.Removal(removed, removal.id(), removal.at(), removal.by(), timesOff),
+                new ValleyPart.Settled(
+                        state,
+                        Optional.ofNullable(settled).map(Line::at),
+                        Optional.ofNullable(settled).map(Line::by),
+                        Optional.ofNullable(wentBack),
+                        Optional.ofNullable(leftOutReason)),
+                new ValleyPart.Under(
+                        new LinkedHashSet<>(edges.over(name)),
+                        edges.allOver(name).size(),
+                        level),
+                new ValleyPart.Gone(counted(lost), counted(destroyed), Optional.ofNullable(replacedOld)),
                 List.copyOf(checks.values()),
                 Optional.ofNullable(tried));
     }

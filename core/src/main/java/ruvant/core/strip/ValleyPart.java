@@ -13,40 +13,57 @@ import ruvant.core.units.WellName;
 /**
  * One part that was taken off, as it stands now.
  *
- * @param removed how it came off the last time
- * @param removalId the line of that removal
- * @param timesOff how often it has come off, from 1
- * @param settledAt when it went back or was left out
- * @param wentBack how it went back; empty while out
- * @param over the parts lying directly over it: off before it, on after it
- * @param depth how many removals must be undone outward from here: all parts over it, directly or not
- * @param level longest chain of covers over it; 0 for an outermost part
- * @param lost pieces of it that are gone and may turn up yet
- * @param destroyed pieces of it that broke or were given up
- * @param replacedOld where it went itself, when another took its place since it came off; empty when none did
+ * @param off how it came off the last time
  * @param checks what must hold before it goes on
  * @param triedAt when it was tried in its place without being fixed; empty when it was not
  */
 public record ValleyPart(
         PartName name,
-        StripEntry.Removed removed,
-        UUID removalId,
-        Instant removedAt,
-        String removedBy,
-        int timesOff,
-        State state,
-        Optional<Instant> settledAt,
-        Optional<String> settledBy,
-        Optional<WentBack> wentBack,
-        Optional<String> leftOutReason,
-        Set<PartName> over,
-        int depth,
-        int level,
-        List<Piece> lost,
-        List<Piece> destroyed,
-        Optional<OldPiece> replacedOld,
+        Removal off,
+        Settled settled,
+        Under place,
+        Gone gone,
         List<GateCheck> checks,
         Optional<Instant> triedAt) {
+
+    /**
+     * How it came off.
+     *
+     * @param id the line of that removal
+     * @param times how often it has come off, from 1
+     */
+    public record Removal(StripEntry.Removed removed, UUID id, Instant at, String by, int times) {}
+
+    /**
+     * What became of it.
+     *
+     * @param at when it went back or was left out
+     * @param wentBack how it went back; empty while out
+     */
+    public record Settled(
+            State state,
+            Optional<Instant> at,
+            Optional<String> by,
+            Optional<WentBack> wentBack,
+            Optional<String> leftOutReason) {}
+
+    /**
+     * How it lay in the camera.
+     *
+     * @param over the parts lying directly over it: off before it, on after it
+     * @param depth how many removals must be undone outward from here: all parts over it, directly or not
+     * @param level longest chain of covers over it; 0 for an outermost part
+     */
+    public record Under(Set<PartName> over, int depth, int level) {}
+
+    /**
+     * What is not there any more.
+     *
+     * @param lost pieces of it that are gone and may turn up yet
+     * @param destroyed pieces of it that broke or were given up
+     * @param replacedOld where it went itself, when another took its place since it came off; empty when none did
+     */
+    public record Gone(List<Piece> lost, List<Piece> destroyed, Optional<OldPiece> replacedOld) {}
 
     /** Whether a part is out, back, or out for good. */
     public enum State {
@@ -66,17 +83,37 @@ public record ValleyPart(
                 .sum();
     }
 
+    /** How it came off the last time. */
+    public StripEntry.Removed removed() {
+        return off.removed();
+    }
+
+    /** When it came off the last time. */
+    public Instant removedAt() {
+        return off.at();
+    }
+
+    /** Whether it is out, back, or out for good. */
+    public State state() {
+        return settled.state();
+    }
+
+    /** The parts lying directly over it. */
+    public Set<PartName> over() {
+        return place.over();
+    }
+
     /** Whether it lies in the tray. */
     public boolean out() {
-        return state == State.OUT;
+        return state() == State.OUT;
     }
 
     /** The wells it was put into, in words such as "last seen in A1 A2"; empty where none was noted. */
     public Optional<String> lastSeen() {
-        return removed.wells().isEmpty()
+        return removed().wells().isEmpty()
                 ? Optional.empty()
                 : Optional.of("last seen in "
-                        + removed.wells().stream().map(WellName::toString).collect(Collectors.joining(" ")));
+                        + removed().wells().stream().map(WellName::toString).collect(Collectors.joining(" ")));
     }
 
     /** Checks not yet made nor waived. */

@@ -59,37 +59,51 @@ public final class OilSheet {
     /**
      * One point.
      *
-     * @param kind id of its kind; empty where the table has none for it
-     * @param jobs on how many cameras of the model it was met
-     * @param lubricant id of what the house puts there; empty where nothing is settled
-     * @param houseWords the same in words
-     * @param never what must never come there, and why; may be empty
-     * @param cleaned whether its part was cleaned in this job
-     * @param dryRun how the part ran dry since
-     * @param dryAt when it is dry, while it is not
-     * @param oiledWith what was put there since the part was cleaned; the newest
-     * @param times how often something was put there since
-     * @param remark what to think of before more is put there; may be empty
-     * @param bySchool what each school would put there
+     * @param origin why it stands on the sheet
+     * @param house what is put there here
+     * @param stands how far it is
+     * @param put what was put there already
      */
     public record OilRow(
-            PartName part,
-            Named point,
-            String kind,
-            String kindLabel,
-            Because because,
-            int jobs,
-            String lubricant,
-            String houseWords,
-            String never,
-            boolean cleaned,
-            Optional<DryRunResult> dryRun,
-            Optional<Instant> dryAt,
-            Optional<String> oiledWith,
-            int times,
-            Next next,
-            String remark,
-            Map<School, OfSchool> bySchool) {}
+            PartName part, Named point, OilKind kind, Origin origin, OilHouse house, OilStands stands, Put put) {
+        /**
+         * What kind of point it is.
+         *
+         * @param id of its kind; empty where the table has none for it
+         */
+        public record OilKind(String id, String label) {}
+
+        /** @param jobs on how many cameras of the model it was met */
+        public record Origin(Because because, int jobs) {}
+
+        /**
+         * What the house puts there.
+         *
+         * @param lubricant its id; empty where nothing is settled
+         * @param words the same in words
+         * @param never what must never come there, and why; may be empty
+         * @param bySchool what each school would put there
+         */
+        public record OilHouse(String lubricant, String words, String never, Map<School, OfSchool> bySchool) {}
+
+        /**
+         * How far it is.
+         *
+         * @param cleaned whether its part was cleaned in this job
+         * @param dryRun how the part ran dry since
+         * @param dryAt when it is dry, while it is not
+         */
+        public record OilStands(boolean cleaned, Optional<DryRunResult> dryRun, Optional<Instant> dryAt, Next next) {}
+
+        /**
+         * What was put there since the part was cleaned.
+         *
+         * @param with the newest
+         * @param times how often something was
+         * @param remark what to think of before more is put there; may be empty
+         */
+        public record Put(Optional<String> with, int times, String remark) {}
+    }
 
     /**
      * The sheet.
@@ -108,7 +122,7 @@ public final class OilSheet {
         List<Point> points = points(treat, parts, known, table, family);
         return points.stream()
                 .map(point -> row(point, treat, table, school, now))
-                .sorted(Comparator.comparingInt((OilRow row) -> row.next() == Next.DONE ? 1 : 0))
+                .sorted(Comparator.comparingInt((OilRow row) -> row.stands().next() == Next.DONE ? 1 : 0))
                 .toList();
     }
 
@@ -166,24 +180,24 @@ public final class OilSheet {
         return new OilRow(
                 point.part(),
                 point.point(),
-                kind.map(Lubrication.PointKind::id).orElse(""),
-                kind.map(Lubrication.PointKind::label).orElse(""),
-                point.because(),
-                point.jobs(),
-                kind.map(one -> one.suggested().getOrDefault(school, "")).orElse(""),
-                kind.map(one -> one.bySchool().getOrDefault(school, "")).orElse(""),
-                kind.map(Lubrication.PointKind::neverWhy).orElse(""),
-                cleanedAt.isPresent(),
-                dryRun,
-                dryAt,
-                oiled.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(
-                                table.label(oiled.getLast().what().lubricant().id())),
-                (int) oiled.stream().filter(one -> !one.what().dry()).count(),
-                next,
-                remark(oiled, table),
-                kind.map(OilSheet::schools).orElse(Map.of()));
+                new OilRow.OilKind(
+                        kind.map(Lubrication.PointKind::id).orElse(""),
+                        kind.map(Lubrication.PointKind::label).orElse("")),
+                new OilRow.Origin(point.because(), point.jobs()),
+                new OilRow.OilHouse(
+                        kind.map(one -> one.suggested().getOrDefault(school, ""))
+                                .orElse(""),
+                        kind.map(one -> one.bySchool().getOrDefault(school, "")).orElse(""),
+                        kind.map(Lubrication.PointKind::neverWhy).orElse(""),
+                        kind.map(OilSheet::schools).orElse(Map.of())),
+                new OilRow.OilStands(cleanedAt.isPresent(), dryRun, dryAt, next),
+                new OilRow.Put(
+                        oiled.isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(table.label(
+                                        oiled.getLast().what().lubricant().id())),
+                        (int) oiled.stream().filter(one -> !one.what().dry()).count(),
+                        remark(oiled, table)));
     }
 
     private static Next next(boolean bare, boolean cleaned, boolean drying, Optional<DryRunResult> dryRun) {

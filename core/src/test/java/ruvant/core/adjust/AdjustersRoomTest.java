@@ -41,7 +41,7 @@ class AdjustersRoomTest {
         return new AdjusterKind(
                 RETARD,
                 new Named(before.name().id(), words),
-                new AdjusterKind.Travel(before.travel().unit(), before.travel().least(), most),
+                new AdjusterKind.Limits(before.travel().unit(), before.travel().least(), most),
                 before.held(),
                 before.speeds(),
                 before.moves(),
@@ -49,11 +49,11 @@ class AdjustersRoomTest {
                 before.why());
     }
 
-    private static AdjusterKind own(String name, AdjusterKind.Held held, AdjustEntry.Moves... moves) {
+    private static AdjusterKind own(String name, AdjusterKind.HeldBy held, AdjustEntry.Moves... moves) {
         return new AdjusterKind(
                 "",
                 Named.of(name),
-                new AdjusterKind.Travel(TurnUnit.EIGHTHS, -1, 1),
+                new AdjusterKind.Limits(TurnUnit.EIGHTHS, -1, 1),
                 held,
                 List.of(),
                 List.of(moves),
@@ -76,7 +76,8 @@ class AdjustersRoomTest {
 
     @Test
     void aKindOfOnesOwnIsOfferedWhereItIsAndNowhereElse() {
-        assertThat(log.add(changed(own("scan governor", AdjusterKind.Held.FREE, new AdjustEntry.Moves("rebound", 1)))))
+        assertThat(log.add(
+                        changed(own("scan governor", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("rebound", 1)))))
                 .isEmpty();
         AdjusterKind made = kind("scan-governor");
         assertThat(made.isIn(new Camera("Pellworm", "Any", "", "", BodyType.RIGID, Family.SWING)))
@@ -89,16 +90,16 @@ class AdjustersRoomTest {
 
     @Test
     void aKindThatWouldLeaveAGapIsRefusedAndNothingOfItIsKept() {
-        assertThat(log.add(changed(own("idle screw", AdjusterKind.Held.FREE))))
+        assertThat(log.add(changed(own("idle screw", AdjusterKind.HeldBy.FREE))))
                 .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("moves nothing"));
-        assertThat(log.add(changed(own("idle screw", AdjusterKind.Held.FREE, new AdjustEntry.Moves("nowhere", 1)))))
+        assertThat(log.add(changed(own("idle screw", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("nowhere", 1)))))
                 .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("“nowhere”, which is not there"));
         assertThat(log.add(changed(own(
                         "spring drum",
-                        new AdjusterKind.Held(AdjusterLock.RATCHET, "", "", 0),
+                        new AdjusterKind.HeldBy(AdjusterLock.RATCHET, "", "", 0),
                         new AdjustEntry.Moves("rebound", 1)))))
                 .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("nothing warns of it"));
-        assertThat(log.add(changed(own("slit width", AdjusterKind.Held.FREE, new AdjustEntry.Moves("rebound", 1)))))
+        assertThat(log.add(changed(own("slit width", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("rebound", 1)))))
                 .as("it takes the place of the shipped one of that id, and is no second one")
                 .isEmpty();
         assertThat(log.add(new AdjustersEntry.AdjusterTakenBack(RETARD)))
@@ -125,7 +126,7 @@ class AdjustersRoomTest {
     void twoWindowsOnOneAdjusterAreToldOfEachOther() {
         log.add(changed(called("slow train depth", 2)));
         assertThat(log.unseen(0, changed(called("retard depth", 1)))).singleElement();
-        assertThat(log.unseen(0, changed(own("scan governor", AdjusterKind.Held.FREE))))
+        assertThat(log.unseen(0, changed(own("scan governor", AdjusterKind.HeldBy.FREE))))
                 .isEmpty();
     }
 

@@ -70,8 +70,8 @@ class AdjustingTest {
         return new AdjusterKind(
                 "",
                 Named.of(name),
-                new AdjusterKind.Travel(unit, -1, 1),
-                new AdjusterKind.Held(lock, caution, moves.isEmpty() ? "" : "top cover", 12),
+                new AdjusterKind.Limits(unit, -1, 1),
+                new AdjusterKind.HeldBy(lock, caution, moves.isEmpty() ? "" : "top cover", 12),
                 speeds,
                 moves,
                 AdjusterKind.Where.ALL,
@@ -338,7 +338,7 @@ class AdjustingTest {
         assertThat(logs.standsAt(Logs.START).next()).contains(new NextStep.MeasureTurn(Named.of("engagement")));
         fired("1/60", 1.0 / 64, 0);
         assertThat(logs.standsAt(Logs.START).next()).doesNotContain(new NextStep.MeasureTurn(Named.of("engagement")));
-        assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).done())
+        assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).work().done())
                 .contains("Adjusted engagement: 2/8 turn in from where it was found");
     }
 

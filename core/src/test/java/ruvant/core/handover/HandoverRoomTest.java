@@ -83,7 +83,7 @@ class HandoverRoomTest {
     void allBackMayLeaveAndALostScrewIsAccountedFor() {
         coverOff();
         coverBack(1);
-        assertThat(logs.stands().ledger().lost()).isEqualTo(1);
+        assertThat(logs.stands().ledger().pieces().lost()).isEqualTo(1);
         assertThat(logs.refusal(BACK)).isEmpty();
     }
 

@@ -60,15 +60,15 @@ class ModelKnowledgeTest {
                 List.of(job(5, USUAL), job(5, USUAL), job(5, "off top cover, 3 slot 1.7x3, tilt it back first")));
         KnownPart cover = known.part("Top Cover").orElseThrow();
         assertThat(cover.jobs()).isEqualTo(3);
-        assertThat(cover.fasteners()).hasSize(2);
-        assertThat(cover.hidden())
+        assertThat(cover.held().fasteners()).hasSize(2);
+        assertThat(cover.held().hidden())
                 .singleElement()
                 .satisfies(one -> assertThat(one.lengthMm()).isEqualTo(5));
-        assertThat(cover.remarks()).containsExactly("tilt it back first");
+        assertThat(cover.beware().remarks()).containsExactly("tilt it back first");
         KnownPart dial = known.part("dial").orElseThrow();
-        assertThat(dial.state()).isEqualTo(MechanismState.COCKED);
-        assertThat(dial.hazards()).containsExactly(Hazard.BALL);
-        assertThat(dial.loose()).containsExactly("1 × detent ball");
+        assertThat(dial.beware().state()).isEqualTo(MechanismState.COCKED);
+        assertThat(dial.beware().hazards()).containsExactly(Hazard.BALL);
+        assertThat(dial.held().loose()).containsExactly("1 × detent ball");
         assertThat(dial.wantsCare()).isTrue();
         assertThat(known.part("meter coil").orElseThrow().wantsCare()).isFalse();
         assertThat(known.part("nothing of the kind")).isEmpty();
@@ -108,9 +108,9 @@ class ModelKnowledgeTest {
         String[] without = {"off dial, top", "off meter coil, top"};
         String[] with = {"off hood, top, covers", "off dial, top", "off meter coil, top"};
         ModelKnowledge known = ModelKnowledge.of(List.of(job(5, without), job(5, without), job(5, with)));
-        assertThat(known.part("meter coil").orElseThrow().over()).isEmpty();
+        assertThat(known.part("meter coil").orElseThrow().lies().over()).isEmpty();
         ModelKnowledge mostly = ModelKnowledge.of(List.of(job(5, without), job(5, with), job(5, with)));
-        assertThat(mostly.part("meter coil").orElseThrow().over()).containsExactly("hood");
+        assertThat(mostly.part("meter coil").orElseThrow().lies().over()).containsExactly("hood");
         assertThat(mostly.wayTo("meter coil").orElseThrow().others())
                 .containsExactly(new KnownPart.OtherWay(List.of("hood"), List.of(), 1));
     }
@@ -188,12 +188,13 @@ class ModelKnowledgeTest {
         JobPicture job =
                 job(5, "off dial, top", "off dial ring, top", "slip long screw in dial ring, stood proud, swapped");
         ModelKnowledge known = ModelKnowledge.of(List.of(job));
-        assertThat(known.part("dial ring").orElseThrow().slips())
+        assertThat(known.part("dial ring").orElseThrow().beware().slips())
                 .containsExactly("long screw in dial ring; stood proud; swapped");
         assertThat(known.part("dial ring").orElseThrow().wantsCare()).isTrue();
         assertThat(ModelKnowledge.of(List.of(job(5, "off ring, top", "slip rings mixed up")))
                         .part("ring")
                         .orElseThrow()
+                        .beware()
                         .slips())
                 .as("rings are not the ring")
                 .isEmpty();
@@ -206,9 +207,9 @@ class ModelKnowledgeTest {
                 List.of(job(5, USUAL), job(5, USUAL), job(5, USUAL), job(5, USUAL), job(5, odd)));
         assertThat(family.part("lens hood bayonet")).isEmpty();
         KnownPart dial = family.part("dial").orElseThrow();
-        assertThat(dial.fasteners()).isEmpty();
-        assertThat(dial.hidden()).isEmpty();
-        assertThat(dial.hazards()).containsExactly(Hazard.BALL);
+        assertThat(dial.held().fasteners()).isEmpty();
+        assertThat(dial.held().hidden()).isEmpty();
+        assertThat(dial.beware().hazards()).containsExactly(Hazard.BALL);
         assertThat(family.next(off())).extracting(KnownPart::name).containsExactly("top cover");
     }
 

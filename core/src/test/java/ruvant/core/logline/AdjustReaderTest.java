@@ -40,8 +40,8 @@ class AdjustReaderTest {
         return new AdjusterKind(
                 "",
                 Named.of(name),
-                new AdjusterKind.Travel(unit, -2, 2),
-                AdjusterKind.Held.FREE,
+                new AdjusterKind.Limits(unit, -2, 2),
+                AdjusterKind.HeldBy.FREE,
                 List.of(new AdjusterKind.OverSpeeds(0, 9, 1)),
                 List.of(moves),
                 AdjusterKind.Where.ALL,

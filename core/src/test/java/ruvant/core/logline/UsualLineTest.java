@@ -29,20 +29,11 @@ class UsualLineTest {
         return new KnownPart(
                 "speed ring",
                 3,
-                side,
-                covers,
-                fasteners,
-                List.of(),
-                hazards,
-                state,
-                List.of(),
-                List.of(),
-                Duration.ZERO,
-                Duration.ZERO,
-                List.of(),
+                new KnownPart.Lies(side, covers, List.of(), List.of()),
+                new KnownPart.Holding(fasteners, List.of(), List.of()),
+                new KnownPart.Beware(hazards, state, List.of(), List.of()),
+                new KnownPart.PartTakes(Duration.ZERO, Duration.ZERO),
                 false,
-                List.of(),
-                List.of(),
                 List.of());
     }
 
@@ -90,8 +81,8 @@ class UsualLineTest {
                 state);
         StripEntry.Removed off = read(UsualLine.of(known, Optional.of(new WellName(1 + random.nextInt(9), 2, 4))));
         assertThat(off.part()).isEqualTo(PartName.of("speed ring"));
-        assertThat(off.side()).isEqualTo(known.side());
-        assertThat(off.covers()).isEqualTo(known.covers());
+        assertThat(off.side()).isEqualTo(known.lies().side());
+        assertThat(off.covers()).isEqualTo(known.lies().covers());
         assertThat(off.fasteners()).isEqualTo(fasteners);
         assertThat(off.hazards()).isEqualTo(hazards);
         assertThat(off.state()).isEqualTo(state);

@@ -59,19 +59,22 @@ class SourcesTest {
                 .containsExactlyInAnyOrder(
                         SourceKind.STOCK, SourceKind.DONOR, SourceKind.BOUGHT, SourceKind.FABRICATED);
         assertThat(all)
-                .allSatisfy(one -> assertThat(
-                                one.terms().stream().mapToLong(Term::minor).sum())
-                        .isEqualTo(one.netMinor()));
-        assertThat(all).isSortedAccordingTo((a, b) -> Long.compare(b.netMinor(), a.netMinor()));
+                .allSatisfy(one -> assertThat(one.worth().terms().stream()
+                                .mapToLong(Term::minor)
+                                .sum())
+                        .isEqualTo(one.worth().netMinor()));
+        assertThat(all)
+                .isSortedAccordingTo(
+                        (a, b) -> Long.compare(b.worth().netMinor(), a.worth().netMinor()));
 
         // 0.9 × 0.95 of 100.00, less 5 minutes at 60.00 an hour
-        assertThat(of(all, SourceKind.STOCK).netMinor()).isEqualTo(8_550 - 500);
+        assertThat(of(all, SourceKind.STOCK).worth().netMinor()).isEqualTo(8_550 - 500);
         // 0.9 × 0.8 of 100.00, 30 minutes, the body's loss
-        assertThat(of(all, SourceKind.DONOR).netMinor()).isEqualTo(7_200 - 3_000 - 4_000);
+        assertThat(of(all, SourceKind.DONOR).worth().netMinor()).isEqualTo(7_200 - 3_000 - 4_000);
         assertThat(of(all, SourceKind.DONOR).netOnceOpenMinor()).isEqualTo(4_200);
         // 0.9 × 0.98 of 100.00, its price, 5 minutes; it comes on the 11th, five days late
-        assertThat(of(all, SourceKind.BOUGHT).netMinor()).isEqualTo(8_820 - 1_400 - 500 - 5 * 300);
-        assertThat(of(all, SourceKind.FABRICATED).netMinor()).isEqualTo(7_500 - 12_000);
+        assertThat(of(all, SourceKind.BOUGHT).worth().netMinor()).isEqualTo(8_820 - 1_400 - 500 - 5 * 300);
+        assertThat(of(all, SourceKind.FABRICATED).worth().netMinor()).isEqualTo(7_500 - 12_000);
     }
 
     @Test
@@ -83,22 +86,22 @@ class SourcesTest {
                 .toList();
         Sources.Source after = of(sources(new Interchange(tried), Map.of(), null), SourceKind.STOCK);
 
-        assertThat(after.fits()).isGreaterThan(before.fits());
-        assertThat(after.fitWords()).isEqualTo("same model, other pattern, fits 4 of 4 here");
+        assertThat(after.chances().fits()).isGreaterThan(before.chances().fits());
+        assertThat(after.chances().fitWords()).isEqualTo("same model, other pattern, fits 4 of 4 here");
         // it always took work
-        assertThat(after.minutes()).isEqualTo(before.minutes() + 30);
+        assertThat(after.effort().minutes()).isEqualTo(before.effort().minutes() + 30);
     }
 
     @Test
     void aPartOfAnotherModelIsNotOrderedUnlessItIsKnownToFit() {
         assertThat(sources(new Interchange(List.of()), Map.of(), null))
-                .extracting(Sources.Source::number)
+                .extracting(source -> source.what().number())
                 .contains("P-14")
                 .doesNotContain("P-15", "P-20");
         StatedFit stated = new StatedFit(
                 "retard pinion", new CameraKind("Quillon", "35", ""), FIRST, StatedFit.Strength.MOSTLY, "");
         assertThat(sources(new Interchange(List.of(), List.of(stated)), Map.of(), null))
-                .extracting(Sources.Source::number)
+                .extracting(source -> source.what().number())
                 .contains("P-15");
     }
 
@@ -127,8 +130,8 @@ class SourcesTest {
                 .toList();
 
         assertThat(coming).singleElement().satisfies(one -> {
-            assertThat(one.days()).isEqualTo(9);
-            assertThat(one.netMinor()).isEqualTo(8_820 - 500 - 5 * 300);
+            assertThat(one.effort().days()).isEqualTo(9);
+            assertThat(one.worth().netMinor()).isEqualTo(8_820 - 500 - 5 * 300);
             assertThat(one.keptForThis()).isTrue();
         });
     }

@@ -116,15 +116,15 @@ class PictureTest {
                 .as("slowest first, others timed added")
                 .containsExactly("1", "1/2", "1/60", "1/125", "1/500");
         SpeedRow sixty = rows.get(2);
-        assertThat(sixty.nominalSeconds()).isEqualTo(1 / 64.0);
-        assertThat(sixty.before().orElseThrow().biasEv()).isCloseTo(1, within(1e-9));
-        assertThat(sixty.before().orElseThrow().percent()).isCloseTo(100, within(1e-6));
+        assertThat(sixty.nominal().seconds()).isEqualTo(1 / 64.0);
+        assertThat(sixty.before().orElseThrow().bias().ev()).isCloseTo(1, within(1e-9));
+        assertThat(sixty.before().orElseThrow().bias().percent()).isCloseTo(100, within(1e-6));
         assertThat(sixty.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.OUT);
         assertThat(sixty.after().orElseThrow().seconds())
                 .as("another attitude is kept apart")
                 .hasSize(3);
         assertThat(sixty.after().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.IN);
-        assertThat(rows.get(1).after().orElseThrow().lowEv())
+        assertThat(rows.get(1).after().orElseThrow().bias().lowEv())
                 .as("one firing has no interval")
                 .isEmpty();
     }
@@ -148,18 +148,19 @@ class PictureTest {
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
                 new ProveEntry.Fired(true, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.found()).containsExactly("Cause: dirt (free when wet)", "Somebody had been in before: glue");
-        assertThat(sheet.done())
+        assertThat(sheet.work().found())
+                .containsExactly("Cause: dirt (free when wet)", "Somebody had been in before: glue");
+        assertThat(sheet.work().done())
                 .containsExactly(
                         "Cleaned train: naphtha",
                         "Mended corner: half a millimetre off",
                         "Lubricated with oil: pivots",
                         "Done as asked: slow speeds");
-        assertThat(sheet.changed()).containsExactly("corner: half a millimetre off; agreed: by telephone");
-        assertThat(sheet.replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
-        assertThat(sheet.leftOpen()).containsExactly("haze: cemented");
-        assertThat(sheet.battery()).contains("silver 1.55 V");
-        assertThat(sheet.proofs())
+        assertThat(sheet.work().changed()).containsExactly("corner: half a millimetre off; agreed: by telephone");
+        assertThat(sheet.work().replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
+        assertThat(sheet.after().leftOpen()).containsExactly("haze: cemented");
+        assertThat(sheet.after().battery()).contains("silver 1.55 V");
+        assertThat(sheet.proof().functions())
                 .containsExactly(
                         "1 firings in a row without a miss (miss rate below 95.0 %, 95 % sure)",
                         "Advance, Counter: works");

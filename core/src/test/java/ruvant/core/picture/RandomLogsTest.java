@@ -113,11 +113,11 @@ class RandomLogsTest {
                         .isFalse();
             }
         }
-        assertThat(job.ledger().back()
-                        + job.ledger().lost()
-                        + job.ledger().leftOut()
-                        + job.ledger().out()
-                        + job.ledger().unaccounted())
+        assertThat(job.ledger().pieces().back()
+                        + job.ledger().pieces().lost()
+                        + job.ledger().pieces().leftOut()
+                        + job.ledger().pieces().out()
+                        + job.ledger().pieces().unaccounted())
                 .isEqualTo(job.ledger().off());
     }
 

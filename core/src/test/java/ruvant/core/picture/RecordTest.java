@@ -207,7 +207,7 @@ class RecordTest {
                 .isEqualTo("scopeUnknown");
         logs.add(new IntakeEntry.ScopeAdded("seals"), new IntakeEntry.ScopeSettled("seals", false, "owner waits"));
         var sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.leftOpen()).containsExactly("seals: owner waits");
+        assertThat(sheet.after().leftOpen()).containsExactly("seals: owner waits");
     }
 
     @Test

@@ -56,15 +56,15 @@ class SaidBySpeedsTest {
         SpeedRow byHouse = row("1/60", house);
         SpeedRow byMaker = row("1/60", maker);
 
-        assertThat(trade.toleranceSource()).isEqualTo("usual, leaf shutter, lens-mounted");
+        assertThat(trade.allowed().source()).isEqualTo("usual, leaf shutter, lens-mounted");
         assertThat(trade.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.IN);
-        assertThat(byHouse.toleranceSource()).startsWith("this house");
+        assertThat(byHouse.allowed().source()).startsWith("this house");
         assertThat(byHouse.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.OUT);
-        assertThat(byMaker.toleranceEv()).isEqualTo(0.60);
-        assertThat(byMaker.toleranceSource()).isEqualTo("maker, sheet 7");
-        assertThat(byMaker.nominalSeconds()).isEqualTo(1.0 / 60);
-        assertThat(byMaker.nominalSource()).isEqualTo("maker, sheet 7");
-        assertThat(row("1/125", maker).nominalSource()).startsWith("doubling");
+        assertThat(byMaker.allowed().ev()).isEqualTo(0.60);
+        assertThat(byMaker.allowed().source()).isEqualTo("maker, sheet 7");
+        assertThat(byMaker.nominal().seconds()).isEqualTo(1.0 / 60);
+        assertThat(byMaker.nominal().source()).isEqualTo("maker, sheet 7");
+        assertThat(row("1/125", maker).nominal().source()).startsWith("doubling");
     }
 
     @Test

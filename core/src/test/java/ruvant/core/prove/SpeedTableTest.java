@@ -34,7 +34,7 @@ class SpeedTableTest {
         SpeedRow.Run run = row("1/60").after().orElseThrow();
         assertThat(run.hung()).containsExactly(0.031);
         assertThat(run.seconds()).containsExactly(0.0158, 0.0161, 0.0160);
-        assertThat(run.biasEv()).isCloseTo(0.032, within(0.005));
+        assertThat(run.bias().ev()).isCloseTo(0.032, within(0.005));
     }
 
     @Test
@@ -123,8 +123,8 @@ class SpeedTableTest {
         measured("1/125", shot(0.0082, 0.4));
         CurtainRun curtains = row("1/125").after().orElseThrow().curtains().orElseThrow();
         assertThat(curtains.firings()).isEqualTo(2);
-        assertThat(curtains.taperEv()).isCloseTo(0.3, within(1e-9));
-        assertThat(curtains.taperAllowedEv()).isEqualTo(0.33);
+        assertThat(curtains.taper().ev()).isCloseTo(0.3, within(1e-9));
+        assertThat(curtains.taper().allowedEv()).isEqualTo(0.33);
         assertThat(curtains.capped()).isZero();
         assertThat(curtains.places()).extracting(CurtainRun.AcrossGate::placeMm).containsExactly(0.0, 18.0, 36.0);
         assertThat(curtains.places().getLast().errorEv())

@@ -76,6 +76,7 @@ class RefitTest {
                         .valley()
                         .part(COVER)
                         .orElseThrow()
+                        .settled()
                         .wentBack()
                         .orElseThrow()
                         .overrideReason())
@@ -180,7 +181,7 @@ class RefitTest {
                 new RefitEntry.GateAnswered(COVER, check, true, ""), new RefitEntry.Refitted(COVER, List.of(), "", ""));
         logs.add(Logs.off("front cover", true));
         var part = logs.picture().valley().part(COVER).orElseThrow();
-        assertThat(part.timesOff()).isEqualTo(2);
+        assertThat(part.off().times()).isEqualTo(2);
         assertThat(part.openChecks()).hasSize(1);
     }
 
@@ -198,7 +199,7 @@ class RefitTest {
         Fastener set = SCREWS.with(FastenerTrait.LOOSENED_ONLY);
         logs.add(new StripEntry.Removed(
                 TRAIN, Side.FRONT, false, List.of(set), List.of(), List.of(), "", null, List.of(), Set.of(), ""));
-        assertThat(Ledger.of(logs.picture().valley()).out()).isEqualTo(1);
+        assertThat(Ledger.of(logs.picture().valley()).pieces().out()).isEqualTo(1);
         assertThat(logs.refusal(new RefitEntry.Refitted(TRAIN, List.of(), "", ""))
                         .orElseThrow()
                         .code())

@@ -89,7 +89,9 @@ class ValleyPropertiesTest {
         }
         Valley valley = logs.picture().valley();
         valley.under().forEach((part, below) -> assertThat(below).doesNotContain(part));
-        valley.parts().forEach(part -> assertThat(part.level()).isLessThanOrEqualTo(part.depth()));
+        valley.parts()
+                .forEach(part -> assertThat(part.place().level())
+                        .isLessThanOrEqualTo(part.place().depth()));
     }
 
     private static Logs stripped(Random random, int parts) {
@@ -137,7 +139,11 @@ class ValleyPropertiesTest {
 
     private static void assertBalanced(Logs logs) {
         Ledger ledger = Ledger.of(logs.picture().valley());
-        assertThat(ledger.back() + ledger.lost() + ledger.leftOut() + ledger.out() + ledger.unaccounted())
+        assertThat(ledger.pieces().back()
+                        + ledger.pieces().lost()
+                        + ledger.pieces().leftOut()
+                        + ledger.pieces().out()
+                        + ledger.pieces().unaccounted())
                 .as("pieces: %s", ledger)
                 .isEqualTo(ledger.off());
     }

@@ -135,7 +135,7 @@ class WholeJobsTest {
                 .contains("“top cover” is back on and lies over");
         bench.types("off top cover, top, 4 slot 1.7x3, covers, well B2");
         ValleyPart again = bench.part("top cover");
-        assertThat(again.timesOff()).isEqualTo(2);
+        assertThat(again.off().times()).isEqualTo(2);
         assertThat(again.removed().wells()).hasSize(1);
         assertThat(again.openChecks())
                 .as("what was checked before is to be checked again")
@@ -159,7 +159,7 @@ class WholeJobsTest {
         assertThat(bench.stops("bottom plate")).contains("Still out under it");
         bench.types("replace detent lever from stock, ball of 1.5 mm, checked", "cocked");
         bench.closesUp();
-        assertThat(bench.ledger().lost()).isEqualTo(1);
+        assertThat(bench.ledger().pieces().lost()).isEqualTo(1);
         assertThat(bench.ledger().closed()).isTrue();
         assertThat(bench.logs.refusal(new HandoverEntry.Returned("the owner", "")))
                 .isEmpty();

@@ -37,13 +37,13 @@ class LedgerTest {
 
     private Ledger ledger() {
         Ledger ledger = Ledger.of(logs.picture().valley());
-        assertThat(ledger.back()
-                        + ledger.lost()
-                        + ledger.destroyed()
-                        + ledger.toStock()
-                        + ledger.leftOut()
-                        + ledger.out()
-                        + ledger.unaccounted())
+        assertThat(ledger.pieces().back()
+                        + ledger.pieces().lost()
+                        + ledger.pieces().destroyed()
+                        + ledger.pieces().toStock()
+                        + ledger.pieces().leftOut()
+                        + ledger.pieces().out()
+                        + ledger.pieces().unaccounted())
                 .isEqualTo(ledger.off());
         return ledger;
     }
@@ -55,9 +55,9 @@ class LedgerTest {
 
     @Test
     void allOfItIsOutAndThenBack() {
-        assertThat(ledger().out()).isEqualTo(6);
+        assertThat(ledger().pieces().out()).isEqualTo(6);
         back(3, 0, 0);
-        assertThat(ledger().back()).isEqualTo(6);
+        assertThat(ledger().pieces().back()).isEqualTo(6);
         assertThat(ledger().closed()).isTrue();
     }
 
@@ -68,13 +68,19 @@ class LedgerTest {
                 new StripEntry.Lost(LEVER, SCREWS.type(), 1),
                 new StripEntry.Lost(LEVER, "washer", 1));
         assertThat(ledger())
-                .extracting(Ledger::destroyed, Ledger::lost, Ledger::out)
+                .extracting(
+                        one -> one.pieces().destroyed(),
+                        one -> one.pieces().lost(),
+                        one -> one.pieces().out())
                 .containsExactly(1, 2, 3);
         back(1, 2, 2);
         assertThat(ledger())
-                .extracting(Ledger::destroyed, Ledger::lost, Ledger::back)
+                .extracting(
+                        one -> one.pieces().destroyed(),
+                        one -> one.pieces().lost(),
+                        one -> one.pieces().back())
                 .containsExactly(1, 2, 3);
-        assertThat(ledger().placesSubstituted()).isEqualTo(2);
+        assertThat(ledger().places().substituted()).isEqualTo(2);
     }
 
     @Test
@@ -88,15 +94,19 @@ class LedgerTest {
     void thePartThatAnotherReplacedGoesToStock() {
         logs.add(new PartsEntry.Replaced(LEVER, SourceKind.DONOR, "D-3", "", true, "", OldPiece.STOCK));
         back(3, 0, 0);
-        assertThat(ledger()).extracting(Ledger::toStock, Ledger::back).containsExactly(1, 5);
-        assertThat(ledger().placesSubstituted()).isEqualTo(1);
+        assertThat(ledger())
+                .extracting(one -> one.pieces().toStock(), one -> one.pieces().back())
+                .containsExactly(1, 5);
+        assertThat(ledger().places().substituted()).isEqualTo(1);
     }
 
     @Test
     void orIsScrapped() {
         logs.add(new PartsEntry.Replaced(LEVER, SourceKind.STOCK, "drawer 2", "", true, "", OldPiece.SCRAPPED));
         back(3, 0, 0);
-        assertThat(ledger()).extracting(Ledger::toStock, Ledger::destroyed).containsExactly(0, 1);
+        assertThat(ledger())
+                .extracting(one -> one.pieces().toStock(), one -> one.pieces().destroyed())
+                .containsExactly(0, 1);
     }
 
     @Test
@@ -105,13 +115,17 @@ class LedgerTest {
         back(3, 0, 0);
         logs.add(lever());
         back(3, 0, 0);
-        assertThat(ledger()).extracting(Ledger::toStock, Ledger::back).containsExactly(0, 6);
+        assertThat(ledger())
+                .extracting(one -> one.pieces().toStock(), one -> one.pieces().back())
+                .containsExactly(0, 6);
     }
 
     @Test
     void anEmptyPlaceIsCounted() {
         back(2, 1, 0);
-        assertThat(ledger()).extracting(Ledger::lost, Ledger::placesEmpty).containsExactly(1, 1);
+        assertThat(ledger())
+                .extracting(one -> one.pieces().lost(), one -> one.places().empty())
+                .containsExactly(1, 1);
         assertThat(ledger().missing()).isEmpty();
     }
 }

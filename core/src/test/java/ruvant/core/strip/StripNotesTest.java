@@ -172,7 +172,7 @@ class StripNotesTest {
         ValleyPart governor = logs.picture().valley().parts().getFirst();
         assertThat(governor.out()).isTrue();
         assertThat(governor.triedAt()).contains(logs.now());
-        assertThat(Ledger.of(logs.picture().valley()).out()).isEqualTo(1);
+        assertThat(Ledger.of(logs.picture().valley()).pieces().out()).isEqualTo(1);
         logs.add(back("governor"), Logs.off("governor", false));
         assertThat(logs.picture().valley().parts().getFirst().triedAt()).isEmpty();
     }
@@ -193,8 +193,8 @@ class StripNotesTest {
                 ""));
         logs.add(new StripEntry.Destroyed(part("lever"), "slotted screw 1.4 × 3.0", 1, "sheared"));
         assertThat(answer("lever").reason()).isEqualTo("Destroyed: 1 × slotted screw 1.4 × 3.0");
-        assertThat(Ledger.of(logs.picture().valley()).lost()).isZero();
-        assertThat(Ledger.of(logs.picture().valley()).destroyed()).isEqualTo(1);
+        assertThat(Ledger.of(logs.picture().valley()).pieces().lost()).isZero();
+        assertThat(Ledger.of(logs.picture().valley()).pieces().destroyed()).isEqualTo(1);
         assertThat(logs.refusal(new StripEntry.Destroyed(part("lever"), "slotted screw 1.4 × 3.0", 2, "")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("notThatMany"));
     }
@@ -205,6 +205,7 @@ class StripNotesTest {
                 new StripEntry.MissingOnArrival("cross screw", 1, "top cover"),
                 new StripEntry.Surplus("washer", 2, ""));
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
+                        .work()
                         .found())
                 .contains("Missing when it came in: 1 × cross screw, top cover")
                 .contains("Lay in it and belongs nowhere: 2 × washer");
@@ -258,6 +259,7 @@ class StripNotesTest {
         logs.add(new StripEntry.StuckTried(
                 part("top cover"), "by the eyepiece", RUNG.apply("drill-out"), true, "", "by telephone"));
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
+                        .work()
                         .changed())
                 .containsExactly("top cover, by the eyepiece: drill it out; agreed: by telephone");
         assertThat(Logs.SHOP.lists().rungs())

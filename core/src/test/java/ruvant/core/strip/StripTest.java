@@ -46,11 +46,11 @@ class StripTest {
                 Logs.off("ring", false),
                 Logs.off("train", false));
         logs.add(StripEntry.Removed.of("bottom plate", Side.BOTTOM, true));
-        assertThat(part("leather").depth()).isZero();
+        assertThat(part("leather").place().depth()).isZero();
         assertThat(part("front plate").over()).containsExactly(PartName.of("leather"));
         assertThat(part("ring").over()).containsExactlyInAnyOrder(PartName.of("leather"), PartName.of("front plate"));
         assertThat(part("train").over()).as("siblings are free of each other").doesNotContain(PartName.of("ring"));
-        assertThat(part("train").level()).isEqualTo(2);
+        assertThat(part("train").place().level()).isEqualTo(2);
         assertThat(part("bottom plate").over()).as("another side").isEmpty();
     }
 

@@ -82,32 +82,32 @@ class OilSheetTest {
         logs.add(StripEntry.Removed.of("shutter blades", Side.FRONT, false));
 
         assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
-                .extracting(row -> row.point() + " " + row.because())
+                .extracting(row -> row.point() + " " + row.origin().because())
                 .containsExactly("upper pivots MODEL", "shutter blades PARTS", "helicoid FAMILY");
     }
 
     @Test
     void aPointIsCleanedThenDryThenOiled() {
         logs.add(StripEntry.Removed.of("gear train", Side.FRONT, false));
-        assertThat(train().next()).isEqualTo(OilSheet.Next.CLEAN);
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.CLEAN);
 
         cleaned();
         logs.add(new TreatEntry.WaitStarted(TRAIN, "flash-off", 30));
-        assertThat(train().next()).isEqualTo(OilSheet.Next.WAIT);
-        assertThat(train().dryAt()).contains(logs.now().plusSeconds(1800));
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.WAIT);
+        assertThat(train().stands().dryAt()).contains(logs.now().plusSeconds(1800));
 
         logs.after(31).add(new TreatEntry.RunDry(TRAIN, DryRunResult.ROUGH, ""));
-        assertThat(train().next()).isEqualTo(OilSheet.Next.CLEAN_AGAIN);
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.CLEAN_AGAIN);
         cleaned();
         logs.after(1).add(new TreatEntry.RunDry(TRAIN, DryRunResult.FREE, ""));
-        assertThat(train().next()).isEqualTo(OilSheet.Next.OIL);
-        assertThat(train().lubricant()).isEqualTo("oil");
-        assertThat(train().houseWords()).isEqualTo("a speck of oil");
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.OIL);
+        assertThat(train().house().lubricant()).isEqualTo("oil");
+        assertThat(train().house().words()).isEqualTo("a speck of oil");
 
         oiled("gear train", "oil");
-        assertThat(train().next()).isEqualTo(OilSheet.Next.DONE);
-        assertThat(train().oiledWith()).contains("Oil");
-        assertThat(train().remark()).isEqualTo("has its oil; more would creep");
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.DONE);
+        assertThat(train().put().with()).contains("Oil");
+        assertThat(train().put().remark()).isEqualTo("has its oil; more would creep");
     }
 
     @Test
@@ -116,29 +116,29 @@ class OilSheetTest {
         cleaned();
         oiled("gear train", "oil");
         oiled("gear train", "oil");
-        assertThat(train().times()).isEqualTo(2);
-        assertThat(train().remark()).startsWith("oiled 2 times").endsWith("clean it again");
+        assertThat(train().put().times()).isEqualTo(2);
+        assertThat(train().put().remark()).startsWith("oiled 2 times").endsWith("clean it again");
 
         logs.after(5);
         cleaned();
-        assertThat(train().next()).isEqualTo(OilSheet.Next.OIL);
-        assertThat(train().remark()).isEmpty();
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.OIL);
+        assertThat(train().put().remark()).isEmpty();
     }
 
     @Test
     void leftDryOnPurposeIsDoneAndNeverTooMuch() {
         logs.add(StripEntry.Removed.of("gear train", Side.FRONT, false));
         oiled("gear train", "none");
-        assertThat(train().next()).isEqualTo(OilSheet.Next.DONE);
-        assertThat(train().times()).isZero();
-        assertThat(train().remark()).isEmpty();
+        assertThat(train().stands().next()).isEqualTo(OilSheet.Next.DONE);
+        assertThat(train().put().times()).isZero();
+        assertThat(train().put().remark()).isEmpty();
     }
 
     @Test
     void eachSchoolStandsBesideTheOthers() {
         logs.add(StripEntry.Removed.of("gear train", Side.FRONT, false));
-        assertThat(train().bySchool().get(School.DRY)).isEqualTo(new OilSheet.OfSchool("none", "nothing"));
-        assertThat(train().bySchool().get(School.PASTE)).isEqualTo(new OilSheet.OfSchool("", ""));
+        assertThat(train().house().bySchool().get(School.DRY)).isEqualTo(new OilSheet.OfSchool("none", "nothing"));
+        assertThat(train().house().bySchool().get(School.PASTE)).isEqualTo(new OilSheet.OfSchool("", ""));
     }
 
     @Test

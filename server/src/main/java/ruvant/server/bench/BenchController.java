@@ -119,7 +119,8 @@ class BenchController {
                 picture.currentStop(),
                 job.stops(),
                 picture.valley().parts().stream()
-                        .map(part -> new Step(part.level(), job.refit().of(part).kind()))
+                        .map(part -> new Step(
+                                part.place().level(), job.refit().of(part).kind()))
                         .toList(),
                 (int) picture.valley().parts().stream().filter(ValleyPart::out).count(),
                 job.minutes(),

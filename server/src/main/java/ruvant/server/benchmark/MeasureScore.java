@@ -43,7 +43,7 @@ final class MeasureScore {
                     one.setup());
             boolean coupled = wanted.through() != StandCases.Through.DIRECT;
             score.inputWrong += found.input().coupled() != coupled
-                            || found.input().inverted() != one.input().inverted()
+                            || found.input().inverted() != one.input().scale().inverted()
                     ? 1
                     : 0;
             int apart = found.firings().size() - one.firings().size();

@@ -66,8 +66,28 @@ class DiagnosisController {
                 ReachMinutes.of(taught, job.valley()),
                 LookMinutes.of(knowledge, taught.looks()));
         return new DiagnosisView(
-                taught.jobs(),
-                beside.ofFamily(),
+                new DiagnosisView.CountedIn(taught.jobs(), beside.ofFamily()),
+                suspicion(diagnosis, evidence, knowledge, job),
+                new DiagnosisView.Symptoms(
+                        symptoms(knowledge, evidence.symptoms()),
+                        symptoms(knowledge, evidence.absent()),
+                        knowledge.symptomsOf(family).stream()
+                                .map(one -> new Named(one.id(), one.words()))
+                                .toList()),
+                LookMoved.all(job.find(), knowledge, family, evidence).stream()
+                        .map(DiagnosisView.TakenView::of)
+                        .toList(),
+                NextLooks.of(knowledge, family, diagnosis, evidence, minutes).stream()
+                        .map(DiagnosisView.LookView::of)
+                        .toList(),
+                CauseKnown.of(job.find(), all, family, evidence),
+                job.find().falseLeads());
+    }
+
+    private static DiagnosisView.Suspicion suspicion(
+            Diagnosis diagnosis, CaseEvidence evidence, FaultKnowledge knowledge, JobPicture job) {
+        Family family = job.received().camera().family();
+        return new DiagnosisView.Suspicion(
                 diagnosis.suspects(evidence).stream()
                         .limit(SUSPECTS)
                         .map(one -> DiagnosisView.SuspectView.of(
@@ -82,20 +102,7 @@ class DiagnosisController {
                         .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                         .limit(AREAS)
                         .map(one -> new DiagnosisView.AreaView(knowledge.area(one.getKey()), one.getValue()))
-                        .toList(),
-                symptoms(knowledge, evidence.symptoms()),
-                symptoms(knowledge, evidence.absent()),
-                knowledge.symptomsOf(family).stream()
-                        .map(one -> new Named(one.id(), one.words()))
-                        .toList(),
-                LookMoved.all(job.find(), knowledge, family, evidence).stream()
-                        .map(DiagnosisView.TakenView::of)
-                        .toList(),
-                NextLooks.of(knowledge, family, diagnosis, evidence, minutes).stream()
-                        .map(DiagnosisView.LookView::of)
-                        .toList(),
-                CauseKnown.of(job.find(), all, family, evidence),
-                job.find().falseLeads());
+                        .toList());
     }
 
     private static List<Named> symptoms(FaultKnowledge knowledge, Set<String> ids) {

@@ -1,5 +1,6 @@
 package ruvant.server.find;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
 import ruvant.core.find.CauseKnown;
@@ -11,34 +12,46 @@ import ruvant.core.units.Named;
 /**
  * Where the search for a camera's fault stands, and what to look at next.
  *
- * @param jobs closed jobs of this model, or of its family, that were counted in
- * @param none chance that it is none of those on the list
- * @param openBits what is left to be found out, bits
- * @param bitsAtFirst the same before any look was taken
- * @param areas mechanisms on which most of the suspicion lies
- * @param denied words of the symptoms that functions which work speak against
- * @param causes what confirmed causes ask next
- * @param falseLeads suspects that were followed in vain
- * @param understood words of the symptoms that were understood
- * @param known words of all symptoms that it could be told
  * @param looks what was looked at, the newest first
  * @param next looks, the most worth first
+ * @param causes what confirmed causes ask next
+ * @param falseLeads suspects that were followed in vain
  */
 record DiagnosisView(
-        int jobs,
-        boolean ofFamily,
-        List<SuspectView> suspects,
-        double none,
-        double openBits,
-        double bitsAtFirst,
-        List<AreaView> areas,
-        List<Named> understood,
-        List<Named> denied,
-        List<Named> known,
+        @JsonUnwrapped CountedIn countedIn,
+        @JsonUnwrapped Suspicion suspicion,
+        @JsonUnwrapped Symptoms symptoms,
         List<TakenView> looks,
         List<LookView> next,
         List<CauseKnown> causes,
         List<Named> falseLeads) {
+    /**
+     * What earlier work says.
+     *
+     * @param jobs closed jobs of this model, or of its family, that were counted in
+     */
+    record CountedIn(int jobs, boolean ofFamily) {}
+
+    /**
+     * On what suspicion lies.
+     *
+     * @param none chance that it is none of those on the list
+     * @param openBits what is left to be found out, bits
+     * @param bitsAtFirst the same before any look was taken
+     * @param areas mechanisms on which most of the suspicion lies
+     */
+    record Suspicion(
+            List<SuspectView> suspects, double none, double openBits, double bitsAtFirst, List<AreaView> areas) {}
+
+    /**
+     * Symptoms in words.
+     *
+     * @param understood those that were understood
+     * @param denied those that functions which work speak against
+     * @param known all that it could be told
+     */
+    record Symptoms(List<Named> understood, List<Named> denied, List<Named> known) {}
+
     /** A mechanism and the part of the suspicion that lies on it. */
     record AreaView(String words, double part) {}
 
@@ -89,35 +102,39 @@ record DiagnosisView(
      * A look that could be taken.
      *
      * @param seen what is seen when it speaks for a cause
-     * @param minutes all told
-     * @param reachMinutes of these, to get there and back
-     * @param bits expected to be found out
      */
     record LookView(
             String id,
             String words,
             String seen,
-            double minutes,
-            double reachMinutes,
-            String reach,
-            String risk,
-            double bits,
-            double chanceSeen,
-            Then ifSeen,
-            Then ifNot) {
+            @JsonUnwrapped LookEffort effort,
+            @JsonUnwrapped LookTells tells) {
+        /**
+         * What it takes.
+         *
+         * @param minutes all told
+         * @param reachMinutes of these, to get there and back
+         */
+        record LookEffort(double minutes, double reachMinutes, String reach, String risk) {}
+
+        /** @param bits expected to be found out */
+        record LookTells(double bits, double chanceSeen, Then ifSeen, Then ifNot) {}
+
         static LookView of(NextLooks.Ranked one) {
             return new LookView(
                     one.look().id(),
                     one.look().words(),
                     one.look().seen(),
-                    one.minutes(),
-                    one.reachMinutes(),
-                    one.look().reach(),
-                    one.look().risk(),
-                    one.told().bits(),
-                    one.told().chanceSeen(),
-                    Then.of(one.told().ifSeen()),
-                    Then.of(one.told().ifNot()));
+                    new LookEffort(
+                            one.minutes(),
+                            one.reachMinutes(),
+                            one.look().reach(),
+                            one.look().risk()),
+                    new LookTells(
+                            one.told().bits(),
+                            one.told().chanceSeen(),
+                            Then.of(one.told().ifSeen()),
+                            Then.of(one.told().ifNot())));
         }
     }
 

@@ -71,7 +71,7 @@ class PackageWriter {
     /** As many as a package may hold; very long ones stay behind, the firings measured from them are in the log. */
     private void recordings(ZipOutputStream zip, JobPicture picture) throws IOException {
         Set<String> names = new LinkedHashSet<>();
-        picture.prove().timed().forEach(run -> names.add(run.recording()));
+        picture.prove().timed().forEach(run -> names.add(run.with().recording()));
         long all = 0;
         for (String name : names) {
             Optional<Path> file = recordings.file(name);
@@ -119,15 +119,15 @@ class PackageWriter {
         return IntStream.range(0, seconds.size())
                 .mapToObj(i -> List.of(
                         row.speed(),
-                        row.nominalSeconds(),
-                        row.toleranceEv(),
+                        row.nominal().seconds(),
+                        row.allowed().ev(),
                         phase,
                         i + 1,
                         seconds.get(i),
                         String.format(
                                 Locale.ROOT,
                                 "%.4f",
-                                ExposureEv.of(seconds.get(i), row.nominalSeconds())
+                                ExposureEv.of(seconds.get(i), row.nominal().seconds())
                                         .value())));
     }
 }

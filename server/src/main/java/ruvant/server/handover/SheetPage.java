@@ -29,18 +29,18 @@ final class SheetPage {
         StringBuilder body = new StringBuilder();
         head(body, sheet, zone);
         section(body, "What you told us", List.of("“" + sheet.received().complaint() + "”"));
-        section(body, "What we found", sheet.found());
-        section(body, "What we did", sheet.done());
-        section(body, "Replaced", sheet.replaced());
-        section(body, "Differs from the factory now", sheet.changed());
-        speeds(body, sheet.speeds());
-        section(body, "Proof", sheet.proofs());
-        section(body, "Left as it is, and why", sheet.leftOpen());
+        section(body, "What we found", sheet.work().found());
+        section(body, "What we did", sheet.work().done());
+        section(body, "Replaced", sheet.work().replaced());
+        section(body, "Differs from the factory now", sheet.work().changed());
+        speeds(body, sheet.proof().speeds());
+        section(body, "Proof", sheet.proof().functions());
+        section(body, "Left as it is, and why", sheet.after().leftOpen());
         List<String> use = new ArrayList<>();
-        sheet.battery().ifPresent(cell -> use.add("Battery: " + cell));
-        use.addAll(sheet.advice());
+        sheet.after().battery().ifPresent(cell -> use.add("Battery: " + cell));
+        use.addAll(sheet.after().advice());
         section(body, "So that it lasts", use);
-        section(body, "Came with it and goes back with it", sheet.accessories());
+        section(body, "Came with it and goes back with it", sheet.after().accessories());
         foot(body, sheet);
         return page(sheet, paper, body);
     }
@@ -57,15 +57,15 @@ final class SheetPage {
     private static void head(StringBuilder body, ReturnSheet sheet, ZoneId zone) {
         String serial = sheet.received().camera().serial();
         String returned =
-                sheet.returned().map(at -> DAY.format(at.atZone(zone))).orElse("not yet");
+                sheet.head().returned().map(at -> DAY.format(at.atZone(zone))).orElse("not yet");
         body.append("<div class=\"head\"><div class=\"shop\">%s</div><div class=\"tag\">%s</div></div>"
-                .formatted(Markup.escape(sheet.shopName()), sheet.tag()));
+                .formatted(Markup.escape(sheet.head().shopName()), sheet.tag()));
         body.append(
                 "<h1>%s</h1>".formatted(Markup.escape(sheet.received().camera().words())));
         body.append("<table class=\"facts\"><tr>");
         fact(body, "Serial number", serial.isEmpty() ? "none" : serial);
         fact(body, "Owner", sheet.received().owner().words());
-        fact(body, "Came in", DAY.format(sheet.cameIn().atZone(zone)));
+        fact(body, "Came in", DAY.format(sheet.head().cameIn().atZone(zone)));
         fact(body, "Returned", returned);
         body.append("</tr></table>");
     }
@@ -98,7 +98,8 @@ final class SheetPage {
                             row.before().map(SheetPage::stops).orElse("–"),
                             row.after().map(SheetPage::stops).orElse("–"),
                             row.after()
-                                    .map(run -> String.format(Locale.ROOT, "%+.0f %%", run.percent()))
+                                    .map(run -> String.format(
+                                            Locale.ROOT, "%+.0f %%", run.bias().percent()))
                                     .orElse("–"),
                             row.after().or(row::before).map(SheetPage::verdict).orElse("–")));
         }
@@ -106,7 +107,7 @@ final class SheetPage {
     }
 
     private static String stops(SpeedRow.Run run) {
-        return String.format(Locale.ROOT, "%+.2f EV", run.biasEv());
+        return String.format(Locale.ROOT, "%+.2f EV", run.bias().ev());
     }
 
     private static String verdict(SpeedRow.Run run) {
@@ -116,11 +117,12 @@ final class SheetPage {
     }
 
     private static void foot(StringBuilder body, ReturnSheet sheet) {
-        Optional<String> guarantee = sheet.guaranteeMonths() == 0
+        Optional<String> guarantee = sheet.head().guaranteeMonths() == 0
                 ? Optional.empty()
-                : Optional.of("Guarantee on what was done: " + sheet.guaranteeMonths() + " months.");
-        String time =
-                sheet.benchMinutes() == 0 ? "" : "Time at the bench: " + Phrase.minutes(sheet.benchMinutes()) + ". ";
+                : Optional.of("Guarantee on what was done: " + sheet.head().guaranteeMonths() + " months.");
+        String time = sheet.head().benchMinutes() == 0
+                ? ""
+                : "Time at the bench: " + Phrase.minutes(sheet.head().benchMinutes()) + ". ";
         body.append("<p class=\"foot\">%s%s</p>".formatted(time, guarantee.orElse("")));
     }
 

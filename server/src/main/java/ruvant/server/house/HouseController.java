@@ -1,5 +1,6 @@
 package ruvant.server.house;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -96,14 +97,18 @@ class HouseController {
             long lastSequence,
             HousePractice practice,
             Map<String, List<Choice>> words,
+            @JsonUnwrapped HouseTables tables,
+            Map<Family, SpeedLimits> usualLimits,
+            int moneyDigits,
+            boolean demo) {}
+
+    /** What forms choose from. */
+    record HouseTables(
             List<Materials.Material> materials,
             List<Materials.Soil> soils,
             List<Materials.Caution> cautions,
             Lubrication lubrication,
-            List<TradeLists.Rung> stuckLadder,
-            Map<Family, SpeedLimits> usualLimits,
-            int moneyDigits,
-            boolean demo) {}
+            List<TradeLists.Rung> stuckLadder) {}
 
     /** What an agent does to the materials asked about, kindest agent first. */
     record Judged(
@@ -137,11 +142,12 @@ class HouseController {
                 shop.houseSequence(),
                 shop.shop().practice(),
                 words,
-                shop.shop().materials().materials(),
-                shop.shop().materials().soils(),
-                shop.shop().materials().cautions(),
-                shop.shop().lubrication(),
-                shop.shop().lists().rungs(),
+                new HouseTables(
+                        shop.shop().materials().materials(),
+                        shop.shop().materials().soils(),
+                        shop.shop().materials().cautions(),
+                        shop.shop().lubrication(),
+                        shop.shop().lists().rungs()),
                 Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
                 shop.shop().practice().reckoning().money().digits(),
                 demo);

@@ -1,5 +1,6 @@
 package ruvant.server.job;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -15,50 +16,58 @@ import ruvant.core.units.WellName;
 /** One job as a list shows it. */
 public record JobSummary(
         TagNumber tag,
-        String maker,
-        String model,
-        String pattern,
-        String serial,
-        Family family,
-        String owner,
-        String complaint,
-        String cause,
-        Instant cameIn,
-        Optional<LocalDate> promised,
-        Optional<Instant> returnedAt,
-        long minutes,
-        int piecesOff,
-        long lastSequence,
-        Instant lastAt,
-        List<Integer> trays,
-        List<String> features) {
+        @JsonUnwrapped Which which,
+        @JsonUnwrapped JobSaid said,
+        @JsonUnwrapped Days days,
+        @JsonUnwrapped JobStands stands) {
+    /** Which camera it is. */
+    public record Which(String maker, String model, String pattern, String serial, Family family) {}
+
+    /** Whose it is, and what was said of it; causes joined by semicolons. */
+    public record JobSaid(String owner, String complaint, String cause, List<String> features) {}
+
+    /** When it came, is wanted, and went. */
+    public record Days(Instant cameIn, Optional<LocalDate> promised, Optional<Instant> returnedAt) {}
+
+    /**
+     * How far it is.
+     *
+     * @param minutes at the bench
+     * @param trays numbers of the trays in which pieces of it lie
+     */
+    public record JobStands(long minutes, int piecesOff, long lastSequence, Instant lastAt, List<Integer> trays) {}
+
     static JobSummary of(JobPicture picture) {
         IntakeEntry.Received in = picture.received();
         return new JobSummary(
                 picture.tag(),
-                in.camera().maker(),
-                in.camera().model(),
-                in.camera().pattern(),
-                in.camera().serial(),
-                in.camera().family(),
-                in.owner().words(),
-                in.complaint(),
-                picture.find().causes().stream()
-                        .map(said -> said.what().words())
-                        .collect(Collectors.joining("; ")),
-                picture.intake().receivedAt().orElseThrow(),
-                Optional.ofNullable(in.promised()),
-                picture.handover().returnedAt(),
-                picture.sitting().minutes(),
-                picture.valley().piecesOff(),
-                picture.lastSequence(),
-                picture.course().last().map(Line::at).orElseThrow(),
-                picture.valley().out().stream()
-                        .flatMap(part -> part.removed().wells().stream())
-                        .map(WellName::tray)
-                        .distinct()
-                        .sorted()
-                        .toList(),
-                in.features());
+                new Which(
+                        in.camera().maker(),
+                        in.camera().model(),
+                        in.camera().pattern(),
+                        in.camera().serial(),
+                        in.camera().family()),
+                new JobSaid(
+                        in.owner().words(),
+                        in.complaint(),
+                        picture.find().causes().stream()
+                                .map(said -> said.what().words())
+                                .collect(Collectors.joining("; ")),
+                        in.features()),
+                new Days(
+                        picture.intake().receivedAt().orElseThrow(),
+                        Optional.ofNullable(in.promised()),
+                        picture.handover().returnedAt()),
+                new JobStands(
+                        picture.sitting().minutes(),
+                        picture.valley().piecesOff(),
+                        picture.lastSequence(),
+                        picture.course().last().map(Line::at).orElseThrow(),
+                        picture.valley().out().stream()
+                                .flatMap(part -> part.removed().wells().stream())
+                                .map(WellName::tray)
+                                .distinct()
+                                .sorted()
+                                .toList()));
     }
 }

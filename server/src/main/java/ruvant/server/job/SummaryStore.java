@@ -81,31 +81,31 @@ public class SummaryStore implements Projection<JobPicture> {
     private static List<Object> described(JobSummary summary) {
         return Arrays.asList(
                 summary.tag().number(),
-                summary.maker(),
-                summary.model(),
-                summary.pattern(),
-                summary.serial(),
-                summary.family().name(),
-                summary.owner(),
-                summary.complaint(),
-                summary.cause(),
-                Times.text(summary.cameIn()),
-                summary.promised().map(LocalDate::toString).orElse(null),
-                summary.returnedAt().map(Times::text).orElse(null));
+                summary.which().maker(),
+                summary.which().model(),
+                summary.which().pattern(),
+                summary.which().serial(),
+                summary.which().family().name(),
+                summary.said().owner(),
+                summary.said().complaint(),
+                summary.said().cause(),
+                Times.text(summary.days().cameIn()),
+                summary.days().promised().map(LocalDate::toString).orElse(null),
+                summary.days().returnedAt().map(Times::text).orElse(null));
     }
 
     /** The columns from minutes to trays, in their order. */
     private static List<Object> figures(JobSummary summary) {
         return List.of(
-                summary.minutes(),
-                summary.piecesOff(),
-                summary.lastSequence(),
-                Times.text(summary.lastAt()),
-                summary.trays().stream().map(String::valueOf).collect(Collectors.joining(" ")));
+                summary.stands().minutes(),
+                summary.stands().piecesOff(),
+                summary.stands().lastSequence(),
+                Times.text(summary.stands().lastAt()),
+                summary.stands().trays().stream().map(String::valueOf).collect(Collectors.joining(" ")));
     }
 
     private static String features(JobSummary summary) {
-        return String.join(LINE, summary.features());
+        return String.join(LINE, summary.said().features());
     }
 
     private static List<Object> joined(List<Object> first, List<Object> then) {
@@ -207,22 +207,26 @@ public class SummaryStore implements Projection<JobPicture> {
     private static JobSummary summary(ResultSet row, int index) throws SQLException {
         return new JobSummary(
                 new TagNumber(row.getInt("job")),
-                row.getString("maker"),
-                row.getString("model"),
-                row.getString("pattern"),
-                row.getString("serial"),
-                Family.valueOf(row.getString("family")),
-                row.getString("owner"),
-                row.getString("complaint"),
-                row.getString("cause"),
-                Instant.parse(row.getString("came_in")),
-                Optional.ofNullable(row.getString("promised")).map(LocalDate::parse),
-                Optional.ofNullable(row.getString("returned_at")).map(Instant::parse),
-                row.getLong("minutes"),
-                row.getInt("pieces_off"),
-                row.getLong("last_sequence"),
-                Instant.parse(row.getString("last_at")),
-                numbers(row.getString("trays")),
-                row.getString("features").lines().toList());
+                new JobSummary.Which(
+                        row.getString("maker"),
+                        row.getString("model"),
+                        row.getString("pattern"),
+                        row.getString("serial"),
+                        Family.valueOf(row.getString("family"))),
+                new JobSummary.JobSaid(
+                        row.getString("owner"),
+                        row.getString("complaint"),
+                        row.getString("cause"),
+                        row.getString("features").lines().toList()),
+                new JobSummary.Days(
+                        Instant.parse(row.getString("came_in")),
+                        Optional.ofNullable(row.getString("promised")).map(LocalDate::parse),
+                        Optional.ofNullable(row.getString("returned_at")).map(Instant::parse)),
+                new JobSummary.JobStands(
+                        row.getLong("minutes"),
+                        row.getInt("pieces_off"),
+                        row.getLong("last_sequence"),
+                        Instant.parse(row.getString("last_at")),
+                        numbers(row.getString("trays"))));
     }
 }

@@ -164,7 +164,9 @@ class KnowledgeController {
                         UsualLine.of(
                                 part,
                                 trays.suggestion(
-                                        part.fasteners(), practice.standards().lookAlikeMm(), othersUse))))
+                                        part.held().fasteners(),
+                                        practice.standards().lookAlikeMm(),
+                                        othersUse))))
                 .toList();
     }
 }

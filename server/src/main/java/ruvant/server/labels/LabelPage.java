@@ -64,9 +64,10 @@ final class LabelPage {
         StringBuilder body = new StringBuilder();
         for (int i = 0; i < count; i++) {
             int place = i % sheet.perSheet();
-            double x = sheet.left() + (place % sheet.columns()) * sheet.across();
-            double y = sheet.top()
-                    + (place / sheet.columns()) * sheet.down()
+            double x = sheet.grid().left()
+                    + (place % sheet.grid().columns()) * sheet.one().across();
+            double y = sheet.grid().top()
+                    + (place / sheet.grid().columns()) * sheet.one().down()
                     + (i / sheet.perSheet()) * sheet.heightOfPaper();
             body.append(label.at(i, x, y));
         }
@@ -75,8 +76,8 @@ final class LabelPage {
     }
 
     private static String label(Label label, LabelSheet sheet, double x, double y) {
-        double code = Math.min(sheet.height() - 4, sheet.width() * 0.35);
-        double beside = sheet.width() - code - 4;
+        double code = Math.min(sheet.one().height() - 4, sheet.one().width() * 0.35);
+        double beside = sheet.one().width() - code - 4;
         return String.format(
                 Locale.ROOT,
                 "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
@@ -85,8 +86,8 @@ final class LabelPage {
                         + "<div style=\"left:%.2fmm;top:8mm;width:%.2fmm;height:%.2fmm;font-size:7pt\">%s<br/>%s</div></div>",
                 x,
                 y,
-                sheet.width() - 0.3,
-                sheet.height() - 0.3,
+                sheet.one().width() - 0.3,
+                sheet.one().height() - 0.3,
                 code,
                 ScanCode.svg(label.code(), code),
                 code + 3,
@@ -94,13 +95,13 @@ final class LabelPage {
                 Markup.escape(label.number()),
                 code + 3,
                 beside,
-                sheet.height() - 9.5,
+                sheet.one().height() - 9.5,
                 Markup.escape(label.what()),
                 Markup.escape(label.where()));
     }
 
     private static String label(WellName well, LabelSheet sheet, double x, double y) {
-        double code = Math.min(sheet.height() - 4, sheet.width() * 0.55);
+        double code = Math.min(sheet.one().height() - 4, sheet.one().width() * 0.55);
         return String.format(
                 Locale.ROOT,
                 "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
@@ -108,13 +109,13 @@ final class LabelPage {
                         + "<div style=\"left:%.2fmm;top:%.2fmm;font-size:%.1fpt;font-weight:700\">%s</div></div>",
                 x,
                 y,
-                sheet.width() - 0.3,
-                sheet.height() - 0.3,
+                sheet.one().width() - 0.3,
+                sheet.one().height() - 0.3,
                 code,
                 ScanCode.svg(ScanCode.of(well), code),
                 code + 2.5,
-                sheet.height() / 2 - 4.5,
-                sheet.width() > 50 ? 24.0 : 15.0,
+                sheet.one().height() / 2 - 4.5,
+                sheet.one().width() > 50 ? 24.0 : 15.0,
                 well);
     }
 }

@@ -1,5 +1,6 @@
 package ruvant.server.labels;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Arrays;
 import java.util.List;
 import ruvant.core.units.FieldProblem;
@@ -10,42 +11,55 @@ import ruvant.core.units.FieldProblem;
  * @param id short name in addresses
  * @param label for people
  * @param paper "A4" or "letter"
- * @param across distance from one label's left edge to the next one's
- * @param down distance from one label's upper edge to the next one's
  * @param cut whether lines are printed to cut along, for plain paper
  */
 record LabelSheet(
         String id,
         String label,
         String paper,
-        int columns,
-        int rows,
-        double left,
-        double top,
-        double width,
-        double height,
-        double across,
-        double down,
+        @JsonUnwrapped Grid grid,
+        @JsonUnwrapped One one,
         boolean cut) {
+    /**
+     * How many there are, and where the first one lies.
+     *
+     * @param left from the paper's left edge
+     * @param top from its upper edge
+     */
+    record Grid(int columns, int rows, double left, double top) {}
+
+    /**
+     * One label.
+     *
+     * @param across distance from its left edge to the next one's
+     * @param down distance from its upper edge to the next one's
+     */
+    record One(double width, double height, double across, double down) {}
+
     private static final List<LabelSheet> ALL = List.of(
-            new LabelSheet("a4-plain", "plain A4, to cut", "A4", 6, 9, 12, 13.5, 31, 30, 31, 30, true),
-            new LabelSheet(
-                    "a4-65", "A4, 65 labels of 38 × 21 mm", "A4", 5, 13, 4.75, 10.9, 38.1, 21.2, 40.6, 21.2, false),
-            new LabelSheet("a4-24", "A4, 24 labels of 70 × 37 mm", "A4", 3, 8, 0, 0.5, 70, 37, 70, 37, false),
-            new LabelSheet("letter-plain", "plain Letter, to cut", "letter", 6, 8, 14.9, 19.7, 31, 30, 31, 30, true),
-            new LabelSheet(
+            plain("a4-plain", "plain A4, to cut", "A4", new Grid(6, 9, 12, 13.5)),
+            sticky(
+                    "a4-65",
+                    "A4, 65 labels of 38 × 21 mm",
+                    "A4",
+                    new Grid(5, 13, 4.75, 10.9),
+                    new One(38.1, 21.2, 40.6, 21.2)),
+            sticky("a4-24", "A4, 24 labels of 70 × 37 mm", "A4", new Grid(3, 8, 0, 0.5), new One(70, 37, 70, 37)),
+            plain("letter-plain", "plain Letter, to cut", "letter", new Grid(6, 8, 14.9, 19.7)),
+            sticky(
                     "letter-30",
                     "Letter, 30 labels of 67 × 25 mm",
                     "letter",
-                    3,
-                    10,
-                    4.8,
-                    12.7,
-                    66.7,
-                    25.4,
-                    69.8,
-                    25.4,
-                    false));
+                    new Grid(3, 10, 4.8, 12.7),
+                    new One(66.7, 25.4, 69.8, 25.4)));
+
+    private static LabelSheet plain(String id, String label, String paper, Grid grid) {
+        return new LabelSheet(id, label, paper, grid, new One(31, 30, 31, 30), true);
+    }
+
+    private static LabelSheet sticky(String id, String label, String paper, Grid grid, One one) {
+        return new LabelSheet(id, label, paper, grid, one, false);
+    }
 
     static List<LabelSheet> all() {
         return ALL;
@@ -64,7 +78,7 @@ record LabelSheet(
     }
 
     int perSheet() {
-        return columns * rows;
+        return grid.columns() * grid.rows();
     }
 
     double widthOfPaper() {
@@ -77,10 +91,11 @@ record LabelSheet(
 
     /** Whether all labels lie on the paper and none on another. */
     boolean fits() {
-        return left + (columns - 1) * across + width <= widthOfPaper() + 0.05
-                && top + (rows - 1) * down + height <= heightOfPaper() + 0.05
-                && across >= width
-                && down >= height
-                && Arrays.stream(new double[] {left, top, width, height}).allMatch(one -> one >= 0);
+        return grid.left() + (grid.columns() - 1) * one.across() + one.width() <= widthOfPaper() + 0.05
+                && grid.top() + (grid.rows() - 1) * one.down() + one.height() <= heightOfPaper() + 0.05
+                && one.across() >= one.width()
+                && one.down() >= one.height()
+                && Arrays.stream(new double[] {grid.left(), grid.top(), one.width(), one.height()})
+                        .allMatch(length -> length >= 0);
     }
 }

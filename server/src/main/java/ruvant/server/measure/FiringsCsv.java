@@ -45,9 +45,9 @@ final class FiringsCsv {
         Optional<MeasuredFiring.CurtainTimes> curtains = shot.flatMap(MeasuredFiring::curtains);
         return List.of(
                 run.speed(),
-                run.phase().name().toLowerCase(Locale.ROOT),
-                run.attitude().name().toLowerCase(Locale.ROOT),
-                run.instrument(),
+                run.how().phase().name().toLowerCase(Locale.ROOT),
+                run.how().attitude().name().toLowerCase(Locale.ROOT),
+                run.with().instrument(),
                 run.at().toString(),
                 firing.index() + 1,
                 seconds(run.seconds().get(firing.index())),
@@ -61,7 +61,7 @@ final class FiringsCsv {
                                 .sorted()
                                 .collect(Collectors.joining(" ")))
                         .orElse(""),
-                run.recording());
+                run.with().recording());
     }
 
     private static String seconds(double seconds) {

@@ -1,5 +1,6 @@
 package ruvant.server.measure;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.measure.trace.Curtains;
@@ -23,16 +24,43 @@ record MeasureAnswer(int analysis, double recordingSeconds, List<Firing> firings
             List<Channel> channels,
             Optional<Double> exposureSeconds,
             Optional<Double> uncertaintySeconds,
-            Optional<Double> leadingTravelSeconds,
-            Optional<Double> trailingTravelSeconds,
-            Optional<Double> leadingTravelUncertaintySeconds,
-            Optional<Double> trailingTravelUncertaintySeconds,
+            @JsonUnwrapped CurtainsSeen curtains) {}
+
+    /** What a stand with several places under the gate saw of the curtains; empty for one place. */
+    record CurtainsSeen(
+            @JsonUnwrapped CurtainTravel travel,
             Optional<Double> taperEv,
             Optional<Double> taperUncertaintyEv,
             Optional<Double> syncMarginSeconds,
             Optional<Double> contactSeconds,
             Optional<Double> narrowestSlitMm,
-            List<Curtains.AtPlace> acrossGate) {}
+            List<Curtains.AtPlace> acrossGate) {
+        static CurtainsSeen of(Optional<Curtains> curtains) {
+            return new CurtainsSeen(
+                    CurtainTravel.of(curtains),
+                    curtains.map(Curtains::taperEv),
+                    curtains.map(Curtains::taperUncertaintyEv),
+                    curtains.map(Curtains::syncMarginSeconds),
+                    curtains.flatMap(Curtains::contactSeconds),
+                    curtains.map(Curtains::narrowestSlitMm),
+                    curtains.map(Curtains::places).orElse(List.of()));
+        }
+    }
+
+    /** How long each curtain took over the gate. */
+    record CurtainTravel(
+            Optional<Double> leadingTravelSeconds,
+            Optional<Double> trailingTravelSeconds,
+            Optional<Double> leadingTravelUncertaintySeconds,
+            Optional<Double> trailingTravelUncertaintySeconds) {
+        static CurtainTravel of(Optional<Curtains> curtains) {
+            return new CurtainTravel(
+                    curtains.map(found -> found.leading().travelSeconds()),
+                    curtains.map(found -> found.trailing().travelSeconds()),
+                    curtains.map(found -> found.leading().uncertaintySeconds()),
+                    curtains.map(found -> found.trailing().uncertaintySeconds()));
+        }
+    }
 
     /** What one channel saw; ramps are from 10 to 90 % of the light. */
     record Channel(
@@ -84,7 +112,6 @@ record MeasureAnswer(int analysis, double recordingSeconds, List<Firing> firings
     }
 
     static Firing firing(FiringFound one) {
-        Optional<Curtains> curtains = one.curtains();
         return new Firing(
                 one.index(),
                 one.startSeconds(),
@@ -93,16 +120,7 @@ record MeasureAnswer(int analysis, double recordingSeconds, List<Firing> firings
                 one.channels().stream().map(MeasureAnswer::channel).toList(),
                 one.exposureSeconds(),
                 one.uncertaintySeconds(),
-                curtains.map(found -> found.leading().travelSeconds()),
-                curtains.map(found -> found.trailing().travelSeconds()),
-                curtains.map(found -> found.leading().uncertaintySeconds()),
-                curtains.map(found -> found.trailing().uncertaintySeconds()),
-                curtains.map(Curtains::taperEv),
-                curtains.map(Curtains::taperUncertaintyEv),
-                curtains.map(Curtains::syncMarginSeconds),
-                curtains.flatMap(Curtains::contactSeconds),
-                curtains.map(Curtains::narrowestSlitMm),
-                curtains.map(Curtains::places).orElse(List.of()));
+                CurtainsSeen.of(one.curtains()));
     }
 
     private static Channel channel(FiringFound.OnChannel one) {

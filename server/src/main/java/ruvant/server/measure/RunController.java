@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.trace.FiringLight;
 import ruvant.core.measure.trace.TraceAnalysis;
 import ruvant.core.prove.ProveEntry;
-import ruvant.core.prove.ProvePicture;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.TagNumber;
 import ruvant.server.job.JobService;
@@ -76,8 +75,10 @@ class RunController {
 
     /** The same with everything that is known of each. */
     @GetMapping(path = "/api/jobs/{tag}/firings.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<ProvePicture.Timed> firings(@PathVariable String tag) {
-        return jobs.picture(TagNumber.parse(tag)).prove().timed();
+    List<FiringsFile> firings(@PathVariable String tag) {
+        return jobs.picture(TagNumber.parse(tag)).prove().timed().stream()
+                .map(FiringsFile::of)
+                .toList();
     }
 
     /** The picture of the speeds, before against after. */

@@ -89,7 +89,7 @@ class SweepController {
                 .toList();
         List<Double> seconds =
                 counted.stream().map(one -> one.exposureSeconds().orElseThrow()).toList();
-        List<Double> nominal = rows.stream().map(SpeedRow::nominalSeconds).toList();
+        List<Double> nominal = rows.stream().map(row -> row.nominal().seconds()).toList();
         List<Sweep.Proposed> proposed = rows.isEmpty()
                 ? List.of()
                 : turned == Turned.IN_NO_ORDER

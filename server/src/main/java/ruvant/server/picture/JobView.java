@@ -1,5 +1,6 @@
 package ruvant.server.picture;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,43 +49,54 @@ import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.job.SummaryStore;
 
-/** One job as its screens show it. Everything in it is computed by the core; here it is only laid out. */
+/**
+ * One job as its screens show it. Everything in it is computed by the core; here it is only laid out. The groups are for
+ * reading this file: as JSON all of it lies side by side.
+ */
 public record JobView(
-        TagNumber tag,
-        long lastSequence,
-        Instant now,
-        IntakePicture intake,
-        Album album,
-        String cameraWords,
-        List<Named> functions,
-        List<PartView> parts,
-        Map<String, List<PartView.Brief>> wells,
-        List<TrayView> trays,
-        List<WellName> nowhere,
-        Optional<WellName> freeWell,
-        List<LookAlikeView> lookAlikes,
-        Ledger ledger,
-        int notAccounted,
-        StripNotes notes,
-        List<StuckNow> stuck,
-        RefitPicture refitting,
-        VisitorVerdict visitor,
-        boolean ownerToAgree,
-        WayBack wayBack,
-        PickUp pickUp,
-        FindPicture find,
-        TreatView treat,
-        PartsPicture needs,
-        List<FitToJudge> fitsToJudge,
-        List<SpeedRow> speeds,
-        ToTime toTime,
-        ProvePicture prove,
-        double missRateBound,
-        HandoverPicture handover,
-        SittingView sitting,
-        List<StopProgress> stops,
-        Stop currentStop,
-        List<NextView> next) {
+        @JsonUnwrapped JobAbout about,
+        @JsonUnwrapped JobOff off,
+        @JsonUnwrapped JobInTrays inTrays,
+        @JsonUnwrapped JobBack back,
+        @JsonUnwrapped JobWork work,
+        @JsonUnwrapped JobProof proof,
+        @JsonUnwrapped JobCourse course) {
+
+    /** Which camera it is, and how it came in. */
+    public record JobAbout(
+            TagNumber tag,
+            long lastSequence,
+            Instant now,
+            IntakePicture intake,
+            Album album,
+            String cameraWords,
+            List<Named> functions) {}
+
+    /** What was taken off, and whether every piece of it is accounted for. */
+    public record JobOff(
+            List<PartView> parts, Ledger ledger, int notAccounted, StripNotes notes, List<StuckNow> stuck) {}
+
+    /** Where the pieces lie. */
+    public record JobInTrays(
+            Map<String, List<PartView.Brief>> wells,
+            List<TrayView> trays,
+            List<WellName> nowhere,
+            Optional<WellName> freeWell,
+            List<LookAlikeView> lookAlikes) {}
+
+    /** How it goes back together, and who was in it before. */
+    public record JobBack(
+            RefitPicture refitting, VisitorVerdict visitor, boolean ownerToAgree, WayBack wayBack, PickUp pickUp) {}
+
+    /** What was found and done. */
+    public record JobWork(FindPicture find, TreatView treat, PartsPicture needs, List<FitToJudge> fitsToJudge) {}
+
+    /** What was measured and tried. */
+    public record JobProof(
+            List<SpeedRow> speeds, ToTime toTime, ProvePicture prove, double missRateBound, HandoverPicture handover) {}
+
+    /** Where the work stands, and what comes next. */
+    public record JobCourse(SittingView sitting, List<StopProgress> stops, Stop currentStop, List<NextView> next) {}
 
     /** Something that can be done now, in words; urgency 0 comes first. */
     public record NextView(Stop stop, String what, String why, int urgency) {
@@ -114,25 +126,32 @@ public record JobView(
     /** One part: how it came off and whether it may go back. */
     public record PartView(
             PartName name,
-            StripEntry.Removed removed,
-            UUID removalId,
-            Instant removedAt,
-            String removedBy,
-            int timesOff,
+            @JsonUnwrapped PartRemoval removal,
             AnswerView answer,
-            Optional<Instant> settledAt,
-            Optional<String> settledBy,
-            List<PartName> over,
-            int depth,
-            int level,
-            int pieces,
-            List<FastenerView> fasteners,
-            List<ValleyPart.Piece> lost,
-            List<ValleyPart.Piece> destroyed,
-            List<GateCheck> checks,
-            Optional<Instant> triedAt,
-            List<String> hints,
-            List<String> pictures) {
+            @JsonUnwrapped PartSettled settled,
+            @JsonUnwrapped ValleyPart.Under place,
+            @JsonUnwrapped PartMissing missing,
+            @JsonUnwrapped PartBefore before) {
+        /** How it came off. */
+        public record PartRemoval(
+                StripEntry.Removed removed,
+                UUID removalId,
+                Instant removedAt,
+                String removedBy,
+                int timesOff,
+                int pieces,
+                List<FastenerView> fasteners) {}
+
+        /** When it went back or was left out, and by whose word. */
+        public record PartSettled(Optional<Instant> settledAt, Optional<String> settledBy) {}
+
+        /** What of it is not there any more. */
+        public record PartMissing(List<ValleyPart.Piece> lost, List<ValleyPart.Piece> destroyed) {}
+
+        /** What to look at before it goes on. */
+        public record PartBefore(
+                List<GateCheck> checks, Optional<Instant> triedAt, List<String> hints, List<String> pictures) {}
+
         /** Just enough of a part for a well of the tray. */
         public record Brief(
                 PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
@@ -180,67 +199,75 @@ public record JobView(
         Ledger ledger = job.ledger();
         List<SpeedRow> speeds = picture.speeds();
         return new JobView(
-                picture.tag(),
-                picture.lastSequence(),
-                job.now(),
-                picture.intake(),
-                picture.album(),
-                picture.received().camera().words(),
-                FunctionList.of(picture.received(), shop.lists()),
-                picture.valley().parts().stream().map(part -> part(part, job)).toList(),
-                wells(trays),
-                trays(trays, others),
-                trays.nowhere().stream().map(Trays.Well::name).toList(),
-                trays.suggestion(List.of(), shop.practice().standards().lookAlikeMm(), inUse(others)),
-                job.lookAlikes().stream().map(JobView::lookAlike).toList(),
-                ledger,
-                ledger.notAccounted(),
-                picture.notes(),
-                job.stuck(),
-                picture.refitting(),
-                job.visitor(),
-                shop.practice().asksFirst(picture.received().owner()),
-                job.wayBack(),
-                job.pickUp(),
-                picture.find(),
-                TreatView.of(picture.treat(), shop.lubrication(), job.now()),
-                picture.parts(),
-                fits(picture),
-                speeds,
-                new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
-                picture.prove(),
-                picture.prove().streak().missRateBound(),
-                picture.handover(),
-                new SittingView(picture.sitting(), job.minutes()),
-                job.stops(),
-                picture.currentStop(),
-                job.next().stream().map(NextView::of).toList());
+                new JobAbout(
+                        picture.tag(),
+                        picture.lastSequence(),
+                        job.now(),
+                        picture.intake(),
+                        picture.album(),
+                        picture.received().camera().words(),
+                        FunctionList.of(picture.received(), shop.lists())),
+                new JobOff(
+                        picture.valley().parts().stream()
+                                .map(part -> part(part, job))
+                                .toList(),
+                        ledger,
+                        ledger.notAccounted(),
+                        picture.notes(),
+                        job.stuck()),
+                new JobInTrays(
+                        wells(trays),
+                        trays(trays, others),
+                        trays.nowhere().stream().map(Trays.Well::name).toList(),
+                        trays.suggestion(List.of(), shop.practice().standards().lookAlikeMm(), inUse(others)),
+                        job.lookAlikes().stream().map(JobView::lookAlike).toList()),
+                new JobBack(
+                        picture.refitting(),
+                        job.visitor(),
+                        shop.practice().asksFirst(picture.received().owner()),
+                        job.wayBack(),
+                        job.pickUp()),
+                new JobWork(
+                        picture.find(),
+                        TreatView.of(picture.treat(), shop.lubrication(), job.now()),
+                        picture.parts(),
+                        fits(picture)),
+                new JobProof(
+                        speeds,
+                        new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
+                        picture.prove(),
+                        picture.prove().streak().missRateBound(),
+                        picture.handover()),
+                new JobCourse(
+                        new SittingView(picture.sitting(), job.minutes()),
+                        job.stops(),
+                        picture.currentStop(),
+                        job.next().stream().map(NextView::of).toList()));
     }
 
     private static PartView part(ValleyPart part, JobNow job) {
+        ValleyPart.Removal off = part.off();
         return new PartView(
                 part.name(),
-                part.removed(),
-                part.removalId(),
-                part.removedAt(),
-                part.removedBy(),
-                part.timesOff(),
+                new PartView.PartRemoval(
+                        off.removed(),
+                        off.id(),
+                        off.at(),
+                        off.by(),
+                        off.times(),
+                        off.removed().pieces(),
+                        fasteners(part)),
                 AnswerView.of(job.refit().of(part)),
-                part.settledAt(),
-                part.settledBy(),
-                List.copyOf(part.over()),
-                part.depth(),
-                part.level(),
-                part.removed().pieces(),
-                fasteners(part),
-                part.lost(),
-                part.destroyed(),
-                job.refit().checks(part),
-                part.triedAt(),
-                job.hints(part),
-                job.picture().album().of(part.name()).stream()
-                        .map(shot -> shot.what().name())
-                        .toList());
+                new PartView.PartSettled(part.settled().at(), part.settled().by()),
+                part.place(),
+                new PartView.PartMissing(part.gone().lost(), part.gone().destroyed()),
+                new PartView.PartBefore(
+                        job.refit().checks(part),
+                        part.triedAt(),
+                        job.hints(part),
+                        job.picture().album().of(part.name()).stream()
+                                .map(shot -> shot.what().name())
+                                .toList()));
     }
 
     private static List<FastenerView> fasteners(ValleyPart part) {

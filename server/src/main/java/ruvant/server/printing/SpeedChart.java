@@ -23,7 +23,7 @@ public final class SpeedChart {
                         .formatted(WIDTH, HEIGHT, WIDTH, HEIGHT));
         double step = (WIDTH - LEFT - 8.0) / Math.max(1, rows.size());
         for (int i = 0; i < rows.size(); i++) {
-            double tolerance = rows.get(i).toleranceEv();
+            double tolerance = rows.get(i).allowed().ev();
             rect(svg, LEFT + i * step, y(tolerance), step, y(-tolerance) - y(tolerance));
         }
         for (double ev : new double[] {1, 0.5, 0, -0.5, -1}) {
@@ -48,9 +48,12 @@ public final class SpeedChart {
 
     private static void whisker(StringBuilder svg, double x, Optional<SpeedRow.Run> run, boolean solid) {
         run.ifPresent(one -> {
-            one.lowEv().ifPresent(low -> line(svg, x, y(low), x, y(one.highEv().orElse(low)), "#333", 1.2));
+            one.bias()
+                    .lowEv()
+                    .ifPresent(
+                            low -> line(svg, x, y(low), x, y(one.bias().highEv().orElse(low)), "#333", 1.2));
             svg.append("<circle cx=\"%s\" cy=\"%s\" r=\"3.2\" fill=\"%s\" stroke=\"#222\" stroke-width=\"1.2\"/>"
-                    .formatted(number(x), number(y(one.biasEv())), solid ? "#222" : "#fff"));
+                    .formatted(number(x), number(y(one.bias().ev())), solid ? "#222" : "#fff"));
         });
     }
 

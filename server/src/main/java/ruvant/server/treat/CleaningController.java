@@ -1,5 +1,6 @@
 package ruvant.server.treat;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -50,18 +51,19 @@ class CleaningController {
      * @param caution the caution that applies and was not shown to this person today; empty for none
      */
     record Way(
-            String agent,
-            String agentLabel,
-            String method,
-            String methodLabel,
-            String how,
+            @JsonUnwrapped WayAgent with,
+            @JsonUnwrapped WayMethod done,
             Verdict verdict,
             Verdict tableVerdict,
             List<String> reasons,
             List<String> firstOff,
-            int flashOffMinutes,
-            boolean flammable,
             String caution) {}
+
+    /** The agent. */
+    record WayAgent(String agent, String agentLabel, int flashOffMinutes, boolean flammable) {}
+
+    /** The method. */
+    record WayMethod(String method, String methodLabel, String how) {}
 
     /**
      * How a part is cleaned.
@@ -142,17 +144,17 @@ class CleaningController {
 
     private static Way way(CleaningAdvice.Proposal one, Materials table, List<String> made, Set<String> shown) {
         return new Way(
-                one.agent().id(),
-                one.agent().label(),
-                one.method().id(),
-                one.method().label(),
-                one.method().how(),
+                new WayAgent(
+                        one.agent().id(),
+                        one.agent().label(),
+                        one.agent().flashOffMinutes(),
+                        one.agent().flammable()),
+                new WayMethod(
+                        one.method().id(), one.method().label(), one.method().how()),
                 one.verdict(),
                 table.judge(one.agent().id(), made).verdict(),
                 one.reasons(),
                 one.firstOff(),
-                one.agent().flashOffMinutes(),
-                one.agent().flammable(),
                 shown.contains(one.caution()) ? "" : one.caution());
     }
 

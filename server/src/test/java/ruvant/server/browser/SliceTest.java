@@ -93,7 +93,8 @@ class SliceTest extends InBrowser {
 
         JsonNode job = shop.get("/api/jobs/" + tag).body();
         assertThat(job.at("/handover/returned/to").asText()).isEqualTo("Keyboard Owner");
-        assertThat(job.at("/ledger/out").asInt() + job.at("/ledger/unaccounted").asInt())
+        assertThat(job.at("/ledger/pieces/out").asInt()
+                        + job.at("/ledger/pieces/unaccounted").asInt())
                 .isZero();
         assertThat(job.at("/prove/streak/missesSinceWork").asInt()).isEqualTo(1);
     }

@@ -102,10 +102,10 @@ class DemoTest {
         var line = logs.read(JobLog.name(before.getFirst().tag())).getLast();
         starter.moveOn(made, made.plus(Duration.ofDays(3)));
         var after = summaries.open();
-        assertThat(after.getFirst().cameIn())
-                .isEqualTo(before.getFirst().cameIn().plus(Duration.ofDays(3)));
-        assertThat(after.get(1).promised().orElseThrow())
-                .isEqualTo(before.get(1).promised().orElseThrow().plusDays(3));
+        assertThat(after.getFirst().days().cameIn())
+                .isEqualTo(before.getFirst().days().cameIn().plus(Duration.ofDays(3)));
+        assertThat(after.get(1).days().promised().orElseThrow())
+                .isEqualTo(before.get(1).days().promised().orElseThrow().plusDays(3));
         assertThat(logs.read(JobLog.name(before.getFirst().tag())).getLast().at())
                 .isEqualTo(line.at()
                         .truncatedTo(java.time.temporal.ChronoUnit.MILLIS)

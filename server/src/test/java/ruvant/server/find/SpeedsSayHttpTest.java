@@ -121,8 +121,8 @@ class SpeedsSayHttpTest extends OverHttp {
                         .asText())
                 .isEqualTo("sheet 9");
         JsonNode row = shop.get("/api/jobs/" + tag).body().at("/speeds/1");
-        assertThat(row.get("toleranceSource").asText()).isEqualTo("maker, sheet 9");
-        assertThat(row.get("nominalSeconds").asDouble()).isEqualTo(0.0167);
+        assertThat(row.at("/allowed/source").asText()).isEqualTo("maker, sheet 9");
+        assertThat(row.at("/nominal/seconds").asDouble()).isEqualTo(0.0167);
         Shop.Answer wrong = shop.say(
                 "knowledge",
                 "{\"kind\":\"sheetKept\",\"sheet\":{\"maker\":\"Pellworm\",\"model\":\"%s\",\"source\":\"x\",\"meansSeconds\":{\"soon\":1}}}"

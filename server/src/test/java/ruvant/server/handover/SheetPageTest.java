@@ -22,7 +22,7 @@ class SheetPageTest {
     private static ReturnSheet sheet(String owner, String complaint, List<SpeedRow> speeds, List<String> advice) {
         return new ReturnSheet(
                 new TagNumber(412),
-                "Shop <& Co>",
+                new ReturnSheet.Head("Shop <& Co>", Instant.parse("2031-03-04T09:00:00Z"), Optional.empty(), 0, 6),
                 new IntakeEntry.Received(
                         new Camera("Pellworm", "Twin", "", "", BodyType.TLR, Family.LEAF_LENS),
                         new Owner(owner, "", false, null, null),
@@ -32,20 +32,9 @@ class SheetPageTest {
                         SpeedSeries.DOUBLING,
                         List.of(),
                         null),
-                Instant.parse("2031-03-04T09:00:00Z"),
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                speeds,
-                List.of(),
-                List.of(),
-                advice,
-                Optional.empty(),
-                List.of(),
-                0,
-                6);
+                new ReturnSheet.Work(List.of(), List.of(), List.of(), List.of()),
+                new ReturnSheet.Proof(speeds, List.of()),
+                new ReturnSheet.After(List.of(), advice, Optional.empty(), List.of()));
     }
 
     private static SpeedRow.Run run(double bias, SpeedVerdict.Kind kind) {
@@ -53,12 +42,8 @@ class SheetPageTest {
                 List.of(1.0),
                 List.of(bias),
                 List.of(),
-                bias,
-                10,
-                Optional.of(0.05),
-                Optional.of(bias - 0.1),
-                Optional.of(bias + 0.1),
-                false,
+                new SpeedRow.Bias(bias, 10, Optional.of(bias - 0.1), Optional.of(bias + 0.1)),
+                new SpeedRow.RunScatter(Optional.of(0.05), false),
                 new SpeedVerdict(kind, 0, false),
                 Optional.empty(),
                 Optional.empty());
@@ -88,10 +73,8 @@ class SheetPageTest {
     void speedsAreDrawnAndListedAndFarOnesStayOnThePaper() {
         SpeedRow row = new SpeedRow(
                 "1/60",
-                1 / 64.0,
-                "doubling",
-                0.3,
-                "usual",
+                new SpeedRow.Nominal(1 / 64.0, "doubling"),
+                new SpeedRow.AllowedBias(0.3, "usual"),
                 Optional.of(run(5, SpeedVerdict.Kind.OUT)),
                 Optional.of(run(0.1, SpeedVerdict.Kind.IN)),
                 Optional.empty(),

@@ -43,10 +43,13 @@ class LabelHttpTest extends OverHttp {
     /** One label of a page, as a scanner held over it sees it. */
     private static BufferedImage label(BufferedImage page, LabelSheet sheet, int place) {
         double pixels = page.getWidth() / sheet.widthOfPaper();
-        double x = sheet.left() + (place % sheet.columns()) * sheet.across();
-        double y = sheet.top() + (place / sheet.columns()) * sheet.down();
-        return page.getSubimage((int) (x * pixels), (int) (y * pixels), (int) (sheet.width() * pixels), (int)
-                (sheet.height() * pixels));
+        double x = sheet.grid().left()
+                + (place % sheet.grid().columns()) * sheet.one().across();
+        double y = sheet.grid().top()
+                + (place / sheet.grid().columns()) * sheet.one().down();
+        return page.getSubimage(
+                (int) (x * pixels), (int) (y * pixels), (int) (sheet.one().width() * pixels), (int)
+                        (sheet.one().height() * pixels));
     }
 
     @Test

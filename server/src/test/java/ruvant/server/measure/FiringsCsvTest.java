@@ -17,14 +17,10 @@ class FiringsCsvTest {
                 UUID.randomUUID(),
                 Instant.parse("2031-03-04T09:00:00Z"),
                 "1/60",
-                Phase.AFTER,
-                Attitude.LEVEL,
-                instrument,
+                new ProvePicture.Timed.FiredHow(Phase.AFTER, Attitude.LEVEL, false),
+                new ProvePicture.Timed.TimedWith(instrument, "", Optional.empty()),
                 List.of(seconds),
-                List.of(),
-                "",
-                Optional.empty(),
-                false);
+                List.of());
     }
 
     @Test

@@ -84,11 +84,11 @@ class StandHttpTest extends OverHttp {
         JsonNode job = shop.get("/api/jobs/" + tag).body();
         JsonNode row = job.get("speeds").get(job.get("speeds").size() - 1);
         assertThat(row.get("speed").asText()).isEqualTo("1/500");
-        assertThat(row.at("/after/biasEv").asDouble()).isCloseTo(0.3, within(0.05));
+        assertThat(row.at("/after/bias/ev").asDouble()).isCloseTo(0.3, within(0.05));
         JsonNode curtains = row.at("/after/curtains");
         assertThat(curtains.get("firings").asInt()).isEqualTo(3);
-        assertThat(curtains.get("leadingSeconds").asDouble()).isCloseTo(0.010, within(0.0002));
-        assertThat(curtains.get("trailingSeconds").asDouble()).isCloseTo(0.0105, within(0.0002));
+        assertThat(curtains.at("/travel/leadingSeconds").asDouble()).isCloseTo(0.010, within(0.0002));
+        assertThat(curtains.at("/travel/trailingSeconds").asDouble()).isCloseTo(0.0105, within(0.0002));
         assertThat(curtains.get("places")).hasSize(13);
 
         String line = job.at("/prove/timed/0/id").asText();
@@ -102,7 +102,11 @@ class StandHttpTest extends OverHttp {
         String csv = new String(shop.bytes("/api/jobs/" + tag + "/firings.csv"), StandardCharsets.UTF_8);
         assertThat(csv.lines()).hasSize(4).element(0).asString().startsWith("speed,phase,held");
         assertThat(csv).contains("1/500,after,level,stand,");
-        assertThat(shop.get("/api/jobs/" + tag + "/firings.json").body()).hasSize(3);
+        JsonNode file = shop.get("/api/jobs/" + tag + "/firings.json").body();
+        assertThat(file).hasSize(3).allMatch(run -> run.get("phase").asText().equals("AFTER"));
+        assertThat(file.get(0).get("instrument").asText()).isEqualTo("stand");
+        assertThat(file.get(0).get("firings").size())
+                .isEqualTo(file.get(0).get("seconds").size());
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/speeds.svg"), StandardCharsets.UTF_8))
                 .startsWith("<svg");
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"), StandardCharsets.UTF_8))

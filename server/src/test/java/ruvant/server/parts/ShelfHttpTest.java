@@ -63,12 +63,12 @@ class ShelfHttpTest extends OverHttp {
     void aNeedFindsItsSourceTakesItAndThenAsksForNothingMore() {
         String pinion = pinions(1);
         JsonNode found = source("stock " + pinion);
-        assertThat(found.path("terms")).hasSizeGreaterThan(1);
+        assertThat(found.at("/worth/terms")).hasSizeGreaterThan(1);
         long sum = 0;
-        for (JsonNode term : found.path("terms")) {
+        for (JsonNode term : found.at("/worth/terms")) {
             sum += term.path("minor").asLong();
         }
-        assertThat(found.path("netMinor").asLong()).isEqualTo(sum);
+        assertThat(found.at("/worth/netMinor").asLong()).isEqualTo(sum);
 
         said("{\"kind\":\"taken\",\"thing\":{\"of\":\"%s\",\"part\":\"\"},\"forNeed\":%s,\"count\":1}"
                 .formatted(pinion, forNeed()));
@@ -171,7 +171,9 @@ class ShelfHttpTest extends OverHttp {
         assertThat(page.path("left").asInt()).isEqualTo(1);
         assertThat(page.path("figures").path("mended").size()).isEqualTo(4);
         assertThat(page.path("figures").path("openingLossMinor").asLong()).isPositive();
-        assertThat(source("donor " + donor + " retard pinion").path("opens").asBoolean())
+        assertThat(source("donor " + donor + " retard pinion")
+                        .at("/worth/opens")
+                        .asBoolean())
                 .isTrue();
         assertThat(shop.get("/api/shelf/donors/" + UUID.randomUUID()).status()).isEqualTo(400);
         assertThat(shop.get("/api/shelf/parts-of?maker=Pellworm&model=Twin").status())
@@ -217,7 +219,7 @@ class ShelfHttpTest extends OverHttp {
                         + ",seal foam,,,,,,,,,1.5 mm,new,roll,,380,1,3,\r\n");
         assertThat(changed.body().path("added").asInt()).isEqualTo(1);
         assertThat(changed.body().path("changed").asInt()).isEqualTo(1);
-        assertThat(source("stock " + pinion).path("pieces").asInt()).isEqualTo(7);
+        assertThat(source("stock " + pinion).at("/what/pieces").asInt()).isEqualTo(7);
 
         Shop.Answer bad =
                 shop.csv("/api/shelf/stock.csv?by=Ines", "name,place,count\r\nspring,tin,4\r\nball,tin,many\r\n");

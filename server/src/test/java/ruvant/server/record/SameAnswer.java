@@ -19,7 +19,65 @@ final class SameAnswer {
     private static final Map<String, String> NAMED_OTHERWISE =
             Map.of("text", "what", "name", "what", "bench", "sitting");
 
-    private static final List<String> GROUPS = List.of("/head", "/standards", "/speeds", "/reckoning");
+    /** What stood side by side then, and stands in one of these by now. */
+    private static final List<String> GROUPS = List.of(
+            "/head",
+            "/standards",
+            "/speeds",
+            "/reckoning",
+            "/off",
+            "/settled",
+            "/place",
+            "/gone",
+            "/lies",
+            "/held",
+            "/beware",
+            "/how",
+            "/with",
+            "/pieces",
+            "/origin",
+            "/house",
+            "/stands",
+            "/put",
+            "/what",
+            "/chances",
+            "/effort",
+            "/worth",
+            "/work",
+            "/after",
+            "/proof");
+
+    /** What is called otherwise in its group, since the group's name says the rest. */
+    private static final Map<String, String> MOVED = Map.ofEntries(
+            Map.entry("removalId", "/off/id"),
+            Map.entry("removedAt", "/off/at"),
+            Map.entry("removedBy", "/off/by"),
+            Map.entry("timesOff", "/off/times"),
+            Map.entry("settledAt", "/settled/at"),
+            Map.entry("settledBy", "/settled/by"),
+            Map.entry("stripTakes", "/takes/off"),
+            Map.entry("refitTakes", "/takes/back"),
+            Map.entry("kindLabel", "/kind/label"),
+            Map.entry("houseWords", "/house/words"),
+            Map.entry("oiledWith", "/put/with"),
+            Map.entry("placesSubstituted", "/places/substituted"),
+            Map.entry("placesEmpty", "/places/empty"),
+            Map.entry("nominalSeconds", "/nominal/seconds"),
+            Map.entry("nominalSource", "/nominal/source"),
+            Map.entry("toleranceEv", "/allowed/ev"),
+            Map.entry("toleranceSource", "/allowed/source"),
+            Map.entry("biasEv", "/bias/ev"),
+            Map.entry("percent", "/bias/percent"),
+            Map.entry("lowEv", "/bias/lowEv"),
+            Map.entry("highEv", "/bias/highEv"),
+            Map.entry("scatterEv", "/scatter/ev"),
+            Map.entry("scatterTooWide", "/scatter/tooWide"),
+            Map.entry("leadingSeconds", "/travel/leadingSeconds"),
+            Map.entry("trailingSeconds", "/travel/trailingSeconds"),
+            Map.entry("taperEv", "/taper/ev"),
+            Map.entry("taperAllowedEv", "/taper/allowedEv"),
+            Map.entry("evenLeading", "/taper/evenLeading"),
+            Map.entry("evenTrailing", "/taper/evenTrailing"));
 
     private SameAnswer() {}
 
@@ -39,6 +97,9 @@ final class SameAnswer {
             if (!same) {
                 differences.add(where + ": " + now + ", was " + then);
             }
+        } else if (then.isTextual() && now.has("label")) {
+            // what was told by its id then has its word beside it now
+            compare(where + "/id", then, now.get("id"), differences);
         } else if (then.isObject() && now.isObject()) {
             then.properties().stream()
                     .filter(field -> !OF_THE_MOMENT.contains(field.getKey()))
@@ -73,7 +134,10 @@ final class SameAnswer {
         if (otherwise != null) {
             return otherwise;
         }
-        // the settings of a house stood side by side then, and stand in groups by now
+        JsonNode moved = now.at(MOVED.getOrDefault(field, "/" + field));
+        if (!moved.isMissingNode()) {
+            return moved;
+        }
         return GROUPS.stream()
                 .map(group -> now.at(group).get(field))
                 .filter(Objects::nonNull)

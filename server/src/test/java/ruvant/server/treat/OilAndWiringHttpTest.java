@@ -22,20 +22,20 @@ class OilAndWiringHttpTest extends OverHttp {
         String tag = shop.camera("Oil");
         shop.add(tag, Shop.off("speed cam"));
         JsonNode before = row(tag, "speed cam");
-        assertThat(before.path("next").asText()).isEqualTo("CLEAN");
-        assertThat(before.path("bySchool")).hasSize(3);
+        assertThat(before.at("/stands/next").asText()).isEqualTo("CLEAN");
+        assertThat(before.at("/house/bySchool")).hasSize(3);
         shop.add(
                 tag,
                 "{\"kind\":\"cleaned\",\"part\":\"speed cam\",\"agent\":\"naphtha\",\"materials\":[\"brassSteel\"],\"verdict\":\"OK\",\"reason\":\"\"}",
                 "{\"kind\":\"runDry\",\"part\":\"speed cam\",\"result\":\"FREE\",\"remark\":\"\"}");
-        assertThat(row(tag, "speed cam").path("next").asText()).isEqualTo("OIL");
+        assertThat(row(tag, "speed cam").at("/stands/next").asText()).isEqualTo("OIL");
         shop.add(
                 tag,
                 "{\"kind\":\"lubricated\",\"part\":\"speed cam\",\"point\":\"speed cam\",\"pointKind\":\"%s\",\"lubricant\":\"%s\",\"reason\":\"\"}"
                         .formatted(
-                                before.path("kind").asText(),
-                                before.path("lubricant").asText()));
-        assertThat(row(tag, "speed cam").path("next").asText()).isEqualTo("DONE");
+                                before.at("/kind/id").asText(),
+                                before.at("/house/lubricant").asText()));
+        assertThat(row(tag, "speed cam").at("/stands/next").asText()).isEqualTo("DONE");
     }
 
     @Test

@@ -133,17 +133,14 @@ final class FaultyShutters {
         cams[random.nextInt(cams.length)] *= Math.pow(2, worn);
         return new LeafAtWork(
                 new LeafAtWork.Parts(
-                        Math.pow(2, -some(7, 8.5)),
-                        torque,
-                        size(ShutterCause.RING_DRAGS, 0.2, 0.6),
-                        some(0.1, 0.35),
-                        some(0, 0.4),
-                        oil,
-                        some(1, 5),
-                        oil > 0 ? some(0, 0.15) : 0,
-                        Math.pow(2, -some(2.5, 4.5)),
-                        train,
-                        pallet,
+                        new LeafAtWork.Ring(
+                                Math.pow(2, -some(7, 8.5)),
+                                torque,
+                                size(ShutterCause.RING_DRAGS, 0.2, 0.6),
+                                some(0.1, 0.35),
+                                some(0, 0.4)),
+                        new LeafAtWork.Oil(oil, some(1, 5), oil > 0 ? some(0, 0.15) : 0),
+                        new LeafAtWork.Trains(Math.pow(2, -some(2.5, 4.5)), train, pallet),
                         some(0.01, 0.035)),
                 nominal,
                 cams,

@@ -31,8 +31,8 @@ public final class SimulatedStand {
         float[][] samples = new float[diodes][];
         for (int diode = 0; diode < diodes; diode++) {
             double[] light = light(firings, diode, lamp, input.rateHz(), length);
-            couple(light, input.cutoffHz(), input.rateHz());
-            couple(light, input.secondCutoffHz(), input.rateHz());
+            couple(light, input.coupling().cutoffHz(), input.rateHz());
+            couple(light, input.coupling().secondCutoffHz(), input.rateHz());
             samples[diode] = heard(light, input, random);
         }
         return new Recorded(input.rateHz(), samples);
@@ -72,15 +72,18 @@ public final class SimulatedStand {
 
     private static float[] heard(double[] light, StandInput input, Random random) {
         float[] heard = new float[light.length];
-        double noise = input.plateau() * Math.pow(10, -input.snrDb() / 20);
-        double sign = input.inverted() ? -1 : 1;
-        double limit = input.clipAt() > 0 ? input.clipAt() * input.plateau() : Double.MAX_VALUE;
+        double noise = input.scale().plateau() * Math.pow(10, -input.snrDb() / 20);
+        double sign = input.scale().inverted() ? -1 : 1;
+        double limit = input.scale().clipAt() > 0
+                ? input.scale().clipAt() * input.scale().plateau()
+                : Double.MAX_VALUE;
         double step = input.bits() > 0 ? Math.scalb(1.0, 1 - input.bits()) : 0;
         for (int i = 0; i < heard.length; i++) {
-            double hum =
-                    input.humDepth() * input.plateau() * Math.sin(2 * Math.PI * input.humHz() * i / input.rateHz());
-            double value = light[i] * input.plateau() + hum + noise * random.nextGaussian();
-            value = sign * Math.min(limit, value) + input.offset();
+            double hum = input.hum().depth()
+                    * input.scale().plateau()
+                    * Math.sin(2 * Math.PI * input.hum().hz() * i / input.rateHz());
+            double value = light[i] * input.scale().plateau() + hum + noise * random.nextGaussian();
+            value = sign * Math.min(limit, value) + input.scale().offset();
             if (step > 0) {
                 value = Math.rint(value / step) * step;
                 value = Math.clamp(value, -1, 1 - step);

@@ -77,7 +77,7 @@ public record StandInShutter(
         double seconds = nominalSeconds * Math.pow(2, error + (hangs ? HANGS_EV : 0));
         Motion motion = motion(seconds, setup);
         StandLamp lamp = new StandLamp(100, rippleDepth, 0.1, 2 * Math.PI * random.nextDouble(), 0);
-        StandInput input = new StandInput(rateHz, cutoffHz, 0, snrDb, 0.5, 0, false, 0, 50, 0, 16);
+        StandInput input = StandInput.coupled(rateHz, snrDb, cutoffHz);
         double length = BEFORE_SECONDS + motion.endSeconds() + AFTER_SECONDS;
         int diodes = Math.max(1, setup.sensors().size());
         return SimulatedStand.record(

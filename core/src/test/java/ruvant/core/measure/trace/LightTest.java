@@ -205,7 +205,7 @@ class LightTest {
 
     @Test
     void fewBitsAreEnough() {
-        StandInput eight = new StandInput(48_000, 0, 0, 30, 0.5, 0, false, 0, 50, 0, 8);
+        StandInput eight = StandInput.direct(48_000, 30).withBits(8);
         MeasuredRecording found = Recordings.measured(Recordings.of(eight, Recordings.leaf(0.008)), StandSetup.leaf());
         assertThat(found.firings()).hasSize(1);
         assertThat(found.firings().getFirst().flags()).doesNotContain(FiringFlag.CLIPPED);
