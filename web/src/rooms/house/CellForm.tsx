@@ -12,7 +12,12 @@ import { useTables } from "./useTables";
 
 type Verdict = Schemas["VerdictWhy"]["verdict"];
 
-const CELL = z.object({ verdict: oneOf<Verdict>(), reason: text });
+const CELL = z
+  .object({ verdict: oneOf<Verdict>(), reason: text })
+  .refine(({ verdict, reason }) => reason.trim() !== "" || (verdict !== "CARE" && verdict !== "NO"), {
+    path: ["reason"],
+    message: "Say in a few words what happens.",
+  });
 
 /** One verdict with its reason. */
 export function CellForm({

@@ -61,6 +61,16 @@ it("changes one verdict and leaves the agent's others", async () => {
   );
 });
 
+it("asks for a reason where a verdict is no or care, and sends nothing without one", async () => {
+  inTheShop(<TablesPage />);
+  answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
+  fireEvent.click(await screen.findByRole("button", { name: /Naphtha on Cloth/ }));
+  fireEvent.change(screen.getByLabelText("Why"), { target: { value: " " } });
+  fireEvent.click(named("button", "Save"));
+  expect(await screen.findByText("Say in a few words what happens.")).toBeTruthy();
+  expect(posted()).toEqual([]);
+});
+
 it("adds an agent together with the soils it is for", async () => {
   inTheShop(<TablesPage />);
   answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });

@@ -7,7 +7,7 @@ import ruvant.core.units.Refusal;
 
 /**
  * A room of what a shop changed of something that ships. Its entries only change what is known or how the shop works:
- * none forbids another, and none does anything to a camera. A kind of entry that is neither a change nor the taking back
+ * none does anything to a camera, and mostly none forbids another. A kind of entry that is neither a change nor the taking back
  * of one does not fit here.
  *
  * @param <E> the room's entries
@@ -30,7 +30,7 @@ public abstract class ChangesRoom<E extends Entry, C extends ShopChanges<C>> imp
     }
 
     @Override
-    public final Optional<Refusal> rule(E entry, Standing now) {
+    public Optional<Refusal> rule(E entry, Standing now) {
         return Optional.empty();
     }
 

@@ -2,6 +2,7 @@ package ruvant.core.treat;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -111,10 +112,21 @@ public record Materials(
                 Map<String, VerdictWhy> verdicts) {
             this(id, label, use, flashOffMinutes, flammable, false, "", verdicts);
         }
+
+        Agent reasoned(String words) {
+            Map<String, VerdictWhy> all = new LinkedHashMap<>();
+            verdicts.forEach((material, said) ->
+                    all.put(material, said.wantsReason() ? new VerdictWhy(said.verdict(), words) : said));
+            return new Agent(id, label, use, flashOffMinutes, flammable, waterBased, caution, all);
+        }
     }
 
-    /** A verdict and its reason; the reason may be empty. */
-    public record VerdictWhy(Verdict verdict, String reason) {}
+    /** A verdict and its reason; the reason may be empty where it is all right or not listed. */
+    public record VerdictWhy(Verdict verdict, String reason) {
+        boolean wantsReason() {
+            return (verdict == Verdict.CARE || verdict == Verdict.NO) && (reason == null || reason.isBlank());
+        }
+    }
 
     /**
      * What the table says of an agent on a part.

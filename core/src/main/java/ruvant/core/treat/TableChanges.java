@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ruvant.core.log.ShopChanges;
 import ruvant.core.trade.Verdict;
 import ruvant.core.units.ById;
@@ -11,6 +12,7 @@ import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Identified;
 import ruvant.core.units.Labelled;
+import ruvant.core.units.Phrase;
 
 /**
  * What a shop changed in the tables of agents, materials, soils and waits: entries in place of others by their id, or more
@@ -57,6 +59,22 @@ public record TableChanges(
 
     /** A verdict that differs from the table that ships. */
     public record Difference(String agent, String material, Verdict shipped, Verdict here) {}
+
+    /** A verdict of care or no that says no reason, in words; empty where all do. */
+    Optional<String> unreasoned() {
+        return agents.stream()
+                .flatMap(agent -> agent.verdicts().entrySet().stream()
+                        .filter(one -> one.getValue().wantsReason())
+                        .map(one -> agent.label() + " on " + Phrase.readable(one.getKey()) + ": "
+                                + one.getValue().verdict().label()))
+                .findFirst();
+    }
+
+    /** The same, with these words where care or no was said without a reason. */
+    public TableChanges reasoned(String words) {
+        return new TableChanges(
+                materials, agents.stream().map(one -> one.reasoned(words)).toList(), soils, waits);
+    }
 
     @Override
     public TableChanges plus(TableChanges more) {

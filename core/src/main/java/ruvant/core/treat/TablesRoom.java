@@ -1,10 +1,13 @@
 package ruvant.core.treat;
 
+import java.util.Optional;
 import java.util.function.Function;
 import ruvant.core.log.ChangesFold;
 import ruvant.core.log.ChangesRoom;
 import ruvant.core.log.Folds;
 import ruvant.core.log.RoomFold;
+import ruvant.core.log.Standing;
+import ruvant.core.units.Refusal;
 
 /** What this shop changed in the tables of agents, materials, soils and waits. */
 public final class TablesRoom extends ChangesRoom<TablesEntry, TableChanges> {
@@ -21,6 +24,21 @@ public final class TablesRoom extends ChangesRoom<TablesEntry, TableChanges> {
         return switch (entry) {
             case TablesEntry.TablesChanged one -> new ChangesFold.Made<>(one.changes());
             case TablesEntry.TableTakenBack one -> new ChangesFold.TakenBack<>(one.id());
+        };
+    }
+
+    /** Care without a reason teaches nobody anything; what is in the log already stands. */
+    @Override
+    public Optional<Refusal> rule(TablesEntry entry, Standing now) {
+        return switch (step(entry)) {
+            case ChangesFold.Made<TableChanges> made ->
+                made.more()
+                        .unreasoned()
+                        .map(verdict -> new Refusal(
+                                "noReason",
+                                "“" + verdict + "” has no reason.",
+                                "Say in a few words what happens, such as “softens it”."));
+            case ChangesFold.TakenBack<TableChanges> back -> Optional.empty();
         };
     }
 

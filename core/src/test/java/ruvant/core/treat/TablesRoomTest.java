@@ -69,6 +69,22 @@ class TablesRoomTest {
     }
 
     @Test
+    void careWithoutAReasonIsRefusedAndWhatIsAllRightNeedsNone() {
+        Materials.Agent silent = new Materials.Agent(
+                "ether", "Ether", "", 5, true, Map.of("metal", new Materials.VerdictWhy(Verdict.CARE, " ")));
+        assertThat(log.add(changed(silent))).hasValueSatisfying(refusal -> {
+            assertThat(refusal.code()).isEqualTo("noReason");
+            assertThat(refusal.message()).contains("Ether on metal: care");
+        });
+        Materials.Agent kind = new Materials.Agent(
+                "ether", "Ether", "", 5, true, Map.of("metal", new Materials.VerdictWhy(Verdict.OK, "")));
+        assertThat(log.add(changed(kind))).isEmpty();
+        TableChanges old = new TableChanges(List.of(), List.of(silent), List.of(), List.of()).reasoned("not said");
+        assertThat(log.add(new TablesEntry.TablesChanged(old))).isEmpty();
+        assertThat(onMetal("ether")).isEqualTo(Verdict.CARE);
+    }
+
+    @Test
     void twoWindowsOnOneAgentAreToldOfEachOtherAndTwoAgentsAreNot() {
         log.add(changed(agent("naphtha", Verdict.CARE)));
         assertThat(log.unseen(0, changed(agent("naphtha", Verdict.NO)))).singleElement();

@@ -31,6 +31,7 @@ import ruvant.server.storage.Database;
 @Order(0)
 class OldSettings implements ApplicationRunner {
     private static final String BY = "Ruvant, from earlier settings";
+    private static final String NOT_SAID = "no reason was given when it was set";
 
     private final SettingStore settings;
     private final ShopService shop;
@@ -55,7 +56,8 @@ class OldSettings implements ApplicationRunner {
             practice.sheets().forEach(sheet -> known.add(new SheetEntry.SheetKept(sheet)));
         });
         read("stands", Stand[].class).ifPresent(stands -> house.add(new HouseEntry.StandsSet(Arrays.asList(stands))));
-        read("tables", TableChanges.class).ifPresent(changes -> house.add(new TablesEntry.TablesChanged(changes)));
+        read("tables", TableChanges.class)
+                .ifPresent(changes -> house.add(new TablesEntry.TablesChanged(changes.reasoned(NOT_SAID))));
         read("faults", FaultChanges.class).ifPresent(changes -> known.add(new FaultsEntry.FaultsChanged(changes)));
         database.transaction().executeWithoutResult(status -> {
             enter(HouseRoom.LOG, house);

@@ -17,11 +17,21 @@ import ruvant.core.trade.StandSetup;
  * threads at once.
  */
 public final class LiveStand {
+    /** Rebounds end within 30 ms of closing; twice that, and a firing is over. */
     static final double DARK_AFTER_SECONDS = 0.06;
+
+    /** Dark before a firing, by which the level and the coupling are found: two sinks of the slowest usual coupling. */
     private static final double KEPT_BEFORE_SECONDS = 0.3;
+
+    /** So much of a quiet channel tells its noise; more is only looked through again and again. */
     private static final double QUIET_KEPT_SECONDS = 6;
+
+    /** T held by hand on a slow stand; longer than this, somebody left the light on. */
     private static final double LONGEST_SECONDS = 90;
+
     private static final float FULL_SCALE = 0.999f;
+
+    /** A shutter lets the same light through each time within a stop or two; a hand or a knock does far less. */
     private static final double LEAST_OF_OTHERS = 0.25;
 
     private final double rateHz;

@@ -9,9 +9,16 @@ import java.util.Optional;
  * @param relative its height as a part of the plateau
  */
 record Bounce(double atSeconds, double relative) {
+    /** Blades that come back stay open from half a millisecond to three; a box of about that width sees them best. */
     private static final double[] BOX_SECONDS = {0.0004, 0.0008, 0.0015, 0.003};
+
+    /** Blades come back within a few times their own run, which is 5 ms at most. */
     private static final double LOOKED_AT_SECONDS = 0.028;
+
+    /** So many standard deviations: some five hundred boxes are looked at behind each firing, and one in a thousand may mislead. */
     private static final double SURE = 4.6;
+
+    /** As a part of the plateau; less light than this changes no exposure by a hundredth of a stop. */
     private static final double LEAST = 0.012;
     /** A box over the best part of a hump holds so much of its height on average. */
     private static final double OF_HEIGHT = 0.85;

@@ -2,7 +2,10 @@ package ruvant.core.measure.trace;
 
 /** Where a firing shines brightest: in its middle, if it is long enough to have a plateau. */
 final class Brightest {
+    /** How far the coarse edges may be off: blades of old shutters take two milliseconds. */
     private static final double AROUND_SECONDS = 0.002;
+
+    /** A fifth of a millisecond holds ten samples of a sound input: enough that no single one is taken for the top. */
     private static final double SMOOTHED_SECONDS = 0.0002;
 
     private Brightest() {}

@@ -14,8 +14,10 @@ import ruvant.core.trade.StandSetup;
  * @param hum of the mains in the dark
  */
 record ChannelTrace(int channel, List<Lit> lit, double main, double blockNoise, CoupledBy coupling, Optional<Hum> hum) {
+    /** A hand cannot fire in step with the mains four times running. */
     private static final int FLICKERS = 3;
 
+    /** As a part of the main step; less moves an edge at half height by less than its own noise. */
     private static final double HUM_MATTERS = 0.03;
 
     /** Steps of this part of the main one are a shutter's even before the coupling is undone. */

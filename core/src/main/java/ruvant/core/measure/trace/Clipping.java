@@ -2,7 +2,10 @@ package ruvant.core.measure.trace;
 
 /** Whether the input could not follow the light: several samples in a row stand at exactly the largest value. */
 final class Clipping {
+    /** Noise makes two or three neighbours equal by chance at 16 bits, hardly ever five. */
     private static final int IN_A_ROW = 5;
+
+    /** The largest value of 16 bits is 0.99997; less 2 in 32768 for rounding in between. */
     private static final double FULL_SCALE = 0.9999;
 
     private Clipping() {}

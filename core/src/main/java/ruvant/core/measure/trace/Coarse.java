@@ -16,8 +16,13 @@ import ruvant.core.measure.recording.Samples;
  * @param frames samples of each channel in the recording
  */
 record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
+    /** An eighth of a millisecond: the fastest marked speed, 1/4000 s, still spans two blocks. */
     private static final double BLOCKS_A_SECOND = 8_000;
+
+    /** Blocks read at once; a few hundred kilobytes, whatever the rate. */
     private static final int READ_AT_ONCE = 1024;
+
+    /** Samples from which on two threads read faster than one, three and a half minutes of a sound input. */
     private static final long WORTH_HALVING = 10_000_000;
 
     double blockSeconds() {

@@ -2,6 +2,7 @@ package ruvant.core.measure.trace;
 
 /** The dark level around a firing: a straight line, and the mains' hum where there is any. */
 final class Dark {
+    /** A line and a hum have four factors; a thousand means tell them as well as all samples do. */
     private static final int MOST_ROWS = 1_000;
 
     private final double middle;

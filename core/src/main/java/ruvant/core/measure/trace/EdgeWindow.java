@@ -12,7 +12,10 @@ record EdgeWindow(int from, int to, double low, double high) {
     /** The ramp outside 10 and 90 % is guessed from the ramp between them, so much of it on either side. */
     private static final double BEYOND = 0.55;
 
+    /** Noise left on the smoothed light, as a part of the level: a crossing at 10 % is then read to a third of itself. */
     private static final double CALM = 0.03;
+
+    /** The slowest blades take 5 ms from the coarse edge to their end. */
     private static final double NEAR_SECONDS = 0.006;
 
     /** The same in a part of the side that begins later. */

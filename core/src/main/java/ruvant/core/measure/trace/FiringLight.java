@@ -21,6 +21,7 @@ public record FiringLight(
         double openTo,
         double closeFrom,
         double closeTo) {
+    /** As many as a plot is wide, in pixels. */
     private static final int MOST_POINTS = 700;
 
     /**

@@ -5,11 +5,22 @@ import java.util.Optional;
 
 /** The mains' hum in the dark of a channel: not the lamp's, which only shines while the shutter is open. */
 record Hum(double hz, double amplitude) {
+    /** Six turns of 50 Hz, seven of 60: enough that the two are told apart. */
     private static final double CHUNK_SECONDS = 0.12;
+
+    /** Twenty means a turn. */
     private static final double GROUP_SECONDS = 0.001;
+
+    /** Seven seconds of dark tell a hum as well as ten minutes. */
     private static final int MOST_CHUNKS = 60;
+
+    /** By then rebounds are over and what a usual coupling left has mostly sunk. */
     private static final double AFTER_SECONDS = 0.05;
+
+    /** The coarse edge may lie late by the run of the blades. */
     private static final double BEFORE_SECONDS = 0.01;
+
+    /** Times what white noise leaves; it is met by chance once in four hundred chunks, and they are averaged. */
     private static final double SURE = 6;
 
     static Optional<Hum> in(float[] blocks, double blockSeconds, List<Lit> lit, double noise) {

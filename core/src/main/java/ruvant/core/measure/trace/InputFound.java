@@ -8,6 +8,7 @@ import ruvant.core.trade.StandSetup;
 
 /** How the signal came in, and what may be mended about it. */
 final class InputFound {
+    /** As a part of the mean light: a short exposure on its crest is off by 0.03 stops, about what one firing tells. */
     private static final double RIPPLE_MATTERS = 0.02;
 
     private final StandSetup setup;

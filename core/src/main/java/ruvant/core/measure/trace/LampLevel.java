@@ -9,16 +9,21 @@ import java.util.Optional;
  * gives evidence of.
  */
 final class LampLevel {
+    /** As many means fit eight factors as well as all samples do. */
     private static final int MOST_ROWS = 500;
     /** A slope must mend the fit by so many noise variances, a ripple by so many. */
     private static final double SLOPE_GAIN = 12;
 
+    /** A ripple has two factors and a phase to please, and moves every edge: it must be beyond doubt. */
     private static final double RIPPLE_GAIN = 40;
+
+    /** A shorter piece of a wave is as good as a slope. */
     private static final double LEAST_RIPPLE_PERIODS = 0.35;
 
     /** A ripple of which so many turns were seen, or that many firings show together, goes on as it was seen. */
     private static final double WELL_KNOWN_TURNS = 1.5;
 
+    /** As a part of the unevenness: what is left of it when the wave itself is known. */
     private static final double KNOWN = 0.15;
 
     private final Fit.Solved solved;

@@ -10,9 +10,16 @@ import java.util.Optional;
  * so a shorter stretch is lit; the speed that was set, if known, and the shorter sum of light tell the rest.
  */
 final class LitStretches {
+    /** A practised hand winds and fires three times a second at the most; motors of the time no faster than eight. */
     static final double LEAST_DARK_SECONDS = 0.12;
+
+    /** Costs are in doublings of the exposure, as the nominal speed counts. A recording that begins or ends in a firing is off like one by two stops. */
     private static final double CUT_COSTS = 2;
+
+    /** No hand does it: only where all else is impossible. */
     private static final double HASTE_COSTS = 10;
+
+    /** A plug turned round between firings is rarer than a recording that begins and ends in a firing. */
     private static final double MIXED_COSTS = 5;
 
     private LitStretches() {}

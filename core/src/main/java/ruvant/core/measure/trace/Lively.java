@@ -8,6 +8,7 @@ import java.util.List;
  * by side a step spans at least its own size, so where the span is a small part of the largest there is none.
  */
 final class Lively {
+    /** About half of {@link Steps#LEAST_PART}, so that no step that counts is passed over. */
     private static final double SMALL_PART = 0.2;
 
     private Lively() {}

@@ -9,6 +9,7 @@ import ruvant.core.measure.recording.Samples;
  * by, over all channels, which prefers the clicks of metal to the hum of a room.
  */
 record Loudness(double rateHz, double blockSeconds, double[] blocks, long frames) {
+    /** A click of metal rises within a quarter of a millisecond. */
     private static final double BLOCK_SECONDS = 0.00025;
 
     static Loudness of(Samples samples) {

@@ -9,17 +9,33 @@ import java.util.Optional;
  * frequency is looked for finely enough.
  */
 final class MainsRipple {
+    /** Twice the frequency of the mains, since a lamp glows on both half waves. */
     private static final double[] NOMINAL_HZ = {100, 120};
+
+    /** Public mains keep within 0.1 Hz of their frequency, twice that for the lamp, and a sound clock strays a little. */
     private static final double STRAYS_HZ = 0.25;
     /** The mains keep to their frequency: another must explain so much more, in noise variances. */
     private static final double STRAYING_COSTS = 16;
 
+    /** Three factors and a frequency are told from twenty means with something left over to contradict. */
     private static final int FEWEST_ROWS = 20;
+
+    /** Two firings lie on a wave of any frequency. */
     private static final int FEWEST_FIRINGS = 3;
+
+    /** Or one and a half turns seen in all. */
     private static final double LEAST_SECONDS = 0.015;
+
+    /** Filament lamps ripple by 5 to 15 %; beyond 35 % something else is being fitted. */
     private static final double DEEPEST = 0.35;
+
+    /** Times the noise; a lamp that really ripples leaves little more than noise, harmonics included. */
     private static final double LEFT_OVER = 2.0;
+
+    /** Firings that differ by less than 0.02 stops are not worth a wave. */
     private static final double LEAST_UNEVENNESS = 0.014;
+
+    /** In noise variances, for the phase and some hundred frequencies that are tried. */
     private static final double GAIN = 60;
 
     private MainsRipple() {}

@@ -24,6 +24,7 @@ record Plateau(
         double[] times,
         double[] means,
         double noise) {
+    /** A wave of 120 Hz over a tenth of a second has twelve turns; sixteen means of a short plateau show each of its turns. */
     private static final int MEANS = 16;
 
     static Plateau of(Side side, int from, int to, Optional<LampLevel> lamp, boolean inOnePiece) {

@@ -12,10 +12,19 @@ final class PulseMaker {
     /** So many sinking times are restored in one piece. */
     private static final double RESTORABLE = 2.5;
 
+    /** A longer firing is read at its edges only: two and a half sinks of the slowest usual coupling end there. */
     static final double WHOLE_SECONDS = 0.4;
+
+    /** Dark on either side, six turns of the mains. */
     static final double AROUND_SECONDS = 0.12;
+
+    /** Dark on either side of an edge in any case: more than the blades take, and a turn of the mains. */
     private static final double LEAST_REACH_SECONDS = 0.025;
+
+    /** The coarse edge may lie late by the run of the blades. */
     private static final double BEFORE_SECONDS = 0.006;
+
+    /** Fewer samples than this have no level of their own. */
     private static final double LEAST_PLATEAU_SAMPLES = 4;
 
     /** A plateau shorter than this part of the firing is looked for by its edges. */

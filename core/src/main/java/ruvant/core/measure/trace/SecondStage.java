@@ -9,14 +9,31 @@ import java.util.Optional;
  * exponentials, which is asked of the recording as it stands: its noise is white there, as that of its integrals is not.
  */
 final class SecondStage {
+    /** Behind a long firing the blades are done by then. */
     private static final double AFTER_EDGE_SECONDS = 0.008;
+
+    /** Blades that come back have closed again by then. */
     private static final double REBOUNDS_END_SECONDS = 0.03;
+
+    /** The coarse edge may lie late by the run of the blades. */
     private static final double BEFORE_EDGE_SECONDS = 0.01;
+
+    /** A hand needs that long to cock; three sinks of 0.6 Hz. */
     private static final double LOOKED_AT_SECONDS = 0.8;
+
+    /** Far shorter than any of the two sinkings. */
     private static final double GROUP_SECONDS = 0.002;
+
+    /** A slower second stage sinks by too little in what can be looked at. */
     private static final double SLOWEST_HZ = 0.3;
+
+    /** Of a grid that is made finer afterwards; neighbours differ by less than what both fit. */
     private static final int STEPS = 9;
+
+    /** In noise variances, for two more factors: a stage that is not there bends every long exposure. */
     private static final double GAIN = 60;
+
+    /** Of the main step; less of it moves no exposure by a hundredth of a stop. */
     private static final double LEAST_PART = 0.002;
 
     private final List<double[]> tails = new ArrayList<>();

@@ -10,6 +10,7 @@ import org.hipparchus.stat.descriptive.rank.Median;
  * if the lamp is the same for all, the others tell the level better.
  */
 final class SharedLevel {
+    /** Times the variance that noise explains: three standard deviations, and the lamp is not the same for all. */
     private static final double UNREST = 9;
 
     private SharedLevel() {}

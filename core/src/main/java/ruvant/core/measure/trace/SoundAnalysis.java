@@ -19,10 +19,19 @@ final class SoundAnalysis {
     /** And is no weaker than this part of the loudest, in power: about 18 dB. */
     private static final double OF_LOUDEST = 0.016;
 
+    /** A click rings in the body for about so long, and blades may strike twice in it. */
     private static final double RINGS_SECONDS = 0.012;
+
+    /** As a part of the power of the click, 8 dB: what stays louder than that is its own ring. */
     private static final double QUIETER_AGAIN = 0.15;
+
+    /** Blades strike up to so long before or after they let the light through; one standard deviation. */
     private static final double DOUBT_SECONDS = 0.0015;
+
+    /** Two clicks closer than a ring of one cannot be told apart. */
     private static final double FASTEST_SECONDS = 0.012;
+
+    /** Few dials go beyond 2 s, and these mostly say so beforehand. */
     private static final double LIKELY_LONGEST_SECONDS = 2.5;
 
     private final StandSetup setup;

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param to behind its last
  */
 record SteepEdges(int from, int to) {
+    /** How far the coarse edges may be off: blades of old shutters take two milliseconds. */
     private static final double REACH_SECONDS = 0.002;
 
     /** An edge ends where the light changes by less than this part of its steepest. */
@@ -19,7 +20,10 @@ record SteepEdges(int from, int to) {
     /** A top shorter than this part of the firing is blades turning back, and no plateau. */
     private static final double LEAST_PART = 0.5;
 
+    /** Fewer have no level of their own under a ripple. */
     private static final int LEAST_SAMPLES = 8;
+
+    /** An edge is looked for in boxes of a twentieth of the firing, which smooths noise and keeps both edges apart. */
     private static final int BOXES = 20;
 
     /** Empty where the edges run into each other. */
