@@ -31,4 +31,21 @@ class AdjustingTest extends InBrowser {
                         .asText())
                 .isEqualTo("odd eccentric");
     }
+
+    @Test
+    void whatTheShopKnowsBetterIsOfferedOnItsCamerasUntilItIsReset() {
+        String tag = shop.camera("Better known");
+        browser.go("/known").button("Adjusters").button("Another adjuster…");
+        browser.field("What it is called", "odd stop screw")
+                .field("What it does, in a line or two", "it holds the blades")
+                .field("Add a result", "rebound")
+                .button("Save");
+        browser.see("odd stop screw: saved.").see("1 changed here");
+        browser.go("/camera/" + tag + "/adjust").see("odd stop screw");
+        browser.go("/known/adjusters?entry=own-odd-stop-screw").button("Reset").see("34 known");
+        assertThat(shop.get("/api/jobs/" + tag + "/adjusters").body().toString())
+                .contains("retard engagement")
+                .doesNotContain("odd stop screw");
+        browser.go("/known/record").see("odd stop screw").see("back to how it came");
+    }
 }

@@ -80,6 +80,6 @@ class StandTest extends InBrowser {
         timed(tag).forEach(run -> exposures.add(run.at("/seconds/0").asDouble()));
         exposures.sort(null);
         assertThat(exposures.get(exposures.size() / 2)).isCloseTo(1 / 60.0, within(0.0005));
-        assertThat(timed(tag).at("/0/recording").asText()).endsWith(".wav");
+        assertThat(timed(tag).at("/0/with/recording").asText()).endsWith(".wav");
     }
 }
