@@ -12,8 +12,25 @@ final class MeasuredPage {
     private final Path target;
     private final StringBuilder tables = new StringBuilder();
 
-    MeasuredPage(Path target) {
+    /**
+     * Looks for the place at once: what is written there takes half an hour to measure.
+     *
+     * @throws IOException if the page has none
+     */
+    MeasuredPage(Path target) throws IOException {
         this.target = target;
+        placeIn(Files.readString(target));
+    }
+
+    private record Place(int from, int to) {}
+
+    private Place placeIn(String text) throws IOException {
+        int from = text.indexOf(BEGIN);
+        int to = text.indexOf(END);
+        if (from < 0 || to < from) {
+            throw new IOException(target + " has no place for the tables");
+        }
+        return new Place(from + BEGIN.length(), to);
     }
 
     void say(String line) {
@@ -23,11 +40,7 @@ final class MeasuredPage {
 
     void write() throws IOException {
         String text = Files.readString(target);
-        int from = text.indexOf(BEGIN);
-        int to = text.indexOf(END);
-        if (from < 0 || to < from) {
-            throw new IOException(target + " has no place for the tables");
-        }
-        Files.writeString(target, text.substring(0, from + BEGIN.length()) + "\n" + tables + text.substring(to));
+        Place place = placeIn(text);
+        Files.writeString(target, text.substring(0, place.from()) + "\n" + tables + text.substring(place.to()));
     }
 }
