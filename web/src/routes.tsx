@@ -2,13 +2,14 @@ import { createBrowserRouter, Navigate } from "react-router";
 import { Bench } from "./rooms/bench/Bench";
 import { Shell } from "./shell/Shell";
 import { NothingHere, Broken } from "./shell/NothingHere";
+import { texts } from "./shell/words";
 
 /** Every place has an address, so that one can come back to it. Rooms load when they are first entered. */
 export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Broken />,
-    hydrateFallbackElement: <p className="p-6">Opening…</p>,
+    hydrateFallbackElement: <p className="p-6">{texts.opening}</p>,
     children: [
       { index: true, element: <Bench /> },
       {

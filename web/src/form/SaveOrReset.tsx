@@ -1,6 +1,7 @@
 import type { FieldValues } from "react-hook-form";
 import { Button } from "../ui/Button";
 import type { FormOf } from "./useFormOf";
+import { texts } from "./words";
 
 /** The end of a form that changes an entry which ships with Ruvant: what was refused, Save, and Reset where it was changed. */
 export function SaveOrReset<Typed extends FieldValues>({
@@ -18,9 +19,9 @@ export function SaveOrReset<Typed extends FieldValues>({
       {form.refused}
       <div className="flex gap-2">
         <Button kind="primary" type="submit" disabled={disabled}>
-          Save
+          {texts.save}
         </Button>
-        {onReset !== undefined && <Button onClick={() => void form.attempt(onReset)}>Reset</Button>}
+        {onReset !== undefined && <Button onClick={() => void form.attempt(onReset)}>{texts.reset}</Button>}
       </div>
     </>
   );

@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
+import { texts } from "./words";
 
 type CurtainRun = Schemas["CurtainRun"];
 
@@ -21,7 +22,7 @@ export function CurtainPlot({ run }: { run: CurtainRun }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full"
       role="img"
-      aria-label={`Leading curtain ${ms(run.travel.leadingSeconds)} over the gate, trailing ${ms(run.travel.trailingSeconds)}`}
+      aria-label={texts.leadingCurtainOverThe(ms(run.travel.leadingSeconds), ms(run.travel.trailingSeconds))}
     >
       <rect
         x={LEFT}
@@ -59,7 +60,7 @@ export function CurtainPlot({ run }: { run: CurtainRun }) {
           className="num fill-soft text-[12px]"
         >
           {(tick * 1000).toFixed(tick * 1000 >= 10 || tick === 0 ? 0 : 1)}
-          {index === ticks.length - 1 ? " ms" : ""}
+          {index === ticks.length - 1 ? texts.ms : ""}
         </text>
       ))}
     </svg>
@@ -79,7 +80,7 @@ export function FilmStrip({ run }: { run: CurtainRun }) {
         viewBox={`0 0 ${WIDTH} 34`}
         className="w-full"
         role="img"
-        aria-label={`Exposure from start to end of the gate: ${shown.map((at) => ev(run.places[at]!.errorEv)).join(", ")} EV`}
+        aria-label={texts.exposureFromStartTo(shown.map((at) => ev(run.places[at]!.errorEv)).join(", "))}
       >
         {run.places.map((place, index) => (
           <rect key={index} x={index * width} width={width + 1.5} height={34} fill={tone(place.errorEv)} />

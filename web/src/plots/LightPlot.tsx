@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
+import { texts } from "./words";
 
 type FiringLight = Schemas["FiringLight"];
 type Stretch = FiringLight["stretches"][number];
@@ -16,8 +17,8 @@ export function LightPlot({ light }: { light: FiringLight }) {
   return (
     <figure className="flex flex-col gap-1">
       <figcaption className="text-soft text-[14px]">
-        Channel {light.channel}: from {ms(light.openSeconds)} to {ms(light.closeSeconds)} of the recording,{" "}
-        <b className="num text-ink">{ms(light.closeSeconds - light.openSeconds)}</b> between the edges
+        {texts.channelFromToOf(light.channel, ms(light.openSeconds), ms(light.closeSeconds))}{" "}
+        <b className="num text-ink">{ms(light.closeSeconds - light.openSeconds)}</b> {texts.betweenTheEdges}
       </figcaption>
       <div className="flex gap-2">
         {light.stretches.map((stretch, index) => (
@@ -47,7 +48,7 @@ function OneStretch({ stretch, light, width }: { stretch: Stretch; light: Firing
   ] as const;
   const edges = [light.openSeconds, light.closeSeconds].filter(inside);
   return (
-    <svg viewBox={`0 0 ${width} ${HEIGHT}`} style={{ width }} role="img" aria-label="Light over time">
+    <svg viewBox={`0 0 ${width} ${HEIGHT}`} style={{ width }} role="img" aria-label={texts.lightOverTime}>
       <rect width={width} height={HEIGHT - FEET} className="fill-mat" />
       {windows
         .filter(([from, to]) => inside(from) || inside(to))

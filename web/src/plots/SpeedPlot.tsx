@@ -1,6 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import type { SpeedRow } from "../api/client";
 import { percentWords, stopsWords } from "./ev";
+import { texts } from "./words";
 
 const LEFT = 50;
 const RIGHT = 10;
@@ -28,7 +29,7 @@ export function SpeedPlot({
       viewBox={`0 0 ${WIDTH} ${TOP + PLOT + FEET}`}
       className="w-full select-none"
       role="group"
-      aria-label="Speeds, error in stops"
+      aria-label={texts.speedsErrorInStops}
     >
       {rows.map((row, index) => (
         <rect
@@ -56,10 +57,10 @@ export function SpeedPlot({
         </g>
       ))}
       <text x={LEFT + 6} y={TOP + 12} className="fill-soft text-[13px]">
-        slow
+        {texts.slow}
       </text>
       <text x={LEFT + 6} y={TOP + PLOT - 6} className="fill-soft text-[13px]">
-        fast
+        {texts.fast}
       </text>
       {rows.map((row, index) => (
         <Column
@@ -100,7 +101,11 @@ function Column({
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${row.speed}: ${run === undefined ? "not timed" : `${stopsWords(run.bias.ev)} EV, ${verdictWords(run)}`}`}
+      aria-label={
+        run === undefined
+          ? texts.notTimedAt(row.speed)
+          : texts.timedAs(row.speed, stopsWords(run.bias.ev), verdictWords(run))
+      }
       className="cursor-pointer outline-offset-[-2px]"
       onClick={onChoose}
       onKeyDown={(event) => {
@@ -132,7 +137,7 @@ function Column({
       </text>
       {run === undefined ? (
         <text x={middle} y={bottom + 46} textAnchor="middle" className="fill-soft text-[13px]">
-          not timed
+          {texts.notTimed}
         </text>
       ) : (
         <>
@@ -181,12 +186,12 @@ function VerdictText({ run, x, y }: { run: Run; x: number; y: number }) {
     <text x={x} y={y} textAnchor="middle" className={`text-[13.5px] font-bold ${look}`}>
       {shape}{" "}
       {kind === "IN"
-        ? "in"
+        ? texts.inWord
         : kind === "OUT"
-          ? "out"
+          ? texts.out
           : run.verdict.straddles
-            ? "on limit"
-            : `+${run.verdict.fireMore} more`}
+            ? texts.onLimit
+            : texts.more(run.verdict.fireMore)}
     </text>
   );
 }

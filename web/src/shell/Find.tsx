@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { findQuery } from "../api/queries";
 import { JobLine } from "../rooms/cameras";
 import { Window } from "../ui/Window";
+import { texts } from "./words";
 
 /** Finds a camera by tag, owner, maker, model, serial number or complaint. */
 export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }) {
@@ -17,7 +18,7 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
   };
   const move = (step: number) => setChosen(Math.max(0, Math.min(found.length - 1, chosen + step)));
   return (
-    <Window open onOpenChange={onOpenChange} title="Find" wide>
+    <Window open onOpenChange={onOpenChange} title={texts.find} wide>
       <input
         autoFocus
         className="input text-[18px]"
@@ -25,8 +26,8 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
         aria-expanded={found.length > 0}
         aria-controls="found"
         aria-activedescendant={found[chosen] === undefined ? undefined : `found-${found[chosen].tag}`}
-        aria-label="Tag, owner, maker, model, serial number, complaint"
-        placeholder="Tag, owner, maker, model, serial number, complaint"
+        aria-label={texts.tagOwnerMakerModel}
+        placeholder={texts.tagOwnerMakerModel}
         value={words}
         onChange={(event) => {
           setWords(event.target.value);
@@ -40,7 +41,7 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
           event.preventDefault();
         }}
       />
-      <ul id="found" role="listbox" aria-label="Found" className="mt-3 flex min-h-[280px] flex-col">
+      <ul id="found" role="listbox" aria-label={texts.found} className="mt-3 flex min-h-[280px] flex-col">
         {found.map((job, index) => (
           <li
             key={job.tag}
@@ -56,10 +57,10 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
       </ul>
       <p className="text-soft text-[14px]">
         {words.trim() === ""
-          ? "Beginnings of words are enough: “pell okon” finds the Pellworm of A. Okonjo."
+          ? texts.beginningsOfWordsAre
           : found.length === 0
-            ? "Nothing has all these words. Try fewer, or only their beginnings."
-            : "Arrow keys choose, Enter opens."}
+            ? texts.nothingHasAllThese
+            : texts.arrowKeysChooseEnter}
       </p>
     </Window>
   );

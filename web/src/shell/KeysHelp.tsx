@@ -1,5 +1,6 @@
 import { Key } from "../ui/Button";
 import { Window } from "../ui/Window";
+import { texts } from "./words";
 
 const KEYS: [string, string][] = [
   ["L", "the log line of this camera"],
@@ -105,7 +106,7 @@ const LINES: [string, string][] = [
 /** The keys, and what the log line understands. */
 export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => void }) {
   return (
-    <Window open onOpenChange={onOpenChange} title="Keys and the log line" wide>
+    <Window open onOpenChange={onOpenChange} title={texts.keysAndTheLog} wide>
       <div className="wide:grid-cols-[290px_1fr] grid gap-6">
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1.5 self-start">
           {KEYS.map(([key, does]) => (
@@ -126,10 +127,7 @@ export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => vo
           ))}
         </dl>
       </div>
-      <p className="pt-4">
-        Order and plural do not matter, small typing errors are forgiven, a decimal comma works. Whatever
-        cannot be read stays as the remark.
-      </p>
+      <p className="pt-4">{texts.orderAndPluralDo}</p>
     </Window>
   );
 }

@@ -1,15 +1,16 @@
 import { Link, useRouteError } from "react-router";
+import { texts } from "./words";
 
 export function NothingHere() {
   return (
     <div className="p-8">
-      <h1 className="text-[22px]">There is nothing at this address.</h1>
+      <h1 className="text-[22px]">{texts.thereIsNothingAt}</h1>
       <p className="mt-2">
-        Go to the{" "}
+        {texts.goToThe}{" "}
         <Link to="/" className="underline">
-          bench
+          {texts.bench}
         </Link>
-        , or find a camera with F2.
+        {texts.orFindACamera}
       </p>
     </div>
   );
@@ -19,12 +20,12 @@ export function Broken() {
   const problem = useRouteError();
   return (
     <div className="p-8" role="alert">
-      <h1 className="text-[22px]">This page broke.</h1>
+      <h1 className="text-[22px]">{texts.thisPageBroke}</h1>
       <p className="mt-2">{problem instanceof Error ? problem.message : String(problem)}</p>
       <p className="mt-2">
-        What was logged is safe.{" "}
+        {texts.whatWasLoggedIs}{" "}
         <a href="/" className="underline">
-          Back to the bench
+          {texts.backToTheBench}
         </a>
       </p>
     </div>

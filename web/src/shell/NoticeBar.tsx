@@ -3,6 +3,7 @@ import type { Entry } from "../api/client";
 import { discard, onQueue, queueState, retry } from "../api/queue";
 import { Button } from "../ui/Button";
 import { dismiss, useNotice } from "../hands/notices";
+import { texts } from "./words";
 
 const SHOWN_MS = 6000;
 
@@ -24,16 +25,19 @@ export function NoticeBar() {
           className="border-stop bg-sheet pointer-events-auto rounded-[4px] border-l-4 px-4 py-2 shadow-md"
         >
           <p className="text-stop font-bold">
-            {refused.sending.log}: a line typed while the server was away was not taken. {refused.message}
+            {refused.sending.log}
+            {texts.aLineTypedWhile} {refused.message}
           </p>
-          <p>{refused.remedy} It is kept here until you decide.</p>
+          <p>
+            {refused.remedy} {texts.itIsKeptHere}
+          </p>
           <p className="num text-[13.5px]">
             {refused.sending.lines.map((line) => inShort(line.entry)).join("; ")}
           </p>
           <div className="flex gap-2">
-            <Button onClick={() => retry(refused)}>Send again</Button>
+            <Button onClick={() => retry(refused)}>{texts.sendAgain}</Button>
             <Button kind="quiet" onClick={() => discard(refused)}>
-              Discard
+              {texts.discard}
             </Button>
           </div>
         </div>
@@ -41,8 +45,7 @@ export function NoticeBar() {
       <div role="status" aria-live="polite" className="flex flex-col items-center gap-2">
         {queue.away && queue.waiting > 0 && (
           <p className="border-mark-line bg-mark-wash text-mark pointer-events-auto rounded-[4px] border px-4 py-2 font-bold">
-            The server is away. {queue.waiting} {queue.waiting === 1 ? "line waits" : "lines wait"} here,
-            safe.
+            {texts.theServerIsAway(queue.waiting, queue.waiting === 1)}
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (
@@ -52,12 +55,12 @@ export function NoticeBar() {
             <span>{notice.text}</span>
             {notice.undo !== undefined && (
               <Button kind="quiet" onClick={notice.undo} keyHint="Ctrl Z">
-                Undo
+                {texts.undo}
               </Button>
             )}
             {notice.kind === "problem" && (
               <Button kind="quiet" onClick={dismiss}>
-                Close
+                {texts.close}
               </Button>
             )}
           </div>

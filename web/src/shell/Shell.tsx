@@ -15,6 +15,7 @@ import { useSigner } from "../hands/signer";
 import { storedValue } from "../hands/stored";
 import { useBell } from "../hands/bell";
 import { useTheme } from "./theme";
+import { texts } from "./words";
 
 const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
 const KeysHelp = lazy(async () => ({ default: (await import("./KeysHelp")).KeysHelp }));
@@ -63,7 +64,7 @@ export function Shell() {
         href="#page"
         className="focus:bg-sheet sr-only focus:not-sr-only focus:absolute focus:z-50 focus:p-3"
       >
-        To the page
+        {texts.toThePage}
       </a>
       <header className="bg-bar text-on-bar flex min-h-12 shrink-0 items-center gap-1 px-3 print:hidden">
         <Link
@@ -81,30 +82,34 @@ export function Shell() {
             />
             <circle cx="13" cy="18.6" r="2" fill="#e5b556" />
           </svg>
-          Ruvant
+          {texts.ruvant}
         </Link>
-        <nav aria-label="Places" className="flex">
-          <Place to="/" label="Bench" />
-          <Place to="/cameras" label="Cameras" />
-          <Place to="/shelf" label="Shelf" count={parcels} told={`${parcels} to unpack`} />
-          <Place to="/known" label="What we know" />
-          <Place to="/house" label="House" />
+        <nav aria-label={texts.places} className="flex">
+          <Place to="/" label={texts.bench2} />
+          <Place to="/cameras" label={texts.cameras} />
+          <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.unpack(parcels)} />
+          <Place to="/known" label={texts.whatWeKnow} />
+          <Place to="/house" label={texts.house} />
         </nav>
         <div className="ml-auto flex items-center gap-1.5">
           <Running />
-          <BarButton onClick={() => setOpen("find")} label="Find anything" hint="F2">
-            Find
+          <BarButton onClick={() => setOpen("find")} label={texts.findAnything} hint="F2">
+            {texts.find}
           </BarButton>
-          <BarButton onClick={toggle} label={theme === "lamp" ? "Daylight colours" : "Lamp colours"} hint="T">
-            {theme === "lamp" ? "Day" : "Lamp"}
+          <BarButton
+            onClick={toggle}
+            label={theme === "lamp" ? texts.daylightColours : texts.lampColours}
+            hint={texts.t}
+          >
+            {theme === "lamp" ? texts.day : texts.lamp}
           </BarButton>
-          <BarButton onClick={() => setOpen("keys")} label="Keys" hint="?">
-            Keys
+          <BarButton onClick={() => setOpen("keys")} label={texts.keys} hint="?">
+            {texts.keys}
           </BarButton>
           <BarButton
             onClick={next}
-            label={`Signed by ${signer}${people.length > 1 ? "; press for the next person" : ""}`}
-            hint={people.length > 1 ? "P" : undefined}
+            label={texts.signedBy(signer, people.length > 1)}
+            hint={people.length > 1 ? texts.p : undefined}
           >
             {signer}
           </BarButton>
@@ -139,7 +144,7 @@ function Place({ to, label, count = 0, told }: { to: string; label: string; coun
         >
           <span className="sr-only">, </span>
           {count}
-          <span className="sr-only"> to unpack</span>
+          <span className="sr-only"> {texts.toUnpack}</span>
         </span>
       )}
     </NavLink>
@@ -184,17 +189,17 @@ function Running() {
   const running = waits.find((wait) => Date.parse(wait.running.endsAt) > now);
   return (
     <>
-      {demo && <span className="text-bar-soft wide:inline mr-1 hidden text-[13px]">Demo shop</span>}
+      {demo && <span className="text-bar-soft wide:inline mr-1 hidden text-[13px]">{texts.demoShop}</span>}
       {waits.length > 0 && (
         <Link
           to="/waits"
           className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] whitespace-nowrap hover:bg-white/10"
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
-          {over > 0 ? `${over} over` : `${waits.length} waiting`}
+          {over > 0 ? texts.over(over) : texts.waiting(waits.length)}
           {running !== undefined && (
             <span className="text-bar-soft wide:inline hidden">
-              next {moment(running.running.endsAt, now)}
+              {texts.next(moment(running.running.endsAt, now))}
             </span>
           )}
         </Link>

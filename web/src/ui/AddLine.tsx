@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Button } from "./Button";
 import { useSubmit } from "./useSubmit";
+import { texts } from "./words";
 
 /** One thing to type in a line that is added to a list. */
 export interface Blank {
@@ -79,7 +80,7 @@ export function AddLine({
         </Button>
         {onCancel !== undefined && (
           <Button kind="quiet" onClick={onCancel}>
-            Cancel
+            {texts.cancel}
           </Button>
         )}
       </div>

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { texts } from "./words";
 
 type Fastener = Schemas["Fastener"];
 
@@ -103,6 +104,6 @@ export function LooseDrawing({ name }: { name: string }) {
       <circle cx="4.6" cy="4.6" r="1.2" className="fill-sheet" />
     </svg>
   ) : (
-    <Ring open={false} label="loose" />
+    <Ring open={false} label={texts.loose} />
   );
 }

@@ -4,6 +4,7 @@ import { Button } from "./Button";
 import { FastenerDrawing } from "./FastenerDrawing";
 import { ChoiceField, TextField } from "./Field";
 import { PickMany } from "./Pick";
+import { texts } from "./words";
 
 export type Fastener = Schemas["Fastener"];
 
@@ -26,57 +27,57 @@ export function FastenerEditor({
   const number = (text: string) => (text.trim() === "" ? undefined : Number(text.replace(",", ".")));
   return (
     <fieldset className="border-line bg-sheet rounded-[4px] border p-2.5">
-      <legend className="sr-only">Fastener</legend>
+      <legend className="sr-only">{texts.fastener}</legend>
       <div
         className={`grid grid-cols-3 items-end gap-2 ${counted ? "wide:grid-cols-[62px_repeat(3,minmax(0,1fr))_68px_68px_auto]" : ""}`}
       >
         {counted && (
           <TextField
-            label="How many"
+            label={texts.howMany}
             inputMode="numeric"
             defaultValue={fastener.count}
             onChange={(event) => onChange({ ...fastener, count: Number(event.target.value) || 0 })}
           />
         )}
         <ChoiceField
-          label="Kind"
+          label={texts.kind}
           value={fastener.kind}
           choices={choices("fastenerKind")}
           onChange={(event) => onChange({ ...fastener, kind: event.target.value as Fastener["kind"] })}
         />
         <ChoiceField
-          label="Drive"
+          label={texts.drive}
           value={fastener.drive}
           choices={choices("drive")}
           onChange={(event) => onChange({ ...fastener, drive: event.target.value as Fastener["drive"] })}
         />
         <ChoiceField
-          label="Head"
+          label={texts.head}
           value={fastener.head}
           choices={choices("headForm")}
           onChange={(event) => onChange({ ...fastener, head: event.target.value as Fastener["head"] })}
         />
         <TextField
-          label="Thread mm"
+          label={texts.threadMm}
           name="threadMm"
           inputMode="decimal"
           onChange={(event) => onChange({ ...fastener, threadMm: number(event.target.value) })}
         />
         <TextField
-          label="Length mm"
+          label={texts.lengthMm}
           name="lengthMm"
           inputMode="decimal"
           onChange={(event) => onChange({ ...fastener, lengthMm: number(event.target.value) })}
         />
         {onRemove !== undefined && (
-          <Button kind="quiet" onClick={onRemove} aria-label="Take this fastener off the list">
+          <Button kind="quiet" onClick={onRemove} aria-label={texts.takeThisFastenerOff}>
             ✕
           </Button>
         )}
       </div>
       <div className="mt-2 flex items-center gap-3">
         <PickMany
-          label="More about it"
+          label={texts.moreAboutIt}
           choices={choices("fastenerTrait")}
           value={fastener.traits}
           onChange={(traits) => onChange({ ...fastener, traits: traits as Fastener["traits"] })}

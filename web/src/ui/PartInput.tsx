@@ -1,5 +1,6 @@
 import type { JobView } from "../api/client";
 import { TextField } from "./Field";
+import { texts } from "./words";
 
 /** A part's name, with those of this job at hand. */
 export function PartInput({
@@ -25,7 +26,7 @@ export function PartInput({
         onChange={(event) => onChange(event.target.value)}
       />
       {job.parts.length > 0 && (
-        <div className="flex flex-wrap gap-1" role="group" aria-label="Parts of this job">
+        <div className="flex flex-wrap gap-1" role="group" aria-label={texts.partsOfThisJob}>
           {job.parts.map((part) => (
             <button
               key={part.name}

@@ -1,4 +1,5 @@
 import { useRef, useState, type CSSProperties, type ReactNode } from "react";
+import { texts } from "./words";
 
 /** A numbered pin; its place in shares of the width and height. */
 export interface Pin {
@@ -73,7 +74,7 @@ export function PinBoard({
         <div
           role="button"
           tabIndex={0}
-          aria-label={`${label}: tap to put a pin; arrows move the cross, Enter puts a pin there`}
+          aria-label={texts.tapToPutA(label)}
           className="absolute inset-0 cursor-crosshair"
           onClick={tap}
           onKeyDown={key}
@@ -94,7 +95,7 @@ export function PinBoard({
         <button
           key={pin.key}
           type="button"
-          aria-label={`Pin ${pin.number}: ${pin.label}`}
+          aria-label={texts.pin(pin.number, pin.label)}
           title={pin.label}
           aria-pressed={pin.key === chosen}
           onClick={() => onChoose?.(pin.key)}

@@ -1,4 +1,5 @@
 import { Away, Problem } from "../api/client";
+import { texts } from "./words";
 
 /** What would not go, what to do, and what happened meanwhile. */
 export function ProblemNote({ problem, children }: { problem: unknown; children?: React.ReactNode }) {
@@ -16,7 +17,7 @@ export function ProblemNote({ problem, children }: { problem: unknown; children?
       <p className="text-stop font-bold">{text}</p>
       {known !== undefined && known.remedy !== "" && <p>{known.remedy}</p>}
       {known !== undefined && known.since.length > 0 && (
-        <p className="mt-1 text-[14px]">Meanwhile: {known.since.join("; ")}</p>
+        <p className="mt-1 text-[14px]">{texts.meanwhile(known.since.join("; "))}</p>
       )}
       {children}
     </div>

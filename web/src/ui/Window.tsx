@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
+import { texts } from "./words";
 
 /** A window over the page; Esc closes it. */
 export function Window({
@@ -31,7 +32,7 @@ export function Window({
               {about !== undefined && <p className="text-soft text-[14px]">{about}</p>}
             </div>
             <Dialog.Close className="text-soft hover:text-ink min-h-11 min-w-11 rounded-[4px] px-2">
-              Close
+              {texts.close}
             </Dialog.Close>
           </div>
           <div className="overflow-y-auto px-5 py-4" tabIndex={0} role="group" aria-label={title}>

@@ -1,5 +1,6 @@
 import type { JobView } from "../api/client";
 import { stopsWords } from "../plots/ev";
+import { texts } from "./words";
 
 const LINES = 4;
 
@@ -15,9 +16,9 @@ export function Floor({ job, indent }: { job: JobView; indent: number }) {
       }}
     >
       <div className="divide-line border-ink bg-sheet grid grid-cols-3 divide-x border-2">
-        <Column title="Found" lines={found(job)} empty="No symptom is noted yet." />
-        <Column title="Cleaned, mended, oiled" lines={treated(job)} empty="Nothing is treated yet." />
-        <Column title="How it runs" lines={runs(job)} empty="No speed is timed yet." />
+        <Column title={texts.found} lines={found(job)} empty={texts.noSymptomIsNoted} />
+        <Column title={texts.cleanedMendedOiled} lines={treated(job)} empty={texts.nothingIsTreatedYet} />
+        <Column title={texts.howItRuns} lines={runs(job)} empty={texts.noSpeedIsTimed} />
       </div>
     </div>
   );
@@ -33,7 +34,7 @@ function Column({ title, lines, empty }: { title: string; lines: string[]; empty
           {line}
         </p>
       ))}
-      {lines.length > LINES && <p className="text-soft text-[13px]">and {lines.length - LINES} more</p>}
+      {lines.length > LINES && <p className="text-soft text-[13px]">{texts.andMore(lines.length - LINES)}</p>}
     </div>
   );
 }

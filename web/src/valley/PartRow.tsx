@@ -5,6 +5,7 @@ import { StateMark } from "../ui/State";
 import { WellMark } from "../ui/WellMark";
 import { moment } from "../ui/dates";
 import { answerOf } from "./words";
+import { texts } from "./words";
 
 const DRAWN_AT_MOST = 3;
 
@@ -41,17 +42,17 @@ export function OffRow({
       <span className="flex h-[22px] min-w-0 flex-1 flex-wrap justify-end gap-x-1.5 gap-y-3 overflow-hidden">
         {off.hazards.slice(0, compact ? 1 : 2).map((hazard) => (
           <Note key={hazard} look="bg-stop-wash text-stop" short={compact}>
-            {hazard === "SPRING" ? "spring" : hazard === "BALL" ? "ball" : word("hazard", hazard)}
+            {hazard === "SPRING" ? texts.spring : hazard === "BALL" ? texts.ball : word("hazard", hazard)}
           </Note>
         ))}
         {off.mark !== undefined && (
-          <Note look="bg-mark-wash text-mark" short={compact} title={`mark ${off.mark.text}`}>
-            {compact ? "mark" : off.mark.text}
+          <Note look="bg-mark-wash text-mark" short={compact} title={texts.mark(off.mark.text)}>
+            {compact ? texts.mark2 : off.mark.text}
           </Note>
         )}
         {off.setting !== "" && (
-          <Note look="bg-mark-wash text-mark" short={compact} title={`was at ${off.setting}`}>
-            at {off.setting}
+          <Note look="bg-mark-wash text-mark" short={compact} title={texts.wasAt(off.setting)}>
+            {texts.at(off.setting)}
           </Note>
         )}
       </span>
@@ -106,7 +107,7 @@ export function BackRow({ part, compact, now }: { part: PartView; compact: boole
         <b className="block shrink-0 truncate leading-5">{answer.word}</b>
         {!compact && (
           <span className="block truncate text-[13px] leading-4" title={reason}>
-            {reason || "all under it is back"}
+            {reason || texts.allUnderItIs}
           </span>
         )}
       </div>

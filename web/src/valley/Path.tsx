@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { JobView, Stop } from "../api/client";
 import { useNarrow } from "../ui/useNarrow";
+import { texts } from "./words";
 
 type Progress = JobView["stops"][number];
 
@@ -48,7 +49,7 @@ export function Path({
       .map((_, index) => `${index === 0 ? "M" : "L"}${at(from + index).x} ${at(from + index).y}`)
       .join("");
   return (
-    <nav aria-label="Stops of this job" className="relative shrink-0" style={{ width, height: HEIGHT }}>
+    <nav aria-label={texts.stopsOfThisJob} className="relative shrink-0" style={{ width, height: HEIGHT }}>
       <svg width={width} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
         <path d={line(0, 8)} fill="none" className="stroke-line" strokeWidth="3" strokeLinejoin="round" />
         <path
@@ -73,7 +74,7 @@ export function Path({
           key={stop.stop}
           to={`/camera/${tag}/${placeOf(stop.stop)}`}
           aria-current={stop.stop === shown ? "page" : undefined}
-          title={`${stop.note === "" ? "" : `${stop.note} · `}key ${index + 1}`}
+          title={texts.key(stop.note === "" ? "" : `${stop.note} · `, index + 1)}
           className="group hover:bg-earth/40 absolute flex h-[62px] flex-col items-center justify-end rounded-[4px] text-[13.5px] leading-4"
           style={{ left: step * index, width: step, top: at(index).y - 26 }}
         >
@@ -85,8 +86,8 @@ export function Path({
             {stop.stop[0] + stop.stop.slice(1).toLowerCase()}
           </span>
           <span className="sr-only">
-            {stop.state === "DONE" ? ", done" : stop.state === "BEGUN" ? ", begun" : ", nothing yet"}
-            {stop.stop === here ? ", work goes on here" : ""}
+            {stop.state === "DONE" ? texts.done : stop.state === "BEGUN" ? texts.begun : texts.nothingYet}
+            {stop.stop === here ? texts.workGoesOnHere : ""}
           </span>
         </Link>
       ))}

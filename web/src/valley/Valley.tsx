@@ -6,6 +6,7 @@ import { useWords } from "../api/queries";
 import { Floor } from "./Floor";
 import { BackRow, OffRow } from "./PartRow";
 import { bySide } from "./words";
+import { texts } from "./words";
 
 const ROOMY_ROWS = 8;
 
@@ -24,8 +25,8 @@ export function Valley({ job }: { job: JobView }) {
   return (
     <div className="flex flex-col">
       <div className="text-soft flex justify-between px-1 pb-1 text-[13.5px]">
-        <span>Taken off</span>
-        <span>Put back</span>
+        <span>{texts.takenOff}</span>
+        <span>{texts.putBack}</span>
       </div>
       {sides.map(([side, parts]) => (
         <Fragment key={side}>
@@ -36,7 +37,7 @@ export function Valley({ job }: { job: JobView }) {
               <span className="bg-metal/50 h-px" />
             </div>
           )}
-          <ol className="flex flex-col" aria-label={`Parts off the ${word("side", side)}`}>
+          <ol className="flex flex-col" aria-label={texts.partsOffThe(word("side", side))}>
             {parts.map((part) => (
               <ValleyRow
                 key={part.name}

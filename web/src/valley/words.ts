@@ -33,3 +33,30 @@ export function bySide(parts: PartView[]): [PartView["removed"]["side"], PartVie
   }
   return [...sides];
 }
+
+/** What people read in this room. */
+export const texts = {
+  found: "Found",
+  noSymptomIsNoted: "No symptom is noted yet.",
+  cleanedMendedOiled: "Cleaned, mended, oiled",
+  nothingIsTreatedYet: "Nothing is treated yet.",
+  howItRuns: "How it runs",
+  noSpeedIsTimed: "No speed is timed yet.",
+  andMore: (value: string | number) => `and ${value} more`,
+  spring: "spring",
+  ball: "ball",
+  mark: (text: string | number) => `mark ${text}`,
+  mark2: "mark",
+  wasAt: (setting: string | number) => `was at ${setting}`,
+  at: (setting: string | number) => `at ${setting}`,
+  allUnderItIs: "all under it is back",
+  stopsOfThisJob: "Stops of this job",
+  key: (value: string | number, value2: string | number) => `${value}key ${value2}`,
+  done: ", done",
+  begun: ", begun",
+  nothingYet: ", nothing yet",
+  workGoesOnHere: ", work goes on here",
+  takenOff: "Taken off",
+  putBack: "Put back",
+  partsOffThe: (value: string | number) => `Parts off the ${value}`,
+};

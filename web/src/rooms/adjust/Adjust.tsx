@@ -12,6 +12,7 @@ import { Results } from "./Results";
 import { TriedSettings } from "./TriedSettings";
 import { TurnsMap } from "./TurnsMap";
 import { TurnsPlot } from "./TurnsPlot";
+import { texts } from "./words";
 
 /** Which adjuster, which way, how far. */
 export function Adjust() {
@@ -23,7 +24,7 @@ export function Adjust() {
   if (data === undefined)
     return (
       <div className="p-6">
-        {error ? <ProblemNote problem={error} /> : <p className="text-soft">Reading…</p>}
+        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.reading}</p>}
       </div>
     );
   const { plan } = data;

@@ -5,6 +5,7 @@ import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
 import type { AdjustView } from "./plan";
 import { DescribeAdjuster } from "./DescribeAdjuster";
+import { texts } from "./words";
 
 type Offer = AdjustView["offers"][number];
 
@@ -31,13 +32,11 @@ export function Adjusters({
     onPick(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id].slice(-MOST));
   return (
     <nav
-      aria-label="Adjusters"
+      aria-label={texts.adjusters}
       className="border-line bg-sheet flex min-h-0 flex-col gap-1 overflow-y-auto border-r px-3 py-3"
     >
-      <h2 className="heading border-line border-b pb-1">What can be turned</h2>
-      {view.offers.length === 0 && (
-        <Empty>Nothing is known of this family. Turn something and say so, or describe it.</Empty>
-      )}
+      <h2 className="heading border-line border-b pb-1">{texts.whatCanBeTurned}</h2>
+      {view.offers.length === 0 && <Empty>{texts.nothingIsKnownOf}</Empty>}
       <ul>
         {shown.map((offer) => (
           <OneAdjuster
@@ -51,10 +50,10 @@ export function Adjusters({
       </ul>
       <div className="mt-1 flex flex-wrap gap-2">
         {shown.length < view.offers.length && (
-          <Button onClick={() => setAll(true)}>All {view.offers.length}</Button>
+          <Button onClick={() => setAll(true)}>{texts.all(view.offers.length)}</Button>
         )}
-        {all && <Button onClick={() => setAll(false)}>Only those of use</Button>}
-        <Button onClick={() => setDescribing(named(""))}>Another…</Button>
+        {all && <Button onClick={() => setAll(false)}>{texts.onlyThoseOfUse}</Button>}
+        <Button onClick={() => setDescribing(named(""))}>{texts.another}</Button>
       </div>
       {describing !== undefined && (
         <DescribeAdjuster
@@ -98,23 +97,21 @@ function OneAdjuster({
         <span className="flex items-baseline justify-between gap-2">
           <b className="min-w-0">{what.name.words}</b>
           {offer.off.length > 0 && (
-            <span className="text-stop text-[13.5px] whitespace-nowrap">✕ {offer.off.length} off</span>
+            <span className="text-stop text-[13.5px] whitespace-nowrap">{texts.off(offer.off.length)}</span>
           )}
         </span>
         <span className="num block text-[13.5px]">{offer.stands}</span>
         <span className="text-soft block text-[13.5px]">
           {moves.length === 0
-            ? "what it moves is not known"
+            ? texts.whatItMovesIs
             : `${moves.slice(0, 4).join(" · ")}${moves.length > 4 ? ` +${moves.length - 4}` : ""}`}
         </span>
       </button>
       {chosen && (
         <p className="text-soft px-2 pb-1.5 text-[13.5px]">
-          {offer.why}{" "}
-          {offer.cameras > 0 &&
-            `How it answers is known from ${offer.cameras} ${offer.cameras === 1 ? "camera" : "cameras"} here. `}
+          {offer.why} {offer.cameras > 0 && texts.howItAnswersIs(offer.cameras, offer.cameras === 1)}
           <button type="button" className="min-h-11 underline" onClick={onDescribe}>
-            Change what is known
+            {texts.changeWhatIsKnown}
           </button>
         </p>
       )}

@@ -18,6 +18,7 @@ import {
   otherResult,
   typedOf,
 } from "./adjusterFields";
+import { texts } from "./words";
 
 type Described = Schemas["AdjusterDescribed"];
 type Moves = Described["moves"][number];
@@ -76,7 +77,7 @@ export function DescribeAdjuster({
       ...{ name: made, unit, lock, least, most, coverMinutes, caution, triedWith, moves },
     };
     await append(other === undefined ? [said] : [other, said], {
-      said: `${read.adjuster}: known on this camera.`,
+      said: texts.knownOnThisCamera(read.adjuster),
     });
     onClose(made);
   });
@@ -85,17 +86,15 @@ export function DescribeAdjuster({
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title={name.words === "" ? "Another adjuster" : name.words}
-      about="Turns count from where it was found: in, clockwise or onward is positive."
+      title={name.words === "" ? texts.anotherAdjuster : name.words}
+      about={texts.turnsCountFromWhere}
     >
       <Form form={form} className="flex flex-col gap-3">
         <AdjusterFields form={form} nameIsFixed={name.words !== ""} />
         <FormOwn form={form} name="effects">
           {(effects, set) => (
             <fieldset>
-              <legend className="text-soft text-[13.5px]">
-                What turning it in does; leave all at “not at all” where you do not know yet
-              </legend>
+              <legend className="text-soft text-[13.5px]">{texts.whatTurningItIn}</legend>
               <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
                 {[...results.values()].map(({ id, words }) => (
                   <ChoiceField
@@ -114,10 +113,10 @@ export function DescribeAdjuster({
         {form.refused}
         <div className="flex gap-2">
           <Button type="submit" kind="primary" disabled={form.watch("adjuster").trim() === ""}>
-            Save adjuster
+            {texts.saveAdjuster}
           </Button>
           <Button kind="quiet" onClick={() => onClose()}>
-            Cancel
+            {texts.cancel}
           </Button>
         </div>
       </Form>

@@ -13,6 +13,7 @@ import { useShopLog } from "../../hands/append";
 import { ADJUSTER_FIELDS, AdjusterFields, OtherResult, otherResult, typedOf } from "./adjusterFields";
 import { MovesOf } from "./MovesOf";
 import { SpeedRanges } from "./SpeedRanges";
+import { texts } from "./words";
 
 type Kind = Schemas["AdjusterKind"];
 type Book = Schemas["AdjusterBook"];
@@ -104,10 +105,10 @@ export function KindForm({
     <Form
       form={form}
       className="flex flex-col gap-3 pb-3"
-      aria-label={before.id === "" ? "Another adjuster" : before.name.words}
+      aria-label={before.id === "" ? texts.anotherAdjuster : before.name.words}
     >
       <AdjusterFields form={form} />
-      <FormArea form={form} name="why" label="What it does, in a line or two" rows={2} />
+      <FormArea form={form} name="why" label={texts.whatItDoesIn} rows={2} />
       <FormOwn form={form} name="speeds">
         {(speeds, set) => <SpeedRanges ranges={speeds} onChange={set} />}
       </FormOwn>
@@ -116,12 +117,12 @@ export function KindForm({
       </FormOwn>
       <OtherResult form={form} />
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">Shutters that have it; none for all</p>
-        <FormPickMany form={form} name="families" label="Shutters" choices={choices("family")} />
+        <p className="text-soft pb-1 text-[13.5px]">{texts.shuttersThatHaveIt}</p>
+        <FormPickMany form={form} name="families" label={texts.shutters} choices={choices("family")} />
       </div>
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">Kinds of camera that have it; none for all</p>
-        <FormPickMany form={form} name="bodies" label="Kinds of camera" choices={choices("bodyType")} />
+        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraThat}</p>
+        <FormPickMany form={form} name="bodies" label={texts.kindsOfCamera} choices={choices("bodyType")} />
       </div>
       <SaveOrReset
         form={form}

@@ -3,6 +3,7 @@ import { Link, useSearchParams } from "react-router";
 import { knownAdjustersQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { KindForm } from "./KindForm";
+import { texts } from "./words";
 
 /** What can be turned on which cameras, before a camera taught more; a shop changes what it knows better. */
 export function KnownAdjusters() {
@@ -22,19 +23,19 @@ export function KnownAdjusters() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex flex-wrap items-center gap-3 px-5 pt-3 pb-2">
-        <h1 className="text-[22px]">Adjusters</h1>
+        <h1 className="text-[22px]">{texts.adjusters}</h1>
         <span className="text-soft">
-          {book.adjusters.length} known
-          {changed.length > 0 && `, ${changed.length} changed here`}
+          {texts.known(book.adjusters.length)}
+          {changed.length > 0 && texts.changedHere(changed.length)}
         </span>
         <label className="flex items-center gap-2">
-          Shutter
+          {texts.shutter}
           <select
             className="input w-64"
             value={family}
             onChange={(event) => go({ family: event.target.value })}
           >
-            <option value="">all</option>
+            <option value="">{texts.all2}</option>
             {choices("family").map((one) => (
               <option key={one.value} value={one.value}>
                 {one.label}
@@ -43,7 +44,7 @@ export function KnownAdjusters() {
           </select>
         </label>
         <Link to="/known" className="ml-auto inline-flex min-h-11 items-center underline">
-          All models
+          {texts.allModels}
         </Link>
       </div>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-6 px-5 pb-3">
@@ -51,7 +52,7 @@ export function KnownAdjusters() {
           className="border-line min-h-0 overflow-y-auto border-t"
           tabIndex={0}
           role="group"
-          aria-label="Adjusters"
+          aria-label={texts.adjusters}
         >
           <ul>
             {shown.map((one) => (
@@ -63,10 +64,12 @@ export function KnownAdjusters() {
                   onClick={() => go({ entry: one.id })}
                 >
                   {one.name.words}
-                  {changed.includes(one.id) && <b className="text-mark text-[13.5px]"> · changed here</b>}
+                  {changed.includes(one.id) && (
+                    <b className="text-mark text-[13.5px]"> {texts.changedHere2}</b>
+                  )}
                   <span className="text-soft block text-[13.5px] font-normal">
                     {one.on.families.length === 0
-                      ? "any shutter"
+                      ? texts.anyShutter
                       : one.on.families.map((each) => word("family", each)).join(" · ")}
                   </span>
                 </button>
@@ -74,16 +77,12 @@ export function KnownAdjusters() {
             ))}
           </ul>
           <Button className="my-2" onClick={() => go({ entry: "new" })}>
-            Another adjuster…
+            {texts.anotherAdjuster2}
           </Button>
         </div>
         <div className="min-h-0 overflow-y-auto">
           {kind === undefined && chosen !== "new" ? (
-            <p className="text-soft max-w-[56ch] py-2">
-              Choose an adjuster to see what it moves and how it is held. What is changed here is offered on
-              every camera that has it. What was described on a camera stays as it is there, and how adjusters
-              answered on your own cameras is learned besides.
-            </p>
+            <p className="text-soft max-w-[56ch] py-2">{texts.chooseAnAdjusterTo}</p>
           ) : (
             <KindForm
               key={chosen}

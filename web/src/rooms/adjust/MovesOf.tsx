@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { ChoiceField } from "../../ui/Field";
 import { effectsWith } from "./adjusterFields";
+import { texts } from "./words";
 
 type Moves = Schemas["AdjusterKind"]["moves"];
 
@@ -16,7 +17,7 @@ export function MovesOf({
 }) {
   return (
     <fieldset className="flex flex-col gap-1.5">
-      <legend className="heading">What turning it in does to other results</legend>
+      <legend className="heading">{texts.whatTurningItIn2}</legend>
       <div className="grid grid-cols-3 gap-x-3 gap-y-1.5">
         {moves.map((move) => (
           <ChoiceField
@@ -34,9 +35,9 @@ export function MovesOf({
           />
         ))}
         <ChoiceField
-          label="Add a result"
+          label={texts.addAResult}
           value=""
-          empty="choose…"
+          empty={texts.choose}
           choices={results
             .filter((one) => !moves.some((move) => move.result.id === one.name.id))
             .map((one) => ({ value: one.name.id, label: one.name.words }))}

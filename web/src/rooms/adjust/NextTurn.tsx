@@ -6,15 +6,16 @@ import { Button } from "../../ui/Button";
 import { oddsWords } from "../../ui/Odds";
 import { StateMark, type Mark } from "../../ui/State";
 import type { AdjustView, Plan } from "./plan";
+import { texts } from "./words";
 
 const SAID: Record<Plan["verdict"], { words: string; mark: Mark; look: string }> = {
-  NOTHING_CHOSEN: { words: "What do you turn?", mark: "open", look: "border-l-line" },
-  MEASURE_FIRST: { words: "Measure first", mark: "wait", look: "border-l-mark-line" },
-  TURN: { words: "Turn", mark: "ready", look: "border-l-ready" },
-  IN_TOLERANCE: { words: "Stop: it is right", mark: "done", look: "border-l-done" },
-  BEST_COMPROMISE: { words: "Stop: no better to be had", mark: "done", look: "border-l-done" },
-  FIRE_MORE: { words: "Once more as it stands", mark: "wait", look: "border-l-mark-line" },
-  NOT_AS_EXPECTED: { words: "It does not answer", mark: "not", look: "border-l-stop" },
+  NOTHING_CHOSEN: { words: texts.whatDoYouTurn, mark: "open", look: "border-l-line" },
+  MEASURE_FIRST: { words: texts.measureFirst, mark: "wait", look: "border-l-mark-line" },
+  TURN: { words: texts.turn, mark: "ready", look: "border-l-ready" },
+  IN_TOLERANCE: { words: texts.stopItIsRight, mark: "done", look: "border-l-done" },
+  BEST_COMPROMISE: { words: texts.stopNoBetterTo, mark: "done", look: "border-l-done" },
+  FIRE_MORE: { words: texts.onceMoreAsIt, mark: "wait", look: "border-l-mark-line" },
+  NOT_AS_EXPECTED: { words: texts.itDoesNotAnswer, mark: "not", look: "border-l-stop" },
 };
 
 /** What to do next, why, and what to mind before anything is let go. */
@@ -45,13 +46,13 @@ export function NextTurn({
     ];
     orSay(
       append(entries, {
-        said: `Turned ${turns.map((turn) => `${turn.adjuster.words} ${turn.words}`).join(", ")}.`,
+        said: texts.turned(turns.map((turn) => `${turn.adjuster.words} ${turn.words}`).join(", ")),
       }),
     );
   };
   return (
     <section
-      aria-label="Next"
+      aria-label={texts.next}
       className={`bg-sheet border-line flex flex-col gap-2 rounded-[6px] border border-l-[6px] px-4 py-3 ${said.look}`}
     >
       <div className={`grid gap-5 ${plan.turns.length > 0 ? "grid-cols-2" : ""}`}>
@@ -74,7 +75,7 @@ export function NextTurn({
               {plan.verdict === "TURN" && plan.probability > 0 && (
                 <>
                   {" "}
-                  All right then with <b className="num text-ink">{oddsWords(plan.probability)}</b>.
+                  {texts.allRightThenWith} <b className="num text-ink">{oddsWords(plan.probability)}</b>.
                 </>
               )}
             </p>
@@ -93,14 +94,13 @@ export function NextTurn({
       </div>
       {plan.trialMinutes > 0 && (
         <p className="text-mark text-[14px]">
-          Each trial takes about {plan.trialMinutes} min for the cover alone: {view.history.length}{" "}
-          {view.history.length === 1 ? "setting" : "settings"} so far.
+          {texts.eachTrialTakesAbout(plan.trialMinutes, view.history.length, view.history.length === 1)}
         </p>
       )}
       <div className="flex flex-wrap items-center gap-2">
         {plan.verdict === "TURN" && (
           <Button kind="primary" onClick={() => log(plan.turns)}>
-            Turned so: log it
+            {texts.turnedSoLogIt}
           </Button>
         )}
         {plan.chosen.length > 0 && <ByHand view={view} asked={asked} onAsk={onAsk} onLog={log} />}
@@ -115,13 +115,13 @@ function cautionOf(plan: Plan, adjuster: Named) {
 
 function Steps({ turn, named, caution }: { turn: Plan["turns"][number]; named: boolean; caution: string }) {
   return (
-    <ol className="flex flex-col gap-0.5" aria-label={`How to turn ${turn.adjuster.words}`}>
+    <ol className="flex flex-col gap-0.5" aria-label={texts.howToTurn(turn.adjuster.words)}>
       {named && <li className="font-bold">{turn.adjuster.words}</li>}
       {turn.steps.map((step, index) => (
         <li key={step} className="flex gap-2">
           <span className="num text-soft w-4 text-right">{index + 1}</span>
           <span className={step === caution ? "text-stop font-bold" : ""}>
-            {step === caution && "Beware: "}
+            {step === caution && texts.beware}
             {step}
           </span>
         </li>
@@ -154,7 +154,7 @@ function ByHand({
   if (range === undefined)
     return (
       <p className="text-soft text-[14px]">
-        Or type it: <span className="num">turn {adjuster.words} 1/8 in</span>
+        {texts.orTypeIt} <span className="num">{texts.turn18In(adjuster.words)}</span>
       </p>
     );
   const to = asked?.at ?? now;
@@ -167,12 +167,12 @@ function ByHand({
     <div
       className="flex flex-wrap items-center gap-1.5"
       role="group"
-      aria-label={`Another turn of ${adjuster.words}`}
+      aria-label={texts.anotherTurnOf(adjuster.words)}
     >
       {plan.chosen.length > 1 && (
         <select
           className="input w-auto"
-          aria-label="Adjuster to turn"
+          aria-label={texts.adjusterToTurn}
           value={adjuster.id}
           onChange={(event) =>
             onAsk(
@@ -188,20 +188,22 @@ function ByHand({
           ))}
         </select>
       )}
-      <Button onClick={() => go(-1)} aria-label={`${adjuster.words}: a step out`}>
+      <Button onClick={() => go(-1)} aria-label={texts.aStepOut(adjuster.words)}>
         ◀
       </Button>
       <span className="num min-w-[104px] text-center text-[14.5px]" aria-live="polite">
         {range.words[place]}
       </span>
-      <Button onClick={() => go(1)} aria-label={`${adjuster.words}: a step in`}>
+      <Button onClick={() => go(1)} aria-label={texts.aStepIn(adjuster.words)}>
         ▶
       </Button>
       {Math.abs(range.at[place] - now) > 1e-9 && (
         <Button
-          onClick={() => onLog([{ adjuster, by: range.at[place] - now, words: `to ${range.words[place]}` }])}
+          onClick={() =>
+            onLog([{ adjuster, by: range.at[place] - now, words: texts.toWord(range.words[place]) }])
+          }
         >
-          Turned to there
+          {texts.turnedToThere}
         </Button>
       )}
     </div>

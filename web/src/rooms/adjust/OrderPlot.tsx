@@ -3,6 +3,7 @@ import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
 import type { Plan } from "./plan";
 import { bare } from "./NextTurn";
+import { texts } from "./words";
 
 type Bracket = Plan["brackets"][number];
 
@@ -20,15 +21,12 @@ export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
   const to = plan.turns.find((turn) => same(turn.adjuster, bracket.adjuster))?.to;
   const every = Math.max(1, Math.ceil(bracket.at.length / 9));
   return (
-    <Panel
-      title={bracket.result.words}
-      note={`over the settings of ${bracket.adjuster.words} · bars: how likely it is right there`}
-    >
+    <Panel title={bracket.result.words} note={texts.overTheSettingsOf(bracket.adjuster.words)}>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT + 44}`}
         className="w-full select-none"
         role="img"
-        aria-label={bracket.margin === "" ? "not right yet at any setting that was tried" : bracket.margin}
+        aria-label={bracket.margin === "" ? texts.notRightYetAt : bracket.margin}
       >
         {bracket.at.map((at, index) => (
           <rect
@@ -62,7 +60,7 @@ export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
               textAnchor="middle"
               className="fill-ready text-[12.5px] font-bold"
             >
-              next
+              {texts.next2}
             </text>
           </g>
         )}
@@ -76,13 +74,14 @@ export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
                 textAnchor="middle"
                 className="num fill-soft text-[11.5px]"
               >
-                {Math.abs(at) < 1e-9 ? "found" : bare(bracket.words[index])}
+                {Math.abs(at) < 1e-9 ? texts.found : bare(bracket.words[index])}
               </text>
             ),
         )}
       </svg>
       <p className="text-soft text-[14px]">
-        {bracket.tooLow !== "" && <>◀ {bracket.tooLow} · </>}● right
+        {bracket.tooLow !== "" && <>◀ {bracket.tooLow} · </>}
+        {texts.right}
         {bracket.tooHigh !== "" && <> · ▶ {bracket.tooHigh}</>}
         {bracket.margin !== "" && <b className="text-ink"> — {bracket.margin}</b>}
       </p>

@@ -10,6 +10,7 @@ import { figureOrSay } from "../../ui/figures";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import type { AdjustView } from "./plan";
+import { texts } from "./words";
 
 type Outlook = AdjustView["plan"]["outlooks"][number];
 type Described = Schemas["ResultDescribed"];
@@ -26,8 +27,8 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
     plan.outlooks.every((one) => one.result.id !== speed || !one.measuredNow),
   );
   return (
-    <Panel title="What it moves" note="now → after the turn">
-      {plan.chosen.length === 0 && <Empty>Choose an adjuster at the left.</Empty>}
+    <Panel title={texts.whatItMoves} note={texts.nowAfterTheTurn}>
+      {plan.chosen.length === 0 && <Empty>{texts.chooseAnAdjusterAt}</Empty>}
       <ul>
         {plan.outlooks.map((one) => (
           <OneOutlook key={one.result.id} outlook={one} turning={plan.turns.length > 0}>
@@ -44,7 +45,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
             <li key={result.name.id} className="border-line/70 border-b py-1">
               <b>{result.name.words}</b>{" "}
               <span className="text-soft text-[13.5px]">
-                right at {figure(result.wanted)} ± {figure(result.tolerance)} {result.unit}
+                {texts.rightAt(figure(result.wanted), figure(result.tolerance), result.unit)}
               </span>
               <Read job={job} view={view} result={result} />
             </li>
@@ -56,7 +57,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
           relative="path"
           className="border-ready text-ready flex min-h-11 items-center justify-center rounded-[4px] border font-bold"
         >
-          Fire {first ?? "again"} on the stand
+          {texts.fire} {first ?? texts.again} {texts.onTheStand}
         </Link>
       )}
       {own.filter(judged).map((result) => (
@@ -91,9 +92,9 @@ function OneOutlook({
         </span>
       </span>
       <span className="text-soft block pl-6 text-[13.5px]">
-        {right ? "in" : "out"}: ± {figure(outlook.tolerance)} {outlook.unit}
-        {turning && `; then ± ${figure(1.96 * outlook.thenSd)}`}
-        {!outlook.measuredNow && " · not measured since the last turn"}
+        {right ? texts.inWord : texts.out}: ± {figure(outlook.tolerance)} {outlook.unit}
+        {turning && texts.then(figure(1.96 * outlook.thenSd))}
+        {!outlook.measuredNow && texts.notMeasuredSinceThe}
       </span>
       {children}
     </li>
@@ -127,8 +128,8 @@ function Read({
   const enter = useEntered(job, view);
   return (
     <AddLine
-      blanks={[{ label: `${result.name.words}, ${result.unit}`, hint: `reads, ${result.unit}` }]}
-      action="Log"
+      blanks={[{ label: `${result.name.words}, ${result.unit}`, hint: texts.reads(result.unit) }]}
+      action={texts.log}
       onAdd={(typed) => {
         const value = figureOrSay(typed);
         return enter(

@@ -2,13 +2,14 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { effectsWith } from "./adjusterFields";
+import { texts } from "./words";
 
 type Range = Schemas["AdjusterKind"]["speeds"][number];
 
 /** Marked speeds, the fastest first; older series lie between them. */
 const DIAL = [4000, 2000, 1000, 500, 250, 125, 60, 30, 15, 8, 4, 2]
   .map((part) => ({ seconds: 1 / part, label: `1/${part}` }))
-  .concat([1, 2, 4, 8].map((seconds) => ({ seconds, label: `${seconds} s` })));
+  .concat([1, 2, 4, 8].map((seconds) => ({ seconds, label: texts.s(seconds) })));
 
 // A range reaches a little beyond its ends, since a dial of an older series has 1/25 for 1/30 and 1/300 for 1/250.
 const BEYOND = 1.25;
@@ -28,23 +29,23 @@ export function SpeedRanges({ ranges, onChange }: { ranges: Range[]; onChange: (
     );
   return (
     <fieldset className="flex flex-col gap-1.5">
-      <legend className="heading">What turning it in does to the speeds</legend>
+      <legend className="heading">{texts.whatTurningItIn3}</legend>
       {ranges.map((range, at) => (
         <div key={at} className="grid grid-cols-3 gap-3">
           <ChoiceField
-            label="From the fastest"
+            label={texts.fromTheFastest}
             value={String(fastest(range).seconds)}
             choices={choicesOf(DIAL.filter((mark) => mark.seconds < range.toSeconds))}
             onChange={(event) => change(at, { fromSeconds: Number(event.target.value) / BEYOND })}
           />
           <ChoiceField
-            label="to the slowest"
+            label={texts.toTheSlowest}
             value={String(slowest(range).seconds)}
             choices={choicesOf(DIAL.filter((mark) => mark.seconds >= range.fromSeconds))}
             onChange={(event) => change(at, { toSeconds: Number(event.target.value) * BEYOND })}
           />
           <ChoiceField
-            label="Each exposure gets"
+            label={texts.eachExposureGets}
             value={String(range.effect)}
             choices={effectsWith(String(range.effect))}
             onChange={(event) => change(at, { effect: Number(event.target.value) })}
@@ -57,7 +58,7 @@ export function SpeedRanges({ ranges, onChange }: { ranges: Range[]; onChange: (
           onChange([...ranges, { fromSeconds: 1 / 60 / BEYOND, toSeconds: 8 * BEYOND, effect: 1 }])
         }
       >
-        Add a range of speeds
+        {texts.addARangeOf}
       </Button>
     </fieldset>
   );

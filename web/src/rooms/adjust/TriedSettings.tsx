@@ -3,6 +3,7 @@ import type { JobView } from "../../api/client";
 import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import type { AdjustView } from "./plan";
+import { texts } from "./words";
 
 const SHOWN = 12;
 
@@ -15,37 +16,37 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
     orSay(
       append(
         lines.map((target) => ({ kind: "struck" as const, target, reason: "trial entered by mistake" })),
-        { said: "Trial struck, with what was fired at it." },
+        { said: texts.trialStruckWithWhat },
       ),
     );
   return (
-    <Panel title="Tried" note={`${tried.length} ${tried.length === 1 ? "setting" : "settings"}`}>
+    <Panel title={texts.tried} note={texts.text(tried.length, tried.length === 1)}>
       <ol>
         {tried.slice(0, SHOWN).map((one, index) => (
           <li key={tried.length - index} className="border-line/70 flex gap-2 border-b py-1.5">
             <span className="num text-soft w-5 text-right">{tried.length - index}</span>
             <span className="min-w-0 flex-1">
-              {one.afterWork && <span className="text-mark block text-[13.5px]">after other work</span>}
-              <b>{one.turned.length === 0 ? "as it was" : one.turned.join(", ")}</b>
+              {one.afterWork && <span className="text-mark block text-[13.5px]">{texts.afterOtherWork}</span>}
+              <b>{one.turned.length === 0 ? texts.asItWas : one.turned.join(", ")}</b>
               <span className="num text-soft block text-[13.5px]">
-                {one.seen.length === 0 ? "nothing measured yet" : one.seen.join(" · ")}
+                {one.seen.length === 0 ? texts.nothingMeasuredYet : one.seen.join(" · ")}
               </span>
             </span>
             {index === 0 && one.turned.length > 0 && (
               <button
                 type="button"
                 className="text-soft min-h-11 underline"
-                aria-label={`Strike trial ${tried.length}`}
+                aria-label={texts.strikeTrial(tried.length)}
                 onClick={() => strike(one.lines)}
               >
-                strike
+                {texts.strike}
               </button>
             )}
           </li>
         ))}
       </ol>
       {tried.length > SHOWN && (
-        <p className="text-soft text-[14px]">{tried.length - SHOWN} earlier ones are on the record.</p>
+        <p className="text-soft text-[14px]">{texts.earlierOnesAreOn(tried.length - SHOWN)}</p>
       )}
     </Panel>
   );

@@ -3,6 +3,7 @@ import { Panel } from "../../ui/Panel";
 import { same, type Named } from "../../api/named";
 import type { Plan } from "./plan";
 import { nearest } from "./NextTurn";
+import { texts } from "./words";
 
 type Field = NonNullable<Plan["map"]>;
 
@@ -27,13 +28,16 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
   const next = [to(field.first, now[0]), to(field.second, now[1])] as const;
   const worst = (a: number, b: number) => field.worst[nearest(field.up, b)][nearest(field.across, a)];
   return (
-    <Panel title="Both together" note="the worst result, as a part of what is allowed">
+    <Panel title={texts.bothTogether} note={texts.theWorstResultAs}>
       <div className="flex flex-wrap items-start gap-5">
         <svg
           viewBox={`0 0 ${LEFT + SIZE + 8} ${SIZE + FOOT}`}
           className="w-[330px] max-w-full select-none"
           role="img"
-          aria-label={`It stands at ${worst(now[0], now[1]).toFixed(1)} of what is allowed; advised is ${worst(next[0], next[1]).toFixed(1)}`}
+          aria-label={texts.itStandsAtOf(
+            worst(now[0], now[1]).toFixed(1),
+            worst(next[0], next[1]).toFixed(1),
+          )}
         >
           {field.worst.map((row, b) =>
             row.map((value, a) => (
@@ -73,26 +77,26 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
             </g>
           )}
           <text x={LEFT + SIZE / 2} y={SIZE + 34} textAnchor="middle" className="fill-ink text-[13px]">
-            {field.first.words}: out ← → in
+            {texts.outIn(field.first.words)}
           </text>
           <text
             transform={`translate(${LEFT - 14} ${SIZE / 2}) rotate(-90)`}
             textAnchor="middle"
             className="fill-ink text-[13px]"
           >
-            {field.second.words}: out ← → in
+            {texts.outIn(field.second.words)}
           </text>
         </svg>
         <ul className="text-soft flex flex-col gap-1.5 text-[14px]">
-          <Key look="bg-done-wash" words="all right" />
-          <Key look="bg-mark-wash" words="up to half as much again" />
-          <Key look="bg-sunk" words="worse" />
+          <Key look="bg-done-wash" words={texts.allRight} />
+          <Key look="bg-mark-wash" words={texts.upToHalfAs} />
+          <Key look="bg-sunk" words={texts.worse} />
           <li>
-            ● stands at <b className="num text-ink">{worst(now[0], now[1]).toFixed(1)}</b>
+            {texts.standsAt} <b className="num text-ink">{worst(now[0], now[1]).toFixed(1)}</b>
           </li>
           {turns.length > 0 && (
             <li className="text-ready">
-              □ advised: <b className="num">{worst(next[0], next[1]).toFixed(1)}</b>
+              {texts.advised} <b className="num">{worst(next[0], next[1]).toFixed(1)}</b>
             </li>
           )}
         </ul>

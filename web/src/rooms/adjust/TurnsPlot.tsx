@@ -3,6 +3,7 @@ import { useId } from "react";
 import { Panel } from "../../ui/Panel";
 import type { Plan } from "./plan";
 import { bare, nearest } from "./NextTurn";
+import { texts } from "./words";
 
 type Slice = Plan["slices"][number];
 type Course = Slice["courses"][number];
@@ -62,16 +63,13 @@ export function TurnsPlot({
   const go = (by: number) => onAsk(slice.at[Math.max(0, Math.min(slice.at.length - 1, here + by))]);
   const every = Math.max(1, Math.ceil(slice.at.length / 9));
   return (
-    <Panel
-      title={`Over the turns of ${slice.adjuster.words}`}
-      note="parts of what is allowed · band: right · whiskers: measured"
-    >
+    <Panel title={texts.overTheTurnsOf(slice.adjuster.words)} note={texts.partsOfWhatIs}>
       <svg
         viewBox={`0 0 ${WIDTH} ${TOP + height + FOOT}`}
         className="w-full select-none"
         role="slider"
         tabIndex={0}
-        aria-label={`Setting of ${slice.adjuster.words}`}
+        aria-label={texts.settingOf(slice.adjuster.words)}
         aria-valuemin={0}
         aria-valuemax={slice.at.length - 1}
         aria-valuenow={here}
@@ -117,7 +115,7 @@ export function TurnsPlot({
         {slice.courses.map((course, index) => (
           <Band key={course.result.id} slice={slice} course={course} x={x} y={y} clip={clip} index={index} />
         ))}
-        <Upright at={x(slice.now)} height={height} words="now" look="stroke-ink" dash="3 3" />
+        <Upright at={x(slice.now)} height={height} words={texts.now} look="stroke-ink" dash="3 3" />
         {to !== undefined && Math.abs(to - slice.now) > 1e-9 && (
           <Upright
             at={x(slice.at[here])}
@@ -168,7 +166,7 @@ export function TurnsPlot({
                 textAnchor="middle"
                 className="num fill-soft text-[11.5px]"
               >
-                {Math.abs(at) < 1e-9 ? "found" : bare(slice.words[index])}
+                {Math.abs(at) < 1e-9 ? texts.found : bare(slice.words[index])}
               </text>
             ),
         )}

@@ -5,6 +5,7 @@ import { named } from "../../api/named";
 import { FormChoice, FormText } from "../../form/fields";
 import { figure, figureOr, oneOf, text } from "../../form/typed";
 import type { FormOf } from "../../form/useFormOf";
+import { texts } from "./words";
 
 type Described = Schemas["AdjusterDescribed"];
 
@@ -32,18 +33,18 @@ type Read = z.output<z.ZodObject<typeof ADJUSTER_FIELDS>>;
 
 /** What each choice means for the answer of a result to a turn inward. */
 const EFFECTS = [
-  { value: "0", label: "not at all" },
-  { value: "1", label: "more (slower, larger)" },
-  { value: "0.4", label: "more, a little" },
-  { value: "-1", label: "less (faster, smaller)" },
-  { value: "-0.4", label: "less, a little" },
+  { value: "0", label: texts.notAtAll },
+  { value: "1", label: texts.moreSlowerLarger },
+  { value: "0.4", label: texts.moreALittle },
+  { value: "-1", label: texts.lessFasterSmaller },
+  { value: "-0.4", label: texts.lessALittle },
 ];
 
 /** The choices, with the one that is chosen where it is none of them. */
 export function effectsWith(effect: string | undefined) {
   return effect === undefined || EFFECTS.some((one) => one.value === effect)
     ? EFFECTS
-    : [...EFFECTS, { value: effect, label: `${Number(effect) > 0 ? "more" : "less"}, by ${effect}` }];
+    : [...EFFECTS, { value: effect, label: texts.by(Number(effect) > 0, effect) }];
 }
 
 /** What is typed of an adjuster before anything is changed. */
@@ -102,36 +103,31 @@ export function AdjusterFields<More extends Typed>({
         <FormText
           form={form}
           name="adjuster"
-          label="What it is called"
+          label={texts.whatItIsCalled}
           readOnly={nameIsFixed}
-          placeholder="retard engagement"
+          placeholder={texts.retardEngagement}
         />
-        <FormChoice form={form} name="unit" label="Unit of travel" choices={choices("turnUnit")} />
-        <FormChoice form={form} name="lock" label="Held by" choices={choices("adjusterLock")} />
-        <FormText form={form} name="least" label="Outward limit (negative)" />
-        <FormText form={form} name="most" label="Inward limit" />
-        <FormText form={form} name="coverMinutes" label="Minutes for covers, each trial" />
+        <FormChoice form={form} name="unit" label={texts.unitOfTravel} choices={choices("turnUnit")} />
+        <FormChoice form={form} name="lock" label={texts.heldBy} choices={choices("adjusterLock")} />
+        <FormText form={form} name="least" label={texts.outwardLimitNegative} />
+        <FormText form={form} name="most" label={texts.inwardLimit} />
+        <FormText form={form} name="coverMinutes" label={texts.minutesForCoversEach} />
       </div>
       <FormText
         form={form}
         name="caution"
-        label="What to mind before it is touched"
-        placeholder="hold the shaft before the pawl is lifted"
+        label={texts.whatToMindBefore}
+        placeholder={texts.holdTheShaftBefore}
       />
-      <FormText
-        form={form}
-        name="triedWith"
-        label="What must be on before it can be tried"
-        placeholder="top cover"
-      />
+      <FormText form={form} name="triedWith" label={texts.whatMustBeOn} placeholder={texts.topCover} />
     </>
   );
 }
 
 const KINDS = [
-  { value: "", label: "no other result" },
-  { value: "measured", label: "one that is measured" },
-  { value: "judged", label: "one that is only judged" },
+  { value: "", label: texts.noOtherResult },
+  { value: "measured", label: texts.oneThatIsMeasured },
+  { value: "judged", label: texts.oneThatIsOnly },
 ];
 
 /** A result that the adjuster moves and that is not known yet. */
@@ -140,19 +136,19 @@ export function OtherResult<More extends Typed>({ form: whole }: { form: FormOf<
   const kind = form.watch("otherKind");
   return (
     <div className="grid grid-cols-4 gap-3">
-      <FormChoice form={form} name="otherKind" label="And" choices={KINDS} />
-      {kind !== "" && <FormText form={form} name="result" label="Which" />}
+      <FormChoice form={form} name="otherKind" label={texts.and} choices={KINDS} />
+      {kind !== "" && <FormText form={form} name="result" label={texts.which} />}
       {kind === "measured" && (
         <>
-          <FormText form={form} name="resultUnit" label="Unit" placeholder="mm" />
-          <FormText form={form} name="wanted" label="Right at" />
-          <FormText form={form} name="tolerance" label="Allowed ±" />
+          <FormText form={form} name="resultUnit" label={texts.unit} placeholder={texts.mm} />
+          <FormText form={form} name="wanted" label={texts.rightAt2} />
+          <FormText form={form} name="tolerance" label={texts.allowed} />
         </>
       )}
       {kind === "judged" && (
         <>
-          <FormText form={form} name="tooLow" label="Wrong side outward" placeholder="too late" />
-          <FormText form={form} name="tooHigh" label="Wrong side inward" placeholder="too early" />
+          <FormText form={form} name="tooLow" label={texts.wrongSideOutward} placeholder={texts.tooLate} />
+          <FormText form={form} name="tooHigh" label={texts.wrongSideInward} placeholder={texts.tooEarly} />
         </>
       )}
     </div>

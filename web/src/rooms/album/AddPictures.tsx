@@ -5,6 +5,7 @@ import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
 import { DeviceCamera } from "./DeviceCamera";
 import { keepPicture } from "./keepPicture";
+import { texts } from "./words";
 
 /** Pictures come in by dropping, pasting, choosing a file, or from a camera at this machine. */
 export function AddPictures({
@@ -28,7 +29,7 @@ export function AddPictures({
         const kept = await keepPicture(blob, called);
         if (!job.album.shots.some((shot) => shot.what.name === kept.name))
           await append([{ kind: "pictured", name: kept.name, shows: "", part, at: job.currentStop }], {
-            said: "Picture added.",
+            said: texts.pictureAdded,
           });
         onAdded(kept.name);
       }
@@ -67,21 +68,19 @@ export function AddPictures({
     >
       <div className="flex flex-wrap gap-2">
         <Button kind="primary" disabled={busy} onClick={() => setCamera(true)}>
-          Take one
+          {texts.takeOne}
         </Button>
         <Button disabled={busy} onClick={() => input.current?.click()}>
-          From a file…
+          {texts.fromAFile}
         </Button>
       </div>
-      <p className="text-soft text-[13.5px]">
-        {busy ? "Taking it in…" : "Or drop pictures here, or paste one. Where it was taken is not kept."}
-      </p>
+      <p className="text-soft text-[13.5px]">{busy ? texts.takingItIn : texts.orDropPicturesHere}</p>
       <input
         ref={input}
         type="file"
         accept="image/jpeg,image/png,image/webp"
         multiple
-        aria-label="Pictures to add"
+        aria-label={texts.picturesToAdd}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {

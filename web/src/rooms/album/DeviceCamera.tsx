@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { Button } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { Window } from "../../ui/Window";
+import { texts } from "./words";
 
 /** A camera at this machine: what it sees, and the key that takes the picture. */
 export function DeviceCamera({
@@ -43,7 +44,7 @@ export function DeviceCamera({
     canvas.toBlob((picture) => picture !== null && onTaken(picture), "image/jpeg", 0.92);
   };
   return (
-    <Window open wide title="Take a picture" onOpenChange={(open) => !open && onClose()}>
+    <Window open wide title={texts.takeAPicture} onOpenChange={(open) => !open && onClose()}>
       {problem !== undefined ? (
         <ProblemNote problem={problem} />
       ) : (
@@ -53,12 +54,12 @@ export function DeviceCamera({
             autoPlay
             playsInline
             muted
-            aria-label="What the camera sees"
+            aria-label={texts.whatTheCameraSees}
             className="max-h-[60vh] w-full bg-black object-contain"
             onLoadedData={() => setReady(true)}
           />
           <Button kind="primary" disabled={!ready} onClick={take} autoFocus>
-            Take it
+            {texts.takeIt}
           </Button>
         </div>
       )}

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
 import { wholeOf } from "./keepPicture";
+import { texts } from "./words";
 
 type Pin = JobView["album"]["shots"][number]["pins"][number]["what"];
 
@@ -31,10 +32,10 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
     (words) => [words, map.pins.filter((pin) => pin.words === words)] as const,
   );
   return (
-    <figure className="mt-3 flex flex-wrap items-start gap-3" aria-label={`Hole map of the ${part.name}`}>
+    <figure className="mt-3 flex flex-wrap items-start gap-3" aria-label={texts.holeMapOfThe(part.name)}>
       <Link
         to={`/camera/${job.tag}/pictures?shot=${map.shot.what.name}`}
-        aria-label="The picture, larger"
+        aria-label={texts.thePictureLarger}
         className="relative shrink-0"
       >
         <img src={wholeOf(map.shot.what.name)} alt="" className="max-h-[220px] max-w-[300px] rounded-[3px]" />
@@ -43,15 +44,13 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
         ))}
       </Link>
       <figcaption className="min-w-[180px] flex-1 text-[14.5px]">
-        <b>Which screw, which hole</b>
+        <b>{texts.whichScrewWhichHole}</b>
         <ul>
           {types.map(([words, pins]) => (
             <li key={words} className="py-0.5">
-              <b className="num">{pins.map((pin) => pin.number).join(" ")}</b> {words || "not said"}
+              <b className="num">{pins.map((pin) => pin.number).join(" ")}</b> {words || texts.notSaid}
               {long.has(words) && (
-                <span className="text-mark block text-[13.5px] font-bold">
-                  the long one of a pair that looks alike
-                </span>
+                <span className="text-mark block text-[13.5px] font-bold">{texts.theLongOneOf}</span>
               )}
             </li>
           ))}

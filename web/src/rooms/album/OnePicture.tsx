@@ -13,6 +13,7 @@ import { WellMark } from "../../ui/WellMark";
 import { wholeOf } from "./keepPicture";
 import { altOf, type Shot } from "./shot";
 import { TapScrews, useTaps } from "./TapScrews";
+import { texts } from "./words";
 
 type Mode = "look" | "pin" | "screws";
 
@@ -29,12 +30,12 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
       number: next + index,
       x: tap.x,
       y: tap.y,
-      label: "not logged yet",
+      label: texts.notLoggedYet,
       look: "fresh" as const,
     })),
     ...(spot === undefined
       ? []
-      : [{ key: "spot", number: next, ...spot, label: "not logged yet", look: "fresh" as const }]),
+      : [{ key: "spot", number: next, ...spot, label: texts.notLoggedYet, look: "fresh" as const }]),
   ];
   const place =
     mode === "look" ? undefined : mode === "pin" ? (x: number, y: number) => setSpot({ x, y }) : taps.tap;
@@ -42,11 +43,11 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
     <div className="wide:grid-cols-[minmax(0,1fr)_360px] grid min-h-0 grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-2 overflow-y-auto px-4 py-3">
         <Pick
-          label="What to do with the picture"
+          label={texts.whatToDoWith}
           choices={[
-            { value: "screws", label: "Tap the screws of a part" },
-            { value: "pin", label: "Pin one thing" },
-            { value: "look", label: "Only look" },
+            { value: "screws", label: texts.tapTheScrewsOf },
+            { value: "pin", label: texts.pinOneThing },
+            { value: "look", label: texts.onlyLook },
           ]}
           value={mode}
           onChange={(to) => {
@@ -55,7 +56,7 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
           }}
         />
         <PinBoard
-          label="The picture"
+          label={texts.thePicture}
           pins={[
             ...shot.pins.map((pin) => ({
               key: pin.id,
@@ -115,25 +116,25 @@ function PinOne({
   const [what, setWhat] = useState<Schemas["Pinned"]["what"]>("MARK");
   const [part, setPart] = useState(shot.what.part ?? "");
   return (
-    <Panel title={`Pin ${number}`} note={spot === undefined ? "tap the picture first" : "placed"}>
+    <Panel title={texts.pin(number)} note={spot === undefined ? texts.tapThePictureFirst : texts.placed}>
       <Pick
         small
-        label="What it points at"
+        label={texts.whatItPointsAt}
         choices={choices("pinKind")}
         value={what}
         onChange={(to) => setWhat(to as typeof what)}
       />
       <ChoiceField
-        label="Of which part"
-        empty="none"
+        label={texts.ofWhichPart}
+        empty={texts.none}
         value={part}
         choices={job.parts.map((one) => ({ value: one.name, label: one.name }))}
         onChange={(event) => setPart(event.target.value)}
       />
       {spot !== undefined && (
         <AddLine
-          blanks={[{ label: "What it is", hint: "scribe line at the post" }]}
-          action="Pin it"
+          blanks={[{ label: texts.whatItIs, hint: texts.scribeLineAtThe }]}
+          action={texts.pinIt}
           look="primary"
           onAdd={async (words) => {
             await append(
@@ -148,7 +149,7 @@ function PinOne({
                   part: part === "" ? undefined : part,
                 },
               ],
-              { said: `Pin ${number}: ${words}.` },
+              { said: texts.pin2(number, words) },
             );
             onPinned();
           }}
@@ -173,8 +174,8 @@ function Pins({
   const append = useAppend(job.tag);
   const { refused, submit } = useSubmit();
   return (
-    <Panel title="On this picture" note={`${shot.pins.length}`}>
-      {shot.pins.length === 0 && <Empty>No pin yet.</Empty>}
+    <Panel title={texts.onThisPicture} note={`${shot.pins.length}`}>
+      {shot.pins.length === 0 && <Empty>{texts.noPinYet}</Empty>}
       <ol>
         {shot.pins.map((pin) => (
           <li key={pin.id} className={`border-line/70 border-b ${pin.id === chosen ? "bg-ready-wash" : ""}`}>
@@ -186,7 +187,9 @@ function Pins({
               <b className="num w-6 text-right">{pin.what.number}</b>
               <span className="min-w-0 flex-1">
                 {pin.what.words || word("pinKind", pin.what.what)}
-                {pin.what.part !== undefined && <span className="text-soft"> of {pin.what.part}</span>}
+                {pin.what.part !== undefined && (
+                  <span className="text-soft"> {texts.ofWord(pin.what.part)}</span>
+                )}
               </span>
               {pin.what.well !== undefined && <WellMark name={pin.what.well} />}
             </button>
@@ -196,12 +199,12 @@ function Pins({
                 onClick={() =>
                   void submit(() =>
                     append([{ kind: "struck", target: pin.id, reason: "pin taken off" }], {
-                      said: `Pin ${pin.what.number} taken off.`,
+                      said: texts.pinTakenOff(pin.what.number),
                     }),
                   )
                 }
               >
-                Take the pin off
+                {texts.takeThePinOff}
               </Button>
             )}
           </li>

@@ -7,6 +7,7 @@ import { AddPictures } from "./AddPictures";
 import { ToCome } from "./ToCome";
 import { smallOf } from "./keepPicture";
 import { OnePicture } from "./OnePicture";
+import { texts } from "./words";
 
 /** The pictures of a camera: what lay where, with numbered pins. */
 export function Pictures() {
@@ -21,7 +22,7 @@ export function Pictures() {
       <div className="border-line flex min-h-0 flex-col gap-3 overflow-y-auto border-r px-3 py-3">
         <AddPictures job={job} part={part} onAdded={show} />
         <ToCome job={job} onAdded={show} />
-        <Panel title="Pictures" note={`${shots.length}`}>
+        <Panel title={texts.pictures} note={`${shots.length}`}>
           <ol className="flex flex-col gap-2">
             {shots.map((shot) => (
               <li key={shot.id}>
@@ -39,8 +40,7 @@ export function Pictures() {
                   />
                   <span className="text-soft block truncate text-[13px]">
                     {exact(shot.at)}
-                    {shot.pins.length > 0 &&
-                      `, ${shot.pins.length} ${shot.pins.length === 1 ? "pin" : "pins"}`}
+                    {shot.pins.length > 0 && texts.text(shot.pins.length, shot.pins.length === 1)}
                   </span>
                 </button>
               </li>
@@ -50,10 +50,7 @@ export function Pictures() {
       </div>
       {shown === undefined ? (
         <div className="px-5 py-3">
-          <Empty>
-            No picture yet. Take one before you lift a cover: tap each screw on it, and its fasteners, its
-            hole map and its wells are logged in one go.
-          </Empty>
+          <Empty>{texts.noPictureYetTake}</Empty>
         </div>
       ) : (
         <OnePicture key={shown.id} job={job} shot={shown} part={part} />

@@ -1,13 +1,14 @@
 import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
 import { smallOf } from "./keepPicture";
+import { texts } from "./words";
 
 /** The pictures that show a part or have a pin of it, such as its hole map; each opens with its pins; one shown already is left aside. */
 export function PicturesOf({ job, part, except }: { job: JobView; part: PartView; except?: string }) {
   const pictures = part.pictures.filter((name) => name !== except);
   if (pictures.length === 0) return null;
   return (
-    <ul aria-label={`Pictures of the ${part.name}`} className="mt-2 flex flex-wrap gap-2">
+    <ul aria-label={texts.picturesOfThe(part.name)} className="mt-2 flex flex-wrap gap-2">
       {pictures.map((name) => {
         const pins = job.album.shots
           .filter((shot) => shot.what.name === name)
@@ -21,7 +22,8 @@ export function PicturesOf({ job, part, except }: { job: JobView; part: PartView
             >
               <img src={smallOf(name)} alt="" className="h-10 w-14 rounded-[2px] object-cover" />
               <span className="text-[14px]">
-                picture{pins > 0 && `, ${pins} ${pins === 1 ? "pin" : "pins"}`}
+                {texts.picture}
+                {pins > 0 && texts.text2(pins, pins === 1)}
               </span>
             </Link>
           </li>

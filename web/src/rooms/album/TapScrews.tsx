@@ -13,6 +13,7 @@ import { useSubmit } from "../../ui/useSubmit";
 import { FastenerEditor, FRESH } from "../../ui/FastenerEditor";
 import { fastenerWords } from "../../ui/fastenerWords";
 import type { Shot } from "./shot";
+import { texts } from "./words";
 
 type Fastener = Schemas["Fastener"];
 
@@ -107,44 +108,42 @@ export function TapScrews({
             well: tap.well === "" ? undefined : tap.well,
           })),
         ],
-        { said: `Taken off: ${part}, ${taps.taps.length} screws mapped.` },
+        { said: texts.takenOffScrewsMapped(part, taps.taps.length) },
       );
       taps.clear();
     });
   useKeys({ Backspace: taps.undo, Enter: () => taps.taps.length > 0 && part !== "" && void log() });
   return (
     <Panel
-      title="Tap each screw"
-      note={taps.taps.length === 0 ? "then log the part" : `${taps.taps.length} tapped`}
+      title={texts.tapEachScrew}
+      note={taps.taps.length === 0 ? texts.thenLogThePart : texts.tapped(taps.taps.length)}
     >
       <TextField
-        label="Part that they hold"
+        label={texts.partThatTheyHold}
         name="part"
         value={part}
-        placeholder="top cover"
+        placeholder={texts.topCover}
         onChange={(event) => setPart(event.target.value)}
       />
       <div className="grid grid-cols-2 gap-2">
         <ChoiceField
-          label="Side"
+          label={texts.side}
           value={side}
           choices={choices("side")}
           onChange={(event) => setSide(event.target.value as typeof side)}
         />
         <TextField
-          label="and go into well"
+          label={texts.andGoIntoWell}
           className="num"
           placeholder={job.freeWell ?? "A1"}
           value={taps.well}
           onChange={(event) => taps.setWell(event.target.value.toUpperCase())}
         />
       </div>
-      <h3 className="text-soft text-[13.5px]">The next taps are</h3>
+      <h3 className="text-soft text-[13.5px]">{texts.theNextTapsAre}</h3>
       <FastenerEditor fastener={taps.fastener} counted={false} onChange={taps.setFastener} />
       {fasteners.length === 0 ? (
-        <Empty>
-          Set what the screw is, then tap each one like it on the picture. Change it, tap the others.
-        </Empty>
+        <Empty>{texts.setWhatTheScrew}</Empty>
       ) : (
         <ul>
           {fasteners.map((one) => (
@@ -162,11 +161,11 @@ export function TapScrews({
           disabled={busy || part.trim() === "" || taps.taps.length === 0}
           onClick={() => void log()}
         >
-          Log the part
+          {texts.logThePart}
         </Button>
         {taps.taps.length > 0 && (
           <Button kind="quiet" keyHint="⌫" onClick={taps.undo}>
-            Last tap off
+            {texts.lastTapOff}
           </Button>
         )}
       </div>

@@ -10,6 +10,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark } from "../../ui/State";
 import { TinyValley } from "../../valley/TinyValley";
 import { placeOf } from "../../valley/Path";
+import { texts } from "./words";
 
 /** Home: what to do now, what runs, and every camera that is open. */
 export function Bench() {
@@ -19,21 +20,16 @@ export function Bench() {
     <div className="wide:grid-cols-[minmax(0,1fr)_340px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] grid-rows-[minmax(0,1fr)]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-4">
         <div className="flex items-center gap-3">
-          <h1 className="mr-auto text-[22px]">On the bench</h1>
+          <h1 className="mr-auto text-[22px]">{texts.onTheBench}</h1>
           <Link
             to="/new"
             className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center gap-2 rounded-[4px] border px-4 font-bold"
           >
-            A camera came in
-            <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">N</kbd>
+            {texts.aCameraCameIn}
+            <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">{texts.n}</kbd>
           </Link>
         </div>
-        {bench.open.length === 0 && (
-          <Empty>
-            Nothing is on the bench. When a camera comes over the counter, press “A camera came in”: it gets a
-            tag, and everything done to it is logged from there.
-          </Empty>
-        )}
+        {bench.open.length === 0 && <Empty>{texts.nothingIsOnThe}</Empty>}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
           {bench.open.map((job) => (
             <li key={job.summary.tag}>
@@ -43,16 +39,16 @@ export function Bench() {
         </ul>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
-        <Panel title="What now" note="hands free">
-          {bench.tasks.length === 0 && <Empty>Nothing needs hands just now.</Empty>}
+        <Panel title={texts.whatNow} note={texts.handsFree}>
+          {bench.tasks.length === 0 && <Empty>{texts.nothingNeedsHandsJust}</Empty>}
           <ol className="flex flex-col">
             {bench.tasks.slice(0, 8).map((task, index) => (
               <Task key={index} task={task} />
             ))}
           </ol>
         </Panel>
-        <Panel title="Waits" note="wall clock">
-          {bench.waits.length === 0 && <Empty>Nothing soaks, dries or rests.</Empty>}
+        <Panel title={texts.waits} note={texts.wallClock}>
+          {bench.waits.length === 0 && <Empty>{texts.nothingSoaksDriesOr}</Empty>}
           <ul className="flex flex-col">
             {bench.waits.map((wait) => (
               <Wait key={wait.running.id} wait={wait} />
@@ -75,9 +71,7 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
       <div className="flex items-start justify-between gap-2">
         <PaperTag tag={summary.tag} />
         <span className={`text-[13.5px] ${late ? "text-stop font-bold" : "text-soft"}`}>
-          {summary.promised === undefined
-            ? "no date"
-            : `${late ? "late, was " : "by "}${day(summary.promised)}`}
+          {summary.promised === undefined ? texts.noDate : texts.text(late, day(summary.promised))}
         </span>
       </div>
       <div>
@@ -93,15 +87,15 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
         <TinyValley steps={job.steps} width={128} height={46} />
         <div className="text-soft text-right text-[13.5px] leading-[18px]">
           <b className="text-ink block text-[15px]">{stopWord(job.currentStop)}</b>
-          {job.steps.length === 0 ? "not opened" : `${job.out} of ${job.steps.length} out`}
-          <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : "no time yet"}</span>
+          {job.steps.length === 0 ? texts.notOpened : texts.ofOut(job.out, job.steps.length)}
+          <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : texts.noTimeYet}</span>
         </div>
       </div>
       <p className="border-line mt-auto flex items-center gap-2 border-t pt-2 text-[14px]">
         {job.needs.length > 0 ? (
           <>
             <StateMark mark="not" />
-            <span className="truncate">Needs {job.needs.join(", ")}</span>
+            <span className="truncate">{texts.needs(job.needs.join(", "))}</span>
           </>
         ) : job.next !== undefined ? (
           <>
@@ -111,12 +105,12 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
         ) : (
           <>
             <StateMark mark="wait" />
-            <span>Only waiting</span>
+            <span>{texts.onlyWaiting}</span>
           </>
         )}
         {job.seated && (
           <span className="bg-mark-wash text-mark ml-auto shrink-0 rounded-[3px] px-1.5 text-[13px] font-bold">
-            at the bench
+            {texts.atTheBench}
           </span>
         )}
       </p>
@@ -156,13 +150,13 @@ function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
       >
         <span className={`num text-[17px] leading-6 font-bold ${over ? "text-mark" : ""}`}>
           {untilWords(wait.running.endsAt, now)}
-          {over && <span className="block font-sans text-[13px] leading-4">over</span>}
+          {over && <span className="block font-sans text-[13px] leading-4">{texts.over}</span>}
         </span>
         <span className="min-w-0">
           <b className="block leading-5">{wait.running.what.words}</b>
           <span className="text-soft block text-[13.5px]">
             <span className="num">{wait.tag}</span> {wait.running.part ?? wait.camera},{" "}
-            {over ? "since" : "until"} {moment(wait.running.endsAt, now)}
+            {over ? texts.since : texts.until} {moment(wait.running.endsAt, now)}
           </span>
         </span>
       </Link>

@@ -6,16 +6,17 @@ import { placeOf } from "../../valley/Path";
 import { TrayView } from "../strip";
 import { WaitList } from "../treat";
 import { PickUpAgain } from "./PickUpAgain";
+import { texts } from "./words";
 
 /** What lies beside the camera: what to do next, the tray, what waits. */
 export function Aside({ job }: { job: JobView }) {
   return (
     <aside className="border-line bg-sheet flex h-full min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
       <PickUpAgain job={job} />
-      <Panel title="What now">
+      <Panel title={texts.whatNow}>
         {job.next.length === 0 && (
           <Empty>
-            {job.handover.returnedAt === undefined ? "Nothing but waiting." : "This camera went home."}
+            {job.handover.returnedAt === undefined ? texts.nothingButWaiting : texts.thisCameraWentHome}
           </Empty>
         )}
         <ol className="flex flex-col">
@@ -47,7 +48,7 @@ export function Aside({ job }: { job: JobView }) {
 function Scope({ job }: { job: JobView }) {
   if (job.intake.scope.length === 0) return null;
   return (
-    <Panel title="To be done">
+    <Panel title={texts.toBeDone}>
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="flex items-center gap-2 py-0.5">

@@ -14,6 +14,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { Path, placeOf, STOPS } from "../../valley/Path";
 import { LogLine } from "./LogLine";
 import { useTag } from "../../hands/useJob";
+import { texts } from "./words";
 
 /** The stand is where one proves; turning an adjuster is done on the floor. */
 const WITHIN: Record<string, string> = { stand: "prove", adjust: "mend" };
@@ -25,7 +26,7 @@ export function CameraPage() {
   if (job === undefined)
     return (
       <div className="p-6">
-        {error ? <ProblemNote problem={error} /> : <p className="text-soft">Opening {tag}…</p>}
+        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.opening(tag)}</p>}
       </div>
     );
   return <Opened job={job} />;
@@ -88,14 +89,14 @@ function CameraHead({
         to={`/camera/${job.tag}`}
         aria-current={place === "" ? "page" : undefined}
         className="hover:bg-sunk min-w-0 flex-1 rounded-[4px] py-1"
-        title="The valley, key 0"
+        title={texts.theValleyKey0}
       >
         <span className="flex items-center gap-2.5">
           <PaperTag tag={job.tag} />
           <h1 className="truncate text-[19px]">{job.cameraWords}</h1>
         </span>
         <span className="text-soft mt-1 block truncate text-[14px]">
-          <bdi>{received.owner.shopsOwn ? "The shop's own" : received.owner.name}</bdi>:{" "}
+          <bdi>{received.owner.shopsOwn ? texts.theShopsOwn : received.owner.name}</bdi>:{" "}
           <bdi>“{received.complaint}”</bdi>
         </span>
       </Link>
@@ -106,19 +107,19 @@ function CameraHead({
             <span className="text-soft">{minutesWords(job.sitting.minutes)} · </span>
           )}
           {job.handover.returnedAt !== undefined ? (
-            <b className="text-done">Returned {day(job.handover.returnedAt)}</b>
+            <b className="text-done">{texts.returned(day(job.handover.returnedAt))}</b>
           ) : received.promised !== undefined ? (
-            <b>Promised {day(received.promised)}</b>
+            <b>{texts.promised(day(received.promised))}</b>
           ) : (
-            <span className="text-soft">No date promised</span>
+            <span className="text-soft">{texts.noDatePromised}</span>
           )}
         </span>
         <span className="flex items-center gap-1">
           <SideLink job={job} to="pictures" at={place}>
-            Pictures
+            {texts.pictures}
           </SideLink>
           <SideLink job={job} to="record" at={place}>
-            Record
+            {texts.record}
           </SideLink>
           {job.handover.returnedAt === undefined && (
             <Button
@@ -128,7 +129,7 @@ function CameraHead({
                 seated ? "border-mark-line! bg-mark-wash! text-mark! font-bold whitespace-nowrap" : ""
               }
             >
-              {seated ? "Get up" : "Sit down"}
+              {seated ? texts.getUp : texts.sitDown}
             </Button>
           )}
         </span>
@@ -149,7 +150,7 @@ function useSitting(job: JobView, shown: Stop | undefined) {
             ? { kind: "gotUp", remark: "" }
             : { kind: "satDown", stop: shown ?? job.currentStop, step: "" },
         ],
-        { said: seated ? "Got up." : "Sat down. Time counts." },
+        { said: seated ? texts.gotUp : texts.satDownTimeCounts },
       ),
     );
   return { sit };
@@ -170,7 +171,7 @@ function useUndo(tag: string) {
     try {
       if (last.entry.kind === "struck") {
         await append([{ kind: "strikeUndone", target: last.entry.target }], {
-          said: "The line counts again.",
+          said: texts.theLineCountsAgain,
         });
       } else {
         const line = log
@@ -181,7 +182,7 @@ function useUndo(tag: string) {
           return;
         }
         await append([{ kind: "struck", target: line.id, reason: "taken back at once" }], {
-          said: `Struck: ${line.words}. Ctrl Z brings it back.`,
+          said: texts.struckCtrlZBrings(line.words),
         });
       }
     } catch (refusal) {

@@ -9,6 +9,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { BeforeLift, metOf } from "../strip";
 import { completed } from "./completed";
 import { useProposed } from "../../hands/proposedLine";
+import { texts } from "./words";
 
 const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
   ACTION: "bg-ready-wash text-ready font-bold",
@@ -80,7 +81,7 @@ export function LogLine({ job }: { job: JobView }) {
   return (
     <form
       className="border-ink bg-sheet flex shrink-0 flex-col border-t-2 px-5 py-2 print:hidden"
-      aria-label="Log line"
+      aria-label={texts.logLine}
       onSubmit={(event) => {
         event.preventDefault();
         void log();
@@ -97,16 +98,16 @@ export function LogLine({ job }: { job: JobView }) {
         </div>
       )}
       <div className="flex items-center gap-3">
-        <Key>L</Key>
+        <Key>{texts.l}</Key>
         <input
           id="log-line"
           className="num min-h-11 min-w-0 flex-1 border-0 bg-transparent px-2 text-[16.5px] outline-offset-[-1px]"
           value={text}
           spellCheck={false}
           autoComplete="off"
-          aria-label="Log line"
+          aria-label={texts.logLine}
           aria-describedby="log-reading"
-          placeholder="off front plate, 3 slot 1.4x3, well B1 · back front plate · found torn seal · clean escapement naphtha"
+          placeholder={texts.offFrontPlate3}
           onChange={(event) => {
             setText(event.target.value);
             setProblem(undefined);
@@ -119,7 +120,7 @@ export function LogLine({ job }: { job: JobView }) {
           }}
         />
         <Button kind="primary" type="submit" keyHint="↵">
-          Log
+          {texts.log}
         </Button>
       </div>
       <div

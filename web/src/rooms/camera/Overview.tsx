@@ -4,6 +4,7 @@ import { Floor } from "../../valley/Floor";
 import { Valley } from "../../valley/Valley";
 import { Aside } from "./Aside";
 import { useJob } from "../../hands/useJob";
+import { texts } from "./words";
 
 /** The whole camera in one look. */
 export function Overview() {
@@ -14,13 +15,12 @@ export function Overview() {
         {job.parts.length === 0 ? (
           <div className="flex flex-col gap-4">
             <Empty>
-              Nothing is off yet. Type what comes off in the line below, for example{" "}
-              <span className="num text-ink font-bold">off top cover, 4 slot 1.7x3, well A1</span>, or use the
-              form at{" "}
+              {texts.nothingIsOffYet} <span className="num text-ink font-bold">{texts.offTopCover4}</span>
+              {texts.orUseTheForm}{" "}
               <Link to={`/camera/${job.tag}/strip`} className="underline">
-                Strip
+                {texts.strip}
               </Link>
-              . Each part takes its row here, and its mirror says when it may go back.
+              {texts.eachPartTakesIts}
             </Empty>
             <Floor job={job} indent={0} />
           </div>

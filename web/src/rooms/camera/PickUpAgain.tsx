@@ -3,6 +3,7 @@ import { useNow } from "../../api/clock";
 import { moment } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
 import { StateMark, type Mark } from "../../ui/State";
+import { texts } from "./words";
 
 /** A job that lay for this long is picked up again, not gone on with. */
 const A_PAUSE_MS = 3 * 3_600_000;
@@ -15,7 +16,7 @@ export function PickUpAgain({ job }: { job: JobView }) {
   const seated = job.sitting.time.seatedSince !== undefined;
   if (!rested || seated || job.parts.length === 0 || job.handover.returnedAt !== undefined) return null;
   return (
-    <Panel title="Pick up again" note={`last touched ${moment(pickUp.lastAt, now)}`}>
+    <Panel title={texts.pickUpAgain} note={texts.lastTouched(moment(pickUp.lastAt, now))}>
       <ul className="flex flex-col gap-1 text-[14.5px]">
         {pickUp.last.slice(0, 3).map((done, index) => (
           <li key={index} className="flex gap-2">

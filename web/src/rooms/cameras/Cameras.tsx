@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { JobLine } from "./JobLine";
+import { texts } from "./words";
 
 const PAGE = 100;
 const LARGEST_MB = 150;
@@ -24,19 +25,20 @@ export function Cameras() {
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-center gap-2">
-        <h1 className="mr-auto text-[22px]">Cameras</h1>
+        <h1 className="mr-auto text-[22px]">{texts.cameras}</h1>
         <Import />
         <Link
           to="/new"
           className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center rounded-[4px] border px-4 font-bold"
         >
-          A camera came in
+          {texts.aCameraCameIn}
         </Link>
       </div>
-      <Panel title="In the shop" note={bench === undefined ? undefined : `${bench.open.length} cameras`}>
-        {bench?.open.length === 0 && (
-          <Empty>No camera is in the shop. Press “A camera came in”, or the key N.</Empty>
-        )}
+      <Panel
+        title={texts.inTheShop}
+        note={bench === undefined ? undefined : texts.cameras2(bench.open.length)}
+      >
+        {bench?.open.length === 0 && <Empty>{texts.noCameraIsIn}</Empty>}
         <ul>
           {bench?.open.map((job) => (
             <Row key={job.summary.tag} tag={job.summary.tag}>
@@ -45,8 +47,8 @@ export function Cameras() {
           ))}
         </ul>
       </Panel>
-      <Panel title="Returned" note={bench === undefined ? undefined : `${bench.returned} cameras`}>
-        {gone.length === 0 && !returned.isPending && <Empty>Nothing was returned yet.</Empty>}
+      <Panel title={texts.returned} note={bench === undefined ? undefined : texts.cameras3(bench.returned)}>
+        {gone.length === 0 && !returned.isPending && <Empty>{texts.nothingWasReturnedYet}</Empty>}
         <ul>
           {gone.map((job) => (
             <Row key={job.tag} tag={job.tag}>
@@ -56,7 +58,7 @@ export function Cameras() {
         </ul>
         {returned.hasNextPage && (
           <Button onClick={() => void returned.fetchNextPage()} className="self-start">
-            {returned.isFetchingNextPage ? "Fetching…" : "Show earlier ones"}
+            {returned.isFetchingNextPage ? texts.fetching : texts.showEarlierOnes}
           </Button>
         )}
       </Panel>
@@ -103,7 +105,7 @@ function Import() {
         ref={input}
         type="file"
         accept=".zip,application/zip"
-        aria-label="Package to bring in"
+        aria-label={texts.packageToBringIn}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {
@@ -112,7 +114,7 @@ function Import() {
           if (file !== undefined) void submit(() => take(file));
         }}
       />
-      <Button onClick={() => input.current?.click()}>Bring in a package…</Button>
+      <Button onClick={() => input.current?.click()}>{texts.bringInAPackage}</Button>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import type { JobSummary } from "../../api/client";
 import { fullDay, minutesWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
+import { texts } from "./words";
 
 /** One camera in a list. */
 export function JobLine({ job }: { job: JobSummary }) {
@@ -23,7 +24,7 @@ export function JobLine({ job }: { job: JobSummary }) {
         {job.cause === "" ? job.complaint : job.cause}
       </span>
       <span className="text-soft text-right text-[13.5px]">
-        {job.returnedAt === undefined ? "in the shop" : fullDay(job.returnedAt)}
+        {job.returnedAt === undefined ? texts.inTheShop2 : fullDay(job.returnedAt)}
         {job.minutes > 0 && <span className="block">{minutesWords(job.minutes)}</span>}
       </span>
     </div>

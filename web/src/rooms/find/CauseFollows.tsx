@@ -6,6 +6,7 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import type { Diagnosis } from "./Likely";
+import { texts } from "./words";
 
 /** What a confirmed cause asks next: what brought it about, what else it harmed, what the owner should know. */
 export function CauseFollows({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
@@ -38,7 +39,7 @@ function OneCause({
   const roots = job.find.roots.filter((root) => same(root.what, cause));
   const told = job.handover.advice.some((advice) => advice.text === known?.advice);
   return (
-    <Panel title={`What made it: ${cause.words}`} note="mend the root, or it comes back">
+    <Panel title={texts.whatMadeIt(cause.words)} note={texts.mendTheRootOr}>
       {roots.length > 0 ? (
         <p>
           <b>{roots.map((root) => root.more).join("; ")}</b>
@@ -54,28 +55,28 @@ function OneCause({
       )}
       {roots.length === 0 && (
         <AddLine
-          blanks={[{ label: "What brought it about", hint: "or say what brought it about" }]}
-          action="That"
-          onAdd={(root) => append([{ kind: "rootNamed", cause, root }], { said: `Root: ${root}.` })}
+          blanks={[{ label: texts.whatBroughtItAbout, hint: texts.orSayWhatBrought }]}
+          action={texts.that}
+          onAdd={(root) => append([{ kind: "rootNamed", cause, root }], { said: texts.root(root) })}
         />
       )}
       {known !== undefined && known.harmed.length > 0 && (
         <>
-          <p className="text-soft text-[14px]">It may have harmed more; looks that show it:</p>
+          <p className="text-soft text-[14px]">{texts.itMayHaveHarmed}</p>
           <ul>
             {known.harmed.map(({ cause: harmed, look }) => (
               <li key={look.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
                 <span className="min-w-0 flex-1">
                   <b>{harmed}</b>
                   <span className="text-soft block text-[14px]">
-                    {look.words} · {Math.round(look.minutes)} min
+                    {texts.min(look.words, Math.round(look.minutes))}
                     {look.risk !== "" && <b className="text-stop"> · {look.risk}</b>}
                   </span>
                 </span>
                 {[true, false].map((seen) => (
                   <Button
                     key={String(seen)}
-                    aria-label={`${look.words}: ${seen ? "seen" : "not seen"}`}
+                    aria-label={texts.text(look.words, seen)}
                     onClick={() =>
                       log(
                         {
@@ -90,7 +91,7 @@ function OneCause({
                       )
                     }
                   >
-                    {seen ? look.seen : "Not seen"}
+                    {seen ? look.seen : texts.notSeen}
                   </Button>
                 ))}
               </li>
@@ -100,12 +101,12 @@ function OneCause({
       )}
       {known !== undefined && known.advice !== "" && (
         <p className="flex flex-wrap items-center gap-2">
-          <span className="min-w-0 flex-1">For the owner: {known.advice}</span>
+          <span className="min-w-0 flex-1">{texts.forTheOwner(known.advice)}</span>
           {told ? (
-            <span className="text-done">● on the return sheet</span>
+            <span className="text-done">{texts.onTheReturnSheet}</span>
           ) : (
             <Button onClick={() => log({ kind: "advised", advice: known.advice }, "On the return sheet.")}>
-              Put on the sheet
+              {texts.putOnTheSheet}
             </Button>
           )}
         </p>

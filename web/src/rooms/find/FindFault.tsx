@@ -20,6 +20,7 @@ import { Reopen } from "./Reopen";
 import { Suspects } from "./Suspects";
 import { oddsWords } from "../../ui/Odds";
 import { SpeedsSay } from "../prove";
+import { texts } from "./words";
 
 /** The fault: what is seen, who is suspected, what cleared whom, what it was. */
 export function FindFault() {
@@ -33,9 +34,9 @@ export function FindFault() {
         <div className="flex flex-col gap-5">
           <Said
             job={job}
-            title="Symptoms"
-            empty="What does it do wrong? One thing a line, as it is seen: “1/15 and slower late, worse lens down”."
-            label="Another symptom"
+            title={texts.symptoms}
+            empty={texts.whatDoesItDo}
+            label={texts.anotherSymptom}
             lines={wordsOf(job.find.symptoms.map((symptom) => symptom.what))}
             make={(what) => ({ kind: "symptomSeen", what: named(what) })}
           />
@@ -43,9 +44,9 @@ export function FindFault() {
           <Reopen job={job} />
           <Said
             job={job}
-            title="Found on the way"
-            empty="Torn seals, bent levers, pieces that do not belong here."
-            label="Another thing found"
+            title={texts.foundOnTheWay}
+            empty={texts.tornSealsBentLevers}
+            label={texts.anotherThingFound}
             lines={wordsOf(job.find.found.map((thing) => thing.what))}
             make={(what) => ({ kind: "found", what })}
           />
@@ -72,7 +73,7 @@ function OnTheWay({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
   if (job.find.causes.length > 0 && !more)
     return (
       <Button className="self-start" onClick={() => setMore(true)}>
-        There is more wrong: who else, and what to look at…
+        {texts.thereIsMoreWrong}
       </Button>
     );
   return (
@@ -88,31 +89,31 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const append = useAppend(job.tag);
   const left = diagnosis.known.filter((one) => !diagnosis.understood.some((other) => same(other, one)));
   const say = (what: Named) =>
-    orSay(append([{ kind: "symptomSeen", what }], { said: `Symptom: ${what.words}.` }));
+    orSay(append([{ kind: "symptomSeen", what }], { said: texts.symptom(what.words) }));
   return (
     <div className="flex flex-col gap-1.5 text-[14px]">
       {diagnosis.understood.length > 0 && (
         <p className="text-soft">
-          Understood: <b className="text-ink">{wordsOf(diagnosis.understood).join(" · ")}</b>
+          {texts.understood} <b className="text-ink">{wordsOf(diagnosis.understood).join(" · ")}</b>
         </p>
       )}
       {diagnosis.denied.length > 0 && (
         <details className="text-soft">
           <summary className="min-h-11 content-center underline">
-            {diagnosis.denied.length} denied by what works
+            {texts.deniedByWhatWorks(diagnosis.denied.length)}
           </summary>
           {wordsOf(diagnosis.denied).join(" · ")}
         </details>
       )}
       <label className="flex flex-col gap-1">
-        <span className="text-soft">Say it in words that count toward the suspects</span>
+        <span className="text-soft">{texts.sayItInWords}</span>
         <select
           className="input text-[15px]"
           value=""
           onChange={(event) => say(left.find((one) => one.id === event.target.value)!)}
         >
           <option value="" disabled>
-            choose a symptom…
+            {texts.chooseASymptom}
           </option>
           {left.map((one) => (
             <option key={one.id} value={one.id}>
@@ -160,13 +161,11 @@ function Said({
 function PatternsKept({ job }: { job: JobView }) {
   if (job.find.patterns.length === 0) return null;
   return (
-    <Panel title="Kept: what the speeds said">
+    <Panel title={texts.keptWhatTheSpeeds}>
       <ul>
         {job.find.patterns.toReversed().map(({ id, at, read }) => (
           <li key={id} className="border-line/70 border-b py-1.5">
-            <span className="text-soft">
-              {day(at)}, {read.phase === "BEFORE" ? "before" : "after"}, {read.firings} firings:
-            </span>{" "}
+            <span className="text-soft">{texts.firings(day(at), read.phase === "BEFORE", read.firings)}</span>{" "}
             {read.sentence}{" "}
             <span className="text-soft">
               {read.likely

@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { figureOrSay } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
+import { texts } from "./words";
 
 type Prediction = JobView["find"]["predictions"][number];
 
@@ -16,7 +17,7 @@ export function Foretold({ job }: { job: JobView }) {
   const { predictions } = job.find;
   const [saying, setSaying] = useState(false);
   return (
-    <Panel title="Foretold" note="say before you look what it should show">
+    <Panel title={texts.foretold} note={texts.sayBeforeYouLook}>
       {predictions.length > 0 && (
         <ul>
           {predictions.map((one) => (
@@ -28,12 +29,12 @@ export function Foretold({ job }: { job: JobView }) {
         <AddLine
           focus
           blanks={[
-            { label: "What should be seen", hint: "needle, two speeds slower" },
-            { label: "By how much", hint: "2" },
-            { label: "Give or take", hint: "0.33" },
-            { label: "Unit", hint: "stops", optional: true },
+            { label: texts.whatShouldBeSeen, hint: texts.needleTwoSpeedsSlower },
+            { label: texts.byHowMuch, hint: "2" },
+            { label: texts.giveOrTake, hint: "0.33" },
+            { label: texts.unit, hint: texts.stops, optional: true },
           ]}
-          action="Foretell"
+          action={texts.foretell}
           onCancel={() => setSaying(false)}
           onAdd={async (what, expected, allowed, unit) => {
             const open = job.find.suspects.filter((one) => one.state === "OPEN").map((one) => one.what);
@@ -48,14 +49,14 @@ export function Foretold({ job }: { job: JobView }) {
                   bearsOn: open.slice(0, 10),
                 },
               ],
-              { said: `Foretold: ${what} ${expected} ${unit}.` },
+              { said: texts.foretold2(what, expected, unit) },
             );
             setSaying(false);
           }}
         />
       ) : (
         <Button className="self-start" onClick={() => setSaying(true)}>
-          Foretell…
+          {texts.foretell2}
         </Button>
       )}
     </Panel>
@@ -74,12 +75,12 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
           {seen !== undefined && (
             <b className={held ? "text-done" : "text-stop"}>
               {" "}
-              → saw <span className="num">{seen}</span>, {held ? "as foretold" : "not as foretold"}
+              {texts.saw} <span className="num">{seen}</span>, {held ? texts.asForetold : texts.notAsForetold}
             </b>
           )}
           {what.bearsOn.length > 0 && (
             <span className="text-soft block text-[14px]">
-              speaks about {wordsOf(what.bearsOn).join(", ")}
+              {texts.speaksAbout(wordsOf(what.bearsOn).join(", "))}
             </span>
           )}
         </span>
@@ -87,8 +88,8 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
       {seen === undefined && (
         <AddLine
           className="pl-6"
-          blanks={[{ label: `Seen of ${what.what}`, hint: `seen, ${what.unit}` }]}
-          action="Seen"
+          blanks={[{ label: texts.seenOf(what.what), hint: texts.seen(what.unit) }]}
+          action={texts.seen2}
           onAdd={(typed) =>
             append([{ kind: "observed", foretold: prediction.id, seen: figureOrSay(typed), remark: "" }], {
               said: `${what.what}: ${typed} ${what.unit}.`,

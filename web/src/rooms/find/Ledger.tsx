@@ -5,6 +5,7 @@ import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
+import { texts } from "./words";
 
 /** Every look that was taken, with what it moved; what cleared a suspect is a result as well. */
 export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
@@ -12,15 +13,15 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const { swaps } = job.find;
   if (diagnosis.looks.length === 0 && swaps.length === 0) return null;
   const strike = (line: string) =>
-    orSay(append([{ kind: "struck", target: line, reason: "looked again" }], { said: "Taken back." }));
+    orSay(append([{ kind: "struck", target: line, reason: "looked again" }], { said: texts.takenBack }));
   return (
     <Panel
-      title="Looked at"
-      note={`narrowed from ${diagnosis.bitsAtFirst.toFixed(1)} to ${diagnosis.openBits.toFixed(1)} bit`}
+      title={texts.lookedAt}
+      note={texts.narrowedFromToBit(diagnosis.bitsAtFirst.toFixed(1), diagnosis.openBits.toFixed(1))}
     >
       {job.find.causes.length === 0 && diagnosis.areas.length > 0 && (
         <p className="text-[14px]">
-          It lies in:{" "}
+          {texts.itLiesIn}{" "}
           {diagnosis.areas
             .filter((area) => area.part >= 0.03)
             .map((area) => `${area.words} ${oddsWords(area.part)}`)
@@ -28,7 +29,9 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
         </p>
       )}
       {diagnosis.falseLeads.length > 0 && (
-        <p className="text-soft text-[14px]">Followed in vain: {wordsOf(diagnosis.falseLeads).join(", ")}</p>
+        <p className="text-soft text-[14px]">
+          {texts.followedInVain(wordsOf(diagnosis.falseLeads).join(", "))}
+        </p>
       )}
       <ul>
         {diagnosis.looks.map((look) => (
@@ -37,8 +40,8 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               {look.seen ? "●" : "○"}
             </span>
             <span className="min-w-0 flex-1">
-              {look.words}: <b>{look.seen ? "seen" : "not seen"}</b>
-              {!look.sure && ", leaning"}
+              {look.words}: <b>{look.seen ? texts.seen3 : texts.notSeen2}</b>
+              {!look.sure && texts.leaning}
               <span className="text-soft num block text-[14px]">
                 {look.moved} {oddsWords(look.from)} → {oddsWords(look.to)}
               </span>
@@ -46,10 +49,10 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
             <button
               type="button"
               className="text-soft min-h-11 underline"
-              aria-label={`Take back: ${look.words}`}
+              aria-label={texts.takeBack(look.words)}
               onClick={() => strike(look.line)}
             >
-              back
+              {texts.back}
             </button>
           </li>
         ))}
@@ -59,8 +62,8 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               ⇄
             </span>
             <span className="min-w-0 flex-1">
-              {what.part} of {what.from} for {what.suspect.words}:{" "}
-              <b>{what.changed ? "it changed" : "no change, back to the shelf"}</b>
+              {texts.ofFor(what.part, what.from, what.suspect.words)}{" "}
+              <b>{what.changed ? texts.itChanged : texts.noChangeBackTo}</b>
               {what.seen !== "" && <span className="text-soft block text-[14px]">{what.seen}</span>}
             </span>
           </li>

@@ -5,6 +5,7 @@ import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { Odds, oddsWords } from "../../ui/Odds";
+import { texts } from "./words";
 
 export type Diagnosis = Schemas["DiagnosisView"];
 
@@ -36,16 +37,14 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
             why: `${oddsWords(suspect.probability)} by what is seen`,
           },
         ],
-        { said: `Suspect: ${suspect.words}.` },
+        { said: texts.suspect(suspect.words) },
       ),
     );
   return (
     <Panel
-      title={told ? "Likely" : "Commonest, before anything is seen"}
+      title={told ? texts.likely : texts.commonestBeforeAnythingIs}
       note={
-        diagnosis.jobs > 0
-          ? `with ${diagnosis.jobs} jobs of this ${diagnosis.ofFamily ? "family" : "model"} here`
-          : "by what is known of the family"
+        diagnosis.jobs > 0 ? texts.withJobsOfThis(diagnosis.jobs, diagnosis.ofFamily) : texts.byWhatIsKnown
       }
     >
       <ol>
@@ -56,21 +55,21 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               <b>{one.words}</b>
               <span className="text-soft block text-[14px]">
                 {one.why}
-                {one.jobsHere > 0 && <b className="text-mark"> · {one.jobsHere} here</b>} ·{" "}
+                {one.jobsHere > 0 && <b className="text-mark"> {texts.here(one.jobsHere)}</b>} ·{" "}
                 {CALLS[one.calls] ?? one.calls}
               </span>
             </span>
             {!one.raised && (
-              <Button onClick={() => raise(one)} aria-label={`Suspect it: ${one.words}`}>
-                Suspect it
+              <Button onClick={() => raise(one)} aria-label={texts.suspectIt(one.words)}>
+                {texts.suspectIt2}
               </Button>
             )}
           </li>
         ))}
       </ol>
       <p className="text-soft text-[14px]">
-        None of those on the list: <span className="num">{oddsWords(diagnosis.none)}</span>. Several may be
-        true at once.
+        {texts.noneOfThoseOn} <span className="num">{oddsWords(diagnosis.none)}</span>
+        {texts.severalMayBeTrue}
       </p>
     </Panel>
   );

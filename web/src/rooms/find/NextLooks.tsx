@@ -7,6 +7,7 @@ import { Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
+import { texts } from "./words";
 
 type Look = Diagnosis["next"][number];
 
@@ -17,10 +18,8 @@ export function NextLooks({ job, diagnosis }: { job: JobView; diagnosis: Diagnos
   const [all, setAll] = useState(false);
   const shown = all ? diagnosis.next : diagnosis.next.slice(0, BEST);
   return (
-    <Panel title="Look next" note="most found out for a minute first">
-      {diagnosis.next.length === 0 && (
-        <Empty>No look on the list tells anything more: confirm the cause, or say what else is seen.</Empty>
-      )}
+    <Panel title={texts.lookNext} note={texts.mostFoundOutFor}>
+      {diagnosis.next.length === 0 && <Empty>{texts.noLookOnThe}</Empty>}
       <ol>
         {shown.map((look, index) => (
           <OneLook key={look.id} job={job} look={look} first={index === 0} />
@@ -28,7 +27,7 @@ export function NextLooks({ job, diagnosis }: { job: JobView; diagnosis: Diagnos
       </ol>
       {diagnosis.next.length > BEST && (
         <Button className="self-start" onClick={() => setAll(!all)}>
-          {all ? "Only the best" : `Why not another? All ${diagnosis.next.length}`}
+          {all ? texts.onlyTheBest : texts.whyNotAnotherAll(diagnosis.next.length)}
         </Button>
       )}
     </Panel>
@@ -51,7 +50,7 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
             remark: "",
           },
         ],
-        { said: `${look.words}: ${seen ? look.seen : "not seen"}.` },
+        { said: texts.text2(look.words, seen ? look.seen : "not seen") },
       ),
     );
   return (
@@ -61,31 +60,33 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
       <div className="flex items-baseline gap-3">
         <b className={`min-w-0 flex-1 ${first ? "text-[17px]" : ""}`}>{look.words}</b>
         <span className="num text-[14px] whitespace-nowrap">
-          {Math.round(look.minutes)} min · {look.bits.toFixed(2)} bit
+          {texts.minBit(Math.round(look.minutes), look.bits.toFixed(2))}
         </span>
       </div>
       <p className="text-soft text-[14px]">
-        {look.reachMinutes > 0 && (
-          <>
-            {Math.round(look.reachMinutes)} of them to reach it ({look.reach}) and close again.{" "}
-          </>
+        {look.reachMinutes > 0 && <>{texts.ofThemToReach(Math.round(look.reachMinutes), look.reach)} </>}
+        {look.risk !== "" && <b className="text-stop">{texts.beware(look.risk)} </b>}
+        {texts.ifNot(
+          look.seen,
+          oddsWords(look.chanceSeen),
+          look.ifSeen.words,
+          oddsWords(look.ifSeen.probability),
+          look.ifNot.words,
+          oddsWords(look.ifNot.probability),
         )}
-        {look.risk !== "" && <b className="text-stop">Beware: {look.risk}. </b>}
-        {look.seen} ({oddsWords(look.chanceSeen)}): {look.ifSeen.words} {oddsWords(look.ifSeen.probability)};
-        if not: {look.ifNot.words} {oddsWords(look.ifNot.probability)}.
       </p>
       <div className="mt-1 flex flex-wrap items-center gap-2">
         <Button
           kind={first ? "primary" : "plain"}
           onClick={() => log(true)}
-          aria-label={`${look.words}: seen`}
+          aria-label={texts.seen4(look.words)}
         >
-          Seen: {look.seen}
+          {texts.seen5(look.seen)}
         </Button>
-        <Button onClick={() => log(false)} aria-label={`${look.words}: not seen`}>
-          Not seen
+        <Button onClick={() => log(false)} aria-label={texts.notSeen3(look.words)}>
+          {texts.notSeen}
         </Button>
-        <Tick label="only leans" checked={leans} onChange={(event) => setLeans(event.target.checked)} />
+        <Tick label={texts.onlyLeans} checked={leans} onChange={(event) => setLeans(event.target.checked)} />
       </div>
     </li>
   );

@@ -6,6 +6,7 @@ import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 /** A finding that was waved through earlier and turns out to matter. */
 export function Reopen({ job }: { job: JobView }) {
@@ -16,23 +17,31 @@ export function Reopen({ job }: { job: JobView }) {
   const earlier = [
     ...job.intake.findings.map(({ id, found }) => ({
       id,
-      words: `${word("region", found.region)}: ${word("severity", found.severity)} ${word("conditionKind", found.condition)}${found.remark === "" ? "" : `, ${found.remark}`}`,
+      words: texts.text3(
+        word("region", found.region),
+        word("severity", found.severity),
+        word("conditionKind", found.condition),
+        found.remark === "" ? "" : `, ${found.remark}`,
+      ),
     })),
     ...job.intake.visitorSigns.map(({ id, sign }) => ({
       id,
-      words: `earlier visitor: ${word("visitorSignKind", sign.sign)}${sign.remark === "" ? "" : `, ${sign.remark}`}`,
+      words: texts.earlierVisitor(
+        word("visitorSignKind", sign.sign),
+        sign.remark === "" ? "" : `, ${sign.remark}`,
+      ),
     })),
-    ...job.find.found.map((found) => ({ id: found.id, words: `found: ${found.what.words}` })),
+    ...job.find.found.map((found) => ({ id: found.id, words: texts.found(found.what.words) })),
   ];
   const { overturned } = job.find;
   if (earlier.length === 0 && overturned.length === 0) return null;
   return (
-    <Panel title="Waved through, and matters after all">
+    <Panel title={texts.wavedThroughAndMatters}>
       {overturned.length > 0 && (
         <ul>
           {overturned.map(({ id, what }) => (
             <li key={id} className="border-line/70 border-b py-1.5">
-              <b>{what.was}</b> speaks for <b>{what.suspect.words}</b>
+              <b>{what.was}</b> {texts.speaksFor} <b>{what.suspect.words}</b>
               <span className="text-soft block text-[14px]">{what.why}</span>
             </li>
           ))}
@@ -43,12 +52,12 @@ export function Reopen({ job }: { job: JobView }) {
           before={
             <select
               className="input flex-[1_1_100%]"
-              aria-label="Earlier finding"
+              aria-label={texts.earlierFinding}
               value={chosen}
               onChange={(event) => setChosen(event.target.value)}
             >
               <option value="" disabled>
-                which finding…
+                {texts.whichFinding}
               </option>
               {earlier.map((one) => (
                 <option key={one.id} value={one.id}>
@@ -58,10 +67,10 @@ export function Reopen({ job }: { job: JobView }) {
             </select>
           }
           blanks={[
-            { label: "It speaks for", hint: "bottom plate presses on the link" },
-            { label: "Why it matters", hint: "why: marks where it rubs" },
+            { label: texts.itSpeaksFor, hint: texts.bottomPlatePressesOn },
+            { label: texts.whyItMatters, hint: texts.whyMarksWhereIt },
           ]}
-          action="Reopen it"
+          action={texts.reopenIt}
           onCancel={() => setOpen(false)}
           onAdd={async (suspect, why) => {
             const one = earlier.find((finding) => finding.id === chosen);
@@ -70,7 +79,7 @@ export function Reopen({ job }: { job: JobView }) {
             await append(
               [{ kind: "reopened", finding: one.id, was: one.words, suspect: named(suspect), why }],
               {
-                said: `Reopened: ${one.words}.`,
+                said: texts.reopened(one.words),
               },
             );
             setOpen(false);
@@ -79,7 +88,7 @@ export function Reopen({ job }: { job: JobView }) {
         />
       ) : (
         <Button className="self-start" onClick={() => setOpen(true)}>
-          Reopen a finding…
+          {texts.reopenAFinding}
         </Button>
       )}
     </Panel>

@@ -8,6 +8,7 @@ import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { StateMark } from "../../ui/State";
+import { texts } from "./words";
 
 type Suspect = JobView["find"]["suspects"][number];
 
@@ -21,15 +22,10 @@ export function Suspects({ job }: { job: JobView }) {
   const order = { CAUSE: 0, OPEN: 1, CLEARED: 2 };
   return (
     <Panel
-      title="Suspects"
-      note={suspects.length === 0 ? undefined : `${cleared} of ${suspects.length} cleared`}
+      title={texts.suspects}
+      note={suspects.length === 0 ? undefined : texts.ofCleared(cleared, suspects.length)}
     >
-      {suspects.length === 0 && (
-        <Empty>
-          Who could it be? Raise each possible cause, then clear or confirm it by a look. A cleared one is a
-          result.
-        </Empty>
-      )}
+      {suspects.length === 0 && <Empty>{texts.whoCouldItBe}</Empty>}
       <ul className="flex flex-col">
         {[...suspects]
           .sort((a, b) => order[a.state] - order[b.state])
@@ -39,12 +35,12 @@ export function Suspects({ job }: { job: JobView }) {
       </ul>
       <AddLine
         blanks={[
-          { label: "Suspect", hint: "Another suspect: gummed escapement" },
-          { label: "Why", hint: "Why: whirrs unevenly", optional: true },
+          { label: texts.suspect2, hint: texts.anotherSuspectGummedEscapement },
+          { label: texts.why, hint: texts.whyWhirrsUnevenly, optional: true },
         ]}
-        action="Raise"
+        action={texts.raise}
         onAdd={(suspect, why) =>
-          append([{ kind: "suspectRaised", suspect: named(suspect), why }], { said: `Suspect: ${suspect}.` })
+          append([{ kind: "suspectRaised", suspect: named(suspect), why }], { said: texts.suspect3(suspect) })
         }
       />
     </Panel>
@@ -52,10 +48,10 @@ export function Suspects({ job }: { job: JobView }) {
 }
 
 const WAYS: { value: Asking; label: string }[] = [
-  { value: "clear", label: "A look clears it" },
-  { value: "swap", label: "Swap test" },
-  { value: "cause", label: "It is the cause" },
-  { value: "leave", label: "Leave it" },
+  { value: "clear", label: texts.aLookClearsIt },
+  { value: "swap", label: texts.swapTest },
+  { value: "cause", label: texts.itIsTheCause },
+  { value: "leave", label: texts.leaveIt },
 ];
 
 function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
@@ -74,8 +70,8 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         <span className="min-w-0 flex-1">
           <b className={suspect.state === "CLEARED" ? "text-soft font-normal" : "text-[16.5px]"}>
             {suspect.what.words}
-            {suspect.state === "CAUSE" && " is the cause"}
-            {suspect.state === "CLEARED" && ", cleared"}
+            {suspect.state === "CAUSE" && texts.isTheCause}
+            {suspect.state === "CLEARED" && texts.cleared}
           </b>
           <span className="text-soft block text-[14px]">
             {suspect.look !== "" ? suspect.look : suspect.why}
@@ -83,9 +79,9 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         </span>
         {suspect.state === "OPEN" && asking === undefined && (
           <>
-            <Button onClick={() => setAsking("clear")}>Clear…</Button>
-            <Button onClick={() => setAsking("cause")}>It is the cause…</Button>
-            <Button onClick={() => setAsking("swap")} aria-label={`Swap or leave: ${suspect.what.words}`}>
+            <Button onClick={() => setAsking("clear")}>{texts.clear}</Button>
+            <Button onClick={() => setAsking("cause")}>{texts.itIsTheCause2}</Button>
+            <Button onClick={() => setAsking("swap")} aria-label={texts.swapOrLeave(suspect.what.words)}>
               …
             </Button>
           </>
@@ -95,7 +91,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         <div className="flex flex-col gap-1.5 pl-6">
           <Pick
             small
-            label={`What is known of ${suspect.what.words}`}
+            label={texts.whatIsKnownOf(suspect.what.words)}
             choices={WAYS}
             value={asking}
             onChange={(next) => setAsking(next as Asking)}
@@ -136,8 +132,8 @@ function Settle({
       return (
         <AddLine
           {...common}
-          blanks={[{ label: "What look cleared it?" }]}
-          action="Clear"
+          blanks={[{ label: texts.whatLookClearedIt }]}
+          action={texts.clear2}
           onAdd={(look) => log({ kind: "suspectCleared", suspect, look }, `Cleared: ${suspect.words}.`)}
         />
       );
@@ -145,8 +141,8 @@ function Settle({
       return (
         <AddLine
           {...common}
-          blanks={[{ label: "What is the evidence?" }]}
-          action="Confirm"
+          blanks={[{ label: texts.whatIsTheEvidence }]}
+          action={texts.confirm}
           onAdd={(evidence) =>
             log({ kind: "causeConfirmed", cause: suspect, evidence }, `Cause: ${suspect.words}.`)
           }
@@ -157,30 +153,30 @@ function Settle({
         <>
           <Pick
             small
-            label="With the other part"
+            label={texts.withTheOtherPart}
             choices={[
-              { value: "no", label: "No change: it is cleared" },
-              { value: "yes", label: "It changed" },
+              { value: "no", label: texts.noChangeItIs },
+              { value: "yes", label: texts.itChanged2 },
             ]}
             value={changed ? "yes" : "no"}
             onChange={(next) => setChanged(next === "yes")}
           />
           <Pick
             small
-            label="How the other part went in"
-            choices={[{ value: "none", label: "how it went in: not said" }, ...choices("fitOutcome")]}
+            label={texts.howTheOtherPart}
+            choices={[{ value: "none", label: texts.howItWentIn }, ...choices("fitOutcome")]}
             value={fitted === "" ? "none" : fitted}
             onChange={(next) => setFitted(next === "none" ? "" : (next as typeof fitted))}
           />
           <AddLine
             {...common}
             blanks={[
-              { label: "Part that was fitted" },
-              { label: "From which donor or shelf" },
-              { label: "Pattern it was made for", optional: true },
-              { label: "What was seen", optional: !changed },
+              { label: texts.partThatWasFitted },
+              { label: texts.fromWhichDonorOr },
+              { label: texts.patternItWasMade, optional: true },
+              { label: texts.whatWasSeen, optional: !changed },
             ]}
-            action="Log the swap"
+            action={texts.logTheSwap}
             onAdd={(part, from, pattern, seen) =>
               log(
                 [
@@ -210,10 +206,10 @@ function Settle({
         <AddLine
           {...common}
           blanks={[
-            { label: "Why it is left", hint: "not worth breaking the rest" },
-            { label: "How the owner was told", hint: "owner told by telephone" },
+            { label: texts.whyItIsLeft, hint: texts.notWorthBreakingThe },
+            { label: texts.howTheOwnerWas, hint: texts.ownerToldByTelephone },
           ]}
-          action="Leave it"
+          action={texts.leaveIt}
           onAdd={(why, told) =>
             log(
               { kind: "leftOpen", what: suspect.words, why: `${why}; ${told}` },

@@ -9,6 +9,7 @@ import { Pick } from "../../ui/Pick";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { texts } from "./words";
 
 /** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
 export function Return() {
@@ -20,26 +21,26 @@ export function Return() {
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-2 px-5 py-2">
           <Pick
-            label="Paper"
+            label={texts.paper}
             choices={[
-              { value: "a4", label: "A4" },
-              { value: "letter", label: "Letter" },
+              { value: "a4", label: texts.a4 },
+              { value: "letter", label: texts.letter },
             ]}
             value={paper}
             onChange={setPaper}
           />
-          <Link href={`${sheet}.pdf?paper=${paper}`}>Open the PDF</Link>
-          <Link href={`${sheet}?paper=${paper}`}>Page to print</Link>
+          <Link href={`${sheet}.pdf?paper=${paper}`}>{texts.openThePdf}</Link>
+          <Link href={`${sheet}?paper=${paper}`}>{texts.pageToPrint}</Link>
           <span className="ml-auto">
             <Link href={`/api/jobs/${job.tag}/package.zip`} download>
-              Export this job (zip)
+              {texts.exportThisJobZip}
             </Link>
           </span>
         </div>
         <iframe
           key={`${job.lastSequence} ${paper}`}
           src={`${sheet}?paper=${paper}`}
-          title="Return sheet"
+          title={texts.returnSheet}
           className="border-line mx-5 mb-3 min-h-0 flex-1 border bg-white"
         />
       </div>
@@ -73,12 +74,12 @@ function ScopePanel({ job }: { job: JobView }) {
   if (job.intake.scope.length === 0) return null;
   const settle = async (what: Named, done: boolean, reason: string) => {
     await append([{ kind: "scopeSettled", what, done, reason }], {
-      said: done ? `Done: ${what.words}.` : `Left: ${what.words}.`,
+      said: done ? texts.done(what.words) : texts.left(what.words),
     });
     setLeaving(undefined);
   };
   return (
-    <Panel title="Was to be done">
+    <Panel title={texts.wasToBeDone}>
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b">
@@ -90,17 +91,17 @@ function ScopePanel({ job }: { job: JobView }) {
             {item.state === "OPEN" && (
               <>
                 <Button kind="quiet" onClick={() => void submit(() => settle(item.what, true, ""))}>
-                  Done
+                  {texts.done2}
                 </Button>
                 <Button kind="quiet" onClick={() => setLeaving(item.what)}>
-                  Left…
+                  {texts.left2}
                 </Button>
               </>
             )}
             {same(leaving, item.what) && (
               <AddLine
-                blanks={[{ label: "Why is it left?" }]}
-                action="Leave it"
+                blanks={[{ label: texts.whyIsItLeft }]}
+                action={texts.leaveIt}
                 focus
                 className="w-full pb-1"
                 onAdd={(why) => settle(item.what, false, why)}
@@ -118,24 +119,24 @@ function ScopePanel({ job }: { job: JobView }) {
 function OnTheSheet({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
-    <Panel title="For the owner">
+    <Panel title={texts.forTheOwner}>
       {job.handover.advice.length === 0 && job.handover.battery === undefined && (
-        <Empty>How to use it so that it lasts; which battery; what is left as it is, and why.</Empty>
+        <Empty>{texts.howToUseIt}</Empty>
       )}
       <AddLine
-        blanks={[{ label: "Advice", hint: "Advice: fire it through all speeds once a month" }]}
-        onAdd={(advice) => append([{ kind: "advised", advice }], { said: "Advice noted." })}
+        blanks={[{ label: texts.advice, hint: texts.adviceFireItThrough }]}
+        onAdd={(advice) => append([{ kind: "advised", advice }], { said: texts.adviceNoted })}
       />
       <AddLine
-        blanks={[{ label: "Battery", hint: "Battery: silver cell 1.55 V with adapter" }]}
-        onAdd={(cell) => append([{ kind: "batteryChosen", cell }], { said: "Battery noted." })}
+        blanks={[{ label: texts.battery, hint: texts.batterySilverCell1 }]}
+        onAdd={(cell) => append([{ kind: "batteryChosen", cell }], { said: texts.batteryNoted })}
       />
       <AddLine
         blanks={[
-          { label: "Left as it is", hint: "Left: haze in rear cell" },
-          { label: "Why it is left", hint: "Why" },
+          { label: texts.leftAsItIs, hint: texts.leftHazeInRear },
+          { label: texts.whyItIsLeft, hint: texts.why },
         ]}
-        onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: `Left as it is: ${what}.` })}
+        onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: texts.leftAsItIs2(what) })}
       />
     </Panel>
   );
@@ -147,34 +148,32 @@ function GiveBack({ job }: { job: JobView }) {
   const out = job.notAccounted;
   if (job.handover.returned !== undefined)
     return (
-      <Panel title="Over the counter">
+      <Panel title={texts.overTheCounter}>
         <p className="border-done bg-done-wash rounded-[3px] border-l-4 px-3 py-2">
-          Returned to <b dir="auto">{job.handover.returned.to}</b>. Strike that line in the record to open the
-          job again.
+          {texts.returnedTo} <b dir="auto">{job.handover.returned.to}</b>
+          {texts.strikeThatLineIn}
         </p>
       </Panel>
     );
   return (
-    <Panel title="Over the counter">
+    <Panel title={texts.overTheCounter}>
       <p className="flex items-center gap-2">
         <StateMark mark={out === 0 ? "done" : "not"} />
-        {out === 0
-          ? `All ${job.ledger.off} pieces are accounted for.`
-          : `${out} of ${job.ledger.off} pieces are not accounted for.`}
+        {out === 0 ? texts.allPiecesAreAccounted(job.ledger.off) : texts.ofPiecesAreNot(out, job.ledger.off)}
       </p>
-      {received.accessories.length > 0 && <p>Goes back with it: {received.accessories.join(", ")}.</p>}
+      {received.accessories.length > 0 && <p>{texts.goesBackWithIt(received.accessories.join(", "))}</p>}
       <AddLine
         blanks={[
           {
-            label: "Returned to",
-            hint: "To whom",
+            label: texts.returnedTo,
+            hint: texts.toWhom,
             start: received.owner.shopsOwn ? "" : received.owner.name,
             anyScript: true,
           },
         ]}
-        action="Return it"
+        action={texts.returnIt}
         look="primary"
-        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: `Returned to ${to}.` })}
+        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedTo2(to) })}
       />
     </Panel>
   );

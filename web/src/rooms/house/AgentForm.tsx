@@ -9,6 +9,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
+import { texts } from "./words";
 
 type Agent = Schemas["Agent"];
 
@@ -62,34 +63,30 @@ export function AgentForm({
     },
   );
   return (
-    <Panel title={agent?.label ?? "Another agent"}>
+    <Panel title={agent?.label ?? texts.anotherAgent}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="agent" label="What it is called" />
-        <FormText form={form} name="use" label="What for" />
-        <FormText form={form} name="flashOffMinutes" label="Flashes off in, minutes" inputMode="numeric" />
-        <FormTick form={form} name="flammable" label="Its vapour burns" />
-        <FormTick form={form} name="waterBased" label="Water-based: may go into the open bath" />
+        <FormText form={form} name="agent" label={texts.whatItIsCalled} />
+        <FormText form={form} name="use" label={texts.whatFor} />
+        <FormText form={form} name="flashOffMinutes" label={texts.flashesOffInMinutes} inputMode="numeric" />
+        <FormTick form={form} name="flammable" label={texts.itsVapourBurns} />
+        <FormTick form={form} name="waterBased" label={texts.waterBasedMayGo} />
         <FormChoice
           form={form}
           name="caution"
-          label="Said once a day before it is used"
-          empty="nothing"
+          label={texts.saidOnceADay}
+          empty={texts.nothing}
           choices={tables.materials.cautions.map((one) => ({ value: one.id, label: one.label }))}
         />
         <div>
-          <p className="text-soft pb-1 text-[13.5px]">Offered for</p>
+          <p className="text-soft pb-1 text-[13.5px]">{texts.offeredFor}</p>
           <FormPickMany
             form={form}
             name="soils"
-            label="Offered for"
+            label={texts.offeredFor}
             choices={soils.map((soil) => ({ value: soil.id, label: soil.label }))}
           />
         </div>
-        {agent === undefined && (
-          <p className="text-soft text-[14px]">
-            Its verdicts begin as “not listed”: press them in the table once it is there.
-          </p>
-        )}
+        {agent === undefined && <p className="text-soft text-[14px]">{texts.itsVerdictsBeginAs}</p>}
         <SaveOrReset
           form={form}
           disabled={form.watch("agent").trim() === ""}

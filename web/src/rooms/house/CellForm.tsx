@@ -9,6 +9,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
+import { texts } from "./words";
 
 type Verdict = Schemas["VerdictWhy"]["verdict"];
 
@@ -43,16 +44,16 @@ export function CellForm({
   );
   const differs = tables.differences.find((one) => one.agent === agent.id && one.material === material.id);
   return (
-    <Panel title={`${agent.label} on ${material.label}`}>
+    <Panel title={texts.on(agent.label, material.label)}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormPick form={form} name="verdict" label="Verdict" choices={choices("verdict")} />
-        <FormText form={form} name="reason" label="Why" placeholder="softens it" />
+        <FormPick form={form} name="verdict" label={texts.verdict} choices={choices("verdict")} />
+        <FormText form={form} name="reason" label={texts.why} placeholder={texts.softensIt} />
         {differs !== undefined && (
-          <p className="text-mark">It ships as “{word("verdict", differs.shipped)}”.</p>
+          <p className="text-mark">{texts.itShipsAs(word("verdict", differs.shipped))}</p>
         )}
         {form.refused}
         <Button kind="primary" type="submit" className="self-start">
-          Save
+          {texts.save}
         </Button>
       </Form>
     </Panel>

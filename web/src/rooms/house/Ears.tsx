@@ -4,6 +4,7 @@ import type { Schemas } from "../../api/client";
 import { earsQuery } from "../../api/queries";
 import { stopsWords } from "../../plots/ev";
 import { Empty, Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 type Ear = Schemas["PersonsEar"];
 
@@ -17,13 +18,8 @@ export function Ears() {
   if (ears === undefined) return null;
   const heard = ears.filter((one) => one.heard.length > 0);
   return (
-    <Panel title="Ears">
-      {heard.length === 0 && (
-        <Empty>
-          Say how a speed sounds before you time it, “ear 1/15 a third slow” in the log line: here it shows
-          how far each ear can be trusted.
-        </Empty>
-      )}
+    <Panel title={texts.ears}>
+      {heard.length === 0 && <Empty>{texts.sayHowASpeed}</Empty>}
       {heard.map((one) => (
         <OneEar key={one.person} ear={one} />
       ))}
@@ -70,8 +66,9 @@ function OneEar({ ear: { person, ear, heard } }: { ear: Ear }) {
         ))}
       </svg>
       <figcaption className="text-[14px]">
-        <b>{person}</b>: {ear.compared} compared, <span className="num">{stopsWords(ear.biasEv)} EV</span> on
-        the whole; that taken off, right within <span className="num">±{ear.widthEv.toFixed(2)} EV</span>.
+        <b>{person}</b>
+        {texts.compared(ear.compared)} <span className="num">{texts.ev(stopsWords(ear.biasEv))}</span>{" "}
+        {texts.onTheWholeThat} <span className="num">{texts.ev2(ear.widthEv.toFixed(2))}</span>.
       </figcaption>
     </figure>
   );

@@ -17,6 +17,7 @@ import { Stands } from "./Stands";
 import { StationsHeld } from "./StationsHeld";
 import { Trays } from "./Trays";
 import { WellLabels } from "./WellLabels";
+import { texts } from "./words";
 
 type Practice = House["practice"];
 
@@ -39,42 +40,33 @@ function PracticeForm({ house }: { house: House }) {
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
       <div className="wide:grid-cols-[380px_minmax(0,1fr)] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
-        <h1 className="col-span-2 text-[22px]">House</h1>
+        <h1 className="col-span-2 text-[22px]">{texts.house}</h1>
         <div className="flex flex-col gap-5">
-          <Panel title="The shop">
-            <FormText form={form} name="shopName" label="Name at the head of the return sheet" />
-            <FormArea form={form} name="people" label="Who may sign, one a line" rows={4} />
-            <FormText form={form} name="guaranteeMonths" label="Guarantee, months" inputMode="numeric" />
+          <Panel title={texts.theShop}>
+            <FormText form={form} name="shopName" label={texts.nameAtTheHead} />
+            <FormArea form={form} name="people" label={texts.whoMaySignOne} rows={4} />
+            <FormText form={form} name="guaranteeMonths" label={texts.guaranteeMonths} inputMode="numeric" />
           </Panel>
-          <Panel title="Where things wait">
+          <Panel title={texts.whereThingsWait}>
             <FormOwn form={form} name="stations">
               {(stations, set) => <StationsHeld stations={stations} onChange={set} />}
             </FormOwn>
           </Panel>
-          <Panel title="Trays">
+          <Panel title={texts.trays}>
             <FormOwn form={form} name="trays">
               {(trays, set) => <Trays trays={trays} onChange={set} />}
             </FormOwn>
             <WellLabels trays={house.practice.trays} />
           </Panel>
-          <Panel title="Proofs and promises">
+          <Panel title={texts.proofsAndPromises}>
             <div className="grid grid-cols-2 gap-3">
-              <FormText form={form} name="streakLength" label="Good firings in a row" inputMode="numeric" />
-              <FormText form={form} name="lookAlikeMm" label="Look-alikes: mm apart" inputMode="decimal" />
-              <FormText
-                form={form}
-                name="opticsGoes"
-                label="Goes over a glass, at most"
-                inputMode="numeric"
-              />
+              <FormText form={form} name="streakLength" label={texts.goodFiringsInA} inputMode="numeric" />
+              <FormText form={form} name="lookAlikeMm" label={texts.lookAlikesMmApart} inputMode="decimal" />
+              <FormText form={form} name="opticsGoes" label={texts.goesOverAGlass} inputMode="numeric" />
             </div>
-            <FormTick
-              form={form}
-              name="ownerAgreesFirst"
-              label="The owner agrees first to what cannot be undone"
-            />
+            <FormTick form={form} name="ownerAgreesFirst" label={texts.theOwnerAgreesFirst} />
           </Panel>
-          <Panel title="Money, and what time costs">
+          <Panel title={texts.moneyAndWhatTime}>
             <RatesFields form={form} saved={house.practice.reckoning.money.currency} />
           </Panel>
           <Ears />
@@ -84,14 +76,14 @@ function PracticeForm({ house }: { house: House }) {
             to="tables"
             className="border-ready text-ready flex min-h-11 items-center self-start rounded-[4px] border px-3.5 font-bold"
           >
-            Agents, materials, waits and trade words
+            {texts.agentsMaterialsWaitsAnd}
           </Link>
-          <Panel title="How we oil">
-            <FormPick form={form} name="school" label="School" choices={schools} />
+          <Panel title={texts.howWeOil}>
+            <FormPick form={form} name="school" label={texts.school} choices={schools} />
             <table className="w-full text-[14.5px]">
               <thead>
                 <tr className="text-soft text-left">
-                  <th className="py-1 pr-3 font-normal">Point</th>
+                  <th className="py-1 pr-3 font-normal">{texts.point}</th>
                   {schools.map((one) => (
                     <th
                       key={one.value}
@@ -121,7 +113,7 @@ function PracticeForm({ house }: { house: House }) {
               </tbody>
             </table>
           </Panel>
-          <Panel title="How far off speeds may be">
+          <Panel title={texts.howFarOffSpeeds}>
             <FormOwn form={form} name="limits">
               {(limits, set) => <LimitsTable house={house} limits={limits} onChange={set} />}
             </FormOwn>
@@ -131,11 +123,11 @@ function PracticeForm({ house }: { house: House }) {
       </div>
       <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit" className="px-6!">
-          Save
+          {texts.save}
         </Button>
         {form.refused}
         <Link to="/house/record" className="ml-auto inline-flex min-h-11 items-center underline">
-          Record of changes
+          {texts.recordOfChanges}
         </Link>
       </div>
     </Form>

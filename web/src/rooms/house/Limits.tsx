@@ -1,14 +1,15 @@
 import type { House, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { texts } from "./words";
 
 type Limits = Schemas["SpeedLimits"];
 
 const COLUMNS: { name: keyof Limits; words: string }[] = [
-  { name: "slowEv", words: "to 1/125" },
-  { name: "fastEv", words: "faster" },
-  { name: "scatterEv", words: "scatter" },
-  { name: "taperSlowEv", words: "taper to 1/250" },
-  { name: "taperFastEv", words: "taper faster" },
+  { name: "slowEv", words: texts.to1125 },
+  { name: "fastEv", words: texts.faster },
+  { name: "scatterEv", words: texts.scatter },
+  { name: "taperSlowEv", words: texts.taperTo1250 },
+  { name: "taperFastEv", words: texts.taperFaster },
 ];
 
 /** How far off speeds may be, by family: the trade's usual figures until the house says otherwise. */
@@ -25,14 +26,11 @@ export function LimitsTable({
   const families = (house.words.family ?? []).map((one) => one.value);
   return (
     <>
-      <p className="text-soft text-[14px]">
-        Allowed error in stops, either way. What the maker says of a model goes before this: enter it under
-        What we know.
-      </p>
+      <p className="text-soft text-[14px]">{texts.allowedErrorInStops}</p>
       <table className="w-full text-[14.5px]">
         <thead>
           <tr className="text-soft text-left">
-            <th className="py-1 pr-2 font-normal">Family</th>
+            <th className="py-1 pr-2 font-normal">{texts.family}</th>
             {COLUMNS.map((column) => (
               <th key={column.name} className="py-1 pr-2 font-normal">
                 {column.words}
@@ -56,7 +54,7 @@ export function LimitsTable({
                       <input
                         key={own === undefined ? "usual" : "own"}
                         className={`input num w-[64px] ${own === undefined ? "text-soft" : "font-bold"}`}
-                        aria-label={`${word("family", family)}, ${column.words}`}
+                        aria-label={texts.text(word("family", family), column.words)}
                         inputMode="decimal"
                         defaultValue={shown[column.name].toFixed(2)}
                         onChange={(event) => {
@@ -70,7 +68,7 @@ export function LimitsTable({
                 ))}
                 <td className="w-[90px] text-right">
                   {own === undefined ? (
-                    <span className="text-soft">usual</span>
+                    <span className="text-soft">{texts.usual}</span>
                   ) : (
                     <button
                       type="button"
@@ -81,7 +79,7 @@ export function LimitsTable({
                         )
                       }
                     >
-                      as usual
+                      {texts.asUsual}
                     </button>
                   )}
                 </td>

@@ -9,6 +9,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
+import { texts } from "./words";
 
 const MATERIAL = z.object({ material: text, words: listOf(",") });
 
@@ -34,15 +35,10 @@ export function MaterialForm({
     },
   );
   return (
-    <Panel title={material?.label ?? "Another material"}>
+    <Panel title={material?.label ?? texts.anotherMaterial}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="material" label="What it is called" />
-        <FormText
-          form={form}
-          name="words"
-          label="Words in a part's name that point to it"
-          placeholder="casting, body shell"
-        />
+        <FormText form={form} name="material" label={texts.whatItIsCalled} />
+        <FormText form={form} name="words" label={texts.wordsInAParts} placeholder={texts.castingBodyShell} />
         <SaveOrReset
           form={form}
           disabled={form.watch("material").trim() === ""}

@@ -9,6 +9,7 @@ import { ChoiceField, SaidOf, TextField } from "../../ui/Field";
 import { as } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 /** The shop's shutter stands: what measures with which sensors, lamp and input. */
 export function Stands() {
@@ -34,11 +35,11 @@ function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: numbe
   };
   return (
     <SaidOf value={form.said}>
-      <Panel title="Shutter stands">
+      <Panel title={texts.shutterStands}>
         {/* it stands in the form of the house, and a form cannot hold another */}
         <fieldset className="contents">
           <ChoiceField
-            label="Stand"
+            label={texts.stand}
             value={String(at)}
             choices={stands.map((one, index) => ({ value: String(index), label: one.name }))}
             onChange={(event) => setAt(Number(event.target.value))}
@@ -55,12 +56,12 @@ function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: numbe
           />
           <div className="flex flex-wrap items-center gap-2">
             <Button onClick={(event) => void form.submit(event.currentTarget.closest("fieldset")?.elements)}>
-              Keep the stands
+              {texts.keepTheStands}
             </Button>
             <Button
               onClick={() => set([...stands, { ...stand, name: `${stand.name}, another` }], stands.length)}
             >
-              Another
+              {texts.another}
             </Button>
             {stands.length > 1 && (
               <Button
@@ -71,7 +72,7 @@ function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: numbe
                   )
                 }
               >
-                Remove this
+                {texts.removeThis}
               </Button>
             )}
           </div>
@@ -90,37 +91,37 @@ function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) 
     <>
       <div className="wide:grid-cols-3 grid grid-cols-2 gap-3">
         <TextField
-          label="Name"
+          label={texts.name}
           name="stand"
           value={stand.name}
           onChange={(event) => onChange({ ...stand, name: event.target.value })}
         />
         <TextField
-          label="Written as instrument"
+          label={texts.writtenAsInstrument}
           name="instrument"
           value={stand.instrument}
           onChange={(event) => onChange({ ...stand, instrument: event.target.value })}
         />
         <ChoiceField
-          label="Measures"
+          label={texts.measures}
           value={setup.kind}
           choices={choices("kind")}
           onChange={(event) => put({ kind: event.target.value as Stand["setup"]["kind"] })}
         />
         <ChoiceField
-          label="Lamp"
+          label={texts.lamp}
           value={stand.lamp}
           choices={choices("lamp")}
           onChange={(event) => onChange({ ...stand, lamp: event.target.value as Stand["lamp"] })}
         />
         <ChoiceField
-          label="Input"
+          label={texts.input}
           value={setup.coupling}
           choices={choices("coupling")}
           onChange={(event) => put({ coupling: event.target.value as Stand["setup"]["coupling"] })}
         />
         <NumberField
-          label="Its cut-off where known, Hz"
+          label={texts.itsCutOffWhere}
           name="cutoffHz"
           value={setup.cutoffHz}
           onChange={(cutoffHz) => put({ cutoffHz })}
@@ -129,7 +130,7 @@ function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) 
       {setup.kind === "FOCAL_PLANE" && (
         <>
           <NumberField
-            label="Gate along the travel, mm"
+            label={texts.gateAlongTheTravel}
             name="gateMm"
             value={setup.gateMm}
             onChange={(gateMm) => put({ gateMm })}
@@ -183,16 +184,12 @@ function SensorsField({
   const [wrong, setWrong] = useState(false);
   return (
     <TextField
-      label="Sensors in channel order: place x width, mm"
+      label={texts.sensorsInChannelOrder}
       name="sensors"
       className="num"
       value={typed}
       aria-invalid={wrong || undefined}
-      hint={
-        wrong
-          ? "Write each as place x width, such as 2 x 1, 18 x 1."
-          : "Counted from where the leading curtain comes"
-      }
+      hint={wrong ? texts.writeEachAsPlace : texts.countedFromWhereThe}
       onChange={(event) => {
         setTyped(event.target.value);
         const read = readSensors(event.target.value);

@@ -1,6 +1,7 @@
 import type { House } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextField, Tick } from "../../ui/Field";
+import { texts } from "./words";
 
 type Station = House["practice"]["stations"][number];
 
@@ -19,25 +20,25 @@ export function StationsHeld({
       {stations.map((station, index) => (
         <div key={index} className="grid grid-cols-[1fr_64px_auto_auto] items-end gap-2">
           <TextField
-            label={`Place ${index + 1}`}
+            label={texts.place(index + 1)}
             name="station"
             value={station.name}
             onChange={(event) => set(index, { name: event.target.value })}
           />
           <TextField
-            label="Holds"
+            label={texts.holds}
             name="capacity"
             inputMode="numeric"
             value={String(station.capacity)}
             onChange={(event) => set(index, { capacity: Number(event.target.value) || 0 })}
           />
           <Tick
-            label="hot"
+            label={texts.hot}
             checked={station.hot}
             onChange={(event) => set(index, { hot: event.target.checked })}
           />
           <Button
-            aria-label={`No ${station.name} here`}
+            aria-label={texts.noHere(station.name)}
             onClick={() => onChange(stations.filter((_, at) => at !== index))}
           >
             ✕
@@ -48,7 +49,7 @@ export function StationsHeld({
         className="self-start"
         onClick={() => onChange([...stations, { name: "", capacity: 1, hot: false }])}
       >
-        One more place
+        {texts.oneMorePlace}
       </Button>
     </div>
   );

@@ -9,6 +9,7 @@ import { CellForm } from "./CellForm";
 import { MaterialForm } from "./MaterialForm";
 import { type Opened, TradeWords } from "./TradeWords";
 import { WaitKinds } from "./WaitKinds";
+import { texts } from "./words";
 
 type Agent = Schemas["Agent"];
 
@@ -31,25 +32,25 @@ export function TablesPage() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex flex-wrap items-center gap-4 px-5 py-2.5">
-        <h1 className="text-[22px]">Tables and words</h1>
+        <h1 className="text-[22px]">{texts.tablesAndWords}</h1>
         <Pick
           small
-          label="Table"
+          label={texts.table}
           choices={[
-            { value: "agents", label: "Agents and materials" },
-            { value: "waits", label: "Waits" },
-            { value: "words", label: "Trade words" },
+            { value: "agents", label: texts.agentsAndMaterials },
+            { value: "waits", label: texts.waits },
+            { value: "words", label: texts.tradeWords },
           ]}
           value={view}
           onChange={(next) => setSearch({ view: next }, { replace: true })}
         />
         <span className="text-soft">
           {tables.changed.length === 0
-            ? "as it ships"
-            : `${tables.changed.length} entries changed here, ${tables.differences.length} verdicts differ`}
+            ? texts.asItShips
+            : texts.entriesChangedHereVerdicts(tables.changed.length, tables.differences.length)}
         </span>
         <Link to="/house" className="ml-auto inline-flex min-h-11 items-center underline">
-          House
+          {texts.house}
         </Link>
       </div>
       {view === "waits" ? (
@@ -83,14 +84,14 @@ function Matrix({
   const material = materials.find((one) => one.id === materialId);
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_312px]">
-      <div className="min-h-0 overflow-auto pl-5" tabIndex={0} role="group" aria-label="Verdicts">
+      <div className="min-h-0 overflow-auto pl-5" tabIndex={0} role="group" aria-label={texts.verdicts}>
         <table className="border-separate border-spacing-0 text-[13.5px]">
           <thead>
             <tr>
               <th className="bg-mat sticky top-0 left-0 z-20 min-w-[132px] p-0 align-bottom">
                 <span className="flex flex-col items-start gap-1 pb-1">
-                  <AddButton label="Other agent…" onClick={() => go({ agent: "new" })} />
-                  <AddButton label="Other material…" onClick={() => go({ material: "new" })} />
+                  <AddButton label={texts.otherAgent} onClick={() => go({ agent: "new" })} />
+                  <AddButton label={texts.otherMaterial} onClick={() => go({ material: "new" })} />
                 </span>
               </th>
               {materials.map((one) => (
@@ -141,7 +142,7 @@ function Matrix({
       </div>
       <aside
         tabIndex={0}
-        aria-label="One entry"
+        aria-label={texts.oneEntry}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         {agent !== undefined && material !== undefined && (
@@ -163,13 +164,7 @@ function Matrix({
             onDone={(id) => go(id === "" ? {} : { material: id })}
           />
         )}
-        {agentId === "" && materialId === "" && (
-          <p className="text-soft">
-            Press a verdict to read its reason or to change it, an agent or a material for what else is known
-            of it. What is changed here counts at once, at every camera. Where a maker's manual, a data sheet
-            or local rules say otherwise, they win.
-          </p>
-        )}
+        {agentId === "" && materialId === "" && <p className="text-soft">{texts.pressAVerdictTo}</p>}
       </aside>
     </div>
   );
@@ -208,12 +203,17 @@ function Cell({
       <button
         type="button"
         aria-pressed={chosen}
-        aria-label={`${agent.label} on ${material.label}: ${word("verdict", verdict)}${differs === undefined ? "" : `; ships as ${word("verdict", differs.shipped)}`}`}
+        aria-label={texts.verdictOn(
+          agent.label,
+          material.label,
+          word("verdict", verdict),
+          differs && word("verdict", differs.shipped),
+        )}
         onClick={onChoose}
         className={`wide:w-11 h-11 w-[30px] text-center ${LOOKS[verdict]} ${chosen ? "outline-ink outline-2 -outline-offset-2" : ""}`}
       >
         {verdict === "NOT_LISTED" ? "·" : word("verdict", verdict)}
-        {differs !== undefined && <span className="text-mark block text-[11px] leading-3">own</span>}
+        {differs !== undefined && <span className="text-mark block text-[11px] leading-3">{texts.own}</span>}
       </button>
     </td>
   );

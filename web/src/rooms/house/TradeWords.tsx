@@ -4,6 +4,7 @@ import { Empty } from "../../ui/Panel";
 import { NOUN_TOPICS } from "./nounTopics";
 import { TRADE_FORMS } from "./tradeForms";
 import type { Tables } from "./tables";
+import { texts } from "./words";
 
 /** Which entry is open: the list it stands in, and its id; "new" for one that is not there yet. */
 export interface Opened {
@@ -29,12 +30,12 @@ export function TradeWords({
     entries: { id: string; label: string; note: string }[];
   }[] = [
     {
-      title: "Words in the names of parts",
+      title: texts.wordsInTheNames,
       list: "words",
       entries: lists.words.map((one) => ({ ...one, note: one.words.join(", ") })),
     },
     {
-      title: "Tried out at intake",
+      title: texts.triedOutAtIntake,
       list: "functions",
       entries: lists.functions.map((one) => ({
         ...one,
@@ -42,17 +43,17 @@ export function TradeWords({
       })),
     },
     {
-      title: "Stuck fasteners, the gentlest first",
+      title: texts.stuckFastenersTheGentlest,
       list: "rungs",
       entries: lists.rungs.map((one) => ({ ...one, note: one.how })),
     },
     {
-      title: "Cells for light meters",
+      title: texts.cellsForLightMeters,
       list: "cells",
-      entries: lists.cells.map((one) => ({ ...one, note: `${one.freshVolts} to ${one.spentVolts} V` })),
+      entries: lists.cells.map((one) => ({ ...one, note: texts.toV(one.freshVolts, one.spentVolts) })),
     },
     {
-      title: "Words of the log line",
+      title: texts.wordsOfTheLog,
       list: "nouns",
       entries: Object.entries(NOUN_TOPICS).flatMap(([topic, about]) =>
         choices(about.choices).map(({ value, label }) => ({
@@ -60,7 +61,7 @@ export function TradeWords({
           label: `${label} · ${about.label}`,
           note:
             lists.nouns.find((one) => one.topic === topic && one.means === value)?.words.join(", ") ??
-            "no word",
+            texts.noWord,
         })),
       ),
     },
@@ -72,7 +73,7 @@ export function TradeWords({
         className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 pb-4"
         tabIndex={0}
         role="group"
-        aria-label="Trade words"
+        aria-label={texts.tradeWords}
       >
         {groups.map(({ title, list, entries }) => (
           <section key={list} aria-label={title} className="max-w-[880px]">
@@ -89,7 +90,7 @@ export function TradeWords({
                     <span>
                       {one.label}
                       {tables.changed.includes(one.id) && (
-                        <b className="text-mark text-[13.5px]"> · changed here</b>
+                        <b className="text-mark text-[13.5px]"> {texts.changedHere}</b>
                       )}
                     </span>
                     <span className="text-soft text-[14px]">{one.note}</span>
@@ -99,15 +100,18 @@ export function TradeWords({
             </ul>
             {list !== "words" && list !== "nouns" && (
               <Button kind="quiet" onClick={() => onOpen({ list, id: "new" })}>
-                Add one…
+                {texts.addOne}
               </Button>
             )}
           </section>
         ))}
       </div>
-      <aside className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3" aria-label="Entry">
+      <aside
+        className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
+        aria-label={texts.entry}
+      >
         {opened === undefined || Shown === undefined ? (
-          <Empty>Choose an entry to change it.</Empty>
+          <Empty>{texts.chooseAnEntryTo}</Empty>
         ) : (
           <Shown
             key={`${opened.list} ${opened.id}`}

@@ -1,6 +1,7 @@
 import type { House } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { texts } from "./words";
 
 type Shape = House["practice"]["trays"][number];
 
@@ -24,16 +25,16 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
             <li key={index} className="grid grid-cols-[26px_minmax(0,1fr)_62px_62px_44px] items-end gap-2">
               <b className="num pb-2.5 text-[17px]">{index + 1}</b>
               <TextField
-                label="Told by"
-                aria-label={`Tray ${index + 1} is told by`}
+                label={texts.toldBy}
+                aria-label={texts.trayIsToldBy(index + 1)}
                 value={tray.name}
-                placeholder={index === 0 ? "lidded" : undefined}
+                placeholder={index === 0 ? texts.lidded : undefined}
                 wrap={look}
                 onChange={(event) => change(index, { name: event.target.value })}
               />
               <TextField
-                label="Rows"
-                aria-label={`Rows of tray ${index + 1}`}
+                label={texts.rows}
+                aria-label={texts.rowsOfTray(index + 1)}
                 name={sound(tray.rows) ? undefined : "trayRows"}
                 inputMode="numeric"
                 wrap={look}
@@ -41,8 +42,8 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
                 onChange={(event) => change(index, { rows: Number(event.target.value) })}
               />
               <TextField
-                label="Across"
-                aria-label={`Columns of tray ${index + 1}`}
+                label={texts.across}
+                aria-label={texts.columnsOfTray(index + 1)}
                 name={sound(tray.columns) ? undefined : "trayColumns"}
                 inputMode="numeric"
                 wrap={look}
@@ -52,7 +53,7 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
               {index > 0 && index === trays.length - 1 && (
                 <button
                   type="button"
-                  aria-label={`Take tray ${index + 1} away`}
+                  aria-label={texts.takeTrayAway(index + 1)}
                   className="text-soft hover:text-stop min-h-11"
                   onClick={() => onChange(trays.slice(0, -1))}
                 >
@@ -69,7 +70,7 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
           className="self-start"
           onClick={() => onChange([...trays, { name: "", rows: 4, columns: 6 }])}
         >
-          One more tray: its wells are {trays.length + 1}A1, {trays.length + 1}A2 …
+          {texts.oneMoreTrayIts(trays.length + 1)}
         </Button>
       )}
     </>

@@ -8,6 +8,7 @@ import { wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import type { Tables } from "./tables";
 import { useTables } from "./useTables";
+import { texts } from "./words";
 
 type Kind = Schemas["WaitKind"];
 
@@ -16,15 +17,20 @@ const COLUMNS = "grid grid-cols-[minmax(0,1fr)_110px_90px_170px_200px] items-cen
 /** How long things wait here; each can be set otherwise. */
 export function WaitKinds({ tables }: { tables: Tables }) {
   return (
-    <div className="min-h-0 flex-1 overflow-y-auto px-5 pb-3" tabIndex={0} role="group" aria-label="Waits">
+    <div
+      className="min-h-0 flex-1 overflow-y-auto px-5 pb-3"
+      tabIndex={0}
+      role="group"
+      aria-label={texts.waits}
+    >
       <div
         className={`text-soft border-line max-w-[980px] border-b pb-1 text-[13.5px] ${COLUMNS}`}
         aria-hidden
       >
-        <span>Wait</span>
-        <span>Minutes</span>
+        <span>{texts.wait}</span>
+        <span>{texts.minutes}</span>
         <span />
-        <span>Too late after, minutes</span>
+        <span>{texts.tooLateAfterMinutes}</span>
       </div>
       <ul className="max-w-[980px]">
         {tables.waits.map((one) => (
@@ -58,13 +64,13 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
       <Form form={form} className={COLUMNS}>
         <span>
           {kind.label}
-          {own && <b className="text-mark text-[13.5px]"> · own</b>}
+          {own && <b className="text-mark text-[13.5px]"> {texts.own2}</b>}
           {kind.station !== "" && <span className="text-soft"> · {kind.station}</span>}
         </span>
         <FormText
           form={form}
           name="minutes"
-          label={`Minutes of ${kind.label}`}
+          label={texts.minutesOf(kind.label)}
           wrap="[&>label]:sr-only"
           className="num"
           inputMode="numeric"
@@ -73,19 +79,19 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
         <FormText
           form={form}
           name="latestMinutes"
-          label={`Too late after, minutes, ${kind.label}`}
+          label={texts.tooLateAfterMinutes2(kind.label)}
           wrap="[&>label]:sr-only"
           className="num"
           inputMode="numeric"
-          placeholder="no limit"
+          placeholder={texts.noLimit}
         />
         <span className="flex gap-2">
           {changed && (
             <Button kind="primary" type="submit">
-              Save
+              {texts.save}
             </Button>
           )}
-          {own && <Button onClick={() => void form.attempt(() => takeBack(kind.id))}>Reset</Button>}
+          {own && <Button onClick={() => void form.attempt(() => takeBack(kind.id))}>{texts.reset}</Button>}
         </span>
       </Form>
       {form.refused}

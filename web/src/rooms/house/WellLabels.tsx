@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { House } from "../../api/client";
 import { labelSheetsQuery } from "../../api/queries";
 import { ChoiceField } from "../../ui/Field";
+import { texts } from "./words";
 
 /** Labels with codes for the wells of one tray or of all, on a sheet that the shop has. */
 export function WellLabels({ trays }: { trays: House["practice"]["trays"] }) {
@@ -13,18 +14,18 @@ export function WellLabels({ trays }: { trays: House["practice"]["trays"] }) {
     <div className="flex flex-wrap items-end gap-2">
       {trays.length > 1 && (
         <ChoiceField
-          label="Labels for"
+          label={texts.labelsFor}
           wrap="w-[104px]"
           value={tray}
           choices={[
-            { value: "0", label: "all trays" },
-            ...trays.map((_, index) => ({ value: String(index + 1), label: `tray ${index + 1}` })),
+            { value: "0", label: texts.allTrays },
+            ...trays.map((_, index) => ({ value: String(index + 1), label: texts.tray(index + 1) })),
           ]}
           onChange={(event) => setTray(event.target.value)}
         />
       )}
       <ChoiceField
-        label="Well labels on"
+        label={texts.wellLabelsOn}
         wrap="min-w-0 flex-1"
         value={sheet}
         choices={sheets.map((one) => ({ value: one.id, label: one.label }))}
@@ -36,7 +37,7 @@ export function WellLabels({ trays }: { trays: House["practice"]["trays"] }) {
         rel="noreferrer"
         className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
       >
-        Print them
+        {texts.printThem}
       </a>
     </div>
   );

@@ -11,6 +11,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { NOUN_TOPICS } from "./nounTopics";
 import type { Tables } from "./tables";
 import { useLists } from "./useLists";
+import { texts } from "./words";
 
 type Lists = Tables["lists"];
 
@@ -49,7 +50,7 @@ function WordsForm(editing: Editing) {
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={label}>
       <h2 className="text-[19px]">{label}</h2>
-      <FormArea form={form} name="words" label="Words, separated by commas" rows={8} />
+      <FormArea form={form} name="words" label={texts.wordsSeparatedByCommas} rows={8} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -81,13 +82,13 @@ function FunctionsForm(editing: Editing) {
       }),
   );
   return (
-    <Form form={form} className="flex flex-col gap-3" aria-label="Functions">
-      <FormText form={form} name="label" label="On which cameras, in words" />
+    <Form form={form} className="flex flex-col gap-3" aria-label={texts.functions}>
+      <FormText form={form} name="label" label={texts.onWhichCamerasIn} />
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">Kinds of camera; none for all</p>
-        <FormPickMany form={form} name="bodies" label="Kinds of camera" choices={choices("bodyType")} />
+        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraNone}</p>
+        <FormPickMany form={form} name="bodies" label={texts.kindsOfCamera} choices={choices("bodyType")} />
       </div>
-      <FormArea form={form} name="functions" label="Functions, separated by commas" rows={4} />
+      <FormArea form={form} name="functions" label={texts.functionsSeparatedByCommas} rows={4} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -115,12 +116,12 @@ function RungForm(editing: Editing) {
     keep,
   );
   return (
-    <Form form={form} className="flex flex-col gap-3" aria-label="Rung">
-      <FormText form={form} name="label" label="What is tried" placeholder="ultrasound" />
-      <FormArea form={form} name="how" label="How it is done" rows={3} />
-      <FormText form={form} name="risk" label="What it risks" />
-      <FormText form={form} name="waitMinutes" label="Minutes it has to act" inputMode="numeric" />
-      <FormTick form={form} name="irreversible" label="It cannot be undone: the owner agrees first" />
+    <Form form={form} className="flex flex-col gap-3" aria-label={texts.rung}>
+      <FormText form={form} name="label" label={texts.whatIsTried} placeholder={texts.ultrasound} />
+      <FormArea form={form} name="how" label={texts.howItIsDone} rows={3} />
+      <FormText form={form} name="risk" label={texts.whatItRisks} />
+      <FormText form={form} name="waitMinutes" label={texts.minutesItHasTo} inputMode="numeric" />
+      <FormTick form={form} name="irreversible" label={texts.itCannotBeUndone} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -141,13 +142,13 @@ function MeterCellForm(editing: Editing) {
     keep,
   );
   return (
-    <Form form={form} className="flex flex-col gap-3" aria-label="Cell">
-      <FormText form={form} name="label" label="Cell" placeholder="silver oxide cell" />
+    <Form form={form} className="flex flex-col gap-3" aria-label={texts.cell}>
+      <FormText form={form} name="label" label={texts.cell} placeholder={texts.silverOxideCell} />
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="freshVolts" label="Fresh, V" inputMode="decimal" />
-        <FormText form={form} name="spentVolts" label="Spent, V" inputMode="decimal" />
+        <FormText form={form} name="freshVolts" label={texts.freshV} inputMode="decimal" />
+        <FormText form={form} name="spentVolts" label={texts.spentV} inputMode="decimal" />
       </div>
-      <FormText form={form} name="note" label="How its voltage goes" />
+      <FormText form={form} name="note" label={texts.howItsVoltageGoes} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -171,7 +172,7 @@ function NounForm({ tables, id, onDone }: Editing) {
       <h2 className="text-[19px]">
         {label} <span className="text-soft text-[14px]">{NOUN_TOPICS[topic]?.label}</span>
       </h2>
-      <FormArea form={form} name="words" label="Words in the log line, separated by commas" rows={4} />
+      <FormArea form={form} name="words" label={texts.wordsInTheLog} rows={4} />
       <SaveOrReset
         form={form}
         onReset={tables.changed.includes(id) ? () => takeBack(id).then(() => onDone("")) : undefined}

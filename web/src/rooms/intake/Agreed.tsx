@@ -3,13 +3,14 @@ import type { JobView } from "../../api/client";
 import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Empty, Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 /** What is to be done. */
 export function ScopePanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
-    <Panel title="To be done" note={`${job.intake.scope.length}`}>
-      {job.intake.scope.length === 0 && <Empty>A short list. It grows as faults show.</Empty>}
+    <Panel title={texts.toBeDone} note={`${job.intake.scope.length}`}>
+      {job.intake.scope.length === 0 && <Empty>{texts.aShortListIt}</Empty>}
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex justify-between gap-2 border-b py-1">
@@ -19,8 +20,8 @@ export function ScopePanel({ job }: { job: JobView }) {
         ))}
       </ul>
       <AddLine
-        blanks={[{ label: "Another thing to do" }]}
-        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: `To do: ${what}.` })}
+        blanks={[{ label: texts.anotherThingToDo }]}
+        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: texts.toDo(what) })}
       />
     </Panel>
   );
@@ -31,7 +32,7 @@ export function BatteryPanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const found = job.intake.battery;
   return (
-    <Panel title="Battery found" note={found === undefined ? "none noted" : undefined}>
+    <Panel title={texts.batteryFound} note={found === undefined ? texts.noneNoted : undefined}>
       {found !== undefined && (
         <p>
           <b>{found.cell}</b>
@@ -40,11 +41,11 @@ export function BatteryPanel({ job }: { job: JobView }) {
       )}
       <AddLine
         blanks={[
-          { label: "Cell", hint: "Cell" },
-          { label: "Chamber", optional: true },
+          { label: texts.cell, hint: texts.cell },
+          { label: texts.chamber, optional: true },
         ]}
         onAdd={(cell, chamber) =>
-          append([{ kind: "batteryFound", cell, chamber }], { said: "Battery noted." })
+          append([{ kind: "batteryFound", cell, chamber }], { said: texts.batteryNoted })
         }
       />
     </Panel>
@@ -55,27 +56,27 @@ export function BatteryPanel({ job }: { job: JobView }) {
 export function Decisions({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
-    <Panel title="Decided">
-      {job.sitting.time.decisions.length === 0 && (
-        <Empty>Repair, quote first, return untouched, keep for parts. Without a reason it stays open.</Empty>
-      )}
+    <Panel title={texts.decided}>
+      {job.sitting.time.decisions.length === 0 && <Empty>{texts.repairQuoteFirstReturn}</Empty>}
       <ul>
         {job.sitting.time.decisions.map((one) => (
           <li key={one.id} className="border-line/70 border-b py-1">
             <b>{one.decided.text}</b>
             <span className="text-soft block text-[14px]">
-              {one.decided.open ? "open" : one.decided.reason}
+              {one.decided.open ? texts.open : one.decided.reason}
             </span>
           </li>
         ))}
       </ul>
       <AddLine
         blanks={[
-          { label: "Decision", hint: "Decision" },
-          { label: "Reason", hint: "because…", optional: true },
+          { label: texts.decision, hint: texts.decision },
+          { label: texts.reason, hint: texts.because, optional: true },
         ]}
         onAdd={(text, reason) =>
-          append([{ kind: "decided", text, reason, open: reason.trim() === "" }], { said: "Decision noted." })
+          append([{ kind: "decided", text, reason, open: reason.trim() === "" }], {
+            said: texts.decisionNoted,
+          })
         }
       />
     </Panel>

@@ -7,6 +7,7 @@ import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { KnownModel } from "./KnownModel";
 import { DOUBLING, OLDER, type Typed } from "./receivedForm";
+import { texts } from "./words";
 
 /** The fields that say what came in and whose it is. */
 export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: boolean }) {
@@ -15,25 +16,25 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
   const change = (part: Partial<Typed>) => form.reset({ ...form.getValues(), ...part });
   return (
     <div className="grid grid-cols-2 gap-x-8 gap-y-4">
-      <Panel title="The camera">
+      <Panel title={texts.theCamera}>
         <div className="grid grid-cols-2 gap-3">
-          <FormText form={form} name="maker" label="Maker" autoFocus={fresh} required />
-          <FormText form={form} name="model" label="Model" required />
-          <FormText form={form} name="pattern" label="Pattern" placeholder="2nd pattern" />
-          <FormText form={form} name="serial" label="Serial number" className="num" />
-          <FormChoice form={form} name="bodyType" label="Body" choices={choices("bodyType")} />
-          <FormChoice form={form} name="family" label="Mechanism" choices={choices("family")} />
+          <FormText form={form} name="maker" label={texts.maker} autoFocus={fresh} required />
+          <FormText form={form} name="model" label={texts.model} required />
+          <FormText form={form} name="pattern" label={texts.pattern} placeholder={texts.n2ndPattern} />
+          <FormText form={form} name="serial" label={texts.serialNumber} className="num" />
+          <FormChoice form={form} name="bodyType" label={texts.body} choices={choices("bodyType")} />
+          <FormChoice form={form} name="family" label={texts.mechanism} choices={choices("family")} />
         </div>
         <FormText
           form={form}
           name="feature"
-          label="What tells its pattern to the eye"
+          label={texts.whatTellsItsPattern}
 
-          placeholder="distance scale engraved, black dial"
+          placeholder={texts.distanceScaleEngravedBlack}
         />
-        <FormText form={form} name="lens" label="Lens" />
+        <FormText form={form} name="lens" label={texts.lens} />
         <ChoiceField
-          label="Marked speeds are"
+          label={texts.markedSpeedsAre}
           name="series"
           choices={choices("speedSeries")}
           value={typed.series}
@@ -46,38 +47,38 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
             })
           }
         />
-        <FormText form={form} name="speed" label="Speeds on the dial" className="num" />
+        <FormText form={form} name="speed" label={texts.speedsOnTheDial} className="num" />
       </Panel>
-      <Panel title="Whose it is, and what is wanted">
+      <Panel title={texts.whoseItIsAnd}>
         <Pick
-          label="Whose"
+          label={texts.whose}
           choices={[
-            { value: "customer", label: "A customer's" },
-            { value: "own", label: "The shop's own" },
+            { value: "customer", label: texts.aCustomers },
+            { value: "own", label: texts.theShopsOwn },
           ]}
           value={typed.shopsOwn ? "own" : "customer"}
           onChange={(whose) => change({ shopsOwn: whose === "own" })}
         />
         {typed.shopsOwn ? (
           <div className="grid grid-cols-2 gap-3">
-            <FormText form={form} name="paid" label={`Paid for it, ${currencyCode()}`} inputMode="decimal" />
+            <FormText form={form} name="paid" label={texts.paidForIt(currencyCode())} inputMode="decimal" />
             <FormText
               form={form}
               name="worth"
-              label={`Would fetch mended, ${currencyCode()}`}
+              label={texts.wouldFetchMended(currencyCode())}
               inputMode="decimal"
             />
           </div>
         ) : (
           <div className="grid grid-cols-2 gap-3">
-            <FormText form={form} name="owner" label="Owner" dir="auto" required />
-            <FormText form={form} name="contact" label="Contact" dir="auto" />
+            <FormText form={form} name="owner" label={texts.owner} dir="auto" required />
+            <FormText form={form} name="contact" label={texts.contact} dir="auto" />
           </div>
         )}
         <FormArea
           form={form}
           name="complaint"
-          label="Complaint, in the owner's words"
+          label={texts.complaintInTheOwners}
 
           dir="auto"
           required
@@ -86,18 +87,23 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
           <FormText
             form={form}
             name="accessories"
-            label="Came along"
+            label={texts.cameAlong}
 
-            placeholder="case, strap, lens hood"
+            placeholder={texts.caseStrapLensHood}
           />
           {fresh && (
-            <FormText form={form} name="scope" label="To be done" placeholder="slow speeds, new seals" />
+            <FormText
+              form={form}
+              name="scope"
+              label={texts.toBeDone}
+              placeholder={texts.slowSpeedsNewSeals}
+            />
           )}
         </div>
         <div className="grid grid-cols-2 items-end gap-3">
-          <FormText form={form} name="promised" label="Promised for" type="date" />
+          <FormText form={form} name="promised" label={texts.promisedFor} type="date" />
           {!typed.shopsOwn && typed.promised !== "" && (
-            <Tick label="no date after all" checked={false} onChange={() => change({ promised: "" })} />
+            <Tick label={texts.noDateAfterAll} checked={false} onChange={() => change({ promised: "" })} />
           )}
         </div>
         <KnownModel typed={typed} change={change} />

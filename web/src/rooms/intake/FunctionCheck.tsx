@@ -6,6 +6,7 @@ import { useKeys } from "../../hands/keys";
 import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { StateMark, type Mark } from "../../ui/State";
+import { texts } from "./words";
 
 type Result = Schemas["FunctionChecked"]["result"];
 
@@ -46,8 +47,8 @@ export function FunctionCheck({ job }: { job: JobView }) {
     );
   useKeys({ c: () => move(at) });
   return (
-    <Panel title="Function check" note={`${answered} of ${names.length}; arrows, then W D F X`}>
-      <ul aria-label="Functions">
+    <Panel title={texts.functionCheck} note={texts.ofArrowsThenW(answered, names.length)}>
+      <ul aria-label={texts.functions}>
         {names.map((name, index) => {
           const result = known.get(name.id)?.result;
           return (
@@ -57,7 +58,10 @@ export function FunctionCheck({ job }: { job: JobView }) {
                 rows.current[index] = row;
               }}
               tabIndex={index === at ? 0 : -1}
-              aria-label={`${name.words}: ${ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet"}`}
+              aria-label={texts.text(
+                name.words,
+                ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet",
+              )}
               onFocus={() => setAt(index)}
               onKeyDown={(event) => {
                 const key = event.key.toLowerCase();

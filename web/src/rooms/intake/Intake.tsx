@@ -19,6 +19,7 @@ import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
 import { SixSides } from "./SixSides";
 import { CAMERA, formOf, received } from "./receivedForm";
+import { texts } from "./words";
 
 /** What came in, in what state: all of it on one page, and its outside by itself on the drawing. */
 export function Intake() {
@@ -32,15 +33,15 @@ export function Intake() {
       <div className="flex items-center gap-3 px-5 pt-2">
         <Pick
           small
-          label="View"
+          label={texts.view}
           choices={[
-            { value: "all", label: "All of it" },
-            { value: "outside", label: "Outside, on the drawing" },
+            { value: "all", label: texts.allOfIt },
+            { value: "outside", label: texts.outsideOnTheDrawing },
           ]}
           value={outside ? "outside" : "all"}
           onChange={toggle}
         />
-        <span className="text-soft text-[13.5px]">O changes over</span>
+        <span className="text-soft text-[13.5px]">{texts.oChangesOver}</span>
       </div>
       <div className="min-h-0 flex-1">{outside ? <SixSides job={job} /> : <AllOfIt job={job} />}</div>
     </div>
@@ -86,10 +87,10 @@ function Description({ job }: { job: JobView }) {
   ];
   return (
     <Panel
-      title="The camera"
+      title={texts.theCamera}
       note={
         <Button kind="quiet" onClick={() => setCorrecting(true)}>
-          Correct…
+          {texts.correct}
         </Button>
       }
     >
@@ -102,7 +103,7 @@ function Description({ job }: { job: JobView }) {
         rel="noreferrer"
         className="inline-flex min-h-11 items-center self-start underline"
       >
-        Print its tag
+        {texts.printItsTag}
       </a>
       <dl className="grid grid-cols-[92px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (
@@ -125,18 +126,18 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
   const form = useFormOf(CAMERA, formOf(job.intake.received!), async (read) => {
     await append(
       [received(read), { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" }],
-      { said: "Description updated." },
+      { said: texts.descriptionUpdated },
     );
     onDone();
   });
   return (
-    <Window wide open title="Correct the description" onOpenChange={(open) => !open && onDone()}>
+    <Window wide open title={texts.correctTheDescription} onOpenChange={(open) => !open && onDone()}>
       <Form form={form}>
         <CameraFields fresh={false} form={form} />
         <div className="flex flex-col gap-2 pt-4">
           {form.refused}
           <Button kind="primary" type="submit" className="self-start">
-            Save
+            {texts.save}
           </Button>
         </div>
       </Form>

@@ -4,6 +4,7 @@ import { identifyQuery, useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { fastenerWords } from "../../ui/fastenerWords";
 import { BLANK, formOf, type Typed } from "./receivedForm";
+import { texts } from "./words";
 
 /**
  * What the shop knows of a model as soon as it is named: how it is usually described, which pattern its number and its
@@ -26,13 +27,13 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
   );
   return (
     <section
-      aria-label="Known of this model"
+      aria-label={texts.knownOfThisModel}
       className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[3px] border-l-4 px-3 py-2 text-[14.5px]"
     >
       <div className="flex flex-wrap items-center gap-2">
         <p className="min-w-0 flex-1">
-          <b>{known.jobs}</b> {known.jobs === 1 ? "job" : "jobs"} of this model before
-          {!same && `: ${word("bodyType", usual.bodyType)}, ${word("family", usual.family)}, ${usual.speed}`}.
+          <b>{known.jobs}</b> {texts.ofThisModelBefore(known.jobs === 1)}
+          {!same && texts.text2(word("bodyType", usual.bodyType), word("family", usual.family), usual.speed)}.
         </p>
         {!same && (
           <Button
@@ -45,7 +46,7 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
               })
             }
           >
-            Describe it like the last one
+            {texts.describeItLikeThe}
           </Button>
         )}
       </div>
@@ -53,15 +54,15 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
       <PatternSays says={known.pattern} typed={typed} change={change} />
       {known.batteries.length > 0 && (
         <p>
-          Battery in earlier ones:{" "}
+          {texts.batteryInEarlierOnes}{" "}
           {known.batteries.map((one) => `${one.what.words} (${one.jobs})`).join(", ")}.
         </p>
       )}
       {known.care.length > 0 && (
-        <ul aria-label="Wants care">
+        <ul aria-label={texts.wantsCare}>
           {known.care.map((part) => (
             <li key={part.name}>
-              <b className="text-stop">Care</b> at the {part.name}:{" "}
+              <b className="text-stop">{texts.care}</b> {texts.atThe(part.name)}{" "}
               {[
                 ...part.held.hidden.map((one) => `hidden ${one.count} × ${fastenerWords(one)}`),
                 ...part.beware.hazards.map((one) => word("hazard", one)),
@@ -76,7 +77,7 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
       )}
       {known.leaveAlone.map((one) => (
         <p key={one.what.id}>
-          <b>Leave alone</b> {one.what.words}
+          <b>{texts.leaveAlone}</b> {one.what.words}
         </p>
       ))}
     </section>
@@ -96,8 +97,8 @@ function Features({
   if (features.length === 0) return null;
   const has = (text: string) => noted.some((one) => one.toLowerCase() === text.toLowerCase());
   return (
-    <div role="group" aria-label="What it shows" className="flex flex-wrap items-center gap-1.5">
-      <span>Does it show</span>
+    <div role="group" aria-label={texts.whatItShows} className="flex flex-wrap items-center gap-1.5">
+      <span>{texts.doesItShow}</span>
       {features.map((one) => (
         <button
           key={one.text}
@@ -138,16 +139,16 @@ function PatternSays({
       <span className="min-w-0 flex-1">
         {pattern === "" ? (
           <>
-            Which pattern? <b>{why}.</b>
+            {texts.whichPattern} <b>{why}.</b>
           </>
         ) : (
           <>
-            It looks like <b>{pattern}</b>
-            {sure ? "" : ", perhaps"}: {why}.
+            {texts.itLooksLike} <b>{pattern}</b>
+            {sure ? "" : texts.perhaps}: {why}.
           </>
         )}
       </span>
-      {pattern !== "" && <Button onClick={() => change({ pattern })}>Take “{pattern}”</Button>}
+      {pattern !== "" && <Button onClick={() => change({ pattern })}>{texts.take(pattern)}</Button>}
     </p>
   );
 }

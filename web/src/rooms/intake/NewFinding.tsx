@@ -5,6 +5,7 @@ import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { ChoiceField } from "../../ui/Field";
 import type { SideName } from "./drawing/strokes";
+import { texts } from "./words";
 
 type Found = Schemas["ConditionFound"];
 
@@ -44,19 +45,19 @@ export function NewFinding({
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-3 gap-2">
         <ChoiceField
-          label="Where"
+          label={texts.where}
           value={region}
           choices={choices("region")}
           onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot?.side })}
         />
         <ChoiceField
-          label="What"
+          label={texts.what}
           value={condition}
           choices={choices("conditionKind")}
           onChange={(event) => setCondition(event.target.value as typeof condition)}
         />
         <ChoiceField
-          label="How much"
+          label={texts.howMuch}
           value={severity}
           choices={choices("severity")}
           onChange={(event) => setSeverity(event.target.value as typeof severity)}
@@ -64,24 +65,24 @@ export function NewFinding({
       </div>
       {job.album.shots.length > 0 && (
         <ChoiceField
-          label="Picture that shows it"
-          empty="none"
+          label={texts.pictureThatShowsIt}
+          empty={texts.none}
           value={picture}
           choices={job.album.shots.map((shot, index) => ({
             value: shot.what.name,
-            label: `picture ${index + 1}${shot.what.shows === "" ? "" : `, ${shot.what.shows}`}`,
+            label: texts.picture(index + 1, shot.what.shows === "" ? "" : `, ${shot.what.shows}`),
           }))}
           onChange={(event) => setPicture(event.target.value)}
         />
       )}
       <AddLine
-        blanks={[{ label: "Remark on it", hint: "How it looks", optional: true }]}
-        action="Add it"
+        blanks={[{ label: texts.remarkOnIt, hint: texts.howItLooks, optional: true }]}
+        action={texts.addIt}
         look="primary"
         onAdd={async (remark) => {
           await append(
             [{ kind: "conditionFound", region, condition, severity, remark, place: spot, picture }],
-            { said: `Outside, ${word("region", region)}: ${word("conditionKind", condition)}.` },
+            { said: texts.outside(word("region", region), word("conditionKind", condition)) },
           );
           setPicture("");
           onFound?.();

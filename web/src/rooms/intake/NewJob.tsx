@@ -13,6 +13,7 @@ import { Form } from "../../form/Form";
 import { useFormOf } from "../../form/useFormOf";
 import { CameraFields } from "./CameraFields";
 import { BLANK, CAMERA, received, type Typed } from "./receivedForm";
+import { texts } from "./words";
 
 const NOTHING = JSON.stringify(BLANK);
 
@@ -42,24 +43,22 @@ export function NewJob() {
   const typed = JSON.stringify(form.watch());
   useEffect(() => setDraft(typed === NOTHING ? "" : typed), [typed, setDraft]);
   return (
-    <Form form={form} className="flex min-h-0 flex-1 flex-col" aria-label="A camera came in">
+    <Form form={form} className="flex min-h-0 flex-1 flex-col" aria-label={texts.aCameraCameIn}>
       <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-        <h1 className="pb-3 text-[22px]">A camera came in</h1>
+        <h1 className="pb-3 text-[22px]">{texts.aCameraCameIn}</h1>
         <CameraFields fresh form={form} />
       </div>
       <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit" disabled={form.busy} className="px-6!">
-          Give it a tag
+          {texts.giveItATag}
         </Button>
         {draft !== "" && (
           <Button kind="quiet" onClick={() => form.reset(BLANK)}>
-            Start afresh
+            {texts.startAfresh}
           </Button>
         )}
         <div className="min-w-0 flex-1">
-          {form.refused ?? (
-            <span className="text-soft">What is typed is kept on this machine until it has its tag.</span>
-          )}
+          {form.refused ?? <span className="text-soft">{texts.whatIsTypedIs}</span>}
         </div>
       </div>
     </Form>

@@ -7,18 +7,17 @@ import { ChoiceField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { NewFinding } from "./NewFinding";
+import { texts } from "./words";
 
 /** What was seen outside, region by region. */
 export function Findings({ job }: { job: JobView }) {
   const { word } = useWords();
   return (
     <Panel
-      title="Outside"
-      note={job.intake.findings.length === 1 ? "1 finding" : `${job.intake.findings.length} findings`}
+      title={texts.outside2}
+      note={job.intake.findings.length === 1 ? texts.n1Finding : texts.findings(job.intake.findings.length)}
     >
-      {job.intake.findings.length === 0 && (
-        <Empty>Turn it over: the underside tells most. What is found now is not argued about later.</Empty>
-      )}
+      {job.intake.findings.length === 0 && <Empty>{texts.turnItOverThe}</Empty>}
       <ul>
         {job.intake.findings.map(({ id, found }) => (
           <li
@@ -47,7 +46,7 @@ export function Visitors({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const [sign, setSign] = useState("CHEWED_SLOT");
   return (
-    <Panel title="Earlier visitor" note={word("opened", job.visitor.opened)}>
+    <Panel title={texts.earlierVisitor} note={word("opened", job.visitor.opened)}>
       {job.intake.visitorSigns.map((one) => (
         <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
           <b>{word("visitorSignKind", one.sign.sign)}</b>
@@ -69,17 +68,17 @@ export function Visitors({ job }: { job: JobView }) {
       <AddLine
         before={
           <ChoiceField
-            label="Sign"
+            label={texts.sign}
             wrap="min-w-0 flex-1"
             value={sign}
             choices={choices("visitorSignKind")}
             onChange={(event) => setSign(event.target.value)}
           />
         }
-        blanks={[{ label: "Where is the sign", hint: "Where", optional: true }]}
+        blanks={[{ label: texts.whereIsTheSign, hint: texts.where, optional: true }]}
         onAdd={(remark) =>
           append([{ kind: "visitorSign", sign: sign as Schemas["VisitorSign"]["sign"], remark }], {
-            said: `Earlier visitor: ${word("visitorSignKind", sign)}.`,
+            said: texts.earlierVisitor2(word("visitorSignKind", sign)),
           })
         }
       />

@@ -11,6 +11,7 @@ import { BODIES } from "./drawing/bodies";
 import { NewFinding } from "./NewFinding";
 import { SideView } from "./drawing/SideView";
 import type { SideName } from "./drawing/strokes";
+import { texts } from "./words";
 
 type Finding = JobView["intake"]["findings"][number];
 type Found = Schemas["ConditionFound"];
@@ -64,7 +65,7 @@ export function SixSides({ job }: { job: JobView }) {
         {ORDER.map((side) => (
           <figure key={side} className="flex min-w-0 flex-col items-center gap-1">
             <PinBoard
-              label={`The camera's ${word("bodySide", side)}`}
+              label={texts.theCameras(word("bodySide", side))}
               pins={[
                 ...placed(side),
                 ...(spot?.side === side
@@ -74,7 +75,7 @@ export function SixSides({ job }: { job: JobView }) {
                         number: findings.length + 1,
                         x: spot.x,
                         y: spot.y,
-                        label: "new",
+                        label: texts.newWord,
                         look: "fresh" as const,
                       },
                     ]
@@ -88,7 +89,7 @@ export function SixSides({ job }: { job: JobView }) {
                 width: `min(calc(27vh * ${sides[side].width / most.height}), calc(100% * ${sides[side].width / most.width}))`,
               }}
             >
-              <SideView drawing={sides[side]} title={`${word("bodySide", side)} side`} />
+              <SideView drawing={sides[side]} title={texts.side(word("bodySide", side))} />
             </PinBoard>
             <figcaption className="text-soft text-[13.5px]">{word("bodySide", side)}</figcaption>
           </figure>
@@ -99,19 +100,13 @@ export function SixSides({ job }: { job: JobView }) {
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
         <Panel
-          title="Another finding"
-          note={
-            spot === undefined ? "tap the drawing, or by region" : `on the ${word("bodySide", spot.side)}`
-          }
+          title={texts.anotherFinding}
+          note={spot === undefined ? texts.tapTheDrawingOr : texts.onThe(word("bodySide", spot.side))}
         >
           <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
         </Panel>
-        <Panel title="Found outside" note={`${findings.length}`}>
-          {findings.length === 0 && (
-            <Empty>
-              Turn it over: the underside tells most. Tap the drawing where something is, or say it by region.
-            </Empty>
-          )}
+        <Panel title={texts.foundOutside} note={`${findings.length}`}>
+          {findings.length === 0 && <Empty>{texts.turnItOverThe2}</Empty>}
           <ol>
             {findings.map(({ finding, number }) => (
               <FindingRow
@@ -167,12 +162,12 @@ function FindingRow({
           onClick={() =>
             void submit(() =>
               append([{ kind: "struck", target: finding.id, reason: "finding entered by mistake" }], {
-                said: "Finding struck.",
+                said: texts.findingStruck,
               }),
             )
           }
         >
-          Strike this finding
+          {texts.strikeThisFinding}
         </Button>
       )}
       {refused}

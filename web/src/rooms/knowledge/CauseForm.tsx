@@ -9,17 +9,18 @@ import { as, figure, figureOr, listOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import type { Knowledge } from "./knowledge";
 import { chancesWith, REACHES, useFaultChange } from "./useFaultChange";
+import { texts } from "./words";
 
 type Cause = Knowledge["causes"][number];
 type Look = Knowledge["looks"][number];
 type Chances = Record<string, number>;
 
 const CALLS = [
-  { value: "clean", label: "cleaning" },
-  { value: "mend", label: "mending" },
-  { value: "adjust", label: "adjusting" },
-  { value: "part", label: "a part" },
-  { value: "leave", label: "nothing: leave it" },
+  { value: "clean", label: texts.cleaning },
+  { value: "mend", label: texts.mending },
+  { value: "adjust", label: texts.adjusting },
+  { value: "part", label: texts.aPart },
+  { value: "leave", label: texts.nothingLeaveIt },
 ];
 
 const EMPTY: Cause = {
@@ -101,12 +102,16 @@ export function CauseForm({
     },
   );
   return (
-    <Form form={form} className="flex flex-col gap-2.5" aria-label={isNew ? "Another cause" : before.words}>
-      <FormText form={form} name="cause" label="Cause" placeholder="retard train gummed" />
-      <FormText form={form} name="why" label="Why, in a line" />
+    <Form
+      form={form}
+      className="flex flex-col gap-2.5"
+      aria-label={isNew ? texts.anotherCause : before.words}
+    >
+      <FormText form={form} name="cause" label={texts.cause} placeholder={texts.retardTrainGummed} />
+      <FormText form={form} name="why" label={texts.whyInALine} />
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="prior" label="How common, against the others of its mechanism" />
-        <FormChoice form={form} name="calls" label="It calls for" choices={CALLS} />
+        <FormText form={form} name="prior" label={texts.howCommonAgainstThe} />
+        <FormChoice form={form} name="calls" label={texts.itCallsFor} choices={CALLS} />
       </div>
       <FormOwn form={form} name="bodies">
         {(bodies, set) => <OnBodies bodies={bodies} onChange={set} />}
@@ -114,8 +119,8 @@ export function CauseForm({
       <FormOwn form={form} name="symptoms">
         {(symptoms, set) => (
           <ChancesOf
-            title="What it does"
-            more="And this symptom"
+            title={texts.whatItDoes}
+            more={texts.andThisSymptom}
             chances={symptoms}
             all={knowledge.symptoms}
             onChange={set}
@@ -125,8 +130,8 @@ export function CauseForm({
       <FormOwn form={form} name="looks">
         {(looks, set) => (
           <ChancesOf
-            title="Looks that tell it"
-            more="And this look"
+            title={texts.looksThatTellIt}
+            more={texts.andThisLook}
             chances={looks}
             all={knowledge.looks}
             offered={knowledge.looks
@@ -135,21 +140,16 @@ export function CauseForm({
             onChange={set}
           >
             <div className="grid grid-cols-[3fr_2fr_1fr_1fr] gap-2">
-              <FormText
-                form={form}
-                name="look"
-                label="Or a look of your own"
-                placeholder="turn the wheel by hand"
-              />
-              <FormText form={form} name="seen" label="What speaks for it" placeholder="it drags" />
-              <FormText form={form} name="minutes" label="Minutes" />
-              <FormChoice form={form} name="reach" label="Reached from" choices={REACHES} />
+              <FormText form={form} name="look" label={texts.orALookOf} placeholder={texts.turnTheWheelBy} />
+              <FormText form={form} name="seen" label={texts.whatSpeaksForIt} placeholder={texts.itDrags} />
+              <FormText form={form} name="minutes" label={texts.minutes} />
+              <FormChoice form={form} name="reach" label={texts.reachedFrom} choices={REACHES} />
             </div>
           </ChancesOf>
         )}
       </FormOwn>
-      <FormText form={form} name="roots" label="What may have brought it about; several with ;" />
-      <FormText form={form} name="advice" label="Advice for the owner" />
+      <FormText form={form} name="roots" label={texts.whatMayHaveBrought} />
+      <FormText form={form} name="advice" label={texts.adviceForTheOwner} />
       <SaveOrReset
         form={form}
         disabled={form.watch("cause").trim() === ""}
@@ -205,7 +205,7 @@ function ChancesOf({
       <ChoiceField
         label={more}
         value=""
-        empty="choose…"
+        empty={texts.choose}
         choices={offered
           .filter((one) => !(one.id in chances))
           .map((one) => ({ value: one.id, label: one.words }))}
@@ -236,10 +236,10 @@ function OnBodies({
   return (
     <details>
       <summary className="min-h-11 content-center">
-        On which cameras:{" "}
+        {texts.onWhichCameras}{" "}
         <b>
           {bodies.length === 0
-            ? "all"
+            ? texts.all
             : kinds
                 .filter((one) => bodies.includes(one.value))
                 .map((one) => one.label)

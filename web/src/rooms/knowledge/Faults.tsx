@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { Pick } from "../../ui/Pick";
 import { CauseForm } from "./CauseForm";
 import { LookForm } from "./LookForm";
+import { texts } from "./words";
 
 /** All that is known of faults: causes by mechanism, and the looks that tell them. A shop changes what it knows better. */
 export function Faults() {
@@ -27,26 +28,26 @@ export function Faults() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-center gap-3 px-5 pt-3 pb-1">
-        <h1 className="text-[22px]">Faults and looks</h1>
+        <h1 className="text-[22px]">{texts.faultsAndLooks}</h1>
         <span className="text-soft">
-          {knowledge.causes.length} causes, {knowledge.looks.length} looks
-          {changed.length > 0 && `, ${changed.length} changed here`}
+          {texts.causesLooks(knowledge.causes.length, knowledge.looks.length)}
+          {changed.length > 0 && texts.changedHere(changed.length)}
         </span>
         <input
           className="input ml-auto w-64"
-          aria-label="Search causes and looks"
-          placeholder="search: gummed, pawl…"
+          aria-label={texts.searchCausesAndLooks}
+          placeholder={texts.searchGummedPawl}
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
         <Link to="/known" className="inline-flex min-h-11 items-center underline">
-          All models
+          {texts.allModels}
         </Link>
       </div>
       <div className="px-5 pb-2">
         <Pick
           small
-          label="Mechanism"
+          label={texts.mechanism}
           choices={knowledge.areas.map((one) => ({ value: one.id, label: one.words }))}
           value={area}
           onChange={(next) => {
@@ -60,20 +61,20 @@ export function Faults() {
           className="flex min-h-0 flex-col gap-1 overflow-y-auto"
           tabIndex={0}
           role="group"
-          aria-label="Entries"
+          aria-label={texts.entries}
         >
           <Entries
-            title="Causes"
+            title={texts.causes}
             entries={causes}
             chosen={chosen}
             changed={changed}
             onChoose={(entry) => go({ entry })}
           />
           <Button className="my-1 self-start" onClick={() => go({ entry: "new" })}>
-            Another cause…
+            {texts.anotherCause2}
           </Button>
           <Entries
-            title="Looks"
+            title={texts.looks}
             entries={looks}
             chosen={chosen}
             changed={changed}
@@ -95,11 +96,7 @@ export function Faults() {
             <LookForm key={chosen} knowledge={knowledge} look={look} changed={changed.includes(chosen)} />
           )}
           {cause === undefined && look === undefined && chosen !== "new" && (
-            <p className="text-soft max-w-[56ch] py-2">
-              Choose a cause to see how common it is taken to be, what it does and which looks tell it; or a
-              look, with its minutes and what it shows. What is changed here counts at once for every camera;
-              how often causes were confirmed in your own jobs is counted besides.
-            </p>
+            <p className="text-soft max-w-[56ch] py-2">{texts.chooseACauseTo}</p>
           )}
         </div>
       </div>
@@ -135,7 +132,7 @@ function Entries({
               onClick={() => onChoose(one.id)}
             >
               {one.words}
-              {changed.includes(one.id) && <b className="text-mark text-[13.5px]"> · changed here</b>}
+              {changed.includes(one.id) && <b className="text-mark text-[13.5px]"> {texts.changedHere2}</b>}
             </button>
           </li>
         ))}

@@ -7,6 +7,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import type { Knowledge } from "./knowledge";
 import { REACHES, useFaultChange } from "./useFaultChange";
+import { texts } from "./words";
 
 type Look = Knowledge["looks"][number];
 
@@ -32,14 +33,14 @@ export function LookForm({
   const finds = Object.entries(look.finds).sort(([, a], [, b]) => b - a);
   return (
     <Form form={form} className="flex flex-col gap-2.5" aria-label={look.words}>
-      <FormText form={form} name="look" label="Look" />
-      <FormText form={form} name="seen" label="What is seen when it speaks for a cause" />
+      <FormText form={form} name="look" label={texts.look} />
+      <FormText form={form} name="seen" label={texts.whatIsSeenWhen} />
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="minutes" label="Minutes, once it is reached" />
-        <FormChoice form={form} name="reach" label="Reached from" choices={REACHES} />
+        <FormText form={form} name="minutes" label={texts.minutesOnceItIs} />
+        <FormChoice form={form} name="reach" label={texts.reachedFrom} choices={REACHES} />
       </div>
-      <FormText form={form} name="risk" label="What can be harmed; empty for nothing" />
-      <Panel title="Seen with">
+      <FormText form={form} name="risk" label={texts.whatCanBeHarmed} />
+      <Panel title={texts.seenWith}>
         <ul>
           {finds.map(([id, chance]) => (
             <li key={id} className="border-line/70 flex gap-3 border-b py-1">
@@ -50,7 +51,7 @@ export function LookForm({
             </li>
           ))}
           <li className="text-soft flex gap-3 py-1">
-            <span className="min-w-0 flex-1">anything else</span>
+            <span className="min-w-0 flex-1">{texts.anythingElse}</span>
             <span className="num">{Math.round(100 * look.otherwise)} %</span>
           </li>
         </ul>

@@ -10,6 +10,7 @@ import { Form } from "../../form/Form";
 import { figureOr, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 type Sheet = Schemas["ModelSheet"];
 
@@ -17,18 +18,14 @@ type Sheet = Schemas["ModelSheet"];
 export function MakerSays({ maker, model, sheet }: { maker: string; model: string; sheet?: Sheet }) {
   const [editing, setEditing] = useState(false);
   return (
-    <Panel title="What the maker says">
+    <Panel title={texts.whatTheMakerSays}>
       {editing ? (
         <Edit maker={maker} model={model} sheet={sheet} done={() => setEditing(false)} />
       ) : (
         <>
-          {sheet === undefined ? (
-            <Empty>No service sheet is entered: what the house allows counts.</Empty>
-          ) : (
-            <Said sheet={sheet} />
-          )}
+          {sheet === undefined ? <Empty>{texts.noServiceSheetIs}</Empty> : <Said sheet={sheet} />}
           <Button className="self-start" onClick={() => setEditing(true)}>
-            {sheet === undefined ? "Enter its sheet" : "Change"}
+            {sheet === undefined ? texts.enterItsSheet : texts.change}
           </Button>
         </>
       )}
@@ -41,32 +38,31 @@ function Said({ sheet }: { sheet: Sheet }) {
   const means = Object.entries(sheet.meansSeconds);
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[14.5px]">
-      <dt className="text-soft">Written in</dt>
+      <dt className="text-soft">{texts.writtenIn}</dt>
       <dd>{sheet.source}</dd>
       {limits !== undefined && (
         <>
-          <dt className="text-soft">Speeds</dt>
+          <dt className="text-soft">{texts.speeds}</dt>
           <dd className="num">
-            ±{limits.slowEv.toFixed(2)} EV to 1/125, ±{limits.fastEv.toFixed(2)} faster, scatter{" "}
-            {limits.scatterEv.toFixed(2)}
+            {texts.evTo1125(limits.slowEv.toFixed(2), limits.fastEv.toFixed(2), limits.scatterEv.toFixed(2))}
           </dd>
-          <dt className="text-soft">Taper</dt>
+          <dt className="text-soft">{texts.taper}</dt>
           <dd className="num">
-            {limits.taperSlowEv.toFixed(2)} EV to 1/250, {limits.taperFastEv.toFixed(2)} faster
+            {texts.evTo1250(limits.taperSlowEv.toFixed(2), limits.taperFastEv.toFixed(2))}
           </dd>
         </>
       )}
       {(sheet.leadingTravelMs !== undefined || sheet.trailingTravelMs !== undefined) && (
         <>
-          <dt className="text-soft">Curtains</dt>
+          <dt className="text-soft">{texts.curtains}</dt>
           <dd className="num">
-            {sheet.leadingTravelMs ?? "–"} and {sheet.trailingTravelMs ?? "–"} ms
+            {sheet.leadingTravelMs ?? "–"} {texts.and} {sheet.trailingTravelMs ?? "–"} {texts.ms}
           </dd>
         </>
       )}
       {means.length > 0 && (
         <>
-          <dt className="text-soft">Marked</dt>
+          <dt className="text-soft">{texts.marked}</dt>
           <dd className="num">{means.map(([speed, seconds]) => `${speed} = ${seconds} s`).join(", ")}</dd>
         </>
       )}
@@ -75,13 +71,13 @@ function Said({ sheet }: { sheet: Sheet }) {
 }
 
 const NUMBERS = [
-  { name: "slowEv", label: "± EV to 1/125" },
-  { name: "fastEv", label: "± EV faster" },
-  { name: "scatterEv", label: "Scatter, EV" },
-  { name: "taperSlowEv", label: "Taper to 1/250" },
-  { name: "taperFastEv", label: "Taper faster" },
-  { name: "leadingTravelMs", label: "Leading, ms" },
-  { name: "trailingTravelMs", label: "Trailing, ms" },
+  { name: "slowEv", label: texts.evTo11252 },
+  { name: "fastEv", label: texts.evFaster },
+  { name: "scatterEv", label: texts.scatterEv },
+  { name: "taperSlowEv", label: texts.taperTo1250 },
+  { name: "taperFastEv", label: texts.taperFaster },
+  { name: "leadingTravelMs", label: texts.leadingMs },
+  { name: "trailingTravelMs", label: texts.trailingMs },
 ] as const;
 
 const optional = figureOr(undefined);
@@ -147,7 +143,7 @@ function Edit({
   );
   return (
     <Form form={form} className="flex flex-col gap-2">
-      <FormText form={form} name="source" label="Written in" placeholder="service sheet 12" />
+      <FormText form={form} name="source" label={texts.writtenIn} placeholder={texts.serviceSheet12} />
       <div className="grid grid-cols-2 gap-2">
         {NUMBERS.map((one) => (
           <FormText
@@ -163,13 +159,13 @@ function Edit({
       <FormText
         form={form}
         name="means"
-        label="Marked speeds that mean something else, in seconds"
+        label={texts.markedSpeedsThatMean}
         className="num"
         placeholder="1/60 = 0.0167, 1/300 = 0.0033"
       />
       <div className="flex flex-wrap gap-2">
         <Button kind="primary" type="submit">
-          Save sheet
+          {texts.saveSheet}
         </Button>
         {sheet !== undefined && (
           <Button
@@ -179,11 +175,11 @@ function Edit({
               )
             }
           >
-            Delete sheet
+            {texts.deleteSheet}
           </Button>
         )}
         <Button kind="quiet" onClick={done}>
-          Cancel
+          {texts.cancel}
         </Button>
       </div>
       {form.refused}

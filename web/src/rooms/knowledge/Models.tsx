@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { modelsQuery } from "../../api/queries";
 import { Empty, Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 /** What we know: every model that came in, the commonest first. */
 export function Models() {
@@ -9,23 +10,19 @@ export function Models() {
   return (
     <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
       <div className="flex items-baseline gap-3 pb-3">
-        <h1 className="text-[22px]">What we know</h1>
+        <h1 className="text-[22px]">{texts.whatWeKnow}</h1>
         <Link to="/known/record" className="ml-auto inline-flex min-h-11 items-center underline">
-          Record of changes
+          {texts.recordOfChanges}
         </Link>
         <Link to="/known/faults" className="inline-flex min-h-11 items-center underline">
-          Faults and looks
+          {texts.faultsAndLooks}
         </Link>
         <Link to="/known/adjusters" className="inline-flex min-h-11 items-center underline">
-          Adjusters
+          {texts.adjusters}
         </Link>
       </div>
-      <Panel title="Models" note={models === undefined ? undefined : `${models.length}`}>
-        {models?.length === 0 && (
-          <Empty>
-            Nothing yet. Every camera that goes through the shop teaches the next one of its model.
-          </Empty>
-        )}
+      <Panel title={texts.models} note={models === undefined ? undefined : `${models.length}`}>
+        {models?.length === 0 && <Empty>{texts.nothingYetEveryCamera}</Empty>}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2">
           {models?.map((one) => (
             <li key={`${one.maker} ${one.model}`}>
@@ -37,8 +34,9 @@ export function Models() {
                   {one.maker} {one.model}
                 </b>
                 <span className="text-soft shrink-0 text-right text-[13.5px]">
-                  <b className="num text-ink text-[16px]">{one.jobs}</b> {one.jobs === 1 ? "job" : "jobs"}
-                  {one.here > 0 && <span className="block">{one.here} here now</span>}
+                  <b className="num text-ink text-[16px]">{one.jobs}</b>{" "}
+                  {one.jobs === 1 ? texts.job : texts.jobs}
+                  {one.here > 0 && <span className="block">{texts.hereNow(one.here)}</span>}
                 </span>
               </Link>
             </li>

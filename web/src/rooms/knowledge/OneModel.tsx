@@ -7,6 +7,7 @@ import { minutesWords, spanMinutes } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { MakerSays } from "./MakerSays";
 import { fastenerWords } from "../../ui/fastenerWords";
+import { texts } from "./words";
 
 type KnownPart = Schemas["KnownPart"];
 type Way = Schemas["WayIn"];
@@ -25,19 +26,19 @@ export function OneModel() {
         <h1 className="text-[22px]">
           {maker} {model}
         </h1>
-        <span className="text-soft">learned from {knowledge.jobs} jobs</span>
+        <span className="text-soft">{texts.learnedFromJobs(knowledge.jobs)}</span>
         <Link to="/known" className="ml-auto inline-flex min-h-11 items-center underline">
-          All models
+          {texts.allModels}
         </Link>
       </div>
       <div className="wide:grid-cols-[380px_minmax(0,1fr)_300px] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] gap-x-6 gap-y-5 overflow-y-auto px-5 pb-4">
-        <Panel title="Ways in" className="self-start">
+        <Panel title={texts.waysIn} className="self-start">
           {way === undefined ? (
-            <Empty>Nothing inside was reached in any job yet.</Empty>
+            <Empty>{texts.nothingInsideWasReached}</Empty>
           ) : (
             <>
               <label className="text-soft flex flex-col gap-1 text-[13.5px]">
-                To reach
+                {texts.toReach}
                 <select
                   className="input text-[15.5px]"
                   value={way.target}
@@ -52,7 +53,11 @@ export function OneModel() {
             </>
           )}
         </Panel>
-        <Panel title="Its parts" note={`${knowledge.parts.length}, most met first`} className="self-start">
+        <Panel
+          title={texts.itsParts}
+          note={texts.mostMetFirst(knowledge.parts.length)}
+          className="self-start"
+        >
           <ul>
             {knowledge.parts.map((part) => (
               <PartMet key={part.name} part={part} jobs={knowledge.jobs} />
@@ -60,8 +65,8 @@ export function OneModel() {
           </ul>
         </Panel>
         <div className="flex flex-col gap-5 self-start">
-          <Panel title="What it was">
-            {knowledge.causes.length === 0 && <Empty>No cause was confirmed yet.</Empty>}
+          <Panel title={texts.whatItWas}>
+            {knowledge.causes.length === 0 && <Empty>{texts.noCauseWasConfirmed}</Empty>}
             <ul>
               {knowledge.causes.map((cause) => (
                 <li key={cause.what.id} className="border-line/70 flex items-center gap-3 border-b py-1">
@@ -80,15 +85,14 @@ export function OneModel() {
             </ul>
           </Panel>
           <Responses taught={known.responses} />
-          <Sayings title="Followed in vain" said={knowledge.falseLeads} />
+          <Sayings title={texts.followedInVain} said={knowledge.falseLeads} />
           <LooksTook looks={knowledge.looks} />
           <MakerSays maker={maker} model={model} sheet={sheet} />
           <Patterns signs={signs} />
-          <Sayings title="Better left alone" said={knowledge.leaveAlone}>
-            Say it in the log line of such a camera: “leave alone the two screws at the shaft, they hold the
-            train”.
+          <Sayings title={texts.betterLeftAlone} said={knowledge.leaveAlone}>
+            {texts.sayItInThe}
           </Sayings>
-          <Sayings title="Batteries found" said={knowledge.batteries} />
+          <Sayings title={texts.batteriesFound} said={knowledge.batteries} />
         </div>
       </div>
     </div>
@@ -99,7 +103,7 @@ export function OneModel() {
 function Responses({ taught }: { taught: Schemas["Taught"][] }) {
   if (taught.length === 0) return null;
   return (
-    <Panel title="What turning does" note="for one step inward">
+    <Panel title={texts.whatTurningDoes} note={texts.forOneStepInward}>
       <ul>
         {taught.map((one) => (
           <li key={`${one.adjuster.id} ${one.result.id}`} className="border-line/70 flex gap-3 border-b py-1">
@@ -110,7 +114,7 @@ function Responses({ taught }: { taught: Schemas["Taught"][] }) {
               {one.perStep < 0 ? "−" : "+"}
               {Math.abs(one.perStep).toFixed(2)} ± {one.sd.toFixed(2)}
             </span>
-            <span className="num text-soft w-4 text-right" title="cameras that taught it">
+            <span className="num text-soft w-4 text-right" title={texts.camerasThatTaughtIt}>
               {one.cameras}
             </span>
           </li>
@@ -124,12 +128,12 @@ function Responses({ taught }: { taught: Schemas["Taught"][] }) {
 function LooksTook({ looks }: { looks: Schemas["LookMet"][] }) {
   if (looks.length === 0) return null;
   return (
-    <Panel title="Looks, minutes">
+    <Panel title={texts.looksMinutes}>
       <ul>
         {looks.map((one) => (
           <li key={one.look} className="border-line/70 flex gap-3 border-b py-1">
             <span className="min-w-0 flex-1">{one.words}</span>
-            <span className="num whitespace-nowrap">{Math.round(one.minutes)} min</span>
+            <span className="num whitespace-nowrap">{texts.min(Math.round(one.minutes))}</span>
             <span className="num text-soft w-4 text-right">{one.times}</span>
           </li>
         ))}
@@ -167,12 +171,8 @@ function Sayings({
 /** What tells the patterns apart: serial numbers, and what the eye can see. */
 function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
   return (
-    <Panel title="Patterns">
-      {signs.ranges.length === 0 && signs.features.length === 0 && (
-        <Empty>
-          No pattern is told apart yet. Note its pattern, its number and what it shows when one comes in.
-        </Empty>
-      )}
+    <Panel title={texts.patterns}>
+      {signs.ranges.length === 0 && signs.features.length === 0 && <Empty>{texts.noPatternIsTold}</Empty>}
       <ul>
         {signs.ranges.map((range) => (
           <li key={range.pattern} className="border-line/70 border-b py-1">
@@ -181,7 +181,7 @@ function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
               {range.lowest} – {range.highest}
             </span>
             <span className="text-soft block text-[13.5px]">
-              {range.cameras} {range.cameras === 1 ? "number" : "numbers"} seen
+              {texts.seen(range.cameras, range.cameras === 1)}
               {signs.features
                 .filter((one) => Object.keys(one.patterns).join() === range.pattern)
                 .map((one) => `; ${one.text}`)
@@ -193,7 +193,7 @@ function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
           .filter((one) => Object.keys(one.patterns).length !== 1)
           .map((one) => (
             <li key={one.text} className="text-soft border-line/70 border-b py-1">
-              {one.text}: {Object.keys(one.patterns).join(" and ") || "pattern not known"}
+              {one.text}: {Object.keys(one.patterns).join(" and ") || texts.patternNotKnown}
             </li>
           ))}
       </ul>
@@ -209,19 +209,19 @@ function WayDown({ way }: { way: Way }) {
       <p>
         {there > 0 ? (
           <>
-            About <b>{minutesWords(there)}</b> there
+            {texts.about} <b>{minutesWords(there)}</b> {texts.there}
             {back > 0 && (
               <>
                 {" "}
-                and <b>{minutesWords(back)}</b> back
+                {texts.and} <b>{minutesWords(back)}</b> {texts.back}
               </>
             )}
             ,{" "}
           </>
         ) : (
-          "How long it takes is not known yet; "
+          <>{texts.howLongIsNotKnown} </>
         )}
-        from {way.jobs} {way.jobs === 1 ? "job" : "jobs"}.
+        {texts.from(way.jobs, way.jobs === 1)}
       </p>
       <ol className="flex flex-col gap-1">
         {way.steps.map(({ part, care, takes }, index) => (
@@ -231,9 +231,9 @@ function WayDown({ way }: { way: Way }) {
             className={`bg-sheet border-l-metal-dark border-line flex min-h-11 items-center gap-2 rounded-[4px] border border-l-4 px-2.5 ${index === way.steps.length - 1 ? "font-bold" : ""}`}
           >
             <span className="min-w-0 flex-1 truncate">{part}</span>
-            {care && <span className="text-stop text-[13.5px] font-bold">care</span>}
+            {care && <span className="text-stop text-[13.5px] font-bold">{texts.care}</span>}
             <span className="text-soft text-[13.5px] font-normal">
-              {spanMinutes(takes) > 0 && `${spanMinutes(takes)} min`}
+              {spanMinutes(takes) > 0 && texts.min2(spanMinutes(takes))}
             </span>
           </li>
         ))}
@@ -243,9 +243,8 @@ function WayDown({ way }: { way: Way }) {
           key={`${other.without.join()} ${other.instead.join()}`}
           className="border-line bg-sheet rounded-[4px] border px-2.5 py-1.5 text-[14.5px]"
         >
-          <b>Otherwise:</b> {other.jobs} {other.jobs === 1 ? "job" : "jobs"} left the{" "}
-          {other.without.join(", ")} on
-          {other.instead.length > 0 && ` and took the ${other.instead.join(", ")} off instead`}.
+          <b>{texts.otherwise}</b> {texts.leftTheOn(other.jobs, other.jobs === 1, other.without.join(", "))}
+          {other.instead.length > 0 && texts.andTookTheOff(other.instead.join(", "))}.
         </p>
       ))}
     </div>
@@ -266,7 +265,7 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         <b className="block">{part.name}</b>
         <span className="text-soft text-[13.5px]">
           {word("side", part.lies.side)}
-          {part.lies.covers && ", covers"}
+          {part.lies.covers && texts.covers}
         </span>
       </span>
       <span className="text-[14.5px]">
@@ -274,17 +273,15 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
         {part.checks.map((check) => (
           <span key={check.id} className="text-mark block">
-            check: {check.words}
+            {texts.check(check.words)}
           </span>
         ))}
         {part.beware.slips.map((slip) => (
           <span key={slip} className="text-stop block">
-            went wrong: {slip}
+            {texts.wentWrong(slip)}
           </span>
         ))}
-        {part.needless && (
-          <span className="text-soft block">seldom came off, and nothing was done to it: leave it alone</span>
-        )}
+        {part.needless && <span className="text-soft block">{texts.seldomCameOffAnd}</span>}
         {part.beware.remarks[0] !== undefined && (
           <span className="text-soft block">“{part.beware.remarks[0]}”</span>
         )}

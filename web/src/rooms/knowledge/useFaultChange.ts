@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { faultsQuery } from "../../api/queries";
 import { useShopLog } from "../../hands/append";
+import { texts } from "./words";
 
 type Changes = Schemas["FaultChanges"];
 
@@ -22,13 +23,13 @@ export function useFaultChange() {
 
 /** Chances as a hand chooses them. */
 const CHANCES = [
-  { value: "0", label: "no" },
-  { value: "0.1", label: "seldom" },
-  { value: "0.3", label: "now and then" },
-  { value: "0.5", label: "every other time" },
-  { value: "0.7", label: "mostly" },
-  { value: "0.9", label: "nearly always" },
-  { value: "0.97", label: "always" },
+  { value: "0", label: texts.no },
+  { value: "0.1", label: texts.seldom },
+  { value: "0.3", label: texts.nowAndThen },
+  { value: "0.5", label: texts.everyOtherTime },
+  { value: "0.7", label: texts.mostly },
+  { value: "0.9", label: texts.nearlyAlways },
+  { value: "0.97", label: texts.always },
 ];
 
 /** From where a look is taken. */

@@ -5,6 +5,7 @@ import { earFindingsQuery, earsQuery } from "../../api/queries";
 import { stopsWords } from "../../plots/ev";
 import { useSigner } from "../../hands/signer";
 import { AddLine } from "../../ui/AddLine";
+import { texts } from "./words";
 
 /** What it sounds like, said before it is measured: it trains the ear, and tells how far to trust it. */
 export function EarLine({ job, speed, phase }: { job: JobView; speed: string; phase: "BEFORE" | "AFTER" }) {
@@ -14,23 +15,26 @@ export function EarLine({ job, speed, phase }: { job: JobView; speed: string; ph
   const guess = async (said: string) => {
     const { errorEv } = await answer(server.GET("/api/guess-by-ear", { params: { query: { typed: said } } }));
     await append([{ kind: "speedGuessed", speed, phase, said, errorEv }], {
-      said: `${speed} by ear: ${said}.`,
+      said: texts.byEar(speed, said),
     });
   };
   return (
     <div className="flex flex-col gap-1">
       <AddLine
-        blanks={[{ label: `${speed} by ear`, hint: "by ear first: a third slow" }]}
-        action="Say"
+        blanks={[{ label: texts.byEar2(speed), hint: texts.byEarFirstA }]}
+        action={texts.say}
         onAdd={guess}
       />
       {ear !== undefined && ear.compared > 0 && (
         <p className="text-soft text-[13.5px]">
-          {signer}&apos;s ear: {ear.compared} compared,{" "}
-          {Math.abs(ear.biasEv) < 0.05
-            ? "no bias"
-            : `calls them ${Math.abs(ear.biasEv).toFixed(2)} EV too ${ear.biasEv > 0 ? "slow" : "fast"}`}
-          , right within ±{ear.widthEv.toFixed(1)} EV.
+          {texts.sEarComparedEv(
+            signer,
+            ear.compared,
+            Math.abs(ear.biasEv) < 0.05,
+            Math.abs(ear.biasEv).toFixed(2),
+            ear.biasEv > 0,
+            ear.widthEv.toFixed(1),
+          )}
         </p>
       )}
     </div>
@@ -45,14 +49,10 @@ export function EarFound({ job, speed }: { job: JobView; speed: string }) {
   if (found === undefined) return null;
   return (
     <p className="text-[14px]">
-      <b>By ear, not timed since:</b> {found.by} said “{found.said}”:{" "}
-      <span className="num">
-        {stopsWords(found.errorEv)} EV ± {found.widthEv.toFixed(1)}
-      </span>
+      <b>{texts.byEarNotTimed}</b> {texts.said(found.by, found.said)}{" "}
+      <span className="num">{texts.ev(stopsWords(found.errorEv), found.widthEv.toFixed(1))}</span>
       <span className="text-soft">
-        {found.compared < 3
-          ? " (too few guesses of this ear were measured to trust it further)"
-          : ` (bias of ${found.compared} measured guesses taken off)`}
+        {found.compared < 3 ? texts.tooFewGuessesOf : texts.biasOfMeasuredGuesses(found.compared)}
       </span>
     </p>
   );

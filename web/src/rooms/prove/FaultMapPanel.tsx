@@ -3,6 +3,7 @@ import type { JobView, Schemas } from "../../api/client";
 import { faultMapQuery, useWords } from "../../api/queries";
 import { stopsWords } from "../../plots/ev";
 import { Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 type FaultMap = Schemas["FaultMap"];
 type Column = FaultMap["columns"][number];
@@ -14,10 +15,7 @@ export function FaultMapPanel({ job }: { job: JobView }) {
   if (map === undefined || map.misses === 0) return null;
   const done = map.columns.filter((column) => column.done.length > 0);
   return (
-    <Panel
-      title="Where it misses"
-      note={`${map.misses} of ${map.firings} firings · ✕ missed · ● good · underlined: first after a rest`}
-    >
+    <Panel title={texts.whereItMisses} note={texts.ofFiringsMissedGood(map.misses, map.firings)}>
       <div className="overflow-x-auto">
         <table className="border-collapse text-[14px]">
           <thead>
@@ -30,10 +28,14 @@ export function FaultMapPanel({ job }: { job: JobView }) {
                   className={`px-2.5 pb-1 text-left align-bottom font-normal ${column.done.length > 0 ? "border-mark-line border-l-2" : ""}`}
                 >
                   {column.done.length > 0 && (
-                    <span className="text-mark block font-bold">after {letter(done.indexOf(column))}</span>
+                    <span className="text-mark block font-bold">
+                      {texts.after(letter(done.indexOf(column)))}
+                    </span>
                   )}
                   <span className="block font-bold">{word("attitude", column.attitude)}</span>
-                  <span className="text-soft block">{column.phase === "BEFORE" ? "before" : "after"}</span>
+                  <span className="text-soft block">
+                    {column.phase === "BEFORE" ? texts.before : texts.after2}
+                  </span>
                 </th>
               ))}
             </tr>
@@ -71,14 +73,14 @@ function Cell({ column, speed }: { column: Column; speed: string }) {
       {cell.missed.map((shot, index) => (
         <span
           key={index}
-          title={`${stopsWords(shot.errorEv)} EV${shot.missed ? ", missed" : ""}${shot.afterRest ? ", first after a rest" : ""}`}
+          title={texts.ev2(stopsWords(shot.errorEv), shot.missed, shot.afterRest)}
           className={`mr-0.5 ${shot.missed ? "text-stop font-bold" : "text-done"} ${shot.afterRest ? "border-mark-line border-b-2" : ""}`}
         >
           {shot.missed ? "✕" : "●"}
         </span>
       ))}
       <span className="sr-only">
-        {cell.missed.filter((shot) => shot.missed).length} of {cell.missed.length} missed
+        {texts.ofMissed(cell.missed.filter((shot) => shot.missed).length, cell.missed.length)}
       </span>
     </td>
   );

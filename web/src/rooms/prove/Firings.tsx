@@ -8,6 +8,7 @@ import { LightPlot } from "../../plots/LightPlot";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Window } from "../../ui/Window";
+import { texts } from "./words";
 
 type Timed = Schemas["Timed"];
 
@@ -18,7 +19,7 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
   if (runs.length === 0) return null;
   return (
     <>
-      <ul className="flex flex-wrap gap-1.5" aria-label={`Firings at ${speed}`}>
+      <ul className="flex flex-wrap gap-1.5" aria-label={texts.firingsAt(speed)}>
         {runs.flatMap((run) =>
           run.seconds.map((seconds, at) => {
             const measured = run.firings[at];
@@ -32,7 +33,7 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
                 ) : (
                   <button
                     type="button"
-                    aria-label={`${words}: look at its light`}
+                    aria-label={texts.lookAtItsLight(words)}
                     onClick={() => setShown({ run, at })}
                     className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.how.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
                   >
@@ -60,7 +61,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
   const strike = () =>
     orSay(
       append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
-        said: `Taken back: ${run.speed}, ${timeWords(firing.seconds)}.`,
+        said: texts.takenBack(run.speed, timeWords(firing.seconds)),
       }).then(close),
     );
   return (
@@ -69,7 +70,10 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
       open
       onOpenChange={(open) => !open && close()}
       title={`${run.speed}: ${timeWords(firing.seconds)}`}
-      about={`${run.with.instrument || "the stand"}, uncertain by ${((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2)} %`}
+      about={texts.uncertainBy(
+        run.with.instrument || "the stand",
+        ((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2),
+      )}
     >
       <div className="flex flex-col gap-4">
         {firing.flags.map((flag) => (
@@ -77,24 +81,19 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
             * {word("firingFlag", flag)}
           </p>
         ))}
-        {light === undefined && <p className="text-soft">Measuring it again…</p>}
-        {light?.length === 0 && (
-          <p className="text-soft">Its recording is not kept here, so there is nothing to look at.</p>
-        )}
+        {light === undefined && <p className="text-soft">{texts.measuringItAgain}</p>}
+        {light?.length === 0 && <p className="text-soft">{texts.itsRecordingIsNot}</p>}
         {light?.map((one) => (
           <LightPlot key={one.channel} light={one} />
         ))}
-        <p className="text-soft text-[14px]">
-          Light with the input&apos;s coupling undone; dashed: the lamp&apos;s full light. Brass: where an
-          edge was looked for. Petrol: when it counts as if it came at once.
-        </p>
+        <p className="text-soft text-[14px]">{texts.lightWithTheInputs}</p>
         <div className="flex items-center gap-3">
           <Button kind="stop" onClick={strike}>
-            This is no firing: take it back
+            {texts.thisIsNoFiring}
           </Button>
           {run.with.recording !== "" && (
             <a className="underline" href={`/api/recordings/${run.with.recording}`}>
-              Its recording
+              {texts.itsRecording}
             </a>
           )}
         </div>

@@ -6,6 +6,7 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
+import { texts } from "./words";
 
 /** What worked at intake must work at return: each such function is tried again. */
 export function FunctionProofs({ job }: { job: JobView }) {
@@ -17,15 +18,15 @@ export function FunctionProofs({ job }: { job: JobView }) {
   const open = worked.filter((name) => !proofs.has(name.id)).length;
   const prove = (name: Named, result: "WORKS" | "FAILS") =>
     append([{ kind: "functionProved", function: name, result, remark: "" }], {
-      said: `${name.words}: ${result === "WORKS" ? "works" : "fails"}.`,
+      said: texts.text(name.words, result === "WORKS"),
     });
   const tried = (name: Named, result: "WORKS" | "FAILS") => orSay(prove(name, result));
   return (
     <Panel
-      title="Worked at intake"
-      note={worked.length === 0 ? undefined : `${open} of ${worked.length} to try`}
+      title={texts.workedAtIntake}
+      note={worked.length === 0 ? undefined : texts.ofToTry(open, worked.length)}
     >
-      {names.length === 0 && <Empty>Nothing was noted as working at intake.</Empty>}
+      {names.length === 0 && <Empty>{texts.nothingWasNotedAs}</Empty>}
       <ul>
         {names.map((name) => {
           const proof = proofs.get(name.id);
@@ -36,10 +37,10 @@ export function FunctionProofs({ job }: { job: JobView }) {
               {proof === undefined ? (
                 <>
                   <Button kind="quiet" onClick={() => tried(name, "WORKS")}>
-                    Works
+                    {texts.works}
                   </Button>
                   <Button kind="quiet" className="text-stop!" onClick={() => tried(name, "FAILS")}>
-                    Fails
+                    {texts.fails}
                   </Button>
                 </>
               ) : (
@@ -52,8 +53,8 @@ export function FunctionProofs({ job }: { job: JobView }) {
         })}
       </ul>
       <AddLine
-        blanks={[{ label: "Another function that works" }]}
-        action="Works"
+        blanks={[{ label: texts.anotherFunctionThatWorks }]}
+        action={texts.works}
         onAdd={(name) => prove(named(name), "WORKS")}
       />
     </Panel>

@@ -22,6 +22,7 @@ import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
 import { SpeedsSay } from "./SpeedsSay";
 import { StreakBar } from "./StreakBar";
+import { texts } from "./words";
 
 type Phase = "BEFORE" | "AFTER";
 
@@ -45,14 +46,9 @@ export function Prove() {
     <div className="flex h-full flex-col">
       <div className="wide:grid-cols-[minmax(0,1fr)_330px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-h-0 overflow-y-auto px-5 py-3">
-          <Panel
-            title={headline(job.speeds)}
-            note="stops, 95 % interval · hollow before, solid after · band: allowed"
-          >
+          <Panel title={headline(job.speeds)} note={texts.stops95IntervalHollow}>
             {job.speeds.length === 0 ? (
-              <Empty>
-                No speeds are on this camera's dial. Enter them at Intake, or time one at the right.
-              </Empty>
+              <Empty>{texts.noSpeedsAreOn}</Empty>
             ) : (
               <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
             )}
@@ -70,14 +66,14 @@ export function Prove() {
             relative="path"
             className="bg-ready text-on-ready border-ready flex min-h-11 items-center justify-center rounded-[4px] border font-bold"
           >
-            Measure on the stand
+            {texts.measureOnTheStand}
           </Link>
           <Link
             to="../adjust"
             relative="path"
             className="border-ready text-ready flex min-h-11 items-center justify-center gap-2 rounded-[4px] border font-bold"
           >
-            What to turn <Key>J</Key>
+            {texts.whatToTurn} <Key>{texts.j}</Key>
           </Link>
           <CurtainsRan row={row} />
           <BladesMoved row={row} />
@@ -95,19 +91,19 @@ function TakeAway({ job }: { job: JobView }) {
   if (job.prove.timed.length === 0) return null;
   return (
     <p className="text-soft flex gap-4 text-[14px]">
-      Take away:
+      {texts.takeAway}
       <a className="underline" href={`/api/jobs/${job.tag}/firings.csv`} download>
-        firings as CSV
+        {texts.firingsAsCsv}
       </a>
       <a
         className="underline"
         href={`/api/jobs/${job.tag}/firings.json`}
         download={`${job.tag}-firings.json`}
       >
-        as JSON
+        {texts.asJson}
       </a>
       <a className="underline" href={`/api/jobs/${job.tag}/speeds.svg`} download>
-        picture as SVG
+        {texts.pictureAsSvg}
       </a>
     </p>
   );
@@ -119,26 +115,28 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
   if (row === undefined || run === undefined) return null;
   const uneven = Math.abs(run.taper.ev) > run.taper.allowedEv;
   return (
-    <Panel title={`The curtains at ${row.speed}`} note={row.after?.curtains ? "after" : "before"}>
+    <Panel title={texts.theCurtainsAt(row.speed)} note={row.after?.curtains ? texts.after2 : texts.before}>
       <CurtainPlot run={run} />
       <p className="num text-[14px]">
-        <span className="text-ready font-bold">leading {ms(run.travel.leadingSeconds)}</span>
-        <span className="text-mark float-right font-bold">trailing {ms(run.travel.trailingSeconds)}</span>
+        <span className="text-ready font-bold">{texts.leading(ms(run.travel.leadingSeconds))}</span>
+        <span className="text-mark float-right font-bold">
+          {texts.trailing(ms(run.travel.trailingSeconds))}
+        </span>
       </p>
       <FilmStrip run={run} />
       <p className="text-[14px]">
-        <b className={uneven ? "text-stop" : "text-done"}>{uneven ? "✕ uneven" : "● even enough"}</b>:{" "}
-        <span className="num">{stopsWords(run.taper.ev)} EV</span> from start to end, ±
-        {run.taper.allowedEv.toFixed(2)} allowed.{" "}
-        {run.syncMarginSeconds > 0
-          ? `Wholly open for ${ms(run.syncMarginSeconds)}.`
-          : "Never wholly open: no flash at this speed."}
-        {run.capped > 0 && <b className="text-stop"> Capped in {run.capped}.</b>}
+        <b className={uneven ? "text-stop" : "text-done"}>{uneven ? texts.uneven : texts.evenEnough}</b>:{" "}
+        <span className="num">{texts.ev3(stopsWords(run.taper.ev))}</span>{" "}
+        {texts.fromStartToEnd(
+          run.taper.allowedEv.toFixed(2),
+          run.syncMarginSeconds > 0,
+          ms(run.syncMarginSeconds),
+        )}
+        {run.capped > 0 && <b className="text-stop"> {texts.cappedIn(run.capped)}</b>}
       </p>
       {Math.abs(run.taper.ev) > 0.05 && (
         <p className="text-soft text-[14px]">
-          Both ends would get the same with the leading curtain {travelWords(run.taper.evenLeading)}, or the
-          trailing one {travelWords(run.taper.evenTrailing)}.
+          {texts.bothEndsWouldGet(travelWords(run.taper.evenLeading), travelWords(run.taper.evenTrailing))}
         </p>
       )}
     </Panel>
@@ -150,28 +148,28 @@ function BladesMoved({ row }: { row?: SpeedRow }) {
   const run = row?.after?.blades ?? row?.before?.blades;
   if (row === undefined || run === undefined) return null;
   return (
-    <Panel title={`The blades at ${row.speed}`} note={row.after?.blades ? "after" : "before"}>
+    <Panel title={texts.theBladesAt(row.speed)} note={row.after?.blades ? texts.after2 : texts.before}>
       <p className="text-[14px]">
-        Open in <b className="num">{ms(run.openRampSeconds)}</b>, close in{" "}
-        <b className="num">{ms(run.closeRampSeconds)}</b>,{" "}
+        {texts.openIn} <b className="num">{ms(run.openRampSeconds)}</b>
+        {texts.closeIn} <b className="num">{ms(run.closeRampSeconds)}</b>,{" "}
         {run.wideOpenSeconds > 0 ? (
           <>
-            wide open for <b className="num">{timeWords(run.wideOpenSeconds)}</b>
+            {texts.wideOpenFor} <b className="num">{timeWords(run.wideOpenSeconds)}</b>
           </>
         ) : (
-          <b className="text-mark">never wide open</b>
+          <b className="text-mark">{texts.neverWideOpen}</b>
         )}
-        . Efficiency <b className="num">{Math.round(100 * run.efficiency)} %</b>.
+        {texts.efficiency} <b className="num">{Math.round(100 * run.efficiency)} %</b>.
       </p>
       {run.stopped.some((one) => one.longerEv > WORTH_SAYING_EV) && (
         <p className="text-soft text-[14px]">
-          Stopped down it gives more:{" "}
+          {texts.stoppedDownItGives}{" "}
           <span className="num">
             {run.stopped
               .filter((one) => one.stops % 2 === 1)
               .map((one) => `${one.stops} ${one.stops === 1 ? "stop" : "stops"} ${stopsWords(one.longerEv)}`)
               .join(", ")}{" "}
-            EV
+            {texts.ev4}
           </span>
           .
         </p>
@@ -225,7 +223,7 @@ function TimeSpeed({
       const after = await append(
         [{ kind: "firingsTimed", speed: own, phase, attitude, instrument: "", seconds, afterRest }],
         {
-          said: `${own}: ${seconds.length} ${seconds.length === 1 ? "firing" : "firings"} timed.`,
+          said: texts.timed(own, seconds.length, seconds.length === 1),
         },
       );
       form.setValue("firings", "");
@@ -238,37 +236,37 @@ function TimeSpeed({
   useEffect(() => setValue("speed", speed), [speed, setValue]);
   const { speed: own, firings } = form.watch();
   return (
-    <Panel title={`Time ${own === "" ? "a speed" : own}`}>
+    <Panel title={texts.time(own === "" ? "a speed" : own)}>
       <Form form={form} className="flex flex-col gap-2">
         <div className="flex items-end gap-2">
-          <FormText form={form} name="speed" label="Marked speed" wrap="w-[110px]" />
+          <FormText form={form} name="speed" label={texts.markedSpeed} wrap="w-[110px]" />
           <Pick
-            label="Before or after the work"
+            label={texts.beforeOrAfterThe}
             choices={[
-              { value: "BEFORE", label: "before" },
-              { value: "AFTER", label: "after" },
+              { value: "BEFORE", label: texts.before },
+              { value: "AFTER", label: texts.after2 },
             ]}
             value={phase}
             onChange={(next) => setPhase(next as Phase)}
           />
         </div>
-        <FormChoice form={form} name="attitude" label="Camera held" choices={choices("attitude")} />
+        <FormChoice form={form} name="attitude" label={texts.cameraHeld} choices={choices("attitude")} />
         <FormText
           form={form}
           name="firings"
-          label="Firings"
+          label={texts.firings}
           id="firings"
           className="num"
-          placeholder="1/58 1/61 16.4ms 0.017"
+          placeholder={texts.n158161}
         />
-        <FormTick form={form} name="afterRest" label="The first came after a rest" />
+        <FormTick form={form} name="afterRest" label={texts.theFirstCameAfter} />
         <Button
           kind="primary"
           type="submit"
           disabled={firings.trim() === "" || own.trim() === ""}
           className="self-start"
         >
-          Add the firings
+          {texts.addTheFirings}
         </Button>
         {form.refused}
       </Form>
@@ -288,8 +286,13 @@ function RunFacts({ row }: { row: SpeedRow }) {
   return (
     <table className="w-full text-[14px]">
       <caption className="text-soft pb-1 text-left">
-        Marked {row.speed} means {timeWords(row.nominal.seconds)} ({row.nominal.source.split(" (")[0]});
-        allowed ±{row.allowed.ev.toFixed(2)} EV ({row.allowed.source}).
+        {texts.markedMeansAllowedEv(
+          row.speed,
+          timeWords(row.nominal.seconds),
+          row.nominal.source.split(" (")[0],
+          row.allowed.ev.toFixed(2),
+          row.allowed.source,
+        )}
       </caption>
       <tbody>
         {runs.map(
@@ -301,19 +304,20 @@ function RunFacts({ row }: { row: SpeedRow }) {
                 </th>
                 <td className="py-1">
                   <span className="num">
-                    {stopsWords(run.bias.ev)} EV ({percentWords(run.bias.percent)})
-                    {run.scatter.ev !== undefined && `, scatter ${run.scatter.ev.toFixed(2)}`}
+                    {texts.ev5(stopsWords(run.bias.ev), percentWords(run.bias.percent))}
+                    {run.scatter.ev !== undefined && texts.scatter(run.scatter.ev.toFixed(2))}
                   </span>
                   <span className="block">
                     {verdictWords(run)}
-                    {run.scatter.tooWide && ", scatters too widely"}
+                    {run.scatter.tooWide && texts.scattersTooWidely}
                   </span>
                   <span className="num text-soft block text-[13px] break-words">
                     {run.seconds.map(timeWords).join("  ")}
                   </span>
                   {run.hung.length > 0 && (
                     <span className="text-stop block text-[13px]">
-                      hung up, not counted: <span className="num">{run.hung.map(timeWords).join("  ")}</span>
+                      {texts.hungUpNotCounted}{" "}
+                      <span className="num">{run.hung.map(timeWords).join("  ")}</span>
                     </span>
                   )}
                 </td>
@@ -323,27 +327,30 @@ function RunFacts({ row }: { row: SpeedRow }) {
         {row.change !== undefined && (
           <tr className="border-line/70 border-t align-top">
             <th scope="row" className="py-1 pr-2 text-left font-bold">
-              change
+              {texts.change}
             </th>
             <td className="num py-1">
-              {stopsWords(row.change.byEv)} EV, from {stopsWords(row.change.lowEv)} to{" "}
-              {stopsWords(row.change.highEv)}
+              {texts.evFromTo(
+                stopsWords(row.change.byEv),
+                stopsWords(row.change.lowEv),
+                stopsWords(row.change.highEv),
+              )}
             </td>
           </tr>
         )}
         {row.firstAfterRest !== undefined && (
           <tr className="border-line/70 border-t align-top">
             <th scope="row" className="py-1 pr-2 text-left font-bold">
-              after a rest
+              {texts.afterARest}
             </th>
             <td className="py-1">
-              <span className="num">{stopsWords(row.firstAfterRest.effectEv)} EV at the first firing</span>
+              <span className="num">{texts.evAtTheFirst(stopsWords(row.firstAfterRest.effectEv))}</span>
               <span
                 className={`block ${row.firstAfterRest.chance < 0.05 ? "text-stop font-bold" : "text-soft"}`}
               >
                 {row.firstAfterRest.chance < 0.05
-                  ? "it minds the rest"
-                  : `no more than chance so far; ${row.firstAfterRest.rests < 5 ? "five rests tell more" : "five rests told"}`}
+                  ? texts.itMindsTheRest
+                  : texts.noMoreThanChance(row.firstAfterRest.rests < 5)}
               </span>
             </td>
           </tr>
@@ -353,11 +360,11 @@ function RunFacts({ row }: { row: SpeedRow }) {
           .map((guess) => (
             <tr key={guess.at} className="border-line/70 border-t align-top">
               <th scope="row" className="py-1 pr-2 text-left font-bold">
-                by ear
+                {texts.byEar3}
               </th>
               <td className="py-1">
-                {guess.by} said “{guess.said}”;{" "}
-                <span className="num">measured {stopsWords(guess.measuredEv!)} EV</span>
+                {texts.said2(guess.by, guess.said)}{" "}
+                <span className="num">{texts.measuredEv(stopsWords(guess.measuredEv!))}</span>
               </td>
             </tr>
           ))}
@@ -368,10 +375,10 @@ function RunFacts({ row }: { row: SpeedRow }) {
             </th>
             <td className="py-1">
               <span className="num">
-                {stopsWords(effect.effectEv)} EV ± {effect.halfWidthEv.toFixed(2)} against level
+                {texts.evAgainstLevel(stopsWords(effect.effectEv), effect.halfWidthEv.toFixed(2))}
               </span>
               <span className={`block ${effect.called ? "text-stop font-bold" : "text-soft"}`}>
-                {effect.called ? "it minds being held so" : "no more than chance, or too little to matter"}
+                {effect.called ? texts.itMindsBeingHeld : texts.noMoreThanChance2}
               </span>
             </td>
           </tr>

@@ -7,6 +7,7 @@ import { patternQuery } from "../../api/queries";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 type Said = Schemas["PatternSaid"];
 type Phase = Said["phase"];
@@ -27,22 +28,16 @@ export function SpeedsSay({ job }: { job: JobView }) {
   if (said === undefined) return null;
   if (said === null || said.says.causes.length === 0)
     return job.prove.timed.length === 0 ? null : (
-      <Panel title="What the speeds say">
-        <Empty>
-          Time three speeds or more, a slow and a fast one among them: together they tell the train from the
-          curtains.
-        </Empty>
+      <Panel title={texts.whatTheSpeedsSay}>
+        <Empty>{texts.timeThreeSpeedsOr}</Empty>
       </Panel>
     );
   return (
-    <Panel
-      title="What the speeds say"
-      note={`${phase === "BEFORE" ? "before the work" : "after the work"}, ${said.firings} firings · evidence, not a diagnosis`}
-    >
+    <Panel title={texts.whatTheSpeedsSay} note={texts.firingsEvidenceNotA(phase === "BEFORE", said.firings)}>
       <p className="max-w-[80ch]">{said.says.sentence}</p>
       <Causes causes={said.says.causes.slice(0, said.says.worthNaming)} />
       <p className="max-w-[80ch] text-[14.5px]">
-        {!said.says.settled && <b>To tell them apart: </b>}
+        {!said.says.settled && <b>{texts.toTellThemApart} </b>}
         {said.says.toTellApart}
       </p>
       <Keep job={job} said={said} />
@@ -83,7 +78,7 @@ function Keep({ job, said }: { job: JobView; said: Said }) {
       one.read.firings === said.firings &&
       one.read.sentence === said.says.sentence,
   );
-  if (kept !== undefined) return <p className="text-done text-[14.5px]">● Kept as evidence on this job.</p>;
+  if (kept !== undefined) return <p className="text-done text-[14.5px]">{texts.keptAsEvidenceOn}</p>;
   const keep = () =>
     orSay(
       append(
@@ -99,12 +94,12 @@ function Keep({ job, said }: { job: JobView; said: Said }) {
             toTellApart: said.says.toTellApart,
           },
         ],
-        { said: "Kept: what the speeds say." },
+        { said: texts.keptWhatTheSpeeds },
       ),
     );
   return (
     <Button className="self-start" onClick={keep}>
-      Keep as evidence
+      {texts.keepAsEvidence}
     </Button>
   );
 }

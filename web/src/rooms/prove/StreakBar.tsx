@@ -3,6 +3,7 @@ import type { JobView } from "../../api/client";
 import { useKeys } from "../../hands/keys";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
+import { texts } from "./words";
 
 /** Good firings in a row: Space counts one, M a miss, which starts the count again. */
 export function StreakBar({ job }: { job: JobView }) {
@@ -11,7 +12,7 @@ export function StreakBar({ job }: { job: JobView }) {
   const count = (good: boolean) =>
     orSay(
       append([{ kind: "fired", good, remark: "" }], {
-        said: good ? `${streak.current + 1} in a row.` : "A miss. The count starts again.",
+        said: good ? texts.inARow(streak.current + 1) : texts.aMissTheCount,
       }),
     );
   useKeys({ " ": () => count(true), m: () => count(false) });
@@ -19,18 +20,18 @@ export function StreakBar({ job }: { job: JobView }) {
   const filled = Math.round((Math.min(streak.current, streak.wanted) / streak.wanted) * marks);
   return (
     <section
-      aria-label="Firings in a row"
+      aria-label={texts.firingsInARow}
       className="border-line bg-sunk flex shrink-0 items-center gap-4 border-t px-5 py-2"
     >
       <span className="num text-[40px] leading-none font-bold" aria-live="polite">
         {streak.current}
       </span>
       <span className="w-[118px] leading-[18px]">
-        <b className="block">good in a row</b>
+        <b className="block">{texts.goodInARow}</b>
         <span className="text-soft text-[14px]">
           {streak.current >= streak.wanted
-            ? `proved: ${streak.wanted} asked for`
-            : `${streak.wanted} asked for`}
+            ? texts.provedAskedFor(streak.wanted)
+            : texts.askedFor(streak.wanted)}
         </span>
       </span>
       <span className="flex min-w-0 flex-1 gap-[3px]" aria-hidden="true">
@@ -43,14 +44,18 @@ export function StreakBar({ job }: { job: JobView }) {
       </span>
       <span className="text-soft w-[178px] text-[14px] leading-[18px]">
         {streak.firingsSinceWork === 0
-          ? "Nothing fired since the last work."
-          : `Misses under ${(job.missRateBound * 100).toFixed(0)} %, 95 % sure. ${streak.missesSinceWork} in ${streak.firingsSinceWork} since the last work.`}
+          ? texts.nothingFiredSinceThe
+          : texts.missesUnder95Sure(
+              (job.missRateBound * 100).toFixed(0),
+              streak.missesSinceWork,
+              streak.firingsSinceWork,
+            )}
       </span>
       <Button kind="stop" keyHint="M" onClick={() => count(false)}>
-        Miss
+        {texts.miss}
       </Button>
       <Button kind="primary" keyHint="Space" className="px-6!" onClick={() => count(true)}>
-        Good
+        {texts.good}
       </Button>
     </section>
   );

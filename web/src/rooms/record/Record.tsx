@@ -10,6 +10,7 @@ import { exact } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { texts } from "./words";
 
 /** The record of the camera whose page this is. */
 export function Record() {
@@ -56,14 +57,11 @@ function RecordOf({
   const struck = lines.filter((line) => line.struckBecause !== undefined).length;
   return (
     <div className="h-full overflow-y-auto px-5 py-3">
-      <Panel
-        title="Record"
-        note={`${lines.length} ${lines.length === 1 ? "line" : "lines"}${struck > 0 ? `, ${struck} struck` : ""}`}
-      >
+      <Panel title={texts.record} note={texts.struck(lines.length, lines.length === 1, struck > 0, struck)}>
         <input
           className="input max-w-[420px]"
-          aria-label="Only lines with these words"
-          placeholder="Only lines with these words"
+          aria-label={texts.onlyLinesWithThese}
+          placeholder={texts.onlyLinesWithThese}
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
@@ -78,7 +76,7 @@ function RecordOf({
             />
           ))}
         </ol>
-        {lines.length === 0 && <Empty>Nothing has been entered here yet.</Empty>}
+        {lines.length === 0 && <Empty>{texts.nothingHasBeenEntered}</Empty>}
       </Panel>
       {children}
     </div>
@@ -91,7 +89,7 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
       code === "restsOnIt" &&
       resting.length > 0 && (
         <Button kind="stop" className="mt-1" onClick={() => void submit(() => strike(said, resting))}>
-          Strike them together
+          {texts.strikeThemTogether}
         </Button>
       ),
   );
@@ -101,12 +99,12 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
   const strike = async (why: string, others: string[] = []) => {
     await say(
       [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
-      { said: "Struck. It stays readable." },
+      { said: texts.struckItStaysReadable },
     );
     setAsked(false);
   };
   const bringBack = () =>
-    submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: "The line counts again." }));
+    submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: texts.theLineCountsAgain }));
   return (
     <li className="border-line/70 grid grid-cols-[36px_108px_58px_56px_minmax(0,1fr)_auto] items-center gap-3 border-b [contain-intrinsic-size:auto_46px] [content-visibility:auto]">
       <span className="num text-soft text-right text-[13.5px]">{line.sequence}</span>
@@ -119,14 +117,16 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
         <span className={isStruck ? "text-soft line-through" : ""} dir="auto">
           {line.words}
         </span>
-        {isStruck && <span className="text-stop block text-[13.5px]">struck: {line.struckBecause}</span>}
-        {line.before !== undefined && <span className="text-soft text-[13.5px]"> (entered later)</span>}
+        {isStruck && (
+          <span className="text-stop block text-[13.5px]">{texts.struck2(line.struckBecause)}</span>
+        )}
+        {line.before !== undefined && <span className="text-soft text-[13.5px]"> {texts.enteredLater}</span>}
         {asked && (
           <AddLine
             focus
             className="mt-1"
-            blanks={[{ label: "Why is it struck?" }]}
-            action="Strike"
+            blanks={[{ label: texts.whyIsItStruck }]}
+            action={texts.strike}
             look="stop"
             onAdd={(why) => {
               setSaid(why);
@@ -141,20 +141,20 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
         {tag !== undefined && !line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
           <Link
             to={`/camera/${tag}/strip?before=${line.id}`}
-            title="Something came off before this"
+            title={texts.somethingCameOffBefore}
             className="hover:bg-earth/50 inline-flex min-h-11 items-center rounded-[4px] px-2.5 text-[14px]"
           >
-            Off before…
+            {texts.offBefore}
           </Link>
         )}
         {!line.aboutTheRecord && !stays && !isStruck && !asked && (
           <Button kind="quiet" className="text-[14px]" onClick={() => setAsked(true)}>
-            Strike…
+            {texts.strike2}
           </Button>
         )}
         {isStruck && (
           <Button kind="quiet" className="text-[14px]" onClick={() => void bringBack()}>
-            Count it again
+            {texts.countItAgain}
           </Button>
         )}
       </span>

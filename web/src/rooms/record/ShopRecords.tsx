@@ -1,15 +1,16 @@
 import { Link } from "react-router";
 import type { ShopLog } from "../../hands/append";
 import { ShopRecord } from "./Record";
+import { texts } from "./words";
 
 /** What was changed in how the house works. */
 export function HouseRecord() {
-  return <Page log="house" title="House: record of changes" back="/house" name="House" />;
+  return <Page log="house" title={texts.houseRecordOfChanges} back="/house" name="House" />;
 }
 
 /** What was changed in what is known. */
 export function KnownRecord() {
-  return <Page log="knowledge" title="What we know: record of changes" back="/known" name="What we know" />;
+  return <Page log="knowledge" title={texts.whatWeKnowRecord} back="/known" name="What we know" />;
 }
 
 function Page({ log, title, back, name }: { log: ShopLog; title: string; back: string; name: string }) {

@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 type Check = PartView["checks"][number];
 
@@ -18,17 +19,13 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
   const answer = (check: Check, passed: boolean, reason = "") =>
     submit(() =>
       append([{ kind: "gateAnswered", part: part.name, check: check.what, passed, reason }], {
-        said: passed ? `Checked: ${check.what.words}.` : `Waived: ${check.what.words}.`,
+        said: passed ? texts.checked(check.what.words) : texts.waived(check.what.words),
       }),
     );
   return (
     <Panel
-      title="Before it goes on"
-      note={
-        part.checks.length === 0
-          ? "no check"
-          : `${open} of ${part.checks.length} open${open > 0 ? "; G: the next is seen" : ""}`
-      }
+      title={texts.beforeItGoesOn}
+      note={part.checks.length === 0 ? texts.noCheck : texts.ofOpen(open, part.checks.length, open > 0)}
     >
       <ul className="flex flex-col">
         {part.checks.map((check) => (
@@ -36,9 +33,9 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
         ))}
       </ul>
       <AddLine
-        blanks={[{ label: "A check of your own", hint: "A check of your own: lever left of the post" }]}
+        blanks={[{ label: texts.aCheckOfYour, hint: texts.aCheckOfYour2 }]}
         onAdd={(check) =>
-          append([{ kind: "gateAdded", part: part.name, check: named(check) }], { said: "Check added." })
+          append([{ kind: "gateAdded", part: part.name, check: named(check) }], { said: texts.checkAdded })
         }
       />
       {refused}
@@ -59,23 +56,23 @@ function CheckRow({
       <StateMark mark={check.state === "OPEN" ? "open" : check.state === "PASSED" ? "done" : "left"} />
       <span className="min-w-0 flex-1">
         {check.what.words}
-        {check.own && <span className="text-soft text-[13px]"> (own check)</span>}
+        {check.own && <span className="text-soft text-[13px]"> {texts.ownCheck}</span>}
         {check.state === "WAIVED" && (
-          <span className="text-soft block text-[13.5px]">waived: {check.reason}</span>
+          <span className="text-soft block text-[13.5px]">{texts.waived2(check.reason)}</span>
         )}
       </span>
       {check.state === "OPEN" && !asking && (
         <>
-          <Button onClick={() => void answer(check, true)}>Seen</Button>
+          <Button onClick={() => void answer(check, true)}>{texts.seen}</Button>
           <Button kind="quiet" onClick={() => setAsking(true)}>
-            Waive…
+            {texts.waive}
           </Button>
         </>
       )}
       {check.state === "OPEN" && asking && (
         <AddLine
-          blanks={[{ label: `Why is “${check.what.words}” waived?`, hint: "Why is it waived?" }]}
-          action="Waive"
+          blanks={[{ label: texts.whyIsWaived(check.what.words), hint: texts.whyIsItWaived }]}
+          action={texts.waive2}
           focus
           className="w-full"
           onAdd={(reason) => answer(check, false, reason)}
@@ -83,7 +80,9 @@ function CheckRow({
         />
       )}
       {check.state !== "OPEN" && (
-        <span className="text-soft text-[13.5px]">{check.state === "PASSED" ? "seen" : "waived"}</span>
+        <span className="text-soft text-[13.5px]">
+          {check.state === "PASSED" ? texts.seen2 : texts.waived3}
+        </span>
       )}
     </li>
   );

@@ -4,6 +4,7 @@ import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
 import { kindWords } from "../shelf";
+import { texts } from "./words";
 
 type Outcome = Schemas["FitSeen"]["outcome"];
 
@@ -33,21 +34,21 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
   if (asked === undefined) return null;
   return (
     <section
-      aria-label="How it fitted"
+      aria-label={texts.howItFitted}
       className="border-mark-line bg-mark-wash mb-4 flex flex-wrap items-center gap-2 rounded-[3px] border-l-4 px-3 py-2"
     >
       <p className="w-full">
-        How did the <b>{asked.part}</b> of {kindWords(asked.from)} go in?
+        {texts.howDidThe} <b>{asked.part}</b> {texts.ofGoIn(kindWords(asked.from))}
         <span className="block text-[13.5px]">{asked.words}</span>
       </p>
       <Button keyHint="Y" onClick={() => say("AS_IS", "fitted as it is")}>
-        As it is
+        {texts.asItIs}
       </Button>
       <Button keyHint="E" onClick={() => say("WITH_WORK", "fitted with work")}>
-        With work
+        {texts.withWork}
       </Button>
       <Button keyHint="X" onClick={() => say("NOT", "does not fit")}>
-        Cancel
+        {texts.cancel}
       </Button>
       {refused}
     </section>

@@ -1,6 +1,7 @@
 import type { JobView } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { minutesWords, moment, spanMinutes } from "../../ui/dates";
+import { texts } from "./words";
 
 /** How long the way back takes, and which parts wait for each other. */
 export function HowLong({ job }: { job: JobView }) {
@@ -9,11 +10,11 @@ export function HowLong({ job }: { job: JobView }) {
   if (closedAt === undefined) return null;
   return (
     <p className="text-[14.5px]">
-      About <b>{minutesWords(spanMinutes(hands))}</b> of hands; closed by about{" "}
-      <b className="num">{moment(closedAt, now)}</b> if you go on now.
+      {texts.about} <b>{minutesWords(spanMinutes(hands))}</b> {texts.ofHandsClosedBy}{" "}
+      <b className="num">{moment(closedAt, now)}</b> {texts.ifYouGoOn}
       {chain.length > 2 && (
         <span className="text-soft block text-[13.5px]">
-          Longest way: {chain[0]} first, {chain.at(-1)} last, {chain.length} parts that wait for each other.
+          {texts.longestWayFirstLast(chain[0], chain.at(-1), chain.length)}
         </span>
       )}
     </p>

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { stockQuery } from "../../api/shelf";
+import { texts } from "./words";
 
 /** For a piece that is gone: where another of its kind lies. */
 export function OnTheShelf({ type }: { type: string }) {
@@ -10,7 +11,7 @@ export function OnTheShelf({ type }: { type: string }) {
   if (there.length === 0) return null;
   return (
     <p className="bg-mark-wash border-l-mark-line w-full rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
-      On the shelf:{" "}
+      {texts.onTheShelf}{" "}
       {there.slice(0, 3).map((row) => (
         <Link
           key={row.held.id}

@@ -14,6 +14,7 @@ import { Edges } from "../strip";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
 import { OnTheShelf } from "./OnTheShelf";
+import { texts } from "./words";
 
 type Counts = Schemas["FastenersBack"];
 
@@ -26,8 +27,8 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
     ({ code }) =>
       OVERRIDABLE.has(code) && (
         <AddLine
-          blanks={[{ label: "Why all the same?", hint: "Why all the same? It stays on the record." }]}
-          action="Put back all the same"
+          blanks={[{ label: texts.whyAllTheSame, hint: texts.whyAllTheSame2 }]}
+          action={texts.putBackAllThe}
           look="stop"
           className="mt-2"
           onAdd={(why) => putBack(why)}
@@ -45,19 +46,19 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
     submit(async () => {
       await append(
         [{ kind: "refitted", part: part.name, fasteners: Object.values(counts), overrideReason, remark: "" }],
-        { said: `Put back: ${part.name}.` },
+        { said: texts.putBack(part.name) },
       );
       onBack();
     });
   const leaveOut = async (reason: string) => {
-    await append([{ kind: "leftOut", part: part.name, reason }], { said: `Left out: ${part.name}.` });
+    await append([{ kind: "leftOut", part: part.name, reason }], { said: texts.leftOut(part.name) });
     onBack();
   };
 
   const tried = () =>
     submit(() =>
       append([{ kind: "triedUnfixed", part: part.name, remark: "" }], {
-        said: `In its place, not fixed: ${part.name}.`,
+        said: texts.inItsPlaceNot(part.name),
       }),
     );
 
@@ -76,7 +77,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
       nextCheck !== undefined &&
       void submit(() =>
         append([{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }], {
-          said: `Checked: ${nextCheck.what.words}.`,
+          said: texts.checked(nextCheck.what.words),
         }),
       ),
     a: allBack,
@@ -94,10 +95,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         {!settled && (
           <p className="mt-2 flex flex-wrap items-center gap-2">
             {part.removed.wells.length === 0 ? (
-              <span className="text-soft">No well was noted.</span>
+              <span className="text-soft">{texts.noWellWasNoted}</span>
             ) : (
               <>
-                Lies in{" "}
+                {texts.liesIn}{" "}
                 {part.removed.wells.map((well) => (
                   <WellMark key={well} name={well} />
                 ))}
@@ -114,10 +115,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           <Hints hints={part.hints} />
           <Gate job={job} part={part} />
           {part.fasteners.length > 0 && (
-            <Panel
-              title="Fasteners"
-              note={`${confirmed} of ${part.fasteners.length} types confirmed; A: all back`}
-            >
+            <Panel title={texts.fasteners} note={texts.ofTypesConfirmedA(confirmed, part.fasteners.length)}>
               <ul className="flex flex-col">
                 {part.fasteners.map((one) => (
                   <FastenerCount
@@ -133,21 +131,21 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           {refused}
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
-              Put back
+              {texts.putBack2}
             </Button>
             {part.triedAt === undefined && (
               <Button kind="quiet" onClick={() => void tried()}>
-                Tried, not fixed
+                {texts.triedNotFixed}
               </Button>
             )}
             {!edges && (
               <Button kind="quiet" onClick={() => setEdges(true)}>
-                What lies over what…
+                {texts.whatLiesOverWhat}
               </Button>
             )}
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
-                It stays out…
+                {texts.itStaysOut}
               </Button>
             )}
           </div>
@@ -155,11 +153,11 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             <AddLine
               blanks={[
                 {
-                  label: "Why does it stay out?",
-                  hint: "Why does it stay out? It goes on the return sheet.",
+                  label: texts.whyDoesItStay,
+                  hint: texts.whyDoesItStay2,
                 },
               ]}
-              action="Leave out"
+              action={texts.leaveOut}
               focus
               onAdd={leaveOut}
               onCancel={() => setLeaving(false)}
@@ -210,20 +208,20 @@ function FastenerCount({
       {!open && counts === undefined && (
         <>
           <Button onClick={() => set({})}>
-            {fastener.staysIn ? "Tight again" : all === 1 ? "It is back" : `All ${all} back`}
+            {fastener.staysIn ? texts.tightAgain : all === 1 ? texts.itIsBack : texts.allBack(all)}
           </Button>
           <Button kind="quiet" onClick={() => setOpen(true)}>
-            Not all…
+            {texts.notAll}
           </Button>
         </>
       )}
       {!open && counts !== undefined && (
         <span className="text-done">
-          {counts.back} back
-          {counts.lost > 0 && `, ${counts.lost} lost`}
-          {counts.replaced > 0 && `, ${counts.replaced} replaced`}
+          {texts.back(counts.back)}
+          {counts.lost > 0 && texts.lost(counts.lost)}
+          {counts.replaced > 0 && texts.replaced(counts.replaced)}
           <Button kind="quiet" onClick={() => setOpen(true)}>
-            change
+            {texts.change}
           </Button>
         </span>
       )}
@@ -247,7 +245,7 @@ function FastenerCount({
               setOpen(false);
             }}
           >
-            Confirm
+            {texts.confirm}
           </Button>
         </span>
       )}

@@ -9,6 +9,7 @@ import { WaitList } from "../treat";
 import { HowItFitted } from "./HowItFitted";
 import { HowLong } from "./HowLong";
 import { PutBack } from "./PutBack";
+import { texts } from "./words";
 
 /** Coming up: each part with the answer to "may it go back?", and the gate of the one that is at hand. */
 export function Refit() {
@@ -27,10 +28,10 @@ export function Refit() {
     <div className="wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
       <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
         <Panel
-          title="Way back"
-          note={job.parts.length === 0 ? undefined : `${out} of ${job.parts.length} still out`}
+          title={texts.wayBack}
+          note={job.parts.length === 0 ? undefined : texts.ofStillOut(out, job.parts.length)}
         >
-          {job.parts.length === 0 && <Empty>Nothing is off, so nothing can go back.</Empty>}
+          {job.parts.length === 0 && <Empty>{texts.nothingIsOffSo}</Empty>}
           <HowLong job={job} />
           {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
@@ -56,9 +57,7 @@ export function Refit() {
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         <HowItFitted job={job} shown={shown?.name} />
         {shown === undefined ? (
-          <Empty>
-            {job.parts.length === 0 ? "" : "All is back, or left out with a reason. Prove that it works."}
-          </Empty>
+          <Empty>{job.parts.length === 0 ? "" : texts.allIsBackOr}</Empty>
         ) : (
           <PutBack
             key={`${shown.name} ${shown.timesOff}`}

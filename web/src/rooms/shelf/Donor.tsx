@@ -17,6 +17,7 @@ import { DonorForm } from "./DonorForm";
 import { PART_MARK } from "./PartsLeft";
 import { Terms } from "./Terms";
 import { taking } from "./things";
+import { texts } from "./words";
 
 /** One body: each part of it with what became of it, and the figures for break or mend. */
 export function Donor() {
@@ -35,21 +36,21 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
   const { held, figures } = row;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
-      <div className="min-h-0 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Parts">
+      <div className="min-h-0 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label={texts.parts}>
         <p className="text-soft">
           <Link to="/shelf/donors" className="underline">
-            Donors
+            {texts.donors}
           </Link>{" "}
-          <span className="num">D-{held.number}</span>
+          <span className="num">{texts.donorNumber(held.number)}</span>
         </p>
         <h2 className="text-[21px]">{row.words}</h2>
         <p className="text-soft pb-2">
           {held.body.place}
           {held.body.fault !== "" && ` · ${held.body.fault}`}
-          {held.body.origin !== "" && ` · from ${held.body.origin}`}
-          {held.gone !== undefined && <b className="text-stop"> · no donor any more: {held.gone}</b>}
+          {held.body.origin !== "" && texts.from(held.body.origin)}
+          {held.gone !== undefined && <b className="text-stop"> {texts.noDonorAnyMore(held.gone)}</b>}
         </p>
-        {held.parts.length === 0 && <Empty>Its parts list is empty. Describe it with what is in it.</Empty>}
+        {held.parts.length === 0 && <Empty>{texts.itsPartsListIs}</Empty>}
         <ul>
           {held.parts.map((part) => (
             <PartLine
@@ -64,49 +65,49 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
       </div>
       <aside
         tabIndex={0}
-        aria-label="Break or mend"
+        aria-label={texts.breakOrMend}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        <Panel title="Break or mend" note={BEST[figures.best]}>
+        <Panel title={texts.breakOrMend} note={BEST[figures.best]}>
           {!held.opened && (
             <>
-              <Terms terms={figures.asIs} net={figures.asIsMinor} label="left whole" />
-              <Terms terms={figures.mended} net={figures.mendedMinor} label="mended" />
+              <Terms terms={figures.asIs} net={figures.asIsMinor} label={texts.leftWhole} />
+              <Terms terms={figures.mended} net={figures.mendedMinor} label={texts.mended} />
             </>
           )}
           <Terms
             terms={figures.parts}
             net={figures.partsMinor}
-            label={held.opened ? "still in it" : "in parts"}
+            label={held.opened ? texts.stillInIt : texts.inParts}
           />
           {!held.opened && (
             <p className="text-soft text-[14px]">
-              The first part taken out of it costs {money(figures.openingLossMinor)} beyond its own minutes.
+              {texts.theFirstPartTaken(money(figures.openingLossMinor))}
             </p>
           )}
         </Panel>
         {held.gone === undefined && (
           <div className="flex flex-wrap gap-2">
-            <Button onClick={onEdit}>Edit description…</Button>
+            <Button onClick={onEdit}>{texts.editDescription}</Button>
             <a
               className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
               href={`/api/shelf/labels.pdf?of=${held.id}`}
               target="_blank"
               rel="noreferrer"
             >
-              Label
+              {texts.label}
             </a>
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
-                No donor any more…
+                {texts.noDonorAnyMore2}
               </Button>
             )}
           </div>
         )}
         {leaving && (
           <AddLine
-            blanks={[{ label: "What became of it?", hint: "mended after all, sold, thrown out" }]}
-            action="It is gone"
+            blanks={[{ label: texts.whatBecameOfIt, hint: texts.mendedAfterAllSold }]}
+            action={texts.itIsGone}
             focus
             onAdd={(why) => say([{ kind: "donorGone", donor: held.id, why }], "No donor any more.")}
             onCancel={() => setLeaving(false)}
@@ -150,16 +151,21 @@ function PartLine({
         <b>{part.part.name}</b>{" "}
         <span className="text-soft text-[14px]">
           {part.state === "THERE" ? "" : word("partState", part.state)}
-          {part.usedFor !== undefined && ` for ${part.usedFor.tag}`}
-          {part.keptFor !== undefined && <span className="text-mark"> kept for {part.keptFor.tag}</span>}
+          {part.usedFor !== undefined && texts.forWord(part.usedFor.tag)}
+          {part.keptFor !== undefined && (
+            <span className="text-mark"> {texts.keptFor(part.keptFor.tag)}</span>
+          )}
           {part.remark !== "" && `, ${part.remark}`}
         </span>
       </span>
       {outlook !== undefined && (
         <span className="text-soft num text-[13.5px]">
-          {part.part.minutes} min · wanted{" "}
-          {outlook.openNow > 0 ? "now" : `${Math.round(100 * outlook.chance)} %`} ·{" "}
-          {money(part.part.worthMinor)}
+          {texts.minWanted(
+            part.part.minutes,
+            outlook.openNow > 0,
+            Math.round(100 * outlook.chance),
+            money(part.part.worthMinor),
+          )}
         </span>
       )}
       {!gone && part.state === "THERE" && (
@@ -171,20 +177,20 @@ function PartLine({
                 void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))
               }
             >
-              Take for {need.need.tag}
+              {texts.takeFor(need.need.tag)}
             </Button>
           ))}
           <Button kind="quiet" onClick={() => void seen("BROKEN")}>
-            Broken
+            {texts.broken}
           </Button>
           <Button kind="quiet" onClick={() => void seen("MISSING")}>
-            Missing
+            {texts.missing}
           </Button>
         </span>
       )}
       {!gone && (part.state === "BROKEN" || part.state === "MISSING") && (
         <Button kind="quiet" onClick={() => void seen("THERE")}>
-          It is there after all
+          {texts.itIsThereAfter}
         </Button>
       )}
       {refused}

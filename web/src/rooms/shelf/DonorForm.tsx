@@ -15,6 +15,7 @@ import { moneyTyped } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
+import { texts } from "./words";
 
 type Body = Schemas["DonorBody"];
 
@@ -103,30 +104,30 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
       <div className="grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
         <div className="flex flex-col gap-3">
-          <h2 className="text-[21px]">{row === undefined ? "Keep a camera for its parts" : row.words}</h2>
+          <h2 className="text-[21px]">{row === undefined ? texts.keepACameraFor : row.words}</h2>
           <FormOwn form={form} name="kind">
             {(kind, set) => <KindFields value={kind} onChange={set} />}
           </FormOwn>
           <div className="grid grid-cols-2 gap-3">
-            <FormChoice form={form} name="family" label="Mechanism" choices={choices("family")} />
-            <FormText form={form} name="serial" label="Serial number" />
-            <FormText form={form} name="place" label="Place" placeholder="top board" />
-            <FormText form={form} name="origin" label="From where" />
+            <FormChoice form={form} name="family" label={texts.mechanism} choices={choices("family")} />
+            <FormText form={form} name="serial" label={texts.serialNumber} />
+            <FormText form={form} name="place" label={texts.place} placeholder={texts.topBoard} />
+            <FormText form={form} name="origin" label={texts.fromWhere} />
           </div>
-          <FormText form={form} name="fault" label="Fault" />
-          <Panel title="Resale value">
+          <FormText form={form} name="fault" label={texts.fault} />
+          <Panel title={texts.resaleValue}>
             <div className="grid grid-cols-2 gap-3">
-              <FormText form={form} name="asIs" label="As it is" inputMode="decimal" />
-              <FormText form={form} name="mended" label="Repaired" inputMode="decimal" />
+              <FormText form={form} name="asIs" label={texts.asItIs} inputMode="decimal" />
+              <FormText form={form} name="mended" label={texts.repaired} inputMode="decimal" />
               <FormText
                 form={form}
                 name="chanceMended"
-                label="Chance the repair succeeds, %"
+                label={texts.chanceTheRepairSucceeds}
                 inputMode="decimal"
               />
-              <FormText form={form} name="mendMinutes" label="Repair time, minutes" inputMode="numeric" />
-              <FormText form={form} name="mendCost" label="Parts to buy for it" inputMode="decimal" />
-              <FormText form={form} name="openMinutes" label="Time to open it, minutes" inputMode="numeric" />
+              <FormText form={form} name="mendMinutes" label={texts.repairTimeMinutes} inputMode="numeric" />
+              <FormText form={form} name="mendCost" label={texts.partsToBuyFor} inputMode="decimal" />
+              <FormText form={form} name="openMinutes" label={texts.timeToOpenIt} inputMode="numeric" />
             </div>
           </Panel>
         </div>
@@ -134,10 +135,10 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
       </div>
       <div className="border-ink bg-sheet flex items-center gap-3 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit">
-          {row === undefined ? "Keep it for its parts" : "Save"}
+          {row === undefined ? texts.keepItForIts : texts.save}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
-          Cancel
+          {texts.cancel}
         </Button>
         {form.refused}
       </div>
@@ -153,17 +154,13 @@ function PartsInIt({ form }: { form: FormOf<Typed> }) {
   const known = useQuery(partsOfQuery(kind.maker, kind.model)).data ?? [];
   const fresh = known.filter((one) => !named.includes(one.name.toLowerCase()));
   return (
-    <Panel title="What is in it" note={`${parts.fields.length} parts`}>
+    <Panel title={texts.whatIsInIt} note={texts.parts2(parts.fields.length)}>
       {parts.fields.length === 0 && fresh.length === 0 && (
-        <Empty>
-          {kind.model === ""
-            ? "Name maker and model: what came off others of its model is offered here then."
-            : "None of its model was here. Name the parts that are worth keeping."}
-        </Empty>
+        <Empty>{kind.model === "" ? texts.nameMakerAndModel : texts.noneOfItsModel}</Empty>
       )}
       {fresh.length > 0 && (
         <Button className="self-start" onClick={() => parts.append(fresh.map(partTyped))}>
-          Add the {fresh.length} that came off others of its model
+          {texts.addTheThatCame(fresh.length)}
         </Button>
       )}
       <ul className="flex flex-col gap-1.5">
@@ -172,25 +169,30 @@ function PartsInIt({ form }: { form: FormOf<Typed> }) {
             key={part.id}
             className="grid grid-cols-[minmax(0,1fr)_92px_76px_44px] items-center gap-2 [&_label]:sr-only"
           >
-            <FormText form={form} name={`parts.${at}.name`} label={`Part, ${at + 1}`} placeholder="part" />
+            <FormText
+              form={form}
+              name={`parts.${at}.name`}
+              label={texts.part(at + 1)}
+              placeholder={texts.part2}
+            />
             <FormText
               form={form}
               name={`parts.${at}.worth`}
-              label={`Worth where wanted, ${at + 1}`}
+              label={texts.worthWhereWanted(at + 1)}
               className="num"
-              placeholder="worth"
+              placeholder={texts.worth}
             />
             <FormText
               form={form}
               name={`parts.${at}.minutes`}
-              label={`Minutes to take out, ${at + 1}`}
+              label={texts.minutesToTakeOut(at + 1)}
               className="num"
-              placeholder="min"
+              placeholder={texts.min}
             />
             <Button
               kind="quiet"
               className="px-0!"
-              aria-label={`Not in it: ${named[at]}`}
+              aria-label={texts.notInIt(named[at])}
               onClick={() => parts.remove(at)}
             >
               ×
@@ -202,7 +204,7 @@ function PartsInIt({ form }: { form: FormOf<Typed> }) {
         className="self-start"
         onClick={() => parts.append({ name: "", worth: "", minutes: String(MINUTES_OF_A_PART) })}
       >
-        Another part
+        {texts.anotherPart}
       </Button>
     </Panel>
   );

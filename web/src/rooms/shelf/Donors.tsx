@@ -5,6 +5,7 @@ import { money } from "../../api/money";
 import { Empty } from "../../ui/Panel";
 import { BEST } from "./best";
 import { PartsLeft } from "./PartsLeft";
+import { texts } from "./words";
 
 /** Cameras kept for their parts: what is left in each, and what is best done with it. */
 export function Donors() {
@@ -13,25 +14,25 @@ export function Donors() {
   const here = donors.filter((one) => one.held.gone === undefined);
   const gone = donors.filter((one) => one.held.gone !== undefined);
   return (
-    <div className="min-h-0 flex-1 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label="Donors">
+    <div
+      className="min-h-0 flex-1 overflow-y-auto px-5 py-3"
+      tabIndex={0}
+      role="group"
+      aria-label={texts.donors}
+    >
       <p className="flex items-center gap-4 pb-2">
         <span className="text-soft">
-          {here.length} kept for their parts
-          {gone.length > 0 && `, ${gone.length} gone`}
+          {texts.keptForTheirParts(here.length)}
+          {gone.length > 0 && texts.gone(gone.length)}
         </span>
         <Link
           to="new"
           className="bg-ready text-on-ready ml-auto inline-flex min-h-11 items-center rounded-[4px] px-3.5 font-bold"
         >
-          Keep a camera for its parts
+          {texts.keepACameraFor}
         </Link>
       </p>
-      {donors.length === 0 && (
-        <Empty>
-          No camera is kept for its parts yet. Put one in with what it would bring as it stands and mended;
-          its parts list comes from the cameras of its model that were here.
-        </Empty>
-      )}
+      {donors.length === 0 && <Empty>{texts.noCameraIsKept}</Empty>}
       <ul className="flex flex-col">
         {here.map((row) => (
           <DonorLine key={row.held.id} row={row} />
@@ -39,7 +40,7 @@ export function Donors() {
       </ul>
       {gone.length > 0 && (
         <details className="pt-3">
-          <summary className="min-h-11 content-center">Gone</summary>
+          <summary className="min-h-11 content-center">{texts.gone2}</summary>
           <ul>
             {gone.map((row) => (
               <li key={row.held.id} className="border-line/70 border-b py-1.5">
@@ -64,7 +65,7 @@ function DonorLine({ row }: { row: DonorRow }) {
         to={held.id}
         className="hover:bg-sunk grid grid-cols-[60px_minmax(0,4fr)_minmax(0,6fr)_210px] items-start gap-4 px-2 py-2.5"
       >
-        <span className="num text-soft text-[13.5px]">D-{held.number}</span>
+        <span className="num text-soft text-[13.5px]">{texts.donorNumber(held.number)}</span>
         <span>
           <b>{row.words}</b>
           <span className="text-soft block text-[14px]">
@@ -76,9 +77,9 @@ function DonorLine({ row }: { row: DonorRow }) {
         <span className="text-right">
           <b>{BEST[figures.best]}</b>
           <span className="mt-0.5 flex justify-end gap-4 text-[13.5px]">
-            {!held.opened && <Way label="whole" minor={figures.asIsMinor} />}
-            {!held.opened && <Way label="mended" minor={figures.mendedMinor} />}
-            <Way label={held.opened ? "still in it" : "in parts"} minor={figures.partsMinor} />
+            {!held.opened && <Way label={texts.whole} minor={figures.asIsMinor} />}
+            {!held.opened && <Way label={texts.mended} minor={figures.mendedMinor} />}
+            <Way label={held.opened ? texts.stillInIt : texts.inParts} minor={figures.partsMinor} />
           </span>
         </span>
       </Link>

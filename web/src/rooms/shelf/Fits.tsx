@@ -13,6 +13,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { Empty, Panel } from "../../ui/Panel";
 import { KindFields } from "./KindFields";
 import { ANY_KIND, kindWords } from "./things";
+import { texts } from "./words";
 
 /** Which part of which camera goes into which other, by what was tried here and what is said. */
 export function Fits() {
@@ -29,21 +30,16 @@ export function Fits() {
         className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label="Known fits"
+        aria-label={texts.knownFits}
       >
         <input
           className="input w-80!"
-          aria-label="Look for a part or a camera"
-          placeholder="focus rack, Twin, 2nd pattern"
+          aria-label={texts.lookForAPart}
+          placeholder={texts.focusRackTwin2nd}
           value={find}
           onChange={(event) => setFind(event.target.value)}
         />
-        {pairs.length === 0 && (
-          <Empty>
-            Nothing is known yet. When a part of another camera goes back on, Refit asks with one key how it
-            fitted; that stands here from then on.
-          </Empty>
-        )}
+        {pairs.length === 0 && <Empty>{texts.nothingIsKnownYet}</Empty>}
         <ul>
           {found.map((pair) => (
             <PairLine key={`${pair.part} ${kindWords(pair.from)} ${kindWords(pair.into)}`} pair={pair} />
@@ -52,7 +48,7 @@ export function Fits() {
       </div>
       <aside
         tabIndex={0}
-        aria-label="Say what is known"
+        aria-label={texts.sayWhatIsKnown}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         <State />
@@ -67,20 +63,20 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
   return (
     <li className="border-line/70 grid grid-cols-[minmax(0,1fr)_260px] items-center gap-4 border-b py-1.5">
       <span>
-        <b>{pair.part === "" ? "parts in general" : pair.part}</b> of {kindWords(pair.from)} in{" "}
-        {kindWords(pair.into)}
+        <b>{pair.part === "" ? texts.partsInGeneral : pair.part}</b>{" "}
+        {texts.ofIn(kindWords(pair.from), kindWords(pair.into))}
         <span className="text-soft block text-[13.5px]">
           {belief.tries > 0 && (
             <>
-              fits {belief.fits} of {belief.tries} here
+              {texts.fitsOfHere(belief.fits, belief.tries)}
               {belief.fits > 0 &&
                 belief.asIs < 1 &&
-                `, ${Math.round(belief.fits * (1 - belief.asIs))} with work`}
+                texts.withWork(Math.round(belief.fits * (1 - belief.asIs)))}
             </>
           )}
-          {belief.tries === 0 && "never tried here"}
+          {belief.tries === 0 && texts.neverTriedHere}
           {belief.stated !== "" && ` · ${belief.stated}`}
-          {belief.indirect.length > 0 && <i> · weaker: {belief.indirect.join("; ")}</i>}
+          {belief.indirect.length > 0 && <i> {texts.weaker(belief.indirect.join("; "))}</i>}
         </span>
       </span>
       <span className="flex items-center gap-3">
@@ -127,21 +123,19 @@ function State() {
   );
   const { from, into } = form.watch();
   return (
-    <Panel title="Say what is known">
+    <Panel title={texts.sayWhatIsKnown}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="part" label="Part; empty for parts in general" />
+        <FormText form={form} name="part" label={texts.partEmptyForParts} />
         <FormOwn form={form} name="from">
           {(kind, set) => <KindFields value={kind} onChange={set} />}
         </FormOwn>
-        <p className="font-bold">goes into</p>
+        <p className="font-bold">{texts.goesInto}</p>
         <FormOwn form={form} name="into">
           {(kind, set) => <KindFields value={kind} onChange={set} />}
         </FormOwn>
-        <FormPick form={form} name="strength" label="How surely" choices={choices("strength")} />
-        <FormText form={form} name="note" label="From where it is known" />
-        <p className="text-soft text-[13.5px]">
-          It counts as four tries to begin with; what is tried here is added to it and soon outweighs it.
-        </p>
+        <FormPick form={form} name="strength" label={texts.howSurely} choices={choices("strength")} />
+        <FormText form={form} name="note" label={texts.fromWhereItIs} />
+        <p className="text-soft text-[13.5px]">{texts.itCountsAsFour}</p>
         {form.refused}
         <Button
           kind="primary"
@@ -149,7 +143,7 @@ function State() {
           className="self-start"
           disabled={from.model === "" || into.model === ""}
         >
-          Save
+          {texts.save}
         </Button>
       </Form>
     </Panel>

@@ -3,6 +3,7 @@ import { useId } from "react";
 import { modelsQuery } from "../../api/queries";
 import type { CameraKind } from "../../api/shelf";
 import { TextField } from "../../ui/Field";
+import { texts } from "./words";
 
 /** For which camera: maker, model and pattern, with those that came in at hand. */
 export function KindFields({
@@ -27,16 +28,16 @@ export function KindFields({
         onChange={(event) => set({ maker: event.target.value })}
       />
       <TextField
-        label="Model"
+        label={texts.model}
         name="model"
         list={`${id}-models`}
         value={value.model}
         onChange={(event) => set({ model: event.target.value })}
       />
       <TextField
-        label="Pattern"
+        label={texts.pattern}
         value={value.pattern}
-        placeholder="1st pattern"
+        placeholder={texts.n1stPattern}
         onChange={(event) => set({ pattern: event.target.value })}
       />
       <datalist id={`${id}-makers`}>

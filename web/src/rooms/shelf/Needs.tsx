@@ -12,6 +12,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { Terms } from "./Terms";
 import { keeping, puttingBack } from "./things";
+import { texts } from "./words";
 
 type Row = Schemas["NeedRow"];
 
@@ -40,24 +41,21 @@ export function Needs() {
         className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label="Needs"
+        aria-label={texts.needs}
       >
         {page.needs.length === 0 ? (
-          <Empty>
-            No camera waits for a part. A need is opened at the camera, under Mend; then its sources stand
-            here, shared out among all cameras at once.
-          </Empty>
+          <Empty>{texts.noCameraWaitsFor}</Empty>
         ) : (
           <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
             <span>
-              Shared out together <b className="num text-[18px]">{money(page.netMinor)}</b>
+              {texts.sharedOutTogether} <b className="num text-[18px]">{money(page.netMinor)}</b>
             </span>
             <span className="text-soft">
-              one after the other <b className="num">{money(page.oneByOneMinor)}</b>
-              {gain > 0 && `, ${money(gain)} less`}
+              {texts.oneAfterTheOther} <b className="num">{money(page.oneByOneMinor)}</b>
+              {gain > 0 && texts.less(money(gain))}
             </span>
             {!page.exact && (
-              <span className="text-mark">best found; none exceeds {money(page.boundMinor)}</span>
+              <span className="text-mark">{texts.bestFoundNoneExceeds(money(page.boundMinor))}</span>
             )}
             <Button
               kind="primary"
@@ -65,7 +63,7 @@ export function Needs() {
               disabled={toKeep.length === 0}
               onClick={() => void submit(() => say(toKeep, `Kept: ${toKeep.length}.`))}
             >
-              {toKeep.length === 0 ? "All kept" : `Keep all ${toKeep.length} so`}
+              {toKeep.length === 0 ? texts.allKept : texts.keepAllSo(toKeep.length)}
             </Button>
           </p>
         )}
@@ -84,7 +82,7 @@ export function Needs() {
       </div>
       <aside
         tabIndex={0}
-        aria-label="Sources of this need"
+        aria-label={texts.sourcesOfThisNeed}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         {open !== undefined && <OneNeed key={keyOf(open)} row={open} />}
@@ -109,16 +107,14 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
           <span className="text-soft block text-[13.5px]">{row.camera}</span>
         </span>
         {row.got === undefined ? (
-          <span className="text-stop">Nothing here is worth its price: make it, or leave it open</span>
+          <span className="text-stop">{texts.nothingHereIsWorth}</span>
         ) : (
           <span className="min-w-0">
-            {row.got.keptForThis && <span className="text-done font-bold">kept: </span>}
+            {row.got.keptForThis && <span className="text-done font-bold">{texts.kept} </span>}
             {row.got.what.words}
             <span className="text-soft block text-[13.5px]">
               {row.got.what.where}
-              {notItsBest(row) && (
-                <span className="text-mark"> · not its own best, so that another gets that</span>
-              )}
+              {notItsBest(row) && <span className="text-mark"> {texts.notItsOwnBest}</span>}
             </span>
           </span>
         )}
@@ -150,10 +146,10 @@ function OneNeed({ row }: { row: Row }) {
           <li key={source.id} className="border-line border-t pt-2">
             <p>
               <b>{source.what.words}</b>
-              {source.id === row.got?.id && <span className="text-ready font-bold"> · this one</span>}
+              {source.id === row.got?.id && <span className="text-ready font-bold"> {texts.thisOne}</span>}
               <span className="text-soft block text-[13.5px]">
                 {source.what.where} · {source.chances.fitWords}
-                {source.effort.days > 0 && ` · ${source.effort.days} days`}
+                {source.effort.days > 0 && texts.days(source.effort.days)}
               </span>
             </p>
             <Terms terms={source.worth.terms} net={source.worth.netMinor} />
@@ -162,7 +158,7 @@ function OneNeed({ row }: { row: Row }) {
                 <Insisted row={row} source={source} />
               ) : (
                 <Button kind="quiet" className="-ml-3" onClick={() => setInsisted(source.id)}>
-                  What if this one all the same?
+                  {texts.whatIfThisOne}
                 </Button>
               ))}
           </li>
@@ -178,15 +174,15 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
   const { refused, submit } = useSubmit();
   const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
-  if (costs.data === undefined) return <p className="text-soft py-2">Working it out…</p>;
+  if (costs.data === undefined) return <p className="text-soft py-2">{texts.workingItOut}</p>;
   return (
     <div className="border-mark-line bg-mark-wash mt-1 flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
       <span>
         {costs.data.costMinor === 0 ? (
-          "It costs nothing: just as good in all."
+          texts.costsNothing
         ) : (
           <>
-            It costs <b className="num">{money(costs.data.costMinor)}</b> over all needs together.
+            {texts.itCosts} <b className="num">{money(costs.data.costMinor)}</b> {texts.overAllNeedsTogether}
           </>
         )}
       </span>
@@ -194,7 +190,7 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
         <Button
           onClick={() => void submit(() => say([entry], `Kept for ${row.need.tag}: ${source.what.words}.`))}
         >
-          Keep this one
+          {texts.keepThisOne}
         </Button>
       )}
       {refused}
@@ -208,8 +204,8 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
   const { refused, submit } = useSubmit();
   if (taken.length === 0) return null;
   return (
-    <section aria-label="Taken, at the bench">
-      <h2 className="heading border-line border-b pb-1">Taken, at the bench</h2>
+    <section aria-label={texts.takenAtTheBench}>
+      <h2 className="heading border-line border-b pb-1">{texts.takenAtTheBench}</h2>
       <ul>
         {taken.map((one) => (
           <li
@@ -219,13 +215,13 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
             <PaperTag tag={one.forNeed.tag} />
             <span className="min-w-0 flex-1">
               {one.count > 1 && `${one.count} × `}
-              {one.words} <span className="text-soft">for {one.forNeed.part}</span>
+              {one.words} <span className="text-soft">{texts.forWord2(one.forNeed.part)}</span>
             </span>
             <Button
               kind="quiet"
               onClick={() => void submit(() => say([puttingBack(one)], "Back in its place."))}
             >
-              Back on the shelf
+              {texts.backOnTheShelf}
             </Button>
           </li>
         ))}

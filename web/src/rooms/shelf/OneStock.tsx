@@ -10,6 +10,7 @@ import { money } from "../../api/money";
 import { useSubmit } from "../../ui/useSubmit";
 import { StockForm } from "./StockForm";
 import { taking } from "./things";
+import { texts } from "./words";
 
 /** One kind of thing on the shelf, and what can be done with it. */
 export function OneStock({ row }: { row: StockRow }) {
@@ -21,21 +22,21 @@ export function OneStock({ row }: { row: StockRow }) {
   return (
     <div className="flex flex-col gap-3">
       <div>
-        <p className="num text-soft">S-{held.number}</p>
+        <p className="num text-soft">{texts.stockNumber(held.number)}</p>
         <h2 className="text-[19px]">{row.words}</h2>
         <p className="text-soft">
           {held.stock.place}
-          {held.stock.origin !== "" && ` · from ${held.stock.origin}`}
-          {held.stock.costMinor > 0 && ` · ${money(held.stock.costMinor)} each`}
+          {held.stock.origin !== "" && texts.from(held.stock.origin)}
+          {held.stock.costMinor > 0 && texts.each(money(held.stock.costMinor))}
         </p>
         {held.stock.remark !== "" && <p>“{held.stock.remark}”</p>}
         <p>
-          <b className="num text-[22px]">{held.left}</b> there, {row.free} free
+          <b className="num text-[22px]">{held.left}</b> {texts.thereFree(row.free)}
           {held.counted !== undefined && (
             <span className="text-soft">
               {" "}
-              · counted {fullDay(held.counted)}
-              {held.off !== 0 && `, ${Math.abs(held.off)} ${held.off < 0 ? "were missing" : "were too many"}`}
+              {texts.counted(fullDay(held.counted))}
+              {held.off !== 0 && texts.text(Math.abs(held.off), held.off < 0)}
             </span>
           )}
         </p>
@@ -43,9 +44,7 @@ export function OneStock({ row }: { row: StockRow }) {
       <ul>
         {held.kept.map((kept) => (
           <li key={`${kept.forNeed.tag} ${kept.forNeed.part}`} className="flex items-center gap-2">
-            <span className="flex-1">
-              {kept.count} kept for {kept.forNeed.tag}, {kept.forNeed.part}
-            </span>
+            <span className="flex-1">{texts.keptFor2(kept.count, kept.forNeed.tag, kept.forNeed.part)}</span>
             <Button
               kind="quiet"
               onClick={() =>
@@ -57,7 +56,7 @@ export function OneStock({ row }: { row: StockRow }) {
                 )
               }
             >
-              Release
+              {texts.release}
             </Button>
           </li>
         ))}
@@ -65,10 +64,10 @@ export function OneStock({ row }: { row: StockRow }) {
       <ForANeed row={row} />
       <AddLine
         blanks={[
-          { label: "How many came in", hint: "how many" },
-          { label: "From where", hint: "from where", optional: true },
+          { label: texts.howManyCameIn, hint: texts.howMany },
+          { label: texts.fromWhere, hint: texts.fromWhere2, optional: true },
         ]}
-        action="Refill"
+        action={texts.refill}
         onAdd={(count, origin) =>
           say(
             [{ kind: "stockRefilled", stock: held.id, count: Number(count), origin }],
@@ -77,14 +76,14 @@ export function OneStock({ row }: { row: StockRow }) {
         }
       />
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => setEditing(true)}>Edit description…</Button>
+        <Button onClick={() => setEditing(true)}>{texts.editDescription}</Button>
         <a
           className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
           href={`/api/shelf/labels.pdf?of=${held.id}`}
           target="_blank"
           rel="noreferrer"
         >
-          Label
+          {texts.label}
         </a>
       </div>
       {refused}
@@ -110,7 +109,7 @@ function ForANeed({ row }: { row: StockRow }) {
   return (
     <div className="flex flex-col gap-2">
       <ChoiceField
-        label="For which camera"
+        label={texts.forWhichCamera}
         value={`${need.need.tag} ${need.need.part}`}
         choices={sorted.map((one) => ({
           value: `${one.need.tag} ${one.need.part}`,
@@ -126,12 +125,12 @@ function ForANeed({ row }: { row: StockRow }) {
             )
           }
         >
-          Keep one
+          {texts.keepOne}
         </Button>
         <Button
           onClick={() => void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))}
         >
-          Take one
+          {texts.takeOne}
         </Button>
       </div>
       {refused}

@@ -12,6 +12,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { kindWords, ordering } from "./things";
+import { texts } from "./words";
 
 /** What is on its way, what lies here to be unpacked, and what else could be ordered. */
 export function Orders() {
@@ -27,13 +28,11 @@ export function Orders() {
         className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label="Orders"
+        aria-label={texts.orders}
       >
-        {orders.length === 0 && (
-          <Empty>Nothing is on order. Look through the catalogue, or order at a camera's need.</Empty>
-        )}
+        {orders.length === 0 && <Empty>{texts.nothingIsOnOrder}</Empty>}
         {parcels.length > 0 && (
-          <Panel title="Here, to be unpacked">
+          <Panel title={texts.hereToBeUnpacked}>
             <ul className="flex flex-col gap-3">
               {parcels.map((one) => (
                 <Parcel key={one.held.id} row={one} />
@@ -42,7 +41,7 @@ export function Orders() {
           </Panel>
         )}
         {coming.length > 0 && (
-          <Panel title="On its way">
+          <Panel title={texts.onItsWay}>
             <ul>
               {coming.map((one) => (
                 <Coming key={one.held.id} row={one} />
@@ -51,7 +50,7 @@ export function Orders() {
           </Panel>
         )}
         {done.length > 0 && (
-          <Panel title="Before">
+          <Panel title={texts.before}>
             <ul className="text-[14.5px]">
               {done.slice(0, 40).map((one) => (
                 <li key={one.held.id} className="border-line/70 flex items-center gap-2 border-b py-1">
@@ -65,7 +64,7 @@ export function Orders() {
                     <span className="text-soft">
                       {" "}
                       {one.held.state === "WRONG"
-                        ? `· the wrong one came: ${one.held.end}`
+                        ? texts.theWrongOneCame(one.held.end)
                         : one.held.state === "ENDED"
                           ? `· ${one.held.end}`
                           : ""}
@@ -80,7 +79,7 @@ export function Orders() {
       </div>
       <aside
         tabIndex={0}
-        aria-label="Catalogue"
+        aria-label={texts.catalogue}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         <CatalogueList />
@@ -114,9 +113,7 @@ function Coming({ row }: { row: OrderRow }) {
         </span>
       </span>
       <span className={row.late ? "text-stop font-bold" : ""}>
-        {row.late
-          ? `late: was due ${day(row.dueAt)}`
-          : `${day(row.dueAt)}, in ${days} ${days === 1 ? "day" : "days"}`}
+        {row.late ? texts.lateWasDue(day(row.dueAt)) : texts.inWord(day(row.dueAt), days, days === 1)}
       </span>
       <a
         className="inline-flex min-h-11 items-center underline"
@@ -124,17 +121,17 @@ function Coming({ row }: { row: OrderRow }) {
         target="_blank"
         rel="noreferrer"
       >
-        as a file
+        {texts.asAFile}
       </a>
       {!ending && (
         <Button kind="quiet" onClick={() => setEnding(true)}>
-          Call off…
+          {texts.callOff}
         </Button>
       )}
       {ending && (
         <AddLine
-          blanks={[{ label: "Why is it called off?", hint: "mended after all" }]}
-          action="Call off"
+          blanks={[{ label: texts.whyIsItCalled, hint: texts.mendedAfterAll }]}
+          action={texts.callOff2}
           className="w-full"
           focus
           onAdd={(why) => say([{ kind: "orderEnded", order: row.held.id, why }], "Called off.")}
@@ -180,12 +177,12 @@ function Parcel({ row }: { row: OrderRow }) {
   return (
     <li className="border-mark-line bg-mark-wash flex flex-col gap-2 rounded-[3px] border-l-4 px-3 py-2">
       <dl className="grid grid-cols-[90px_minmax(0,1fr)] gap-x-3">
-        <dt className="text-soft">ordered</dt>
+        <dt className="text-soft">{texts.ordered}</dt>
         <dd>
           {ordered.count} × <b>{ordered.name}</b> {kindWords(ordered.madeFor)}{" "}
           <span className="num">{ordered.number}</span>, {whom(row.held)}
         </dd>
-        <dt className="text-soft">in it lies</dt>
+        <dt className="text-soft">{texts.inItLies}</dt>
         <dd>
           {ordered.count} × <b>{lies.name}</b> {kindWords(lies.madeFor)}
           {lies.dimensions !== "" && `, ${lies.dimensions}`} <span className="num">{lies.number}</span>
@@ -194,16 +191,16 @@ function Parcel({ row }: { row: OrderRow }) {
       <div className="flex flex-wrap items-center gap-2">
         <input
           className="input w-48!"
-          aria-label="Where it goes"
-          placeholder="where it goes: order tray"
+          aria-label={texts.whereItGoes}
+          placeholder={texts.whereItGoesOrder}
           value={place}
           onChange={(event) => setPlace(event.target.value)}
         />
         <Button kind="primary" onClick={() => void unpack(true)}>
-          It is what I ordered
+          {texts.itIsWhatI}
         </Button>
         <Button kind="stop" onClick={() => void unpack(false)}>
-          It is the wrong one
+          {texts.itIsTheWrong}
         </Button>
       </div>
       {refused}
@@ -218,11 +215,11 @@ function CatalogueList() {
   const { refused, submit } = useSubmit();
   if (page === undefined) return null;
   return (
-    <Panel title={page.supplier} note={`${page.all} in the catalogue`}>
+    <Panel title={page.supplier} note={texts.inTheCatalogue(page.all)}>
       <input
         className="input"
-        aria-label="Look through the catalogue"
-        placeholder="blade, foam 1.5, T-101"
+        aria-label={texts.lookThroughTheCatalogue}
+        placeholder={texts.bladeFoam15}
         value={find}
         onChange={(event) => setFind(event.target.value)}
       />
@@ -241,19 +238,19 @@ function CatalogueList() {
             </span>
             <span className="num">{money(item.priceMinor)}</span>
             <Button
-              aria-label={`Order ${item.name} ${kindWords(item.madeFor)} ${item.dimensions}`}
+              aria-label={texts.order(item.name, kindWords(item.madeFor), item.dimensions)}
               onClick={() =>
                 void submit(() => say([ordering(item, page.supplier)], `Ordered: ${item.name}.`))
               }
             >
-              Order
+              {texts.order2}
             </Button>
           </li>
         ))}
       </ul>
       <p className="text-soft text-[13.5px]">
         <a href="/api/shelf/catalogue.csv" className="underline">
-          The catalogue as a table
+          {texts.theCatalogueAsA}
         </a>
       </p>
     </Panel>

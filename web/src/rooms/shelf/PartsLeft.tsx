@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { StateMark, type Mark } from "../../ui/State";
+import { texts } from "./words";
 
 type Part = Schemas["DonorPart"];
 
@@ -17,9 +18,7 @@ export function PartsLeft({ parts }: { parts: Part[] }) {
   const there = parts.filter((one) => one.state === "THERE").length;
   return (
     <span className="flex flex-wrap items-center gap-x-2.5 gap-y-0.5 text-[13.5px]">
-      <b className="num text-[15px]">
-        {there} of {parts.length}
-      </b>
+      <b className="num text-[15px]">{texts.ofWord(there, parts.length)}</b>
       {parts.slice(0, SHOWN).map((one) => (
         <span
           key={one.part.name}
@@ -29,7 +28,7 @@ export function PartsLeft({ parts }: { parts: Part[] }) {
           {one.part.name}
         </span>
       ))}
-      {parts.length > SHOWN && <span className="text-soft">and {parts.length - SHOWN} more</span>}
+      {parts.length > SHOWN && <span className="text-soft">{texts.andMore(parts.length - SHOWN)}</span>}
     </span>
   );
 }

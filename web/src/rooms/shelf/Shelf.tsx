@@ -1,14 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { NavLink, Outlet } from "react-router";
 import { needsQuery, ordersQuery } from "../../api/shelf";
+import { texts } from "./words";
 
 const PLACES = [
-  { to: "needs", label: "Needs" },
-  { to: "stock", label: "Stock" },
-  { to: "donors", label: "Donors" },
-  { to: "orders", label: "Orders" },
-  { to: "fits", label: "What fits what" },
-  { to: "log", label: "Log" },
+  { to: "needs", label: texts.needs },
+  { to: "stock", label: texts.stock },
+  { to: "donors", label: texts.donors },
+  { to: "orders", label: texts.orders },
+  { to: "fits", label: texts.whatFitsWhat },
+  { to: "log", label: texts.log },
 ];
 
 /** Have I got one? What is needed, what lies where, what is still in the bodies kept for parts, what is on its way. */
@@ -22,8 +23,8 @@ export function Shelf() {
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="border-line bg-sheet flex items-center gap-4 border-b px-5">
-        <h1 className="text-[22px]">Shelf</h1>
-        <nav aria-label="On the shelf" className="flex">
+        <h1 className="text-[22px]">{texts.shelf}</h1>
+        <nav aria-label={texts.onTheShelf} className="flex">
           {PLACES.map((place) => (
             <NavLink
               key={place.to}

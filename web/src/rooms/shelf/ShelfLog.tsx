@@ -5,6 +5,7 @@ import { useSigner } from "../../hands/signer";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { ShopRecord } from "../record";
+import { texts } from "./words";
 
 /** The shelf's record; tables and labels go in and out beside it. */
 export function ShelfLog() {
@@ -30,7 +31,7 @@ function Tables() {
     });
   const file = (of: "stock" | "catalogue") => (
     <label className="border-line bg-sheet inline-flex min-h-11 cursor-pointer items-center rounded-[4px] border px-3.5 focus-within:outline-3 focus-within:outline-(--color-focus)">
-      {of === "stock" ? "Bring stock in" : "Bring a catalogue in"}
+      {of === "stock" ? texts.bringStockIn : texts.bringACatalogueIn}
       <input
         type="file"
         accept=".csv,text/csv"
@@ -45,31 +46,28 @@ function Tables() {
   );
   const link = "inline-flex min-h-11 items-center underline";
   return (
-    <Panel title="Tables and labels">
+    <Panel title={texts.tablesAndLabels}>
       <p>
         <a className={link} href="/api/shelf/stock.csv">
-          Stock as a table
+          {texts.stockAsATable}
         </a>{" "}
         ·{" "}
         <a className={link} href="/api/shelf/catalogue.csv">
-          catalogue as a table
+          {texts.catalogueAsATable}
         </a>{" "}
         ·{" "}
         <a className={link} href="/api/shelf/shelf.json">
-          the whole shelf
+          {texts.theWholeShelf}
         </a>
       </p>
       <div className="flex flex-wrap gap-2">
         {file("stock")}
         {file("catalogue")}
       </div>
-      <p className="text-soft text-[14px]">
-        A row with a number (S-12) changes what lies there; one without is put in. A catalogue takes the place
-        of the one at hand.
-      </p>
+      <p className="text-soft text-[14px]">{texts.aRowWithA}</p>
       <p>
         <a className={link} href="/api/shelf/labels.pdf" target="_blank" rel="noreferrer">
-          Labels of everything
+          {texts.labelsOfEverything}
         </a>
       </p>
       {refused}

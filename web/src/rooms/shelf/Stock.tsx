@@ -15,12 +15,13 @@ import { Pick } from "../../ui/Pick";
 import { AtBench } from "./Needs";
 import { OneStock } from "./OneStock";
 import { StockForm } from "./StockForm";
+import { texts } from "./words";
 
 const ONLY = [
-  { value: "all", label: "All" },
-  { value: "parts", label: "Parts" },
-  { value: "hardware", label: "Screws and such" },
-  { value: "low", label: "Running out" },
+  { value: "all", label: texts.all },
+  { value: "parts", label: texts.parts },
+  { value: "hardware", label: texts.screwsAndSuch },
+  { value: "low", label: texts.runningOut },
 ];
 
 /** Everything that lies in a drawer, by place: looked for, added, counted. */
@@ -44,38 +45,39 @@ export function Stock() {
         <div className="flex flex-wrap items-center gap-3 px-5 py-2.5">
           <input
             className="input w-56!"
-            aria-label="Look for stock"
-            placeholder="pinion, Twin, drawer 3, S-12"
+            aria-label={texts.lookForStock}
+            placeholder={texts.pinionTwinDrawer3}
             value={find}
             onChange={(event) => go({ find: event.target.value })}
           />
-          <Pick small label="Which" choices={ONLY} value={only} onChange={(value) => go({ only: value })} />
+          <Pick
+            small
+            label={texts.which}
+            choices={ONLY}
+            value={only}
+            onChange={(value) => go({ only: value })}
+          />
           <span className="ml-auto flex gap-2">
             <Button onClick={() => setCounting(!counting)} aria-pressed={counting}>
-              {counting ? "Done counting" : "Count"}
+              {counting ? texts.doneCounting : texts.count}
             </Button>
             <Button kind="primary" onClick={() => go({ item: "new" })}>
-              Put something in
+              {texts.putSomethingIn}
             </Button>
           </span>
         </div>
         <p className="text-soft px-5 pb-2 text-[14px]">
-          {page.found === page.all ? `${page.all} places` : `${page.found} of ${page.all}`}
-          {page.low > 0 && `, ${page.low} running out`}
+          {page.found === page.all ? texts.places(page.all) : texts.ofWord2(page.found, page.all)}
+          {page.low > 0 && texts.runningOut2(page.low)}
         </p>
         <div
           className="min-h-0 flex-1 overflow-y-auto px-5 pb-3"
           tabIndex={0}
           role="group"
-          aria-label="Stock"
+          aria-label={texts.stock}
         >
-          {page.all === 0 && (
-            <Empty>
-              Nothing is on the shelf yet. Put in a part with its place and what it was made for, or bring a
-              table in under Log.
-            </Empty>
-          )}
-          {page.all > 0 && page.found === 0 && <Empty>Nothing of that kind lies here.</Empty>}
+          {page.all === 0 && <Empty>{texts.nothingIsOnThe}</Empty>}
+          {page.all > 0 && page.found === 0 && <Empty>{texts.nothingOfThatKind}</Empty>}
           {counting ? (
             <Counting rows={page.rows} onDone={() => setCounting(false)} />
           ) : (
@@ -98,23 +100,19 @@ export function Stock() {
             ))
           )}
           {page.found > page.rows.length && (
-            <p className="text-soft">The first {page.rows.length} are shown. Look for one by its name.</p>
+            <p className="text-soft">{texts.theFirstAreShown(page.rows.length)}</p>
           )}
           <AtBench taken={page.atBench} />
         </div>
       </div>
       <aside
         tabIndex={0}
-        aria-label="One kind of thing"
+        aria-label={texts.oneKindOfThing}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         {chosen === "new" && <StockForm onDone={(id) => go({ item: id })} />}
         {one !== undefined && <OneStock key={one.held.id} row={one} />}
-        {chosen !== "new" && one === undefined && (
-          <Empty>
-            Choose something to keep it for a camera, to take it, to refill it, or to print its label.
-          </Empty>
-        )}
+        {chosen !== "new" && one === undefined && <Empty>{texts.chooseSomethingToKeep}</Empty>}
       </aside>
     </div>
   );
@@ -139,7 +137,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
         onClick={onChoose}
         className={`grid min-h-12 w-full grid-cols-[52px_74px_minmax(0,1fr)_150px_56px] items-center gap-3 px-2 py-1 text-left ${chosen ? "bg-ready-wash" : "hover:bg-sunk"}`}
       >
-        <span className="num text-soft text-[13.5px]">S-{held.number}</span>
+        <span className="num text-soft text-[13.5px]">{texts.stockNumber(held.number)}</span>
         <span className="flex justify-end">
           {held.stock.hardware !== undefined && <FastenerDrawing fastener={held.stock.hardware} />}
         </span>
@@ -148,7 +146,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
           {word("condition", held.stock.condition)}
           {held.kept.map((kept) => (
             <span key={`${kept.forNeed.tag} ${kept.forNeed.part}`} className="text-mark block">
-              {kept.count} kept for {kept.forNeed.tag}
+              {texts.keptFor3(kept.count, kept.forNeed.tag)}
             </span>
           ))}
         </span>
@@ -156,7 +154,9 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
           className={`num text-right text-[19px] font-bold ${row.low || held.left === 0 ? "text-stop" : ""}`}
         >
           {held.left}
-          {row.low && <span className="block text-[12px] font-normal">of {held.stock.least}</span>}
+          {row.low && (
+            <span className="block text-[12px] font-normal">{texts.ofWord3(held.stock.least)}</span>
+          )}
         </span>
       </button>
     </li>
@@ -183,24 +183,26 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
   const counted = rows.filter((row) => (counts[row.held.id] ?? "") !== "");
   return (
     <Form form={form}>
-      <p className="text-soft pb-2">Type what lies there; Tab goes on. Places left empty were not counted.</p>
+      <p className="text-soft pb-2">{texts.typeWhatLiesThere}</p>
       <ul>
         {rows.map((row) => {
           const typed = counts[row.held.id] ?? "";
           const off = typed === "" ? 0 : Number(typed) - row.held.left;
           return (
             <li key={row.held.id} className="border-line/70 flex items-center gap-3 border-b py-1">
-              <span className="num text-soft w-[52px] text-[13.5px]">S-{row.held.number}</span>
+              <span className="num text-soft w-[52px] text-[13.5px]">
+                {texts.stockNumber(row.held.number)}
+              </span>
               <span className="min-w-0 flex-1">
                 {row.words} <span className="text-soft">{row.held.stock.place}</span>
               </span>
               <span className="text-mark w-40 text-right text-[14px]">
-                {off !== 0 && `${Math.abs(off)} ${off < 0 ? "missing" : "too many"}, ${row.held.left} noted`}
+                {off !== 0 && texts.noted(Math.abs(off), off < 0, row.held.left)}
               </span>
               <input
                 className="input num w-20!"
                 inputMode="numeric"
-                aria-label={`Count of ${row.words}, ${row.held.stock.place}`}
+                aria-label={texts.countOf(row.words, row.held.stock.place)}
                 value={typed}
                 onChange={(event) =>
                   form.setValue("counts", {
@@ -215,7 +217,7 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
       </ul>
       {form.refused}
       <Button kind="primary" type="submit" className="mt-3" disabled={counted.length === 0}>
-        Log {counted.length} counts
+        {texts.logCounts(counted.length)}
       </Button>
     </Form>
   );

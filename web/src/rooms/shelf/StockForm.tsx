@@ -13,6 +13,7 @@ import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../api/money";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
+import { texts } from "./words";
 
 type Stock = Schemas["Stock"];
 type Fastener = Schemas["Fastener"];
@@ -79,15 +80,15 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
   const isHardware = form.watch("isHardware");
   return (
     <Form form={form} className="flex flex-col gap-3">
-      <h2 className="text-[19px]">{row === undefined ? "Put something in" : "Edit description"}</h2>
+      <h2 className="text-[19px]">{row === undefined ? texts.putSomethingIn : texts.editDescription2}</h2>
       <FormText
         form={form}
         name="name"
-        label="What it is"
-        placeholder={isHardware ? "as its size says" : "retard pinion"}
+        label={texts.whatItIs}
+        placeholder={isHardware ? texts.asItsSizeSays : texts.retardPinion}
       />
       <Tick
-        label="A screw, nut or ring: by its size"
+        label={texts.aScrewNutOr}
         checked={isHardware}
         onChange={(event) => form.setValue("isHardware", event.target.checked)}
       />
@@ -96,22 +97,24 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         {(madeFor, set) => <KindFields makerLabel="Made for: maker" value={madeFor} onChange={set} />}
       </FormOwn>
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="place" label="Place" placeholder="drawer 3" />
-        <FormText form={form} name="dimensions" label="Size, for a generic part" placeholder="foam 1.5 mm" />
-        <FormChoice form={form} name="condition" label="Condition" choices={choices("condition")} />
-        <FormText form={form} name="origin" label="From where" />
-        <FormText form={form} name="cost" label="Cost of one" inputMode="decimal" />
-        {row === undefined && <FormText form={form} name="count" label="How many" inputMode="numeric" />}
-        <FormText form={form} name="least" label="Reorder below" inputMode="numeric" />
+        <FormText form={form} name="place" label={texts.place} placeholder={texts.drawer3} />
+        <FormText form={form} name="dimensions" label={texts.sizeForAGeneric} placeholder={texts.foam15Mm} />
+        <FormChoice form={form} name="condition" label={texts.condition} choices={choices("condition")} />
+        <FormText form={form} name="origin" label={texts.fromWhere} />
+        <FormText form={form} name="cost" label={texts.costOfOne} inputMode="decimal" />
+        {row === undefined && (
+          <FormText form={form} name="count" label={texts.howMany2} inputMode="numeric" />
+        )}
+        <FormText form={form} name="least" label={texts.reorderBelow} inputMode="numeric" />
       </div>
-      <FormText form={form} name="remark" label="Remark" />
+      <FormText form={form} name="remark" label={texts.remark} />
       {form.refused}
       <div className="flex gap-2">
         <Button kind="primary" type="submit">
-          {row === undefined ? "Put it in" : "Save"}
+          {row === undefined ? texts.putItIn : texts.save}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
-          Cancel
+          {texts.cancel}
         </Button>
       </div>
     </Form>
@@ -122,12 +125,12 @@ function Hardware({ form }: { form: FormOf<Typed> }) {
   const { choices } = useWords();
   return (
     <div className="grid grid-cols-2 gap-3">
-      <FormChoice form={form} name="kind" label="Kind" choices={choices("fastenerKind")} />
-      <FormChoice form={form} name="drive" label="Drive" choices={choices("drive")} />
-      <FormChoice form={form} name="head" label="Head" choices={choices("headForm")} />
+      <FormChoice form={form} name="kind" label={texts.kind} choices={choices("fastenerKind")} />
+      <FormChoice form={form} name="drive" label={texts.drive} choices={choices("drive")} />
+      <FormChoice form={form} name="head" label={texts.head} choices={choices("headForm")} />
       <div className="grid grid-cols-2 gap-2">
-        <FormText form={form} name="threadMm" label="Thread, mm" />
-        <FormText form={form} name="lengthMm" label="Length, mm" />
+        <FormText form={form} name="threadMm" label={texts.threadMm} />
+        <FormText form={form} name="lengthMm" label={texts.lengthMm} />
       </div>
     </div>
   );

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { money, signedMoney } from "../../api/money";
+import { texts } from "./words";
 
 /** A sum with every one of its terms, so that nobody has to believe it. */
 export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {
@@ -11,7 +12,7 @@ export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: nu
           <dd className="num text-right">{signedMoney(term.minor)}</dd>
         </div>
       ))}
-      <dt className="border-line border-t font-bold">{label ?? "together"}</dt>
+      <dt className="border-line border-t font-bold">{label ?? texts.together}</dt>
       <dd className={`num border-line border-t text-right font-bold ${net < 0 ? "text-stop" : ""}`}>
         {money(net)}
       </dd>

@@ -5,6 +5,7 @@ import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
 import { fastenerWords } from "../../ui/fastenerWords";
+import { texts } from "./words";
 
 type Known = Schemas["Known"];
 type Met = Schemas["Met"];
@@ -32,30 +33,30 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
   if (!care && unlogged.length === 0) return null;
   return (
     <section
-      aria-label="Before you lift this"
+      aria-label={texts.beforeYouLiftThis}
       className="border-stop bg-stop-wash rounded-[4px] border-l-4 px-3 py-1.5 text-[14.5px]"
     >
       {care && (
         <>
-          <b className="text-stop">Before you lift the {part.name}</b>{" "}
+          <b className="text-stop">{texts.beforeYouLiftThe(part.name)}</b>{" "}
           <span className="text-soft text-[13.5px]">
-            from {part.jobs} of {known.jobs} {known.ofFamily ? "cameras of its kind" : "earlier jobs"}
+            {texts.fromOf(part.jobs, known.jobs, known.ofFamily)}
           </span>
           <ul className="list-disc pl-5">
             {part.held.hidden.map((one, index) => (
-              <li key={index}>
-                Hidden: {one.count} × {fastenerWords(one)}
-              </li>
+              <li key={index}>{texts.hidden(one.count, fastenerWords(one))}</li>
             ))}
             {part.beware.hazards.length > 0 && (
-              <li>Beware: {part.beware.hazards.map((one) => word("hazard", one)).join(", ")}</li>
+              <li>
+                {texts.beware} {part.beware.hazards.map((one) => word("hazard", one)).join(", ")}
+              </li>
             )}
             {part.beware.state !== undefined && (
-              <li>Wants the mechanism {word("mechanismState", part.beware.state)}</li>
+              <li>{texts.wantsTheMechanism(word("mechanismState", part.beware.state))}</li>
             )}
-            {part.held.loose.length > 0 && <li>Loose under it: {part.held.loose.join(", ")}</li>}
+            {part.held.loose.length > 0 && <li>{texts.looseUnderIt(part.held.loose.join(", "))}</li>}
             {part.beware.slips.map((slip) => (
-              <li key={slip}>Went wrong here before: {slip}</li>
+              <li key={slip}>{texts.wentWrongHereBefore(slip)}</li>
             ))}
             {part.beware.remarks.slice(0, 2).map((remark) => (
               <li key={remark}>“{remark}”</li>
@@ -66,20 +67,20 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
       {unlogged.length > 0 && (
         <p className="flex flex-wrap items-center gap-2">
           <span>
-            <b className="text-stop">Not logged as off:</b> {unlogged.join(", ")}. Earlier jobs took{" "}
-            {unlogged.length === 1 ? "it" : "them"} off first. How did you get there?
+            <b className="text-stop">{texts.notLoggedAsOff}</b>{" "}
+            {texts.earlierJobsTookOff(unlogged.join(", "), unlogged.length === 1)}
           </span>
           <Button
             onClick={() =>
               void submit(() =>
                 append(
                   unlogged.map((name) => asUsual(metOf(known, name)!.part)),
-                  { said: `Logged as usual: ${unlogged.join(", ")}.` },
+                  { said: texts.loggedAsUsual(unlogged.join(", ")) },
                 ),
               )
             }
           >
-            Off too: log as usual
+            {texts.offTooLogAs}
           </Button>
         </p>
       )}

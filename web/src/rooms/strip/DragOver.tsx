@@ -4,6 +4,7 @@ import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { useDragOnto } from "../../ui/useDragOnto";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 interface Pair {
   one: string;
@@ -31,30 +32,32 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
   const set = (over: string, under: string, present: boolean) =>
     submit(async () => {
       await append([{ kind: "edgeSet", over, under, present }], {
-        said: present ? `${over} lies over ${under}.` : `${over} does not lie over ${under}.`,
+        said: present ? texts.liesOver(over, under) : texts.doesNotLieOver(over, under),
       });
       onDone();
     });
   return (
     <section
-      aria-label="Which lies over the other"
+      aria-label={texts.whichLiesOverThe}
       className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[4px] border-l-4 px-2.5 py-2"
     >
       <p>
-        <b>{pair.one}</b> and <b>{pair.other}</b>
-        {held !== undefined && `: ${held.over} lies over ${held.under}.`}
+        <b>{pair.one}</b> {texts.and} <b>{pair.other}</b>
+        {held !== undefined && texts.liesOver2(held.over, held.under)}
       </p>
       <div className="flex flex-wrap gap-1.5">
         {held === undefined ? (
           <>
-            <Button onClick={() => void set(pair.one, pair.other, true)}>{pair.one} lies over</Button>
-            <Button onClick={() => void set(pair.other, pair.one, true)}>{pair.other} lies over</Button>
+            <Button onClick={() => void set(pair.one, pair.other, true)}>{texts.liesOver3(pair.one)}</Button>
+            <Button onClick={() => void set(pair.other, pair.one, true)}>
+              {texts.liesOver4(pair.other)}
+            </Button>
           </>
         ) : (
-          <Button onClick={() => void set(held.over, held.under, false)}>It does not</Button>
+          <Button onClick={() => void set(held.over, held.under, false)}>{texts.itDoesNot}</Button>
         )}
         <Button kind="quiet" onClick={onDone}>
-          Leave it
+          {texts.leaveIt}
         </Button>
       </div>
       {refused}

@@ -5,6 +5,7 @@ import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 /** What lies over this part and under it; edges are added and taken away here. */
 export function Edges({ job, part }: { job: JobView; part: PartView }) {
@@ -18,39 +19,39 @@ export function Edges({ job, part }: { job: JobView; part: PartView }) {
   const set = (over: string, below: string, present: boolean) =>
     submit(async () => {
       await append([{ kind: "edgeSet", over, under: below, present }], {
-        said: present ? `${over} lies over ${below}.` : `${over} does not lie over ${below}.`,
+        said: present ? texts.liesOver5(over, below) : texts.doesNotLieOver2(over, below),
       });
       setOther("");
     });
   return (
-    <Panel title="What lies over what" note="decides the way back">
+    <Panel title={texts.whatLiesOverWhat} note={texts.decidesTheWayBack}>
       <EdgeList
-        title="Over it"
+        title={texts.overIt}
         names={part.over}
         remove={(name) => set(name, part.name, false)}
-        empty="Nothing: it may come off first."
+        empty={texts.nothingItMayCome}
       />
       <EdgeList
-        title="Under it"
+        title={texts.underIt}
         names={under}
         remove={(name) => set(part.name, name, false)}
-        empty="Nothing: it may go on at any time."
+        empty={texts.nothingItMayGo}
       />
       {free.length > 0 && (
         <div className="flex flex-wrap items-end gap-2">
           <ChoiceField
-            label="Another part"
+            label={texts.anotherPart}
             wrap="w-56"
-            empty="choose…"
+            empty={texts.choose}
             value={other}
             choices={free.map((name) => ({ value: name, label: name }))}
             onChange={(event) => setOther(event.target.value)}
           />
           <Button disabled={other === ""} onClick={() => void set(other, part.name, true)}>
-            lies over it
+            {texts.liesOverIt}
           </Button>
           <Button disabled={other === ""} onClick={() => void set(part.name, other, true)}>
-            lies under it
+            {texts.liesUnderIt}
           </Button>
         </div>
       )}
@@ -84,7 +85,7 @@ function EdgeList({
             <button
               type="button"
               onClick={() => remove(name)}
-              aria-label={`${name} does not lie there`}
+              aria-label={texts.doesNotLieThere(name)}
               className="text-soft hover:text-stop min-h-11 min-w-11"
             >
               ✕

@@ -7,6 +7,7 @@ import { Panel } from "../../ui/Panel";
 import { propose } from "../../hands/proposedLine";
 import { metOf } from "./BeforeLift";
 import { fastenerWords } from "../../ui/fastenerWords";
+import { texts } from "./words";
 
 const AT_ONCE = 3;
 
@@ -26,24 +27,20 @@ export function KnownSteps({ job }: { job: JobView }) {
     <>
       {next.length > 0 && (
         <Panel
-          title="Usually next"
-          note={known.ofFamily ? `from ${known.jobs} of its kind` : `from ${known.jobs} earlier jobs`}
+          title={texts.usuallyNext}
+          note={known.ofFamily ? texts.fromOfItsKind(known.jobs) : texts.fromEarlierJobs(known.jobs)}
         >
-          {known.ofFamily && (
-            <p className="text-soft text-[14px]">
-              This model is new here. Cameras of its kind came apart like this; measures are not known.
-            </p>
-          )}
+          {known.ofFamily && <p className="text-soft text-[14px]">{texts.thisModelIsNew}</p>}
           <ul>
             {next.map(({ part, care, line }, index) => (
               <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
                 <span className="min-w-0 flex-1">
                   <b>{part.name}</b>
-                  {care && <span className="text-stop font-bold"> care</span>}
+                  {care && <span className="text-stop font-bold"> {texts.care}</span>}
                   <span className="text-soft block text-[13.5px] leading-[18px]">
                     {part.held.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") ||
-                      (known.ofFamily ? "fasteners not known" : "no fastener")}
-                    {`, in ${part.jobs} of ${known.jobs}`}
+                      (known.ofFamily ? texts.fastenersNotKnown : texts.noFastener)}
+                    {texts.inOf(part.jobs, known.jobs)}
                   </span>
                 </span>
                 <Button
@@ -51,7 +48,7 @@ export function KnownSteps({ job }: { job: JobView }) {
                   keyHint={index === 0 ? "K" : undefined}
                   onClick={() => propose(line)}
                 >
-                  Off
+                  {texts.off}
                 </Button>
               </li>
             ))}
@@ -67,7 +64,7 @@ export function KnownSteps({ job }: { job: JobView }) {
 function BetterLeft({ known }: { known: Schemas["Known"] }) {
   if (known.leaveAlone.length === 0 && known.needless.length === 0) return null;
   return (
-    <Panel title="Better left alone">
+    <Panel title={texts.betterLeftAlone}>
       <ul className="text-[14.5px]">
         {known.leaveAlone.map((one) => (
           <li key={one.what.id} className="py-0.5">
@@ -77,7 +74,7 @@ function BetterLeft({ known }: { known: Schemas["Known"] }) {
         {known.needless.map((name) => (
           <li key={name} className="py-0.5">
             {name}
-            <span className="text-soft">: seldom came off, and nothing was done to it</span>
+            <span className="text-soft">{texts.seldomCameOffAnd}</span>
           </li>
         ))}
       </ul>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { JobView } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
+import { texts } from "./words";
 
 const AT_ONCE = 3;
 
@@ -28,13 +29,13 @@ export function LookAlikePairs({ job }: { job: JobView }) {
             ))}
           </div>
           <p>
-            <b className="text-mark">Look alike.</b> {pair.words}
+            <b className="text-mark">{texts.lookAlike}</b> {pair.words}
           </p>
         </div>
       ))}
       {job.lookAlikes.length > shown && (
         <Button kind="quiet" className="self-start" onClick={() => setAll(true)}>
-          {job.lookAlikes.length - shown} more pairs look alike…
+          {texts.morePairsLookAlike(job.lookAlikes.length - shown)}
         </Button>
       )}
     </>

@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 type State = Schemas["StateSet"]["state"];
 
@@ -23,12 +24,12 @@ export function Mechanism({ job }: { job: JobView }) {
   const standing = new Set<string>(Object.values(job.notes.states));
   const set = (state: State) =>
     void submit(() =>
-      append([{ kind: "stateSet", state }], { said: `Now ${word("mechanismState", state)}.` }),
+      append([{ kind: "stateSet", state }], { said: texts.now(word("mechanismState", state)) }),
     );
   const pairs = PAIRS.filter(([up]) => up !== "MIRROR_UP" || hasMirror(job));
   return (
-    <Panel title="It stands" note="so that marks can be trusted">
-      <div className="grid grid-cols-2 gap-1" role="group" aria-label="How the mechanism stands">
+    <Panel title={texts.itStands} note={texts.soThatMarksCan}>
+      <div className="grid grid-cols-2 gap-1" role="group" aria-label={texts.howTheMechanismStands}>
         {pairs.flat().map((state) => (
           <button
             key={state}
@@ -45,49 +46,49 @@ export function Mechanism({ job }: { job: JobView }) {
       <ul>
         {job.notes.letDown.map((spring) => (
           <Note key={spring.id} mark="wait">
-            {spring.name} is let down
-            {spring.turns > 0 && `, ${spring.turns} ${spring.turns === 1 ? "turn" : "turns"}`}
+            {texts.isLetDown(spring.name)}
+            {spring.turns > 0 && texts.text(spring.turns, spring.turns === 1)}
             {spring.remark !== "" && `, ${spring.remark}`}
             <Button
               kind="quiet"
               onClick={() =>
                 void submit(() =>
                   append([{ kind: "springWound", spring: spring.name, turns: spring.turns, remark: "" }], {
-                    said: `Wound: ${spring.name}.`,
+                    said: texts.wound(spring.name),
                   }),
                 )
               }
             >
-              Wound again
+              {texts.woundAgain}
             </Button>
           </Note>
         ))}
         {job.notes.missing.map((piece) => (
           <Note key={piece.id} mark="not">
-            Missing on arrival: {piece.count} × {piece.what}
+            {texts.missingOnArrival(piece.count, piece.what)}
             {piece.where !== "" && `, ${piece.where}`}
           </Note>
         ))}
         {job.notes.surplus.map((piece) => (
           <Note key={piece.id} mark="left">
-            Surplus: {piece.count} × {piece.what}
-            {piece.where !== "" && `, in ${piece.where}`}
+            {texts.surplus(piece.count, piece.what)}
+            {piece.where !== "" && texts.inWord(piece.where)}
           </Note>
         ))}
         {job.sitting.time.lacking.map((tool) => (
           <Note key={tool.id} mark="not">
-            Tool lacking: {tool.name}
+            {texts.toolLacking(tool.name)}
             <Button
               kind="quiet"
               onClick={() =>
                 void submit(() =>
                   append([{ kind: "toolNoted", tool: tool.name, atHand: true, remark: "" }], {
-                    said: `At hand: ${tool.name}.`,
+                    said: texts.atHand(tool.name),
                   }),
                 )
               }
             >
-              At hand
+              {texts.atHand2}
             </Button>
           </Note>
         ))}
@@ -118,13 +119,13 @@ function Trial({ job }: { job: JobView }) {
   return (
     <div className="border-mark-line bg-mark-wash flex flex-col gap-1 rounded-[3px] border-l-4 px-2 py-1.5">
       <p>
-        <b className="text-mark">Trial assembly on:</b> {trial.what.parts.join(", ")}
+        <b className="text-mark">{texts.trialAssemblyOn}</b> {trial.what.parts.join(", ")}
         {trial.what.how !== "" && `, ${trial.what.how}`}
       </p>
       <AddLine
-        blanks={[{ label: "What the trial showed", optional: true }]}
-        action="Undone"
-        onAdd={(seen) => append([{ kind: "trialUndone", seen }], { said: "Trial assembly undone." })}
+        blanks={[{ label: texts.whatTheTrialShowed, optional: true }]}
+        action={texts.undone}
+        onAdd={(seen) => append([{ kind: "trialUndone", seen }], { said: texts.trialAssemblyUndone })}
       />
     </div>
   );

@@ -10,6 +10,7 @@ import { WellMark } from "../../ui/WellMark";
 import { PicturesOf } from "../album";
 import { BackRow } from "../../valley/PartRow";
 import { Edges } from "./Edges";
+import { texts } from "./words";
 
 /** Everything known of one part that came off, and what lies over it. */
 export function PartDetail({
@@ -65,7 +66,7 @@ export function PartDetail({
         title={part.name}
         note={
           <Button kind="quiet" onClick={onClose}>
-            Take another part off
+            {texts.takeAnotherPartOff}
           </Button>
         }
       >
@@ -93,12 +94,12 @@ export function PartDetail({
         )}
         {part.answer.kind !== "BACK" && (
           <p className="flex items-center gap-2">
-            {off.wells.length === 0 ? "Lies in no well" : "Lies in"}{" "}
+            {off.wells.length === 0 ? texts.liesInNoWell : texts.liesIn}{" "}
             {off.wells.map((well) => (
               <WellMark key={well} name={well} />
             ))}
             <Button kind="quiet" onClick={onMove}>
-              It lies elsewhere…
+              {texts.itLiesElsewhere}
             </Button>
           </p>
         )}

@@ -15,6 +15,7 @@ import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
 import { BeforeLift, metOf } from "./BeforeLift";
+import { texts } from "./words";
 
 type Removed = Schemas["Removed"];
 
@@ -77,7 +78,7 @@ export function RemovalForm({
   const append = useAppend(job.tag);
   const usual = job.parts.at(-1)?.removed.side ?? "TOP";
   const form = useFormOf(REMOVAL, { ...BLANK, side: usual }, async (read) => {
-    await append([entry(read, covers, wells)], { said: `Taken off: ${read.part}.`, before });
+    await append([entry(read, covers, wells)], { said: texts.takenOff(read.part), before });
     form.reset({ ...BLANK, side: read.side });
     setRound(round + 1);
     onDone();
@@ -91,50 +92,50 @@ export function RemovalForm({
     (line) => line.id === before,
   );
   return (
-    <Form form={form} key={round} className="flex flex-col gap-3" aria-label="Take a part off">
-      <Panel title="Take a part off" note={before === undefined ? "or type it below" : undefined}>
+    <Form form={form} key={round} className="flex flex-col gap-3" aria-label={texts.takeAPartOff}>
+      <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
         {anchor !== undefined && (
           <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
-            It came off before line {anchor.sequence}: {anchor.words}.
+            {texts.itCameOffBefore(anchor.sequence, anchor.words)}
           </p>
         )}
         <div className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
           <TextField
-            label="Part"
+            label={texts.part}
             name="part"
             required
             value={part}
-            placeholder="front plate"
+            placeholder={texts.frontPlate}
             onChange={(event) => {
               form.setValue("part", event.target.value);
               form.setValue("covers", undefined);
             }}
           />
           <Tick
-            label="Covers"
+            label={texts.covers}
             checked={covers}
             onChange={(event) => form.setValue("covers", event.target.checked)}
           />
           <Button kind="primary" type="submit" disabled={form.busy}>
-            Take off
+            {texts.takeOff}
           </Button>
         </div>
         {form.refused}
         {wells.length > 0 && (
           <p className="flex items-center gap-1.5">
-            Its pieces go into{" "}
+            {texts.itsPiecesGoInto}{" "}
             {wells.map((well) => (
               <WellMark key={well} name={well} />
             ))}
             <Button kind="quiet" onClick={() => setWells([])}>
-              none
+              {texts.none}
             </Button>
           </p>
         )}
         {known !== undefined && met !== undefined && <BeforeLift job={job} known={known} met={met} />}
-        <FormPick form={form} name="side" label="Side" small choices={choices("side")} />
+        <FormPick form={form} name="side" label={texts.side} small choices={choices("side")} />
       </Panel>
-      <Panel title="What held it">
+      <Panel title={texts.whatHeldIt}>
         <FormOwn form={form} name="fasteners">
           {(fasteners, set) => (
             <>
@@ -147,21 +148,19 @@ export function RemovalForm({
                 />
               ))}
               <div className="flex flex-wrap items-end gap-2">
-                <Button onClick={() => set([...fasteners, FRESH])}>Add a fastener</Button>
+                <Button onClick={() => set([...fasteners, FRESH])}>{texts.addAFastener}</Button>
                 <FormPick
                   form={form}
                   name="jointKind"
-                  label="Other joint"
+                  label={texts.otherJoint}
                   small
-                  choices={[{ value: "NO", label: "no other joint" }, ...choices("jointKind")]}
+                  choices={[{ value: "NO", label: texts.noOtherJoint }, ...choices("jointKind")]}
                 />
               </div>
             </>
           )}
         </FormOwn>
-        {jointKind !== "NO" && (
-          <FormText form={form} name="jointDetail" label="From where to where, which end" />
-        )}
+        {jointKind !== "NO" && <FormText form={form} name="jointDetail" label={texts.fromWhereToWhere} />}
       </Panel>
       <HowItLay form={form} job={job} />
     </Form>
@@ -171,49 +170,44 @@ export function RemovalForm({
 function HowItLay({ form, job }: { form: FormOf<Typed>; job: JobView }) {
   const { choices } = useWords();
   return (
-    <Panel title="How it lay">
+    <Panel title={texts.howItLay}>
       <div className="wide:grid-cols-2 grid gap-3">
-        <FormText form={form} name="setting" label="Its control stood at" placeholder="1/125, infinity" />
-        <div className="grid grid-cols-[1fr_110px] gap-2">
-          <FormText form={form} name="mark" label="Witness mark" placeholder="notch at red line" />
-          <FormText form={form} name="markState" label="in the state" placeholder="cocked" />
-        </div>
-        <div className="grid grid-cols-[1fr_76px] gap-2">
-          <FormText form={form} name="loose" label="Loose under it" placeholder="detent ball" />
-          <FormText form={form} name="looseCount" label="how many" inputMode="numeric" />
-        </div>
         <FormText
           form={form}
-          name="remark"
-          label="Remark"
-          placeholder="tilt to the left to clear the lever"
+          name="setting"
+          label={texts.itsControlStoodAt}
+          placeholder={texts.n1125Infinity}
         />
+        <div className="grid grid-cols-[1fr_110px] gap-2">
+          <FormText form={form} name="mark" label={texts.witnessMark} placeholder={texts.notchAtRedLine} />
+          <FormText form={form} name="markState" label={texts.inTheState} placeholder={texts.cocked} />
+        </div>
+        <div className="grid grid-cols-[1fr_76px] gap-2">
+          <FormText form={form} name="loose" label={texts.looseUnderIt2} placeholder={texts.detentBall} />
+          <FormText form={form} name="looseCount" label={texts.howMany} inputMode="numeric" />
+        </div>
+        <FormText form={form} name="remark" label={texts.remark} placeholder={texts.tiltToTheLeft} />
       </div>
       <div className="wide:grid-cols-3 grid gap-3">
         <FormChoice
           form={form}
           name="state"
-          label="Comes off only"
-          empty="in any state"
+          label={texts.comesOffOnly}
+          empty={texts.inAnyState}
           choices={choices("mechanismState")}
         />
         <FormChoice
           form={form}
           name="within"
-          label="Out of"
-          empty="the camera itself"
+          label={texts.outOf}
+          empty={texts.theCameraItself}
           choices={job.parts
             .filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT")
             .map((part) => ({ value: part.name, label: part.name }))}
         />
-        <FormText
-          form={form}
-          name="stack"
-          label="Stack, outermost first"
-          placeholder="1 hook up / 2 hook down"
-        />
+        <FormText form={form} name="stack" label={texts.stackOutermostFirst} placeholder={texts.n1HookUp2} />
       </div>
-      <FormPickMany form={form} name="hazards" label="Beware" choices={choices("hazard")} />
+      <FormPickMany form={form} name="hazards" label={texts.beware2} choices={choices("hazard")} />
     </Panel>
   );
 }

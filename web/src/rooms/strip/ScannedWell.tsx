@@ -4,6 +4,7 @@ import type { JobView, PartView } from "../../api/client";
 import { AskLine } from "../../ui/AskLine";
 import { Button } from "../../ui/Button";
 import { WellMark } from "../../ui/WellMark";
+import { texts } from "./words";
 
 /** What lies in the well that was scanned. */
 export function ScannedWell({ job, well, onClose }: { job: JobView; well: string; onClose: () => void }) {
@@ -11,14 +12,14 @@ export function ScannedWell({ job, well, onClose }: { job: JobView; well: string
   const lay = job.parts.filter((part) => part.answer.kind === "BACK" && part.removed.wells.includes(well));
   return (
     <section
-      aria-label={`Well ${well}`}
+      aria-label={texts.well(well)}
       className="border-ready bg-ready-wash mb-3 flex flex-col gap-1 rounded-[4px] border-l-4 px-2 py-1.5"
     >
       <div className="flex items-center gap-2">
         <WellMark name={well} />
-        <b className="flex-1">{pieces.length === 0 ? "should be empty" : "holds"}</b>
+        <b className="flex-1">{pieces.length === 0 ? texts.shouldBeEmpty : texts.holds}</b>
         <Button kind="quiet" onClick={onClose}>
-          Done
+          {texts.done}
         </Button>
       </div>
       {pieces.length === 0 && <NotEmpty job={job} well={well} lay={lay} />}
@@ -53,11 +54,11 @@ function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartVie
     <div className="flex flex-col gap-1 text-[14.5px]">
       {lay.map((part) => (
         <p key={part.name}>
-          <b>{part.name}</b> lay there and is back:{" "}
-          {smallPieces(part.fasteners, part.removed.loose) || "it alone"}. If one lies there still, it was not
-          put back:{" "}
+          <b>{part.name}</b> {texts.layThereAndIs}{" "}
+          {smallPieces(part.fasteners, part.removed.loose) || texts.itAlone}
+          {texts.ifOneLiesThere}{" "}
           <Link className="underline" to={`/camera/${job.tag}/strip?part=${encodeURIComponent(part.name)}`}>
-            look at it
+            {texts.lookAtIt}
           </Link>
           .
         </p>
@@ -65,13 +66,13 @@ function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartVie
       <AskLine
         opens="Something lies there…"
         blanks={[
-          { label: "What lies there", hint: "washer, 3 mm" },
-          { label: "How many", start: "1" },
+          { label: texts.whatLiesThere, hint: texts.washer3Mm },
+          { label: texts.howMany2, start: "1" },
         ]}
-        action="Nothing claims it"
+        action={texts.nothingClaimsIt}
         onAdd={(what, count) =>
           append([{ kind: "surplus", what, count: Number(count) || 0, kept: `found in well ${well}` }], {
-            said: `Found in ${well}, claimed by nothing: ${what}.`,
+            said: texts.foundInClaimedBy(well, what),
           })
         }
       />

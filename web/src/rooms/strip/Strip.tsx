@@ -14,6 +14,7 @@ import { ScannedWell } from "./ScannedWell";
 import { StuckFasteners } from "./StuckFasteners";
 import { TrayView } from "./TrayView";
 import { useMove } from "./useMove";
+import { texts } from "./words";
 
 /** Going down: what is off, the part one looks at, or the form for the next one; and the tray. */
 export function Strip() {
@@ -39,19 +40,14 @@ export function Strip() {
     <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
       <div className="border-line flex min-h-0 flex-col gap-5 overflow-y-auto border-r px-4 py-3">
         <Panel
-          title="Off"
+          title={texts.off}
           note={
             job.parts.length === 0
               ? undefined
-              : `${job.parts.filter((p) => p.answer.kind !== "BACK").length} of ${job.parts.length} out`
+              : texts.ofOut(job.parts.filter((p) => p.answer.kind !== "BACK").length, job.parts.length)
           }
         >
-          {job.parts.length === 0 && (
-            <Empty>
-              Nothing is off yet. Fill in the form, or type it in the line below: “off top cover, 4 slot
-              1.7x3”.
-            </Empty>
-          )}
+          {job.parts.length === 0 && <Empty>{texts.nothingIsOffYet}</Empty>}
           {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
             {job.parts.map((part) => (
@@ -96,12 +92,12 @@ export function Strip() {
         {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => show({})} />}
         {moved !== undefined && shown !== undefined && (
           <section
-            aria-label="Where it lies now"
+            aria-label={texts.whereItLiesNow}
             className="border-ready bg-ready-wash mb-3 flex flex-wrap items-center gap-2 rounded-[4px] border-l-4 px-2 py-1.5"
           >
             <span className="w-full">
-              Press the wells in which <b>{shown.name}</b> lies now:{" "}
-              <b className="num">{moved.length === 0 ? "none" : moved.join(" ")}</b>
+              {texts.pressTheWellsIn} <b>{shown.name}</b> {texts.liesNow}{" "}
+              <b className="num">{moved.length === 0 ? texts.none : moved.join(" ")}</b>
             </span>
             <Button
               kind="primary"
@@ -112,10 +108,10 @@ export function Strip() {
                 })
               }
             >
-              There it lies
+              {texts.thereItLies}
             </Button>
             <Button kind="quiet" onClick={() => setMoved(undefined)}>
-              As it was
+              {texts.asItWas}
             </Button>
           </section>
         )}
@@ -128,7 +124,7 @@ export function Strip() {
         />
         {shown === undefined && (
           <p className="text-soft pt-2 text-[14px]">
-            Press the wells into which the pieces go.
+            {texts.pressTheWellsInto}
             {job.freeWell !== undefined && wells.length === 0 && (
               <>
                 {" "}
@@ -137,7 +133,7 @@ export function Strip() {
                   className="text-ready min-h-11 font-bold underline"
                   onClick={() => press(job.freeWell!)}
                 >
-                  {job.freeWell} is free.
+                  {texts.isFree(job.freeWell)}
                 </button>
               </>
             )}

@@ -11,6 +11,7 @@ import { Button } from "../../ui/Button";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 type Rung = Schemas["Rung"];
 
@@ -25,17 +26,17 @@ export function StuckFasteners({ job }: { job: JobView }) {
     ...(fresh === undefined || begun ? [] : [{ ...fresh, tries: [], rung: ladder[0] }]),
   ];
   return (
-    <Panel title="Stuck fasteners" note={open.length === 0 ? "none" : `${open.length}`}>
+    <Panel title={texts.stuckFasteners} note={open.length === 0 ? texts.none : `${open.length}`}>
       {shown.map((one) => (
         <Ladder key={`${one.part} ${one.fastener}`} job={job} {...one} />
       ))}
       <AskLine
         opens="One is stuck…"
         blanks={[
-          { label: "Which part it holds", hint: "Part: top cover" },
-          { label: "Which fastener", hint: "by the eyepiece" },
+          { label: texts.whichPartItHolds, hint: texts.partTopCover },
+          { label: texts.whichFastener, hint: texts.byTheEyepiece },
         ]}
-        action="It is stuck"
+        action={texts.itIsStuck}
         onAdd={async (part, fastener) => setFresh({ part, fastener })}
       />
     </Panel>
@@ -61,14 +62,12 @@ function Ladder({
     if (rung === undefined) return;
     const what = named(rung.label, rung.id);
     await append([{ kind: "stuckTried", part, fastener, rung: what, freed, remark: "", agreed }], {
-      said: freed ? `Freed: ${fastener} of ${part}.` : `No luck: ${rung.label}.`,
+      said: freed ? texts.freedOf(fastener, part) : texts.noLuck(rung.label),
     });
   };
   return (
     <div className="border-line flex flex-col gap-1 border-b pb-2 text-[14.5px]">
-      <b>
-        {fastener} of {part}
-      </b>
+      <b>{texts.ofWord(fastener, part)}</b>
       <ul>
         {tries.map((one, index) => (
           <li key={index} className="text-soft flex items-center gap-2">
@@ -79,7 +78,7 @@ function Ladder({
         ))}
       </ul>
       {rung === undefined ? (
-        <p>Nothing is left to try here: leave it, or ask somebody with other tools.</p>
+        <p>{texts.nothingIsLeftTo}</p>
       ) : (
         <>
           <Next rung={rung} />
@@ -87,20 +86,20 @@ function Ladder({
             <AddLine
               blanks={[
                 {
-                  label: "How the owner agreed",
-                  hint: "How the owner agreed: by telephone",
+                  label: texts.howTheOwnerAgreed,
+                  hint: texts.howTheOwnerAgreed2,
                   optional: !job.ownerToAgree,
                 },
               ]}
-              action="Done, it is free"
+              action={texts.doneItIsFree}
               look="stop"
               onAdd={(agreed) => tried(true, agreed)}
             />
           ) : (
             <div className="flex flex-wrap gap-1">
-              <Button onClick={() => void submit(() => tried(true))}>It is free</Button>
+              <Button onClick={() => void submit(() => tried(true))}>{texts.itIsFree}</Button>
               <Button kind="quiet" onClick={() => void submit(() => tried(false))}>
-                No luck
+                {texts.noLuck2}
               </Button>
               {rung.waitMinutes > 0 && (
                 <Button
@@ -108,12 +107,12 @@ function Ladder({
                   onClick={() =>
                     void submit(() =>
                       append([simply(`${rung.label}, ${fastener}`, rung.waitMinutes, part)], {
-                        said: `It soaks ${rung.waitMinutes} min.`,
+                        said: texts.itSoaksMin(rung.waitMinutes),
                       }),
                     )
                   }
                 >
-                  Let it act {rung.waitMinutes} min
+                  {texts.letItActMin(rung.waitMinutes)}
                 </Button>
               )}
             </div>
@@ -132,7 +131,8 @@ function Next({ rung }: { rung: Rung }) {
     >
       <b>{rung.label}</b>: {rung.how}.{" "}
       <span className="text-soft">
-        Risk: {rung.risk}.{rung.irreversible && " It cannot be undone and goes on the return sheet."}
+        {texts.risk(rung.risk)}
+        {rung.irreversible && texts.itCannotBeUndone}
       </span>
     </div>
   );

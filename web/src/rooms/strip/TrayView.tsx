@@ -7,6 +7,7 @@ import { useDragOnto } from "../../ui/useDragOnto";
 import { WellMark } from "../../ui/WellMark";
 import { LookAlikePairs } from "./LookAlikePairs";
 import { TrayWell } from "./TrayWell";
+import { texts } from "./words";
 
 type Tray = JobView["trays"][number];
 
@@ -34,16 +35,12 @@ export function TrayView({
   const drag = useDragOnto("well", (from, to) => onMove?.(from, to));
   return (
     <Panel
-      title={job.trays.length === 1 ? "Tray" : "Trays"}
-      note={
-        used === 0
-          ? "empty"
-          : `${used} ${used === 1 ? "well" : "wells"} in use, ${job.ledger.pieces.out} pieces out`
-      }
+      title={job.trays.length === 1 ? texts.tray : texts.trays}
+      note={used === 0 ? texts.empty : texts.inUsePiecesOut(used, used === 1, job.ledger.pieces.out)}
     >
       {job.trays.length > 1 && (
         <Pick
-          label="Which tray"
+          label={texts.whichTray}
           small
           choices={job.trays
             .filter((one) => every || one.used || one.others.length === 0 || one === tray)
@@ -54,19 +51,19 @@ export function TrayView({
       )}
       {!every && job.trays.some((one) => !one.used && one.others.length > 0 && one !== tray) && (
         <Button kind="quiet" className="self-start px-1!" onClick={() => setEvery(true)}>
-          Trays of other cameras…
+          {texts.traysOfOtherCameras}
         </Button>
       )}
       {tray.others.length > 0 && (
         <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
-          <b className="text-mark">Shared:</b> pieces of {tray.others.join(", ")} lie in it too.
+          <b className="text-mark">{texts.shared}</b> {texts.piecesOfLieIn(tray.others.join(", "))}
         </p>
       )}
       <div
         className="grid gap-1"
         style={{ gridTemplateColumns: `repeat(${tray.rows[0].length}, minmax(0, 1fr))` }}
         role="group"
-        aria-label={`Wells of ${job.trays.length === 1 ? "the tray" : `tray ${tray.number}`}`}
+        aria-label={texts.wellsOf(job.trays.length === 1, tray.number)}
       >
         {tray.rows.flat().map((name) => (
           <TrayWell
@@ -83,13 +80,13 @@ export function TrayView({
       </div>
       {job.nowhere.length > 0 && (
         <div className="border-stop bg-stop-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
-          <b className="text-stop">In no tray any more:</b>
+          <b className="text-stop">{texts.inNoTrayAny}</b>
           {job.nowhere.map((well) => (
             <p key={well} className="flex items-center gap-2 py-0.5">
               <WellMark name={well} /> {job.wells[well].map((piece) => piece.name).join(", ")}
             </p>
           ))}
-          Open the part and say where it lies now.
+          {texts.openThePartAnd}
         </div>
       )}
       <LookAlikePairs job={job} />

@@ -1,6 +1,7 @@
 import type { HTMLAttributes } from "react";
 import type { JobView } from "../../api/client";
 import { FastenerDrawing, LooseDrawing } from "../../ui/FastenerDrawing";
+import { texts } from "./words";
 
 /** One well of a tray with what lies in it. */
 export function TrayWell({
@@ -47,7 +48,7 @@ export function TrayWell({
   );
   const shape = `relative flex h-[46px] min-w-0 items-center justify-center rounded-[3px] border-2 ${look}`;
   return onChoose === undefined ? (
-    <div className={shape} title={words === "" ? `${name}, empty` : `${name}: ${words}`} {...dragging}>
+    <div className={shape} title={words === "" ? texts.empty2(name) : `${name}: ${words}`} {...dragging}>
       {inside}
       <span className="sr-only">{words}</span>
     </div>
@@ -56,8 +57,8 @@ export function TrayWell({
       type="button"
       className={shape}
       aria-pressed={chosen}
-      title={words === "" ? `${name}, empty` : `${name}: ${words}`}
-      aria-label={words === "" ? `Well ${name}, empty` : `Well ${name}: ${words}`}
+      title={words === "" ? texts.empty2(name) : `${name}: ${words}`}
+      aria-label={words === "" ? texts.wellEmpty(name) : texts.well2(name, words)}
       onClick={() => onChoose(name)}
       {...dragging}
     >

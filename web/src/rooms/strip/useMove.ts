@@ -1,12 +1,13 @@
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { texts } from "./words";
 
 /** Says where pieces lie now: those of one part, or all that lay in one well. */
 export function useMove(job: JobView) {
   const append = useAppend(job.tag);
   const to = (part: string, wells: string[]) =>
     append([{ kind: "moved", part, wells }], {
-      said: wells.length === 0 ? `${part} lies in no well now.` : `${part} lies in ${wells.join(" ")} now.`,
+      said: wells.length === 0 ? texts.liesInNoWell2(part) : texts.liesInNow(part, wells.join(" ")),
     });
   const between = (from: string, into: string) =>
     append(
@@ -18,7 +19,7 @@ export function useMove(job: JobView) {
           wells: [...new Set(lay.map((well) => (well === from ? into : well)))],
         };
       }),
-      { said: `What lay in ${from} lies in ${into} now.` },
+      { said: texts.whatLayInLies(from, into) },
     );
   return { to, between };
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { texts } from "./words";
 
 type Circuit = Schemas["CircuitDrawn"];
 
@@ -33,7 +34,7 @@ export function CircuitDrawing({
       className="relative max-w-full"
       style={{ width: WIDTH, height: HEIGHT }}
       role="group"
-      aria-label="Points of the circuit"
+      aria-label={texts.pointsOfTheCircuit}
     >
       <svg width={WIDTH} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
         {circuit.pieces.map((piece) => {
@@ -73,8 +74,8 @@ export function CircuitDrawing({
           style={{ left: at[i].x, top: at[i].y < HEIGHT / 2 ? 2 : HEIGHT - 46, maxWidth: 104 }}
         >
           {point}
-          {point === red && " · red"}
-          {point === black && " · black"}
+          {point === red && texts.red}
+          {point === black && texts.black}
         </button>
       ))}
     </div>

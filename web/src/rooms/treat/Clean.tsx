@@ -21,6 +21,7 @@ import { VERDICTS } from "./verdicts";
 import { WaitList } from "./WaitList";
 import { Ways } from "./Ways";
 import { simply } from "./waits";
+import { texts } from "./words";
 
 type Judged = Schemas["Judged"];
 
@@ -39,17 +40,17 @@ export function Clean() {
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_352px] grid h-full grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
-        <Panel title="What is cleaned">
+        <Panel title={texts.whatIsCleaned}>
           <PartInput
             job={job}
             value={part}
-            placeholder="retard train"
+            placeholder={texts.retardTrain}
             onChange={(next) => {
               setPart(next);
               setOwn(undefined);
             }}
           />
-          <div className="flex flex-wrap items-center gap-1" role="group" aria-label="What is to come off">
+          <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.whatIsToCome}>
             {house?.soils.map((one) => (
               <button
                 key={one.id}
@@ -76,7 +77,7 @@ export function Clean() {
         {soil !== "" && part.trim() !== "" ? (
           <Ways key={`${part} ${soil}`} job={job} part={part} soil={soil} materials={materials} />
         ) : (
-          <Panel title="With what" note="kindest first; a data sheet or maker's manual wins over this table">
+          <Panel title={texts.withWhat} note={texts.kindestFirstAData}>
             <ul className="flex flex-col">
               {judged.map((agent) => (
                 <Agent
@@ -131,7 +132,7 @@ function Agent({
           },
           ...(wait ? [simply(`${agent.label.toLowerCase()} flash-off`, agent.flashOffMinutes, part)] : []),
         ],
-        { said: `Cleaned: ${part}, ${agent.label.toLowerCase()}.` },
+        { said: texts.cleaned(part, agent.label.toLowerCase()) },
       );
       setAsked(false);
     });
@@ -149,24 +150,24 @@ function Agent({
             {agent.reasons.join("; ")}
             {agent.flammable && (
               <span className="text-stop">
-                {agent.reasons.length > 0 ? " · " : ""}flammable: air, no flame, no sparks
+                {texts.flammableAirNoFlame(agent.reasons.length > 0 ? " · " : "")}
               </span>
             )}
           </span>
         </span>
         {blocked ? (
           <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setAsked(true)}>
-            All the same…
+            {texts.allTheSame}
           </Button>
         ) : (
           !asked && (
             <span className="flex gap-1">
               <Button disabled={part.trim() === ""} onClick={() => void clean("", false)}>
-                Cleaned
+                {texts.cleaned2}
               </Button>
               {agent.flashOffMinutes > 0 && (
                 <Button disabled={part.trim() === ""} onClick={() => void clean("", true)}>
-                  and wait {agent.flashOffMinutes} min
+                  {texts.andWaitMin(agent.flashOffMinutes)}
                 </Button>
               )}
             </span>
@@ -179,11 +180,11 @@ function Agent({
           className="pl-[104px]"
           blanks={[
             {
-              label: `Why ${agent.label} all the same?`,
-              hint: "Why is it right here? It stays on the record.",
+              label: texts.whyAllTheSame(agent.label),
+              hint: texts.whyIsItRight,
             },
           ]}
-          action="Cleaned all the same"
+          action={texts.cleanedAllTheSame}
           look="stop"
           onAdd={(reason) => clean(reason, false)}
           onCancel={() => setAsked(false)}
@@ -204,12 +205,12 @@ function CleanedSoFar({ job }: { job: JobView }) {
   const run = (part: string, result: Schemas["RunDry"]["result"]) =>
     orSay(
       append([{ kind: "runDry", part, result, remark: "" }], {
-        said: `${part} runs dry: ${word("dryRunResult", result)}.`,
+        said: texts.runsDry(part, word("dryRunResult", result)),
       }),
     );
   const last = new Map(cleaned.map((one) => [one.what.part, one]));
   return (
-    <Panel title="Cleaned so far" note="how it runs dry, before oil">
+    <Panel title={texts.cleanedSoFar} note={texts.howItRunsDry}>
       <ul>
         {[...last.values()].map((one) => {
           const ran = ranDry[one.what.part];
@@ -222,7 +223,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
                 <span className="text-soft shrink-0">{moment(one.at, now)}</span>
               </span>
               {ran === undefined ? (
-                <span className="flex gap-1" role="group" aria-label={`How ${one.what.part} runs dry`}>
+                <span className="flex gap-1" role="group" aria-label={texts.howRunsDry(one.what.part)}>
                   {choices("dryRunResult").map((choice) => (
                     <Button
                       key={choice.value}
@@ -236,7 +237,8 @@ function CleanedSoFar({ job }: { job: JobView }) {
               ) : (
                 <span className={`flex items-center gap-1.5 ${ran === "FREE" ? "text-done" : "text-stop"}`}>
                   <StateMark mark={ran === "FREE" ? "done" : "not"} />
-                  {word("dryRunResult", ran)} dry{ran !== "FREE" && ": clean again before it is oiled"}
+                  {texts.dry(word("dryRunResult", ran))}
+                  {ran !== "FREE" && texts.cleanAgainBeforeIt}
                 </span>
               )}
             </li>
@@ -244,7 +246,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
         })}
       </ul>
       <Link to="../prove" relative="path" className="inline-flex min-h-11 items-center self-start underline">
-        Time it dry as well
+        {texts.timeItDryAs}
       </Link>
     </Panel>
   );

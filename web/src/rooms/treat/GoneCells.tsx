@@ -9,18 +9,19 @@ import { ChoiceField, TextField } from "../../ui/Field";
 import { figureOf } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
+import { texts } from "./words";
 
 const CIRCUITS = [
-  { value: "needle", label: "the needle hangs on the light cell" },
-  { value: "bridge", label: "bridge: the voltage does not matter" },
-  { value: "measured", label: "measured here at two voltages" },
+  { value: "needle", label: texts.theNeedleHangsOn },
+  { value: "bridge", label: texts.bridgeTheVoltageDoes },
+  { value: "measured", label: texts.measuredHereAtTwo },
 ];
 
 const READINGS = [
-  { name: "volts", label: "At, V", hint: "1.35" },
-  { name: "readingEv", label: "it reads, EV", hint: "12" },
-  { name: "otherVolts", label: "at, V", hint: "1.55" },
-  { name: "otherReadingEv", label: "it reads, EV", hint: "12.3" },
+  { name: "volts", label: texts.atV, hint: "1.35" },
+  { name: "readingEv", label: texts.itReadsEv, hint: "12" },
+  { name: "otherVolts", label: texts.atV2, hint: "1.55" },
+  { name: "otherReadingEv", label: texts.itReadsEv, hint: "12.3" },
 ] as const;
 
 /** Which cell to put in where the meter's own is no longer made: what each would do to the reading. */
@@ -41,21 +42,21 @@ export function GoneCells({ job }: { job: JobView }) {
   const use = (one: Schemas["CellOutlook"]) =>
     orSay(
       append([{ kind: "batteryChosen", cell: `${one.cell.label}${dial(one.thirds)}` }], {
-        said: "It stands on the return sheet.",
+        said: texts.itStandsOnThe,
       }),
     );
   const chosen = job.handover.battery;
   return (
-    <Panel title="Meter cell" note={chosen === undefined ? undefined : `chosen: ${chosen}`}>
+    <Panel title={texts.meterCell} note={chosen === undefined ? undefined : texts.chosen(chosen)}>
       <div className="grid grid-cols-[92px_1fr] gap-2">
         <TextField
-          label="Made for, V"
+          label={texts.madeForV}
           inputMode="decimal"
           value={madeFor}
           onChange={(event) => setMadeFor(event.target.value)}
         />
         <ChoiceField
-          label="Circuit"
+          label={texts.circuit}
           value={circuit}
           choices={CIRCUITS}
           onChange={(event) => setCircuit(event.target.value)}
@@ -87,13 +88,13 @@ export function GoneCells({ job }: { job: JobView }) {
               </span>
             </span>
             <span className="num text-right text-[14px] whitespace-nowrap">
-              ± {one.leftEv.toFixed(2)} EV
+              {texts.ev(one.leftEv.toFixed(2))}
               <span className="text-soft block text-[12.5px]">
                 {signed(one.freshEv)} … {signed(one.spentEv)}
               </span>
             </span>
-            <Button onClick={() => use(one)} aria-label={`Use the ${one.cell.label}`}>
-              Use
+            <Button onClick={() => use(one)} aria-label={texts.useThe(one.cell.label)}>
+              {texts.use}
             </Button>
           </li>
         ))}

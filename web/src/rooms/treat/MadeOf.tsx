@@ -3,6 +3,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
+import { texts } from "./words";
 
 const KNOWN: Record<Schemas["PartMaterials"]["knownFrom"], string> = {
   SAID_HERE: "",
@@ -35,13 +36,13 @@ export function MadeOf({
   const shown = all.filter((material) => open || materials.includes(material.id));
   const keep = () =>
     submit(async () => {
-      await append([{ kind: "madeOf", part, materials }], { said: `Kept: what ${part} is made of.` });
+      await append([{ kind: "madeOf", part, materials }], { said: texts.keptWhatIsMade(part) });
       setOpen(false);
       onKept();
     });
   return (
-    <div className="flex flex-wrap items-center gap-1" role="group" aria-label="Materials of it">
-      <span className="text-soft mr-1 text-[13.5px]">It is made of</span>
+    <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.materialsOfIt}>
+      <span className="text-soft mr-1 text-[13.5px]">{texts.itIsMadeOf}</span>
       {shown.map((material) => (
         <button
           key={material.id}
@@ -60,13 +61,13 @@ export function MadeOf({
         </button>
       ))}
       <Button kind="quiet" onClick={() => setOpen(!open)}>
-        {open ? "That is all" : "Something else…"}
+        {open ? texts.thatIsAll : texts.somethingElse}
       </Button>
       {known !== undefined && KNOWN[known] !== "" && (
         <span className="text-soft text-[13.5px]">{KNOWN[known]}</span>
       )}
       {known !== "SAID_HERE" && part.trim() !== "" && materials.length > 0 && (
-        <Button onClick={() => void keep()}>Save</Button>
+        <Button onClick={() => void keep()}>{texts.save}</Button>
       )}
       {refused}
     </div>

@@ -14,13 +14,14 @@ import { Modified } from "./Modified";
 import { NewNeed, SourcesOf } from "./Needed";
 import { type Piece, Replaced } from "./Replaced";
 import { Wiring } from "./Wiring";
+import { texts } from "./words";
 
 const DOINGS = [
-  { value: "mended", label: "Mended" },
-  { value: "modified", label: "Modified" },
-  { value: "needed", label: "Needed" },
-  { value: "replaced", label: "Replaced" },
-  { value: "wiring", label: "Wiring" },
+  { value: "mended", label: texts.mended },
+  { value: "modified", label: texts.modified },
+  { value: "needed", label: texts.needed },
+  { value: "replaced", label: texts.replaced },
+  { value: "wiring", label: texts.wiring },
 ];
 
 /** Mending: what was done to a part, what is needed and from where, what took its place, and what the meter says. */
@@ -38,11 +39,11 @@ export function Mend() {
         className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label="What is entered"
+        aria-label={texts.whatIsEntered}
       >
         <div className="flex flex-wrap gap-2">
           <Pick
-            label="What is entered"
+            label={texts.whatIsEntered}
             choices={DOINGS}
             value={doing}
             onChange={(next) => {
@@ -55,7 +56,7 @@ export function Mend() {
             relative="path"
             className="border-ready text-ready flex min-h-11 items-center gap-2 rounded-[4px] border px-3.5 font-bold"
           >
-            Turn an adjuster <Key>J</Key>
+            {texts.turnAnAdjuster} <Key>{texts.j}</Key>
           </Link>
         </div>
         {doing === "mended" && <Mended job={job} />}
@@ -110,14 +111,12 @@ function Needs({
   const append = useAppend(job.tag);
   const [dropping, setDropping] = useState<string>();
   const drop = async (part: string, why: string) => {
-    await append([{ kind: "needDropped", part, why }], { said: `No longer needed: ${part}.` });
+    await append([{ kind: "needDropped", part, why }], { said: texts.noLongerNeeded(part) });
     setDropping(undefined);
   };
   return (
-    <Panel title="Needs" note={`${job.needs.needs.filter((need) => need.open).length} open`}>
-      {job.needs.needs.length === 0 && (
-        <Empty>No part is needed. A need keeps its part, and what covers it, from going back.</Empty>
-      )}
+    <Panel title={texts.needs} note={texts.open(job.needs.needs.filter((need) => need.open).length)}>
+      {job.needs.needs.length === 0 && <Empty>{texts.noPartIsNeeded}</Empty>}
       <ul>
         {job.needs.needs.map((need) => (
           <li key={need.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
@@ -125,7 +124,7 @@ function Needs({
             <span className="min-w-[80%] flex-1">
               <b>{need.part}</b>
               {need.what !== need.part && `: ${need.what}`}
-              {!need.open && <span className="text-soft block text-[13.5px]">met: {need.how}</span>}
+              {!need.open && <span className="text-soft block text-[13.5px]">{texts.met(need.how)}</span>}
             </span>
             {need.open && dropping !== need.part && (
               <>
@@ -134,17 +133,17 @@ function Needs({
                   className={need.part === chosen ? "border-ready!" : ""}
                   onClick={() => onChoose(need.part)}
                 >
-                  Find one
+                  {texts.findOne}
                 </Button>
                 <Button kind="quiet" onClick={() => setDropping(need.part)}>
-                  Not needed…
+                  {texts.notNeeded}
                 </Button>
               </>
             )}
             {need.open && dropping === need.part && (
               <AddLine
-                blanks={[{ label: "Why not?", hint: "Why not: mended after all" }]}
-                action="Drop it"
+                blanks={[{ label: texts.whyNot, hint: texts.whyNotMendedAfter }]}
+                action={texts.dropIt}
                 focus
                 className="w-full"
                 onAdd={(why) => drop(need.part, why)}
@@ -163,18 +162,18 @@ function Done({ job }: { job: JobView }) {
     ...job.treat.mended.map((one) => ({
       id: one.id,
       what: `${one.what.part}: ${one.what.what}`,
-      note: one.what.modification ? "differs from factory" : "",
+      note: one.what.modification ? texts.differsFromFactory : "",
     })),
-    ...job.treat.modified.map((one) => ({ id: one.words, what: one.words, note: "differs from factory" })),
+    ...job.treat.modified.map((one) => ({ id: one.words, what: one.words, note: texts.differsFromFactory })),
     ...job.needs.replacements.map((one) => ({
       id: one.id,
       what: `${one.what.part} from ${one.what.from}${one.what.dimensions === "" ? "" : `, ${one.what.dimensions}`}`,
-      note: one.what.checked ? "checked" : "not checked",
+      note: one.what.checked ? texts.checked : texts.notChecked,
     })),
   ];
   if (lines.length === 0) return null;
   return (
-    <Panel title="Mended and replaced">
+    <Panel title={texts.mendedAndReplaced}>
       <ul>
         {lines.map((line) => (
           <li key={line.id} className="border-line/70 border-b py-1">

@@ -5,6 +5,7 @@ import { FormPart, FormText } from "../../form/fields";
 import { text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { MendForm } from "./MendForm";
+import { texts } from "./words";
 
 const MENDED = z.object({ part: text, what: text });
 
@@ -13,18 +14,18 @@ export function Mended({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const form = useFormOf(MENDED, { part: "", what: "" }, async ({ part, what }) => {
     await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
-      said: `Mended: ${part}.`,
+      said: texts.mended2(part),
     });
     form.setValue("what", "");
   });
   return (
-    <MendForm title="What was mended" form={form} action="Log it">
-      <FormPart form={form} job={job} placeholder="advance pawl" />
+    <MendForm title={texts.whatWasMended} form={form} action={texts.logIt}>
+      <FormPart form={form} job={job} placeholder={texts.advancePawl} />
       <FormText
         form={form}
         name="what"
-        label="What was done"
-        placeholder="bent back straight against the rule"
+        label={texts.whatWasDone}
+        placeholder={texts.bentBackStraightAgainst}
       />
     </MendForm>
   );

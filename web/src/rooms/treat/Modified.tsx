@@ -9,6 +9,7 @@ import { figureOr, oneOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { MendForm } from "./MendForm";
+import { texts } from "./words";
 
 type Entry = Schemas["Modified"];
 
@@ -31,7 +32,7 @@ export function Modified({ job }: { job: JobView }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
   const form = useFormOf(MODIFIED, { part: "", how: "FILED", ...NOTHING }, async (read) => {
-    await append([{ kind: "modified", ...read }], { said: `Logged: ${read.part}, ${read.what}.` });
+    await append([{ kind: "modified", ...read }], { said: texts.logged(read.part, read.what) });
     form.setValue("takenMm", "");
     form.setValue("result", "");
   });
@@ -42,7 +43,7 @@ export function Modified({ job }: { job: JobView }) {
   return (
     <>
       {job.treat.modified.length > 0 && (
-        <Panel title="So far">
+        <Panel title={texts.soFar}>
           <ul>
             {job.treat.modified.map((one) => (
               <li key={one.words} className="border-line/70 flex items-center gap-3 border-b py-1">
@@ -55,7 +56,7 @@ export function Modified({ job }: { job: JobView }) {
                     form.reset({ ...NOTHING, part: first.part, how: first.how, what: first.what });
                   }}
                 >
-                  Another go
+                  {texts.anotherGo}
                 </Button>
               </li>
             ))}
@@ -63,58 +64,61 @@ export function Modified({ job }: { job: JobView }) {
         </Panel>
       )}
       <MendForm
-        title="What differs from the factory now"
-        note="it stands on the return sheet by itself"
+        title={texts.whatDiffersFromThe}
+        note={texts.itStandsOnThe2}
         form={form}
-        action={before === undefined ? "Log it" : `Log go ${before.modification.goes + 1}`}
+        action={before === undefined ? texts.logIt : texts.logGo(before.modification.goes + 1)}
       >
-        <FormPart form={form} job={job} placeholder="speed ring" />
-        <FormPick form={form} name="how" label="How" choices={choices("modificationKind")} />
+        <FormPart form={form} job={job} placeholder={texts.speedRing} />
+        <FormPick form={form} name="how" label={texts.how} choices={choices("modificationKind")} />
         <FormText
           form={form}
           name="what"
-          label="Which corner, hole or contact"
-          placeholder="catching corner"
+          label={texts.whichCornerHoleOr}
+          placeholder={texts.catchingCorner}
         />
         {before === undefined ? (
           <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)] gap-3">
-            <FormText form={form} name="limit" label="Up to where" placeholder="not past the scribed line" />
-            <FormText form={form} name="limitMm" label="At most, mm" inputMode="decimal" />
+            <FormText
+              form={form}
+              name="limit"
+              label={texts.upToWhere}
+              placeholder={texts.notPastTheScribed}
+            />
+            <FormText form={form} name="limitMm" label={texts.atMostMm} inputMode="decimal" />
           </div>
         ) : (
           <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
             {before.words}
             {before.leftMm !== undefined && (
               <>
-                . <b className="num">{before.leftMm.toFixed(2)} mm</b> left up to the line.
+                . <b className="num">{texts.mm(before.leftMm.toFixed(2))}</b> {texts.leftUpToThe}
               </>
             )}
           </p>
         )}
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-3">
-          <FormText form={form} name="takenMm" label="Came off in this go, mm" inputMode="decimal" />
+          <FormText form={form} name="takenMm" label={texts.cameOffInThis} inputMode="decimal" />
           <FormText
             form={form}
             name="result"
-            label="What the try after it showed"
-            placeholder="clears at 1/125"
+            label={texts.whatTheTryAfter}
+            placeholder={texts.clearsAt1125}
           />
         </div>
         {before === undefined && (
           <FormText
             form={form}
             name="agreed"
-            label={
-              job.ownerToAgree ? "How the owner agreed, before it was done" : "How the owner agreed, if asked"
-            }
-            placeholder="by telephone, on Tuesday"
+            label={job.ownerToAgree ? texts.howTheOwnerAgreed : texts.howTheOwnerAgreed2}
+            placeholder={texts.byTelephoneOnTuesday}
           />
         )}
       </MendForm>
       {form.problem?.code === "pastTheLine" && (
         <AddLine
-          blanks={[{ label: "Why did it go past the line?" }]}
-          action="Past the line, and why"
+          blanks={[{ label: texts.whyDidItGo }]}
+          action={texts.pastTheLineAnd}
           look="stop"
           onAdd={async (why) => {
             form.setValue("pastReason", why);

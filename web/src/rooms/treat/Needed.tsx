@@ -18,6 +18,7 @@ import { Terms } from "../shelf";
 import { keeping, ordering, puttingBack, taking } from "../shelf";
 import { MendForm } from "./MendForm";
 import type { Piece } from "./Replaced";
+import { texts } from "./words";
 
 const NEED = z.object({ part: text, need: text });
 
@@ -25,13 +26,13 @@ const NEED = z.object({ part: text, need: text });
 export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: string) => void }) {
   const append = useAppend(job.tag);
   const form = useFormOf(NEED, { part: "", need: "" }, async ({ part, need }) => {
-    await append([{ kind: "needOpened", part, what: need || part }], { said: `Needed: ${need || part}.` });
+    await append([{ kind: "needOpened", part, what: need || part }], { said: texts.needed2(need || part) });
     onOpened(part);
   });
   return (
-    <MendForm title="What is needed" form={form} action="Find me one">
-      <FormPart form={form} job={job} placeholder="governor" />
-      <FormText form={form} name="need" label="What exactly" placeholder="pinion of 14 teeth" />
+    <MendForm title={texts.whatIsNeeded} form={form} action={texts.findMeOne}>
+      <FormPart form={form} job={job} placeholder={texts.governor} />
+      <FormText form={form} name="need" label={texts.whatExactly} placeholder={texts.pinionOf14Teeth} />
     </MendForm>
   );
 }
@@ -54,12 +55,12 @@ export function SourcesOf({
   const shown = open ?? (atBench.length > 0 ? "" : sources[0]?.id);
   return (
     <Panel
-      title={`Where a ${part} can come from`}
+      title={texts.whereACanCome(part)}
       note={
         <>
-          worth {money(asked.worthMinor)} to have ·{" "}
+          {texts.worthToHave(money(asked.worthMinor))}{" "}
           <Link to="/shelf/needs" className="underline">
-            all needs together
+            {texts.allNeedsTogether}
           </Link>
         </>
       }
@@ -78,11 +79,11 @@ export function SourcesOf({
             >
               <span>
                 <b>{source.what.words}</b>
-                {source.keptForThis && <span className="text-done font-bold"> · kept for this</span>}
+                {source.keptForThis && <span className="text-done font-bold"> {texts.keptForThis}</span>}
                 <span className="text-soft block text-[13.5px]">
                   {source.what.where} · {source.chances.fitWords}
-                  {source.what.pieces > 1 && ` · ${source.what.pieces} there`}
-                  {source.effort.days > 0 && ` · ${source.effort.days} days`}
+                  {source.what.pieces > 1 && texts.there(source.what.pieces)}
+                  {source.effort.days > 0 && texts.days(source.effort.days)}
                 </span>
               </span>
               <span className="num text-soft text-right text-[14px]">
@@ -131,11 +132,13 @@ function OneSource({
               void submit(() => say([taking(source.what.thing!, forNeed)], "Taken: at the bench now."))
             }
           >
-            Take it
+            {texts.takeIt}
           </Button>
         )}
         {keep !== undefined && !source.keptForThis && (
-          <Button onClick={() => void submit(() => say([keep], "Kept for this camera."))}>Keep it</Button>
+          <Button onClick={() => void submit(() => say([keep], "Kept for this camera."))}>
+            {texts.keepIt}
+          </Button>
         )}
         {source.keptForThis && source.what.thing !== undefined && (
           <Button
@@ -145,7 +148,7 @@ function OneSource({
               )
             }
           >
-            Release it
+            {texts.releaseIt}
           </Button>
         )}
         {catalogue !== undefined && item !== undefined && (
@@ -157,14 +160,14 @@ function OneSource({
               )
             }
           >
-            Order it
+            {texts.orderIt}
           </Button>
         )}
         {source.kind === "FABRICATED" && (
           <Button
             onClick={() => onFit({ part, source: "FABRICATED", from: "", dimensions: "", costMinor: 0 })}
           >
-            It is made: fit it…
+            {texts.itIsMadeFit}
           </Button>
         )}
         {refused}
@@ -190,10 +193,8 @@ function TakenLine({
   return (
     <div className="border-mark-line bg-mark-wash flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
       <span className="min-w-0 flex-1">
-        At the bench: <b>{taken.words}</b>
-        <span className="block text-[13.5px]">
-          Look it over before it goes in: straight, whole, the right size.
-        </span>
+        {texts.atTheBench} <b>{taken.words}</b>
+        <span className="block text-[13.5px]">{texts.lookItOverBefore}</span>
       </span>
       <Button
         kind="primary"
@@ -209,10 +210,10 @@ function TakenLine({
           })
         }
       >
-        Fit it…
+        {texts.fitIt}
       </Button>
       <Button onClick={() => void submit(() => say([puttingBack(taken)], "Back in its place."))}>
-        Back on the shelf
+        {texts.backOnTheShelf}
       </Button>
       {refused}
     </div>

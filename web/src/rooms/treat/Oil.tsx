@@ -14,6 +14,7 @@ import { useJob } from "../../hands/useJob";
 import { OilPoint } from "./OilPoint";
 import { OilRow } from "./OilRow";
 import { Schools } from "./Schools";
+import { texts } from "./words";
 
 type Row = Schemas["OilRow"];
 
@@ -61,7 +62,7 @@ export function Oil() {
       }));
       const next = rows.find((one, i) => i > at && one.stands.next !== "DONE" && !points.includes(one));
       await append(entries, {
-        said: points.length === 1 ? `${points[0].point.words}: done.` : `Done: ${points.length} points.`,
+        said: points.length === 1 ? texts.done(points[0].point.words) : texts.donePoints(points.length),
       });
       if (next !== undefined) setChosen(keyOf(next));
     });
@@ -91,34 +92,34 @@ export function Oil() {
         <div className="flex flex-wrap items-center gap-3">
           <Pick
             small
-            label="What is shown"
+            label={texts.whatIsShown}
             choices={[
-              { value: "sheet", label: "The sheet" },
-              { value: "schools", label: "Practices side by side" },
+              { value: "sheet", label: texts.theSheet },
+              { value: "schools", label: texts.practicesSideBySide },
             ]}
             value={view}
             onChange={setView}
           />
           <span className="text-soft">
-            {open.length === 0 && rows.length > 0
-              ? "every point is done"
-              : `${open.length} of ${rows.length} to do`}{" "}
-            · house practice: {word("school", page.school)}
+            {texts.ofToDoHouse(
+              open.length === 0 && rows.length > 0,
+              open.length,
+              rows.length,
+              word("school", page.school),
+            )}
           </span>
           <Button className="ml-auto" onClick={() => setByHand(!byHand)} aria-pressed={byHand}>
-            A point by hand…
+            {texts.aPointByHand}
           </Button>
         </div>
         {refused}
-        {rows.length === 0 && (
-          <Empty>Nothing of this camera wants oil as far as is known. Enter a point by hand.</Empty>
-        )}
+        {rows.length === 0 && <Empty>{texts.nothingOfThisCamera}</Empty>}
         {view === "schools" ? (
           <Schools rows={rows} school={page.school} />
         ) : (
           <ul
             role="listbox"
-            aria-label="Points"
+            aria-label={texts.points}
             tabIndex={0}
             aria-activedescendant={row === undefined ? undefined : `oil-${at}`}
             className="min-h-0 flex-1 overflow-y-auto"
@@ -138,7 +139,7 @@ export function Oil() {
       </div>
       <aside
         tabIndex={0}
-        aria-label="This point"
+        aria-label={texts.thisPoint}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
         {byHand && <OilPoint key={NEW} job={job} />}
@@ -146,12 +147,13 @@ export function Oil() {
           <>
             <Panel title={row.point.words} note={row.kind.label}>
               <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                The house puts here: <b>{row.house.words === "" ? "nothing is settled" : row.house.words}</b>.
+                {texts.theHousePutsHere}{" "}
+                <b>{row.house.words === "" ? texts.nothingIsSettled : row.house.words}</b>.
                 {row.house.never !== "" && <span className="block text-[14px]">{row.house.never}.</span>}
               </p>
               {AGAINST[row.stands.next] !== undefined && (
                 <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                  Not yet: {AGAINST[row.stands.next]}
+                  {texts.notYet(AGAINST[row.stands.next])}
                 </p>
               )}
               {row.put.remark !== "" && (
@@ -161,7 +163,7 @@ export function Oil() {
               )}
               <div className="flex flex-wrap gap-2">
                 <Button kind="primary" keyHint="↵" disabled={!canOil} onClick={() => void put([row])}>
-                  {row.house.lubricant === "" ? "Nothing is settled" : lubricant(row.house.lubricant)}
+                  {row.house.lubricant === "" ? texts.nothingIsSettled2 : lubricant(row.house.lubricant)}
                 </Button>
                 {row.house.lubricant !== "none" && (
                   <Button
@@ -169,18 +171,18 @@ export function Oil() {
                     disabled={row.stands.next === "DONE"}
                     onClick={() => void put([row], "none")}
                   >
-                    Left dry
+                    {texts.leftDry}
                   </Button>
                 )}
                 {batch.length > 1 && (
                   <Button keyHint="A" onClick={() => void put(batch)}>
-                    All {batch.length} of this kind
+                    {texts.allOfThisKind(batch.length)}
                   </Button>
                 )}
               </div>
             </Panel>
             <details>
-              <summary className="min-h-11 content-center font-bold">Otherwise than the house…</summary>
+              <summary className="min-h-11 content-center font-bold">{texts.otherwiseThanTheHouse}</summary>
               <OilPoint key={keyOf(row)} job={job} at={{ part: row.part, point: row.point }} />
             </details>
           </>

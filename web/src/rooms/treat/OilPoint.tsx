@@ -12,6 +12,7 @@ import { text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
+import { texts } from "./words";
 
 const POINT = z.object({
   part: text,
@@ -41,7 +42,7 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
             reason: read.reason,
           },
         ],
-        { said: `Oiled: ${called}.` },
+        { said: texts.oiled(called) },
       );
       form.reset({ part: read.part, point: at === undefined ? "" : read.point, reason: "" });
     },
@@ -57,16 +58,16 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
   return (
     <Form form={form} className="flex flex-col gap-4">
       <Panel
-        title="Which point"
-        note={`house practice: ${house.words.school?.find((one) => one.value === school)?.label}`}
+        title={texts.whichPoint}
+        note={texts.housePractice(house.words.school?.find((one) => one.value === school)?.label)}
       >
-        <FormPart form={form} job={job} placeholder="retard train" />
+        <FormPart form={form} job={job} placeholder={texts.retardTrain} />
         <NotRunDry job={job} part={part} />
         <div className="grid grid-cols-2 gap-3">
-          <FormText form={form} name="point" label="Point" placeholder="pivots in the upper plate" />
+          <FormText form={form} name="point" label={texts.point} placeholder={texts.pivotsInTheUpper} />
           <ChoiceField
-            label="Kind of point"
-            empty="not in the table"
+            label={texts.kindOfPoint}
+            empty={texts.notInTheTable}
             value={kind?.id ?? ""}
             choices={house.lubrication.points.map((one) => ({ value: one.id, label: one.label }))}
             onChange={(event) => {
@@ -76,15 +77,15 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
           />
         </div>
       </Panel>
-      <Panel title="With what">
+      <Panel title={texts.withWhat}>
         {kind !== undefined && (
           <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-            The house puts here: <b>{advice?.houseWords || "nothing is settled"}</b>.
+            {texts.theHousePutsHere} <b>{advice?.houseWords || texts.nothingIsSettled}</b>.
             {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
           </p>
         )}
         <Pick
-          label="Lubricant"
+          label={texts.lubricant}
           choices={house.lubrication.lubricants.map((one) => ({ value: one.id, label: one.label }))}
           value={lubricant}
           onChange={(next) => form.setValue("lubricant", next)}
@@ -93,14 +94,14 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
           <FormText
             form={form}
             name="reason"
-            label={`${advice.objection.message} Why all the same?`}
-            placeholder="the escapement was bone dry"
+            label={texts.whyAllTheSame2(advice.objection.message)}
+            placeholder={texts.theEscapementWasBone}
           />
         )}
       </Panel>
       {form.refused}
       <Button kind="primary" type="submit" className="self-start">
-        Log the point
+        {texts.logThePoint}
       </Button>
     </Form>
   );
@@ -115,9 +116,7 @@ function NotRunDry({ job, part }: { job: JobView; part: string }) {
   if (ran === "FREE") return null;
   return (
     <p className="bg-mark-wash border-l-mark-line border-l-4 px-3 py-1.5">
-      {ran === undefined
-        ? "Not run dry since it was cleaned: judge that first, at Clean."
-        : `It runs dry: ${word("dryRunResult", ran)}. Oil hides that for a while and cures nothing.`}
+      {ran === undefined ? texts.notRunDrySince : texts.itRunsDryOil(word("dryRunResult", ran))}
     </p>
   );
 }

@@ -3,6 +3,7 @@ import { useNow } from "../../api/clock";
 import { useWords } from "../../api/queries";
 import { moment } from "../../ui/dates";
 import { StateMark, type Mark } from "../../ui/State";
+import { texts } from "./words";
 
 type Row = Schemas["OilRow"];
 
@@ -14,11 +15,11 @@ const BECAUSE: Record<Row["origin"]["because"], string> = {
 };
 
 const NEXT: Record<Row["stands"]["next"], { mark: Mark; words: string }> = {
-  CLEAN: { mark: "open", words: "not cleaned here" },
-  WAIT: { mark: "wait", words: "dries" },
-  CLEAN_AGAIN: { mark: "not", words: "clean again" },
-  OIL: { mark: "ready", words: "ready" },
-  DONE: { mark: "done", words: "done" },
+  CLEAN: { mark: "open", words: texts.notCleanedHere },
+  WAIT: { mark: "wait", words: texts.dries },
+  CLEAN_AGAIN: { mark: "not", words: texts.cleanAgain },
+  OIL: { mark: "ready", words: texts.ready },
+  DONE: { mark: "done", words: texts.done2 },
 };
 
 /** One point on the sheet: cleaned, dry, oiled, as far as it is, and what goes there. */
@@ -58,17 +59,17 @@ export function OilRow({
       <span className={row.stands.next === "DONE" ? "text-soft" : "font-bold"}>
         {row.put.with ?? lubricant}
         {row.put.times > 1 && (
-          <span className="text-stop block text-[13.5px]">{row.put.times} times: too much</span>
+          <span className="text-stop block text-[13.5px]">{texts.timesTooMuch(row.put.times)}</span>
         )}
       </span>
       <span className="flex items-center gap-2">
         <StateMark mark={next.mark} />
         <span>
           {next.words}
-          {row.stands.dryAt !== undefined && ` until ${moment(row.stands.dryAt, now)}`}
+          {row.stands.dryAt !== undefined && texts.until(moment(row.stands.dryAt, now))}
           {row.stands.dryRun !== undefined && row.stands.next !== "DONE" && (
             <span className="text-soft block text-[13.5px]">
-              run dry: {word("dryRunResult", row.stands.dryRun)}
+              {texts.runDry(word("dryRunResult", row.stands.dryRun))}
             </span>
           )}
         </span>

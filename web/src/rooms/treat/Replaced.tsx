@@ -8,6 +8,7 @@ import { useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../api/money";
 import { kindWords } from "../shelf";
 import { MendForm } from "./MendForm";
+import { texts } from "./words";
 
 type Entry = Schemas["Replaced"];
 
@@ -54,7 +55,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
     async (read) => {
       const madeFor = isMade(read.source) ? undefined : piece?.madeFor;
       await append([{ kind: "replaced", ...read, madeFor, fromShelf: piece?.fromShelf }], {
-        said: `Replaced: ${read.part}.`,
+        said: texts.replaced2(read.part),
       });
       onDone();
     },
@@ -62,30 +63,30 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
   const source = form.watch("source");
   const made = isMade(source);
   return (
-    <MendForm title="What took its place" form={form} action="It is fitted: log it">
-      <FormPart form={form} job={job} placeholder="governor" />
-      <FormPick form={form} name="source" label="Where from" choices={choices("sourceKind")} />
+    <MendForm title={texts.whatTookItsPlace} form={form} action={texts.itIsFittedLog}>
+      <FormPart form={form} job={job} placeholder={texts.governor} />
+      <FormPick form={form} name="source" label={texts.whereFrom} choices={choices("sourceKind")} />
       <div className="grid grid-cols-2 gap-3">
         <FormText
           form={form}
           name="from"
-          label={source === "DONOR" ? "Which donor camera" : made ? "Out of what" : "From where"}
+          label={source === "DONOR" ? texts.whichDonorCamera : made ? texts.outOfWhat : texts.fromWhere}
           placeholder={
-            source === "DONOR" ? "Sweep 5512, dead since spring" : made ? "brass rod, 2 mm" : "screw tin"
+            source === "DONOR" ? texts.sweep5512DeadSince : made ? texts.brassRod2Mm : texts.screwTin
           }
         />
         {made ? (
-          <FormText form={form} name="dimensions" label="Its size" placeholder="2.0 × 6.5 mm" />
+          <FormText form={form} name="dimensions" label={texts.itsSize} placeholder={texts.n2065} />
         ) : (
           <FormText
             form={form}
             name="pattern"
             label={
               piece?.madeFor === undefined
-                ? "Pattern it was made for"
-                : `Made for ${kindWords(piece.madeFor)}; pattern`
+                ? texts.patternItWasMade
+                : texts.madeForPattern(kindWords(piece.madeFor))
             }
-            placeholder="1st pattern"
+            placeholder={texts.n1stPattern}
             disabled={piece?.madeFor !== undefined}
           />
         )}
@@ -94,18 +95,14 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
         <FormChoice
           form={form}
           name="old"
-          label="The one that was there goes"
-          empty="only a piece of it"
+          label={texts.theOneThatWas}
+          empty={texts.onlyAPieceOf}
           choices={choices("oldPiece")}
         />
-        <FormText form={form} name="cost" label="What it cost" inputMode="decimal" />
-        <FormText form={form} name="remark" label="Remark" />
+        <FormText form={form} name="cost" label={texts.whatItCost} inputMode="decimal" />
+        <FormText form={form} name="remark" label={texts.remark} />
       </div>
-      <FormTick
-        form={form}
-        name="checked"
-        label="Looked over before fitting: straight, whole, the right size"
-      />
+      <FormTick form={form} name="checked" label={texts.lookedOverBeforeFitting} />
     </MendForm>
   );
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { texts } from "./words";
 
 type Row = Schemas["OilRow"];
 
@@ -15,24 +16,20 @@ export function Schools({ rows, school }: { rows: Row[]; school: string }) {
       className="min-h-0 flex-1 overflow-y-auto"
       tabIndex={0}
       role="group"
-      aria-label="Practices side by side"
+      aria-label={texts.practicesSideBySide}
     >
-      <p className="text-soft pb-1">
-        {differing} of {rows.length} points would be done otherwise under another school. Oil migrates,
-        graphite sheds and shorts contacts, paste drags in fine trains: that is what they disagree about. The
-        school is chosen in House.
-      </p>
+      <p className="text-soft pb-1">{texts.ofPointsWouldBe(differing, rows.length)}</p>
       <table className="w-full text-[14.5px]">
         <thead>
           <tr className="text-left">
-            <th className="text-soft py-1 pr-3 font-normal">Point</th>
+            <th className="text-soft py-1 pr-3 font-normal">{texts.point}</th>
             {schools.map((one) => (
               <th
                 key={one.value}
                 className={`py-1 pr-3 ${one.value === school ? "" : "text-soft font-normal"}`}
               >
                 {one.label}
-                {one.value === school && " (ours)"}
+                {one.value === school && texts.ours}
               </th>
             ))}
           </tr>

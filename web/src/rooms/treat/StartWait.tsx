@@ -12,6 +12,7 @@ import { Form } from "../../form/Form";
 import { text, wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
+import { texts } from "./words";
 
 const WAIT = z.object({
   wait: text,
@@ -32,7 +33,7 @@ export function StartWait({ job }: { job: JobView }) {
   const form = useFormOf(WAIT, { ...NONE, station: "", part: "" }, async ({ wait, waitMinutes, ...rest }) => {
     const what = named(wait, kinds.find((kind) => kind.label === wait)?.id);
     await append([{ kind: "waitStarted", what, minutes: waitMinutes, ...rest }], {
-      said: `Wait: ${wait}.`,
+      said: texts.wait(wait),
     });
     form.reset({ ...form.getValues(), ...NONE });
   });
@@ -49,11 +50,11 @@ export function StartWait({ job }: { job: JobView }) {
     });
   };
   return (
-    <Panel title="Start a wait">
+    <Panel title={texts.startAWait}>
       <Form form={form} className="flex flex-col gap-2">
         <ChoiceField
-          label="Usual waits"
-          empty="one of your own"
+          label={texts.usualWaits}
+          empty={texts.oneOfYourOwn}
           choices={kinds.map((kind) => ({
             value: kind.id,
             label: `${kind.label}, ${minutesWords(kind.minutes)}`,
@@ -61,34 +62,34 @@ export function StartWait({ job }: { job: JobView }) {
           onChange={(event) => usual(event.target.value)}
         />
         <div className="grid grid-cols-[1fr_92px] gap-2">
-          <FormText form={form} name="wait" label="What" />
-          <FormText form={form} name="waitMinutes" label="Minutes" inputMode="numeric" />
+          <FormText form={form} name="wait" label={texts.what} />
+          <FormText form={form} name="waitMinutes" label={texts.minutes} inputMode="numeric" />
         </div>
         <div className="grid grid-cols-2 gap-2">
           <FormChoice
             form={form}
             name="station"
-            label="Lies in or on"
-            empty="nothing"
+            label={texts.liesInOrOn}
+            empty={texts.nothing}
             choices={(house?.practice.stations ?? []).map((one) => ({ value: one.name, label: one.name }))}
           />
           <FormText
             form={form}
             name="latestMinutes"
-            label="Too late after, min"
+            label={texts.tooLateAfterMin}
             inputMode="numeric"
-            placeholder="never"
+            placeholder={texts.never}
           />
         </div>
         <FormChoice
           form={form}
           name="part"
-          label="Which part"
-          empty="the whole camera"
+          label={texts.whichPart}
+          empty={texts.theWholeCamera}
           choices={job.parts.map((one) => ({ value: one.name, label: one.name }))}
         />
         <Button type="submit" className="self-start">
-          Start the clock
+          {texts.startTheClock}
         </Button>
         {form.refused}
       </Form>

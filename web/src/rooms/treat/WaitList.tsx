@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { moment, untilWords } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { beginning, ending } from "./waits";
+import { texts } from "./words";
 
 /** Waits of one camera: running, over, and with the key to say that one was seen to be over. */
 export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean }) {
@@ -16,12 +17,12 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
   const end = (id: string, over: boolean, next?: Entry) =>
     orSay(
       append([ending(id, over), ...(next === undefined ? [] : [next])], {
-        said: over ? "Seen to be over." : "Cut short.",
+        said: over ? texts.seenToBeOver : texts.cutShort,
       }),
     );
   return (
-    <Panel title="Waits" note="wall clock">
-      {waits.length === 0 && <Empty>Nothing waits here.</Empty>}
+    <Panel title={texts.waits} note={texts.wallClock}>
+      {waits.length === 0 && <Empty>{texts.nothingWaitsHere}</Empty>}
       <ul className="flex flex-col">
         {waits.map(({ running, then }) => {
           const over = Date.parse(running.endsAt) <= now;
@@ -40,16 +41,16 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
               <div className="min-w-0 flex-1">
                 <b className="block leading-5">{running.what.words}</b>
                 <span className="text-soft block text-[13.5px] leading-[18px]">
-                  {running.part ?? "the whole camera"}
-                  {running.station !== "" && `, in the ${running.station}`}
+                  {running.part ?? texts.theWholeCamera}
+                  {running.station !== "" && texts.inThe(running.station)}
                 </span>
               </div>
               <span
                 className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}
               >
-                {late ? "too late" : over ? "over" : untilWords(running.endsAt, now)}
+                {late ? texts.tooLate : over ? texts.over : untilWords(running.endsAt, now)}
                 <span className="text-soft block text-[13.5px] leading-[18px] font-normal">
-                  {over ? "since" : "until"} {moment(running.endsAt, now)}
+                  {over ? texts.since : texts.until2} {moment(running.endsAt, now)}
                 </span>
               </span>
               <Button
@@ -57,7 +58,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
                 onClick={() => end(running.id, over)}
                 className="px-2!"
               >
-                {over ? "Seen" : "End"}
+                {over ? texts.seen : texts.end}
               </Button>
               {late && running.late !== "" && (
                 <b className="text-stop basis-full text-[14px]">{running.late}</b>
@@ -67,7 +68,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
                   className="basis-full"
                   onClick={() => end(running.id, over, beginning(then, running.part))}
                 >
-                  Seen, then: {then.label}
+                  {texts.seenThen(then.label)}
                 </Button>
               )}
             </li>

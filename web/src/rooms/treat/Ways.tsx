@@ -13,6 +13,7 @@ import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { VERDICTS } from "./verdicts";
 import { simply } from "./waits";
+import { texts } from "./words";
 
 type Way = Schemas["Way"];
 
@@ -36,20 +37,17 @@ export function Ways({
   if (cleaning === undefined) return null;
   const shown = all ? cleaning.ways : cleaning.ways.slice(0, SHOWN);
   return (
-    <Panel
-      title="With what, and how"
-      note="kindest first; a data sheet or maker's manual wins over this table"
-    >
+    <Panel title={texts.withWhatAndHow} note={texts.kindestFirstAData}>
       <p>{cleaning.note}</p>
       {cleaning.near.length > 0 && (
         <p className="text-soft text-[14px]">
-          Near it and still in place: {cleaning.near.map((one) => one.part).join(", ")}.
+          {texts.nearItAndStill} {cleaning.near.map((one) => one.part).join(", ")}.
         </p>
       )}
       {cleaning.glass !== undefined && <Goes job={job} part={part} soil={soil} glass={cleaning.glass} />}
       {cleaning.hot.length > 0 && (
         <p className="bg-stop-wash text-stop border-l-stop border-l-4 px-3 py-1.5">
-          Hot in the shop just now: {cleaning.hot.join("; ")}. Nothing flammable beside it.
+          {texts.hotInTheShop(cleaning.hot.join("; "))}
         </p>
       )}
       <ul className="flex flex-col">
@@ -66,7 +64,7 @@ export function Ways({
       </ul>
       {cleaning.ways.length > SHOWN && (
         <Button className="self-start" onClick={() => setAll(!all)}>
-          {all ? "Only the kindest" : `All ${cleaning.ways.length}`}
+          {all ? texts.onlyTheKindest : texts.all(cleaning.ways.length)}
         </Button>
       )}
     </Panel>
@@ -101,7 +99,7 @@ function Goes({
             why: `in the coating: ${glass.goes} goes took no more off`,
           },
         ],
-        { said: "Recorded as permanent. It stands on the return sheet." },
+        { said: texts.recordedAsPermanentIt },
       ),
     );
   return (
@@ -111,29 +109,29 @@ function Goes({
       <span className="min-w-0 flex-1">
         {done ? (
           <>
-            <b className="text-stop">Stop: {glass.goes} goes.</b> What is left is in the coating; more rubbing
-            only harms.
+            <b className="text-stop">{texts.stopGoes(glass.goes)}</b> {texts.whatIsLeftIs}
           </>
         ) : (
           <>
-            Go <b className="num">{glass.goes + 1}</b> of <b className="num">{glass.most}</b>.
+            {texts.go} <b className="num">{glass.goes + 1}</b> {texts.ofWord}{" "}
+            <b className="num">{glass.most}</b>.
           </>
         )}
-        {glass.bodyFirst && " Body first, then glass: its dust would come back."}
+        {glass.bodyFirst && texts.bodyFirstThenGlass}
       </span>
-      {done && <Button onClick={permanent}>What is left stays</Button>}
+      {done && <Button onClick={permanent}>{texts.whatIsLeftStays}</Button>}
       <Button
         onClick={() =>
           orSay(
             append([{ kind: "mended", part, what: EDGE, modification: false, agreed: "" }], {
-              said: "Edge blackening touched up.",
+              said: texts.edgeBlackeningTouchedUp,
             }),
           )
         }
       >
         {job.treat.mended.some((one) => one.what.part === part && one.what.what === EDGE)
-          ? "Edge touched up again"
-          : "Edge chipped: blackened"}
+          ? texts.edgeTouchedUpAgain
+          : texts.edgeChippedBlackened}
       </Button>
     </div>
   );
@@ -176,7 +174,7 @@ function OneWay({
         ...(wait ? [simply(`${way.agentLabel.toLowerCase()} flash-off`, way.flashOffMinutes, part)] : []),
       ];
       await append(entries, {
-        said: `Cleaned: ${part}, ${way.agentLabel.toLowerCase()}, ${way.methodLabel}.`,
+        said: texts.cleaned3(part, way.agentLabel.toLowerCase(), way.methodLabel),
       });
       setAsking(undefined);
     });
@@ -193,19 +191,19 @@ function OneWay({
           <b>{way.agentLabel}</b>, {way.methodLabel}
           <span className="text-soft block text-[13.5px]">
             {way.how}
-            {way.flammable && <span className="text-stop"> · flammable</span>}
+            {way.flammable && <span className="text-stop"> {texts.flammable}</span>}
           </span>
           {way.reasons.length > 0 && <span className="block text-[13.5px]">{way.reasons.join("; ")}</span>}
           {way.firstOff.length > 0 && (
-            <b className="text-mark block text-[13.5px]">Better first off: {way.firstOff.join(", ")}</b>
+            <b className="text-mark block text-[13.5px]">{texts.betterFirstOff(way.firstOff.join(", "))}</b>
           )}
         </span>
         <span className="flex gap-1.5">
-          <Button onClick={() => press(false)} aria-label={`Cleaned: ${way.agentLabel}, ${way.methodLabel}`}>
-            {needsReason ? "All the same…" : "Cleaned"}
+          <Button onClick={() => press(false)} aria-label={texts.cleaned4(way.agentLabel, way.methodLabel)}>
+            {needsReason ? texts.allTheSame : texts.cleaned2}
           </Button>
           {way.flashOffMinutes > 0 && !needsReason && (
-            <Button onClick={() => press(true)}>and wait {way.flashOffMinutes} min</Button>
+            <Button onClick={() => press(true)}>{texts.andWaitMin(way.flashOffMinutes)}</Button>
           )}
         </span>
       </div>
@@ -218,8 +216,8 @@ function OneWay({
           )}
           <AddLine
             focus
-            blanks={needsReason ? [{ label: "Why it is right here all the same" }] : []}
-            action={caution === undefined ? "Log it" : "Understood: log it"}
+            blanks={needsReason ? [{ label: texts.whyItIsRight }] : []}
+            action={caution === undefined ? texts.logIt : texts.understoodLogIt}
             look="primary"
             onAdd={(reason = "") => log(asking === "wait", reason)}
             onCancel={() => setAsking(undefined)}

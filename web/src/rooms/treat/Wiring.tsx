@@ -13,6 +13,7 @@ import { Pick } from "../../ui/Pick";
 import { StateMark, type Mark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { CircuitDrawing } from "./CircuitDrawing";
+import { texts } from "./words";
 
 type Meter = "CONTINUITY" | "VOLTAGE" | "LOADED";
 
@@ -41,7 +42,7 @@ export function Wiring({ job }: { job: JobView }) {
   };
   const log = async (value: number | undefined, instrument: string) => {
     await append([{ kind: "probed", meter, from: red, to: black, value, instrument, remark: "" }], {
-      said: `${word("probeKind", meter)}: ${value === undefined ? "open" : `${value} ${UNIT[meter]}`}.`,
+      said: texts.read(word("probeKind", meter), value, UNIT[meter]),
     });
   };
   const fromStandIn = () =>
@@ -57,13 +58,13 @@ export function Wiring({ job }: { job: JobView }) {
   const ready = red.trim() !== "" && black.trim() !== "";
   return (
     <>
-      <Panel title="Wiring" note="touch the red point, then the black one">
+      <Panel title={texts.wiring} note={texts.touchTheRedPoint}>
         <Pick
           small
-          label="Circuit"
+          label={texts.circuit}
           choices={[
             ...page.circuits.map((one) => ({ value: one.id, label: one.words })),
-            { value: OWN, label: "points of my own" },
+            { value: OWN, label: texts.pointsOfMyOwn },
           ]}
           value={circuit?.id ?? OWN}
           onChange={(next) => {
@@ -75,15 +76,15 @@ export function Wiring({ job }: { job: JobView }) {
         {circuit === undefined ? (
           <div className="grid max-w-[640px] grid-cols-2 gap-3">
             <TextField
-              label="Red probe at"
+              label={texts.redProbeAt}
               value={red}
-              placeholder="leaf of the cell"
+              placeholder={texts.leafOfTheCell}
               onChange={(event) => setRed(event.target.value)}
             />
             <TextField
-              label="Black probe at"
+              label={texts.blackProbeAt}
               value={black}
-              placeholder="chassis"
+              placeholder={texts.chassis}
               onChange={(event) => setBlack(event.target.value)}
             />
           </div>
@@ -91,7 +92,7 @@ export function Wiring({ job }: { job: JobView }) {
           <CircuitDrawing circuit={circuit} red={red} black={black} onTouch={touch} />
         )}
         <Pick
-          label="The meter is set to"
+          label={texts.theMeterIsSet}
           choices={choices("probeKind")}
           value={meter}
           onChange={(next) => setMeter(next as Meter)}
@@ -99,31 +100,26 @@ export function Wiring({ job }: { job: JobView }) {
         <div className="flex flex-wrap items-start gap-2">
           {circuit !== undefined && (
             <Button kind="primary" disabled={!ready} onClick={() => void fromStandIn()}>
-              Read the meter
+              {texts.readTheMeter}
             </Button>
           )}
           <AddLine
             className="w-72"
-            blanks={[{ label: `Reading, ${UNIT[meter]}`, hint: `or type it, ${UNIT[meter]}` }]}
-            action="Log it"
+            blanks={[{ label: texts.reading(UNIT[meter]), hint: texts.orTypeIt(UNIT[meter]) }]}
+            action={texts.logIt}
             disabled={!ready}
             onAdd={(typed) => log(figureOrSay(typed), "")}
           />
           {meter === "CONTINUITY" && (
             <Button disabled={!ready} onClick={() => void submit(() => log(undefined, ""))}>
-              It is open
+              {texts.itIsOpen}
             </Button>
           )}
         </div>
         {refused}
       </Panel>
-      <Panel title="Read so far" note={page.probed.length === 0 ? undefined : `${page.probed.length}`}>
-        {page.probed.length === 0 && (
-          <Empty>
-            Begin at the cell: its voltage with nothing drawn, then under load. Continuity is read with the
-            cell out.
-          </Empty>
-        )}
+      <Panel title={texts.readSoFar} note={page.probed.length === 0 ? undefined : `${page.probed.length}`}>
+        {page.probed.length === 0 && <Empty>{texts.beginAtTheCell}</Empty>}
         <ul>
           {page.probed.map((one) => (
             <li
@@ -136,7 +132,7 @@ export function Wiring({ job }: { job: JobView }) {
                 <span className="text-soft block text-[13.5px]">{word("probeKind", one.what.meter)}</span>
               </span>
               <b className="num text-right">
-                {one.what.value === undefined ? "open" : `${one.what.value} ${UNIT[one.what.meter]}`}
+                {one.what.value === undefined ? texts.open2 : `${one.what.value} ${UNIT[one.what.meter]}`}
               </b>
               <span>{one.said.words}</span>
               <span className="text-soft text-right text-[13px]">{exact(one.at)}</span>

@@ -14,6 +14,7 @@ import { PaperTag } from "../../ui/PaperTag";
 import { Empty, Panel } from "../../ui/Panel";
 import { beginning, ending } from "../treat";
 import { StateMark } from "../../ui/State";
+import { texts } from "./words";
 
 type ShopWait = Schemas["ShopWait"];
 type Use = Schemas["StationUse"];
@@ -27,13 +28,8 @@ export function Waits() {
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_320px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_280px]">
       <div className="min-h-0 overflow-y-auto px-5 py-4">
-        <h1 className="pb-3 text-[22px]">Waits</h1>
-        {view.waits.length === 0 && (
-          <Empty>
-            Nothing soaks, dries or rests. A wait is started at Clean, or in the log line: “wait rail drying
-            30 min”.
-          </Empty>
-        )}
+        <h1 className="pb-3 text-[22px]">{texts.waits}</h1>
+        {view.waits.length === 0 && <Empty>{texts.nothingSoaksDriesOr}</Empty>}
         <ul className="flex flex-col">
           {view.waits.map((wait) => (
             <OneWait key={wait.running.id} wait={wait} now={now} />
@@ -41,25 +37,23 @@ export function Waits() {
         </ul>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
-        <Panel title="Where things wait" note="House changes them">
+        <Panel title={texts.whereThingsWait} note={texts.houseChangesThem}>
           <ul>
             {view.stations.map((use) => (
               <StationRow key={use.name} use={use} now={now} />
             ))}
           </ul>
         </Panel>
-        <Panel title="Bell">
+        <Panel title={texts.bell}>
           <Tick
-            label="Silent on this machine"
+            label={texts.silentOnThisMachine}
             checked={silent}
             onChange={(event) => {
               bellMuted.write(event.target.checked);
               setSilent(event.target.checked);
             }}
           />
-          <p className="text-soft text-[14px]">
-            It rings once for each wait, in one window only. Waits run on while no window is open.
-          </p>
+          <p className="text-soft text-[14px]">{texts.itRingsOnceFor}</p>
         </Panel>
       </aside>
     </div>
@@ -75,7 +69,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
     orSay(
       append(
         [ending(running.id, over), ...(next && then !== undefined ? [beginning(then, running.part)] : [])],
-        { said: next ? `Seen, and begun: ${then?.label}.` : over ? "Seen to be over." : "Cut short." },
+        { said: next ? texts.seenAndBegun(then?.label) : over ? texts.seenToBeOver : texts.cutShort },
       ),
     );
   return (
@@ -83,20 +77,20 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       className={`border-line/70 grid grid-cols-[112px_16px_minmax(0,1fr)_190px_150px] items-center gap-4 border-b py-2.5 pl-3 ${late ? "border-l-stop bg-stop-wash/50 border-l-4" : over ? "border-l-mark-line bg-mark-wash/60 border-l-4" : "border-l-4 border-l-transparent"}`}
     >
       <span className="num text-[19px] font-bold">
-        {over ? (late ? "too late" : "over") : untilWords(running.endsAt, now)}
+        {over ? (late ? texts.tooLate : texts.over) : untilWords(running.endsAt, now)}
         <span className="text-soft block text-[13px] font-normal">
-          {over ? "since" : "until"} {moment(running.endsAt, now)}
+          {over ? texts.since : texts.until} {moment(running.endsAt, now)}
         </span>
       </span>
       <StateMark mark={late ? "not" : over ? "wait" : "open"} />
       <span className="min-w-0 flex-1">
         <b className="block text-[16.5px]">{running.what.words}</b>
         <span className="text-soft block">
-          {running.part ?? "the whole camera"}
+          {running.part ?? texts.theWholeCamera}
           {running.station !== "" &&
             running.station.toLowerCase() !== running.what.words.toLowerCase() &&
-            ` · in the ${running.station}`}
-          {running.latestAt !== undefined && !late && ` · go on before ${moment(running.latestAt, now)}`}
+            texts.inThe(running.station)}
+          {running.latestAt !== undefined && !late && texts.goOnBefore(moment(running.latestAt, now))}
         </span>
         {late && running.late !== "" && <b className="text-stop block">{running.late}</b>}
       </span>
@@ -107,11 +101,11 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       <span className="flex flex-col gap-1.5">
         {over && then !== undefined && (
           <Button kind="primary" onClick={() => end(true)}>
-            Seen, then: {then.label}
+            {texts.seenThen(then.label)}
           </Button>
         )}
         <Button kind={over && then === undefined ? "primary" : "plain"} onClick={() => end(false)}>
-          {over ? "Seen" : "End"}
+          {over ? texts.seen : texts.end}
         </Button>
       </span>
     </li>
@@ -125,10 +119,10 @@ function StationRow({ use, now }: { use: Use; now: number }) {
         <b>{use.name}</b>
         <span className="text-soft block text-[14px]">
           {use.freeAt === undefined
-            ? `${use.capacity - use.held} free`
+            ? texts.free(use.capacity - use.held)
             : Date.parse(use.freeAt) <= now
-              ? "full: take out what is over"
-              : `full, free at ${moment(use.freeAt, now)}`}
+              ? texts.fullTakeOutWhat
+              : texts.fullFreeAt(moment(use.freeAt, now))}
         </span>
       </span>
       <span className="flex gap-1" aria-hidden="true">

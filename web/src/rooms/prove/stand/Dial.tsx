@@ -1,5 +1,6 @@
 import type { SpeedRow } from "../../../api/client";
 import { verdictWords } from "../../../plots/SpeedPlot";
+import { texts } from "../words";
 
 export type Phase = "BEFORE" | "AFTER";
 
@@ -26,7 +27,7 @@ export function Dial({
   onChoose: (speed: string) => void;
 }) {
   return (
-    <ol className="flex gap-1.5" aria-label="Speeds of the dial">
+    <ol className="flex gap-1.5" aria-label={texts.speedsOfTheDial}>
       {rows.map((row) => {
         const run = runOf(row, phase);
         const fired = firedAt(row, phase);
@@ -40,7 +41,7 @@ export function Dial({
               type="button"
               onClick={() => onChoose(row.speed)}
               aria-current={here ? "step" : undefined}
-              title={run === undefined ? "not fired yet" : verdictWords(run)}
+              title={run === undefined ? texts.notFiredYet : verdictWords(run)}
               className={`flex min-h-14 w-full flex-col items-center justify-center rounded-[4px] border px-1 ${here ? "border-ready bg-ready text-on-ready" : "border-line bg-sheet hover:border-ink"}`}
             >
               <span className="num text-[17px] font-bold">{row.speed}</span>

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { ChoiceField } from "../../../ui/Field";
 import { soundInputs } from "./soundInput";
 import { STAND_IN } from "./useListening";
+import { texts } from "../words";
 
 /** Which input the stand listens to; inputs that are plugged in appear by themselves. */
 export function InputChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
@@ -17,13 +18,13 @@ export function InputChoice({ value, onChange }: { value: string; onChange: (id:
     };
   }, []);
   const listed = [
-    { value: STAND_IN, label: "The stand-in (simulated)" },
-    { value: "", label: "Sound input the browser chooses" },
+    { value: STAND_IN, label: texts.theStandInSimulated },
+    { value: "", label: texts.soundInputTheBrowser },
     ...inputs.map((one) => ({ value: one.id, label: one.label })),
   ];
   return (
     <ChoiceField
-      label="Input"
+      label={texts.input}
       value={listed.some((one) => one.value === value) ? value : STAND_IN}
       choices={listed}
       onChange={(event) => onChange(event.target.value)}

@@ -2,6 +2,7 @@ import type { CaughtFiring, Stand } from "../../../api/stand";
 import { useShopLog } from "../../../hands/append";
 import { orSay } from "../../../hands/notices";
 import { Button } from "../../../ui/Button";
+import { texts } from "../words";
 
 const AS_KNOWN = 0.05;
 
@@ -17,12 +18,11 @@ export function KeepCutoff({
 }) {
   const say = useShopLog("house");
   const { cutoffHz } = input;
-  if (!input.coupled)
-    return <p className="text-soft text-[13.5px]">The input lets everything through, as it seems.</p>;
+  if (!input.coupled) return <p className="text-soft text-[13.5px]">{texts.theInputLetsEverything}</p>;
   if (cutoffHz === undefined) return null;
   const known = stand.setup.cutoffHz;
   if (known !== undefined && Math.abs(known / cutoffHz - 1) < AS_KNOWN)
-    return <p className="text-soft num text-[13.5px]">Cut-off as known: {known.toFixed(1)} Hz.</p>;
+    return <p className="text-soft num text-[13.5px]">{texts.cutOffAsKnown(known.toFixed(1))}</p>;
   const keep = async () => {
     const kept = Math.round(cutoffHz * 100) / 100;
     const body = stands.map((one) =>
@@ -38,14 +38,14 @@ export function KeepCutoff({
   return (
     <div className="flex flex-col gap-1.5">
       <p className="text-soft text-[13.5px]">
-        The input lets only changes through, from <span className="num">{cutoffHz.toFixed(1)} Hz</span> on
+        {texts.theInputLetsOnly} <span className="num">{texts.hz(cutoffHz.toFixed(1))}</span> {texts.on}
         {known !== undefined && (
           <>
             {" "}
-            (known: <span className="num">{known.toFixed(1)} Hz</span>)
+            {texts.known} <span className="num">{texts.hz(known.toFixed(1))}</span>)
           </>
         )}
-        . A firing of half a second or more tells it best.
+        {texts.aFiringOfHalf}
       </p>
       <Button
         className="self-start"
@@ -54,7 +54,7 @@ export function KeepCutoff({
           orSay(keep());
         }}
       >
-        Keep this for the stand
+        {texts.keepThisForThe}
       </Button>
     </div>
   );

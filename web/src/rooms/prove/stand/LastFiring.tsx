@@ -1,5 +1,6 @@
 import type { CaughtFiring } from "../../../api/stand";
 import { stopsWords, timeWords } from "../../../plots/ev";
+import { texts } from "../words";
 
 /** What the last firing gave, to be read from a step away; or what the stand waits for. */
 export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; waitingFor: string }) {
@@ -7,18 +8,18 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
   if (caught.shot === undefined)
     return (
       <div className="text-stop max-w-[300px] text-center" role="status">
-        <span className="block text-[44px] leading-tight font-bold">not counted</span>
-        <span className="block text-[17px]">{caught.said.join("; ") || "it could not be timed"}</span>
+        <span className="block text-[44px] leading-tight font-bold">{texts.notCounted}</span>
+        <span className="block text-[17px]">{caught.said.join("; ") || texts.itCouldNotBe}</span>
       </div>
     );
   return (
     <div className="text-center" role="status">
-      <span className="text-soft block text-[20px]">the last one gave</span>
+      <span className="text-soft block text-[20px]">{texts.theLastOneGave}</span>
       <span className="num text-ready block text-[112px] leading-none font-bold">
         {timeWords(caught.shot.seconds)}
       </span>
       <span className="num mt-2 block text-[28px] leading-none font-bold">
-        {caught.errorEv === undefined ? "" : `${stopsWords(caught.errorEv)} EV`}
+        {caught.errorEv === undefined ? "" : texts.ev6(stopsWords(caught.errorEv))}
         <span className="text-soft text-[17px] font-normal">
           {" "}
           ± {partWords(caught.shot.uncertaintySeconds / caught.shot.seconds)}

@@ -1,4 +1,5 @@
 import type { Listening } from "./useListening";
+import { texts } from "../words";
 
 const QUIETEST_DB = -60;
 
@@ -7,14 +8,10 @@ export function Levels({ listening, standIn }: { listening: Listening; standIn: 
   switch (listening.state) {
     case "off":
       return (
-        <p className="text-soft text-[14px]">
-          {standIn
-            ? "The stand-in is a simulated camera: start, then fire it with F."
-            : "Lamp on, diode behind the open shutter, then start."}
-        </p>
+        <p className="text-soft text-[14px]">{standIn ? texts.theStandInIs : texts.lampOnDiodeBehind}</p>
       );
     case "opening":
-      return <p className="text-soft text-[14px]">Opening…</p>;
+      return <p className="text-soft text-[14px]">{texts.opening}</p>;
     case "failed":
       return (
         <p className="text-stop text-[14px]" role="alert">
@@ -23,7 +20,7 @@ export function Levels({ listening, standIn }: { listening: Listening; standIn: 
       );
     case "on":
       return (
-        <div className="flex flex-col gap-1.5" aria-label="Levels">
+        <div className="flex flex-col gap-1.5" aria-label={texts.levels}>
           {listening.peaks.map((peak, index) => {
             const db = Math.max(QUIETEST_DB, 20 * Math.log10(Math.max(1e-6, peak)));
             const width = 100 * (1 - db / QUIETEST_DB);
@@ -41,10 +38,10 @@ export function Levels({ listening, standIn }: { listening: Listening; standIn: 
           })}
           <p className={`text-[14px] ${listening.clipping ? "text-stop font-bold" : "text-soft"}`}>
             {listening.clipping
-              ? "At its limit: turn the input down."
+              ? texts.atItsLimitTurn
               : listening.lit
-                ? "Open."
-                : "Listening. Fire when ready."}
+                ? texts.open
+                : texts.listeningFireWhenReady}
           </p>
         </div>
       );

@@ -9,13 +9,14 @@ import { Panel } from "../../../ui/Panel";
 import { useSubmit } from "../../../ui/useSubmit";
 import { Window } from "../../../ui/Window";
 import type { Phase } from "./Dial";
+import { texts } from "../words";
 
 type Run = Schemas["FileRun"];
 
 const TURNED: { value: Turned; label: string }[] = [
-  { value: "SLOW_TO_FAST", label: "slow to fast" },
-  { value: "FAST_TO_SLOW", label: "fast to slow" },
-  { value: "IN_NO_ORDER", label: "in no order" },
+  { value: "SLOW_TO_FAST", label: texts.slowToFast },
+  { value: "FAST_TO_SLOW", label: texts.fastToSlow },
+  { value: "IN_NO_ORDER", label: texts.inNoOrder },
 ];
 
 /** A recording of a whole run, made elsewhere: measured, matched to the speeds, looked over, logged. */
@@ -42,15 +43,15 @@ export function MeasureFile({
       setRun(await measureRun(tag, file, { setup: stand.setup, turned, each }));
     });
   return (
-    <Panel title="From a file" note="WAV or CSV">
+    <Panel title={texts.fromAFile} note={texts.wavOrCsv}>
       <ChoiceField
-        label="The dial was turned"
+        label={texts.theDialWasTurned}
         value={turned}
         choices={TURNED}
         onChange={(event) => setTurned(event.target.value as Turned)}
       />
       <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border focus-within:outline-3">
-        {busy ? "Measuring…" : "Measure a recording"}
+        {busy ? texts.measuring : texts.measureARecording}
         <input
           type="file"
           accept=".wav,.csv,audio/wav,text/csv"
@@ -125,7 +126,7 @@ function Proposals({
               },
             ];
       });
-      await append(entries, { said: `${taken} firings logged.` });
+      await append(entries, { said: texts.firingsLogged(taken) });
       close();
     });
   return (
@@ -133,8 +134,8 @@ function Proposals({
       wide
       open
       onOpenChange={(open) => !open && close()}
-      title={`${run.proposals.length} firings in the recording`}
-      about="A speed is proposed for each. Arrow keys change it; “leave out” drops a firing."
+      title={texts.firingsInTheRecording(run.proposals.length)}
+      about={texts.aSpeedIsProposed}
     >
       <div className="flex flex-col gap-3">
         {run.warnings.map((warning) => (
@@ -145,11 +146,11 @@ function Proposals({
         <table className="w-full text-[15px]">
           <thead className="text-soft text-left">
             <tr>
-              <th className="font-normal">No.</th>
-              <th className="font-normal">Exposure</th>
-              <th className="font-normal">Speed</th>
-              <th className="font-normal">Against it</th>
-              <th className="font-normal">To be known</th>
+              <th className="font-normal">{texts.no}</th>
+              <th className="font-normal">{texts.exposure}</th>
+              <th className="font-normal">{texts.speed}</th>
+              <th className="font-normal">{texts.againstIt}</th>
+              <th className="font-normal">{texts.toBeKnown}</th>
             </tr>
           </thead>
           <tbody>
@@ -157,19 +158,19 @@ function Proposals({
               <tr key={one.index} className="border-line/70 border-t">
                 <td className="num py-1 pr-3">{one.index}</td>
                 <td className="num pr-3">
-                  {one.firing === undefined ? "not counted" : timeWords(one.firing.seconds)}
+                  {one.firing === undefined ? texts.notCounted : timeWords(one.firing.seconds)}
                 </td>
                 <td>
                   {one.firing !== undefined && (
                     <select
-                      aria-label={`Speed of firing ${one.index}`}
+                      aria-label={texts.speedOfFiring(one.index)}
                       className="input num w-[120px]"
                       value={speeds[index]}
                       onChange={(event) =>
                         setSpeeds(speeds.map((speed, at) => (at === index ? event.target.value : speed)))
                       }
                     >
-                      <option value={NONE}>leave out</option>
+                      <option value={NONE}>{texts.leaveOut}</option>
                       {rows.map((row) => (
                         <option key={row.speed}>{row.speed}</option>
                       ))}
@@ -178,7 +179,7 @@ function Proposals({
                 </td>
                 <td className={`num ${one.sure ? "" : "text-mark font-bold"}`}>
                   {one.errorEv !== undefined && speeds[index] === one.speed
-                    ? `${stopsWords(one.errorEv)} EV${one.sure ? "" : " ?"}`
+                    ? texts.ev7(stopsWords(one.errorEv), one.sure ? "" : " ?")
                     : ""}
                 </td>
                 <td className="text-soft text-[14px]">{one.said.join("; ")}</td>
@@ -188,7 +189,7 @@ function Proposals({
         </table>
         {refused}
         <Button kind="primary" className="self-start" disabled={taken === 0} onClick={() => void log()}>
-          Log {taken} {taken === 1 ? "firing" : "firings"}
+          {texts.log(taken, taken === 1)}
         </Button>
       </div>
     </Window>

@@ -1,6 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import type { SpeedRow } from "../../../api/client";
 import { stopsWords } from "../../../plots/ev";
+import { texts } from "../words";
 
 type Run = NonNullable<SpeedRow["after"]>;
 
@@ -20,8 +21,8 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
       role="img"
       aria-label={
         run === undefined
-          ? "No firing yet"
-          : `${errors.length} firings, mean ${stopsWords(run.bias.ev)} EV, allowed ±${row.allowed.ev.toFixed(2)} EV`
+          ? texts.noFiringYet
+          : texts.firingsMeanEvAllowed(errors.length, stopsWords(run.bias.ev), row.allowed.ev.toFixed(2))
       }
     >
       <rect
@@ -71,9 +72,9 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
           className="num fill-soft text-[14px]"
         >
           {index === 0
-            ? `fast ${stopsWords(tick)}`
+            ? texts.fast(stopsWords(tick))
             : index === 4
-              ? `${stopsWords(tick)} slow`
+              ? texts.slow(stopsWords(tick))
               : stopsWords(tick)}
         </text>
       ))}

@@ -28,6 +28,7 @@ import { RunStrip } from "./RunStrip";
 import { StandInPanel } from "./StandInPanel";
 import { useCountdown } from "./useCountdown";
 import { STAND_IN, useListening } from "./useListening";
+import { texts } from "../words";
 
 const chosenStand = storedValue("ruvant.stand", "");
 const chosenInput = storedValue("ruvant.standInput", STAND_IN);
@@ -129,7 +130,7 @@ export function Stand() {
       return;
     }
     await append([{ kind: "struck", target: line.id, reason: "not a firing to count" }], {
-      said: `Taken back: ${line.speed}, ${timeWords(line.seconds[0]!)}.`,
+      said: texts.takenBack2(line.speed, timeWords(line.seconds[0]!)),
     }).catch(sayRefusal);
     setLast(undefined);
     choose(line.speed);
@@ -141,12 +142,12 @@ export function Stand() {
     return (
       <div className="p-6">
         <Empty>
-          No speeds are on this camera&apos;s dial. <Link to="../intake">Enter them at Intake</Link>, then
-          come back.
+          {texts.noSpeedsAreOn2} <Link to="../intake">{texts.enterThemAtIntake}</Link>
+          {texts.thenComeBack}
         </Empty>
       </div>
     );
-  if (stands === undefined) return <p className="text-soft p-6">Looking for the stands…</p>;
+  if (stands === undefined) return <p className="text-soft p-6">{texts.lookingForTheStands}</p>;
   const run = runOf(row, phase);
   const shown = last?.speed === speed ? last : undefined;
   return (
@@ -155,15 +156,15 @@ export function Stand() {
         <Dial rows={rows} chosen={speed} phase={phase} wanted={wanted} onChoose={choose} />
         <div className="flex min-h-0 flex-1 items-center justify-around gap-6">
           <div className="text-center">
-            <span className="text-soft block text-[20px]">set the dial to</span>
+            <span className="text-soft block text-[20px]">{texts.setTheDialTo}</span>
             <span className="num block text-[112px] leading-none font-bold" aria-live="polite">
               {speed}
             </span>
             <span className="text-soft num mt-2 block text-[20px]">
-              {firedAt(row, phase)} of {wanted} fired
+              {texts.ofFired(firedAt(row, phase), wanted)}
             </span>
             <span className="mt-1 block text-[20px] font-bold" aria-live="polite">
-              {run === undefined ? " " : `${stopsWords(run.bias.ev)} EV, ${verdictWords(run)}`}
+              {run === undefined ? " " : texts.ev8(stopsWords(run.bias.ev), verdictWords(run))}
             </span>
           </div>
           <LastFiring
@@ -187,31 +188,31 @@ export function Stand() {
         {row !== undefined && <RunStrip row={row} run={run} />}
         <div className="flex items-center gap-3 pb-1">
           <Button kind="primary" keyHint="Space" className="px-6!" onClick={() => goOn(rows)}>
-            Next speed
+            {texts.nextSpeed}
           </Button>
           <Button keyHint="U" onClick={() => void undo()}>
-            Take the last firing back
+            {texts.takeTheLastFiring}
           </Button>
           <Link
             to={`../prove?speed=${encodeURIComponent(speed)}`}
             relative="path"
             className="ml-auto underline"
           >
-            All speeds
+            {texts.allSpeeds}
           </Link>
         </div>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
-        <Panel title="Listening">
+        <Panel title={texts.listening}>
           <ChoiceField
-            label="Stand"
+            label={texts.stand}
             value={stand?.name ?? ""}
             choices={stands.stands.map((one) => ({ value: one.name, label: one.name }))}
             onChange={(event) => chosenStand.write(event.target.value)}
           />
           <InputChoice value={inputId} onChange={(id) => (close(), chosenInput.write(id))} />
           {listening.state === "on" || listening.state === "opening" ? (
-            <Button onClick={close}>Stop listening</Button>
+            <Button onClick={close}>{texts.stopListening}</Button>
           ) : (
             <Button
               kind="primary"
@@ -221,7 +222,7 @@ export function Stand() {
                 void open(inputId);
               }}
             >
-              Start listening
+              {texts.startListening}
             </Button>
           )}
           <Levels listening={listening} standIn={inputId === STAND_IN} />
@@ -232,40 +233,40 @@ export function Stand() {
         {inputId === STAND_IN && listening.state === "on" && standIn !== undefined && (
           <StandInPanel shutter={standIn} onChange={setShutter} onFire={fireStandIn} />
         )}
-        <Panel title="The run">
+        <Panel title={texts.theRun}>
           <Pick
-            label="Before or after the work"
+            label={texts.beforeOrAfterThe}
             choices={[
-              { value: "BEFORE", label: "before" },
-              { value: "AFTER", label: "after" },
+              { value: "BEFORE", label: texts.before },
+              { value: "AFTER", label: texts.after2 },
             ]}
             value={phase}
             onChange={(next) => setPhase(next as Phase)}
           />
           <ChoiceField
-            label="Camera held"
+            label={texts.cameraHeld}
             value={attitude}
             choices={choices("attitude")}
             onChange={(event) => setAttitude(event.target.value)}
           />
           <Tick
-            label="It has rested: the next is its first"
+            label={texts.itHasRestedThe}
             checked={afterRest}
             onChange={(event) => setAfterRest(event.target.checked)}
           />
           <ChoiceField
-            label="Firings at each speed"
+            label={texts.firingsAtEachSpeed}
             value={String(wanted)}
             choices={["1", "3", "5", "8", "12", "20"].map((one) => ({ value: one, label: one }))}
             onChange={(event) => firingsEach.write(event.target.value)}
           />
           <ChoiceField
-            label="Cue"
+            label={texts.cue}
             value={cueKind}
             choices={[
-              { value: "tones", label: "tones" },
-              { value: "spoken", label: "next speed spoken" },
-              { value: "off", label: "none" },
+              { value: "tones", label: texts.tones },
+              { value: "spoken", label: texts.nextSpeedSpoken },
+              { value: "off", label: texts.none },
             ]}
             onChange={(event) => cues.write(event.target.value)}
           />

@@ -1,6 +1,7 @@
 import type { StandIn } from "../../../api/stand";
 import { Button } from "../../../ui/Button";
 import { Panel } from "../../../ui/Panel";
+import { texts } from "../words";
 
 const KNOBS: {
   name: keyof StandIn;
@@ -11,16 +12,16 @@ const KNOBS: {
   step: number;
   part?: boolean;
 }[] = [
-  { name: "slowErrorEv", label: "Slow speeds", unit: "EV", low: -2, high: 2, step: 0.1 },
-  { name: "fastErrorEv", label: "Fast speeds", unit: "EV", low: -2, high: 2, step: 0.1 },
-  { name: "scatterEv", label: "Scatter", unit: "EV", low: 0, high: 0.6, step: 0.01 },
-  { name: "missPart", label: "Hangs up", unit: "%", low: 0, high: 0.5, step: 0.05, part: true },
-  { name: "travelMs", label: "Curtain travel", unit: "ms", low: 3, high: 25, step: 0.5 },
-  { name: "trailingPart", label: "Trailing ÷ leading", unit: "", low: 0.8, high: 1.3, step: 0.01 },
-  { name: "reboundPart", label: "Rebound", unit: "%", low: 0, high: 0.3, step: 0.01, part: true },
-  { name: "snrDb", label: "Over the noise", unit: "dB", low: 15, high: 45, step: 1 },
-  { name: "cutoffHz", label: "Input's coupling", unit: "Hz", low: 0, high: 20, step: 1 },
-  { name: "rippleDepth", label: "Lamp's ripple", unit: "%", low: 0, high: 0.4, step: 0.01, part: true },
+  { name: "slowErrorEv", label: texts.slowSpeeds, unit: "EV", low: -2, high: 2, step: 0.1 },
+  { name: "fastErrorEv", label: texts.fastSpeeds, unit: "EV", low: -2, high: 2, step: 0.1 },
+  { name: "scatterEv", label: texts.scatter2, unit: "EV", low: 0, high: 0.6, step: 0.01 },
+  { name: "missPart", label: texts.hangsUp, unit: "%", low: 0, high: 0.5, step: 0.05, part: true },
+  { name: "travelMs", label: texts.curtainTravel, unit: "ms", low: 3, high: 25, step: 0.5 },
+  { name: "trailingPart", label: texts.trailingLeading, unit: "", low: 0.8, high: 1.3, step: 0.01 },
+  { name: "reboundPart", label: texts.rebound, unit: "%", low: 0, high: 0.3, step: 0.01, part: true },
+  { name: "snrDb", label: texts.overTheNoise, unit: "dB", low: 15, high: 45, step: 1 },
+  { name: "cutoffHz", label: texts.inputsCoupling, unit: "Hz", low: 0, high: 20, step: 1 },
+  { name: "rippleDepth", label: texts.lampsRipple, unit: "%", low: 0, high: 0.4, step: 0.01, part: true },
 ];
 
 /** The simulated camera in front of the stand: what is wrong with it, and the release. */
@@ -34,9 +35,9 @@ export function StandInPanel({
   onFire: () => void;
 }) {
   return (
-    <Panel title="The stand-in" note="a simulated camera">
+    <Panel title={texts.theStandIn} note={texts.aSimulatedCamera}>
       <Button kind="primary" keyHint="F" onClick={onFire}>
-        Fire it
+        {texts.fireIt}
       </Button>
       <div className="flex flex-col">
         {KNOBS.map((knob) => {

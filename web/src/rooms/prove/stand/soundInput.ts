@@ -1,3 +1,4 @@
+import { texts } from "../words";
 /** Samples of all channels in turn, as they come from a sound input. */
 export type OnSamples = (samples: Float32Array) => void;
 
@@ -13,7 +14,7 @@ export async function soundInputs(): Promise<{ id: string; label: string }[]> {
   const devices = await navigator.mediaDevices.enumerateDevices();
   return devices
     .filter((device) => device.kind === "audioinput" && device.deviceId !== "")
-    .map((device, index) => ({ id: device.deviceId, label: device.label || `Sound input ${index + 1}` }));
+    .map((device, index) => ({ id: device.deviceId, label: device.label || texts.soundInput(index + 1) }));
 }
 
 /**

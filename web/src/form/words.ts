@@ -1,0 +1,5 @@
+/** What people read in this room. */
+export const texts = {
+  save: "Save",
+  reset: "Reset",
+};

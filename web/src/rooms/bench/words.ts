@@ -1,0 +1,25 @@
+/** What people read in this room. */
+export const texts = {
+  onTheBench: "On the bench",
+  aCameraCameIn: "A camera came in",
+  n: "N",
+  nothingIsOnThe:
+    "Nothing is on the bench. When a camera comes over the counter, press “A camera came in”: it gets a tag, and everything done to it is logged from there.",
+  whatNow: "What now",
+  handsFree: "hands free",
+  nothingNeedsHandsJust: "Nothing needs hands just now.",
+  waits: "Waits",
+  wallClock: "wall clock",
+  nothingSoaksDriesOr: "Nothing soaks, dries or rests.",
+  noDate: "no date",
+  text: (so: boolean, promised: string | number) => `${so ? `late, was ` : `by `}${promised}`,
+  notOpened: "not opened",
+  ofOut: (out: string | number, count: string | number) => `${out} of ${count} out`,
+  noTimeYet: "no time yet",
+  needs: (value: string | number) => `Needs ${value}`,
+  onlyWaiting: "Only waiting",
+  atTheBench: "at the bench",
+  over: "over",
+  since: "since",
+  until: "until",
+};

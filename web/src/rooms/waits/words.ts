@@ -1,0 +1,27 @@
+/** What people read in this room. */
+export const texts = {
+  waits: "Waits",
+  nothingSoaksDriesOr:
+    "Nothing soaks, dries or rests. A wait is started at Clean, or in the log line: “wait rail drying 30 min”.",
+  whereThingsWait: "Where things wait",
+  houseChangesThem: "House changes them",
+  bell: "Bell",
+  silentOnThisMachine: "Silent on this machine",
+  itRingsOnceFor: "It rings once for each wait, in one window only. Waits run on while no window is open.",
+  seenAndBegun: (label: string | undefined) => `Seen, and begun: ${label}.`,
+  seenToBeOver: "Seen to be over.",
+  cutShort: "Cut short.",
+  tooLate: "too late",
+  over: "over",
+  since: "since",
+  until: "until",
+  theWholeCamera: "the whole camera",
+  inThe: (station: string | number) => ` · in the ${station}`,
+  goOnBefore: (latestAt: string | number) => ` · go on before ${latestAt}`,
+  seenThen: (label: string | number) => `Seen, then: ${label}`,
+  seen: "Seen",
+  end: "End",
+  free: (value: string | number) => `${value} free`,
+  fullTakeOutWhat: "full: take out what is over",
+  fullFreeAt: (freeAt: string | number) => `full, free at ${freeAt}`,
+};
