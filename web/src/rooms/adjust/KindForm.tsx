@@ -9,7 +9,7 @@ import { Form } from "../../form/Form";
 import { SaveOrReset } from "../../form/SaveOrReset";
 import { as, oneOf, text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { useShopLog } from "../../hands/append";
+import { useShopChanges } from "../../hands/shopChanges";
 import { ADJUSTER_FIELDS, AdjusterFields, OtherResult, otherResult, typedOf } from "./adjusterFields";
 import { MovesOf } from "./MovesOf";
 import { SpeedRanges } from "./SpeedRanges";
@@ -40,24 +40,27 @@ const KIND = z.object({
 });
 
 /** Changes what is known of adjusters, or takes a change back. */
-function useAdjusterChange() {
-  const say = useShopLog("knowledge");
-  const basedOn = useQuery(knownAdjustersQuery).data?.lastSequence;
-  return {
-    change: (changes: Changes, said: string) => say([{ kind: "adjustersChanged", changes }], said, basedOn),
-    takeBack: (id: string) =>
-      say([{ kind: "adjusterTakenBack", id }], "Reset to what ships with Ruvant.", basedOn),
-  };
-}
+const useAdjusterChange = () =>
+  useShopChanges<Changes>(
+    "knowledge",
+    useQuery(knownAdjustersQuery).data,
+    { results: [], adjusters: [] },
+    {
+      made: (changes) => ({ kind: "adjustersChanged", changes }),
+      takenBack: (id) => ({ kind: "adjusterTakenBack", id }),
+    },
+  );
 
 /** An adjuster that cameras of some kinds have: where it is, how it is held, and what it moves. */
 export function KindForm({
   book,
+  marks,
   kind: before = NONE,
   changed,
   onDone,
 }: {
   book: Book;
+  marks: Schemas["RangeMark"][];
   kind?: Kind;
   changed: boolean;
   onDone: (id: string) => void;
@@ -97,7 +100,7 @@ export function KindForm({
           },
         ],
       },
-      `${read.adjuster}: saved.`,
+      texts.saved(read.adjuster),
     );
     onDone(id);
   });
@@ -110,7 +113,7 @@ export function KindForm({
       <AdjusterFields form={form} />
       <FormArea form={form} name="why" label={texts.whatItDoesIn} rows={2} />
       <FormOwn form={form} name="speeds">
-        {(speeds, set) => <SpeedRanges ranges={speeds} onChange={set} />}
+        {(speeds, set) => <SpeedRanges marks={marks} ranges={speeds} onChange={set} />}
       </FormOwn>
       <FormOwn form={form} name="moves">
         {(moves, set) => <MovesOf moves={moves} results={book.results} onChange={set} />}

@@ -36,7 +36,13 @@ const result = (words: string) => ({
 const VIEW = {
   lastSequence: 7,
   book: { version: 1, results: [result("rebound"), result("B")], adjusters: [RETARD, RELEASE] },
-  changed: ["retard-engagement"],
+  marks: [
+    { label: "1/60", seconds: 1 / 60, fromSeconds: 0.012, toSeconds: 0.022 },
+    { label: "1/30", seconds: 1 / 30, fromSeconds: 0.025, toSeconds: 0.045 },
+    { label: "1/4", seconds: 0.25, fromSeconds: 0.19, toSeconds: 0.33 },
+    { label: "1 s", seconds: 1, fromSeconds: 0.75, toSeconds: 1.3 },
+  ],
+  changed: ["retard-engagement", "rebound"],
 };
 
 const FAMILIES = [
@@ -87,7 +93,7 @@ it("changes one under its own name's id, and leaves what was not touched as it i
 it("takes ranges of speeds and results away and adds them", async () => {
   await open(/release bar/);
   fireEvent.click(named("button", "Add a range of speeds"));
-  fireEvent.change(screen.getByLabelText("to the slowest"), { target: { value: "1" } });
+  fireEvent.change(screen.getByLabelText("to the slowest"), { target: { value: "1/4" } });
   fireEvent.change(screen.getByLabelText("rebound"), { target: { value: "0" } });
   fireEvent.change(screen.getByLabelText("Add a result"), {
     target: { value: VIEW.book.results[1].name.id },
@@ -95,7 +101,7 @@ it("takes ranges of speeds and results away and adds them", async () => {
   fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(1));
   expect(changes()[0].adjusters[0]).toMatchObject({
-    speeds: [{ fromSeconds: expect.closeTo(1 / 75) as number, toSeconds: 1.25, effect: 1 }],
+    speeds: [{ fromSeconds: 0.012, toSeconds: 0.33, effect: 1 }],
     moves: [{ result: called("B"), effect: 1 }],
   });
 });

@@ -11,7 +11,7 @@ export function KnownAdjusters() {
   const { choices, word } = useWords();
   const [search, setSearch] = useSearchParams();
   if (view === undefined) return null;
-  const { book, changed } = view;
+  const { book, marks, changed } = view;
   const family = search.get("family") ?? "";
   const chosen = search.get("entry") ?? "";
   const go = (to: { family?: string; entry?: string }) =>
@@ -19,6 +19,7 @@ export function KnownAdjusters() {
   const shown = book.adjusters.filter(
     ({ on }) => family === "" || on.families.length === 0 || (on.families as string[]).includes(family),
   );
+  const here = book.adjusters.filter((one) => changed.includes(one.id)).length;
   const kind = book.adjusters.find((one) => one.id === chosen);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
@@ -26,7 +27,7 @@ export function KnownAdjusters() {
         <h1 className="text-[22px]">{texts.adjusters}</h1>
         <span className="text-soft">
           {texts.known(book.adjusters.length)}
-          {changed.length > 0 && texts.changedHere(changed.length)}
+          {here > 0 && texts.changedHere(here)}
         </span>
         <label className="flex items-center gap-2">
           {texts.shutter}
@@ -87,6 +88,7 @@ export function KnownAdjusters() {
             <KindForm
               key={chosen}
               book={book}
+              marks={marks}
               kind={kind}
               changed={changed.includes(chosen)}
               onDone={(entry) => go({ entry })}

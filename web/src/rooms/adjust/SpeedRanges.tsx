@@ -6,23 +6,22 @@ import { texts } from "./words";
 
 type Range = Schemas["AdjusterKind"]["speeds"][number];
 
-/** Marked speeds, the fastest first; older series lie between them. */
-const DIAL = [4000, 2000, 1000, 500, 250, 125, 60, 30, 15, 8, 4, 2]
-  .map((part) => ({ seconds: 1 / part, label: `1/${part}` }))
-  .concat([1, 2, 4, 8].map((seconds) => ({ seconds, label: texts.s(seconds) })));
+type Mark = Schemas["RangeMark"];
 
-// A range reaches a little beyond its ends, since a dial of an older series has 1/25 for 1/30 and 1/300 for 1/250.
-const BEYOND = 1.25;
-
-const choicesOf = (marks: typeof DIAL) =>
-  marks.map((mark) => ({ value: String(mark.seconds), label: mark.label }));
-
-const fastest = (range: Range) => DIAL.find((mark) => mark.seconds >= range.fromSeconds) ?? DIAL.at(-1)!;
-
-const slowest = (range: Range) => DIAL.findLast((mark) => mark.seconds < range.toSeconds) ?? DIAL[0];
+const choicesOf = (marks: Mark[]) => marks.map(({ label }) => ({ value: label, label }));
 
 /** What turning an adjuster in does to the marked speeds, in ranges that answer alike. */
-export function SpeedRanges({ ranges, onChange }: { ranges: Range[]; onChange: (ranges: Range[]) => void }) {
+export function SpeedRanges({
+  marks,
+  ranges,
+  onChange,
+}: {
+  /** The fastest first. */
+  marks: Mark[];
+  ranges: Range[];
+  onChange: (ranges: Range[]) => void;
+}) {
+  const called = (label: string) => marks.find((mark) => mark.label === label)!;
   const change = (at: number, to: Partial<Range>) =>
     onChange(
       ranges.map((one, index) => (index === at ? { ...one, ...to } : one)).filter((one) => one.effect !== 0),
@@ -34,15 +33,15 @@ export function SpeedRanges({ ranges, onChange }: { ranges: Range[]; onChange: (
         <div key={at} className="grid grid-cols-3 gap-3">
           <ChoiceField
             label={texts.fromTheFastest}
-            value={String(fastest(range).seconds)}
-            choices={choicesOf(DIAL.filter((mark) => mark.seconds < range.toSeconds))}
-            onChange={(event) => change(at, { fromSeconds: Number(event.target.value) / BEYOND })}
+            value={marks.find((mark) => mark.seconds >= range.fromSeconds)?.label}
+            choices={choicesOf(marks.filter((mark) => mark.seconds < range.toSeconds))}
+            onChange={(event) => change(at, { fromSeconds: called(event.target.value).fromSeconds })}
           />
           <ChoiceField
             label={texts.toTheSlowest}
-            value={String(slowest(range).seconds)}
-            choices={choicesOf(DIAL.filter((mark) => mark.seconds >= range.fromSeconds))}
-            onChange={(event) => change(at, { toSeconds: Number(event.target.value) * BEYOND })}
+            value={marks.findLast((mark) => mark.seconds < range.toSeconds)?.label}
+            choices={choicesOf(marks.filter((mark) => mark.seconds >= range.fromSeconds))}
+            onChange={(event) => change(at, { toSeconds: called(event.target.value).toSeconds })}
           />
           <ChoiceField
             label={texts.eachExposureGets}
@@ -55,7 +54,10 @@ export function SpeedRanges({ ranges, onChange }: { ranges: Range[]; onChange: (
       <Button
         className="self-start"
         onClick={() =>
-          onChange([...ranges, { fromSeconds: 1 / 60 / BEYOND, toSeconds: 8 * BEYOND, effect: 1 }])
+          onChange([
+            ...ranges,
+            { fromSeconds: marks[0].fromSeconds, toSeconds: marks.at(-1)!.toSeconds, effect: 1 },
+          ])
         }
       >
         {texts.addARangeOf}

@@ -79,7 +79,6 @@ export const texts = {
   notMeasuredSinceThe: " · not measured since the last turn",
   reads: (unit: string | number) => `reads, ${unit}`,
   log: "Log",
-  s: (seconds: string | number) => `${seconds} s`,
   whatTurningItIn3: "What turning it in does to the speeds",
   fromTheFastest: "From the fastest",
   toTheSlowest: "to the slowest",
@@ -138,4 +137,5 @@ export const texts = {
   tooLate: "too late",
   wrongSideInward: "Wrong side inward",
   tooEarly: "too early",
+  saved: (what: string) => `${what}: saved.`,
 };

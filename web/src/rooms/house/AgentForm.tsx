@@ -58,7 +58,7 @@ export function AgentForm({
           agents: offered.includes(soil.id) ? [...soil.agents, id] : soil.agents.filter((one) => one !== id),
         }));
       const said: Agent = { id, label, verdicts: agent?.verdicts ?? {}, ...rest };
-      await change({ agents: [said], soils: moved }, `${label}: saved.`);
+      await change({ agents: [said], soils: moved }, texts.saved(label));
       onDone(id);
     },
   );

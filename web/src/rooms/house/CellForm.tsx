@@ -13,12 +13,7 @@ import { texts } from "./words";
 
 type Verdict = Schemas["VerdictWhy"]["verdict"];
 
-const CELL = z
-  .object({ verdict: oneOf<Verdict>(), reason: text })
-  .refine(({ verdict, reason }) => reason.trim() !== "" || (verdict !== "CARE" && verdict !== "NO"), {
-    path: ["reason"],
-    message: "Say in a few words what happens.",
-  });
+const CELL = z.object({ verdict: oneOf<Verdict>(), reason: text });
 
 /** One verdict with its reason. */
 export function CellForm({

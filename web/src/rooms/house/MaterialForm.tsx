@@ -30,7 +30,7 @@ export function MaterialForm({
     async ({ material: label, words }) => {
       const id = material?.id ?? ownId(label);
       const said = { id, label, words: words.map((one) => one.toLowerCase()) };
-      await change({ materials: [said] }, `${label}: saved.`);
+      await change({ materials: [said] }, texts.saved(label));
       onDone(id);
     },
   );

@@ -1,4 +1,4 @@
-import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { TablesPage } from "./TablesPage";
@@ -35,6 +35,7 @@ const tables = {
   waits: [
     { id: "coat", label: "enamel coat", minutes: 120, latestMinutes: 0, station: "", late: "", then: "" },
   ],
+  nouns: [],
   changed: [],
   differences: [],
 };
@@ -61,14 +62,20 @@ it("changes one verdict and leaves the agent's others", async () => {
   );
 });
 
-it("asks for a reason where a verdict is no or care, and sends nothing without one", async () => {
+it("says that a verdict wants a reason, and keeps what was chosen", async () => {
   inTheShop(<TablesPage />);
-  answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
+  answering({
+    "GET /api/tables": tables,
+    "POST /api/logs/house/lines": new Refusal(409, {
+      detail: "“Naphtha on cloth: no” has no reason.",
+      remedy: "Say in a few words what happens.",
+    }),
+  });
   fireEvent.click(await screen.findByRole("button", { name: /Naphtha on Cloth/ }));
   fireEvent.change(screen.getByLabelText("Why"), { target: { value: " " } });
   fireEvent.click(named("button", "Save"));
-  expect(await screen.findByText("Say in a few words what happens.")).toBeTruthy();
-  expect(posted()).toEqual([]);
+  expect((await screen.findByRole("alert")).textContent).toContain("has no reason");
+  expect(screen.getByLabelText<HTMLInputElement>("Why").value).toBe(" ");
 });
 
 it("adds an agent together with the soils it is for", async () => {

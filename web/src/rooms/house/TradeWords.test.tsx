@@ -28,8 +28,15 @@ const lists: Tables["lists"] = {
   ],
   nouns: [{ topic: "drive", means: "SLOTTED", words: ["slot"] }],
 };
+const noun = (means: string, label: string, words: string[]) => ({
+  id: `drive.${means}`,
+  noun: { topic: "drive", means, words },
+  label,
+  about: "drive",
+});
 const tables = {
   lists,
+  nouns: [noun("SLOTTED", "slotted", ["slot"]), noun("CROSS", "cross", [])],
   changed: ["moving"],
   differences: [],
   waits: [],

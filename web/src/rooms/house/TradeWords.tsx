@@ -1,7 +1,5 @@
-import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
-import { NOUN_TOPICS } from "./nounTopics";
 import { TRADE_FORMS } from "./tradeForms";
 import type { Tables } from "./tables";
 import { texts } from "./words";
@@ -23,7 +21,6 @@ export function TradeWords({
   onOpen: (opened?: Opened) => void;
 }) {
   const { lists } = tables;
-  const { choices } = useWords();
   const groups: {
     title: string;
     list: Opened["list"];
@@ -55,15 +52,11 @@ export function TradeWords({
     {
       title: texts.wordsOfTheLog,
       list: "nouns",
-      entries: Object.entries(NOUN_TOPICS).flatMap(([topic, about]) =>
-        choices(about.choices).map(({ value, label }) => ({
-          id: `${topic}.${value}`,
-          label: `${label} · ${about.label}`,
-          note:
-            lists.nouns.find((one) => one.topic === topic && one.means === value)?.words.join(", ") ??
-            texts.noWord,
-        })),
-      ),
+      entries: tables.nouns.map(({ id, noun, label, about }) => ({
+        id,
+        label: `${label} · ${about}`,
+        note: noun.words.join(", ") || texts.noWord,
+      })),
     },
   ];
   const Shown = opened === undefined ? undefined : TRADE_FORMS[opened.list];

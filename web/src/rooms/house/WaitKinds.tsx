@@ -55,7 +55,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
       minutes: String(kind.minutes),
       latestMinutes: kind.latestMinutes === 0 ? "" : String(kind.latestMinutes),
     },
-    (said) => change({ waits: [{ ...kind, ...said }] }, `${kind.label}: saved.`),
+    (said) => change({ waits: [{ ...kind, ...said }] }, texts.saved(kind.label)),
   );
   const { minutes, latestMinutes } = form.watch();
   const changed = Number(minutes) !== kind.minutes || Number(latestMinutes) !== kind.latestMinutes;

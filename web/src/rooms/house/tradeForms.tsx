@@ -8,7 +8,6 @@ import { Form } from "../../form/Form";
 import { SaveOrReset } from "../../form/SaveOrReset";
 import { figure, listOf, oneOf, text, wholeOr } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
-import { NOUN_TOPICS } from "./nounTopics";
 import type { Tables } from "./tables";
 import { useLists } from "./useLists";
 import { texts } from "./words";
@@ -32,7 +31,7 @@ function useEntry<Entry extends { id: string; label: string }>(
     before: all.find((one) => one.id === id),
     keep: async (entry: Omit<Entry, "id">) => {
       const kept = { ...entry, id: id === "new" ? ownId(entry.label) : id };
-      await change({ [list]: [kept] }, `${entry.label}: saved.`);
+      await change({ [list]: [kept] }, texts.saved(entry.label));
       onDone(kept.id);
     },
     onReset: tables.changed.includes(id) ? () => takeBack(id).then(() => onDone("")) : undefined,
@@ -159,18 +158,15 @@ const NOUN = z.object({ words: listOf(/[,\n]/) });
 /** What words of the log line mean one choice; which choices there are is not the shop's to change. */
 function NounForm({ tables, id, onDone }: Editing) {
   const { change, takeBack } = useLists();
-  const { word } = useWords();
-  const [topic, means] = id.split(".");
-  const label = word(NOUN_TOPICS[topic]?.choices ?? topic, means);
-  const before = tables.lists.nouns.find((one) => one.topic === topic && one.means === means);
-  const form = useFormOf(NOUN, { words: before?.words.join(", ") ?? "" }, async ({ words }) => {
-    await change({ nouns: [{ topic, means, words }] }, `${label}: saved.`);
+  const { noun, label, about } = tables.nouns.find((one) => one.id === id) ?? tables.nouns[0];
+  const form = useFormOf(NOUN, { words: noun.words.join(", ") }, async ({ words }) => {
+    await change({ nouns: [{ ...noun, words }] }, texts.saved(label));
     onDone(id);
   });
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={label}>
       <h2 className="text-[19px]">
-        {label} <span className="text-soft text-[14px]">{NOUN_TOPICS[topic]?.label}</span>
+        {label} <span className="text-soft text-[14px]">{about}</span>
       </h2>
       <FormArea form={form} name="words" label={texts.wordsInTheLog} rows={4} />
       <SaveOrReset

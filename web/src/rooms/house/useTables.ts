@@ -1,27 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { tablesQuery } from "../../api/queries";
-import { useShopLog } from "../../hands/append";
+import { useShopChanges } from "../../hands/shopChanges";
 
-type Changes = Schemas["TableChanges"];
+const NONE: Schemas["TableChanges"] = { materials: [], agents: [], soils: [], waits: [] };
 
 /** Changes the tables of agents, materials, soils and waits, or takes a change back. */
-export function useTables() {
-  const say = useShopLog("house");
-  const basedOn = useQuery(tablesQuery).data?.lastSequence;
-  return {
-    change: (changes: Partial<Changes>, said: string) =>
-      say(
-        [
-          {
-            kind: "tablesChanged",
-            changes: { materials: [], agents: [], soils: [], waits: [], ...changes },
-          },
-        ],
-        said,
-        basedOn,
-      ),
-    takeBack: (id: string) =>
-      say([{ kind: "tableTakenBack", id }], "Reset to what ships with Ruvant.", basedOn),
-  };
-}
+export const useTables = () =>
+  useShopChanges("house", useQuery(tablesQuery).data, NONE, {
+    made: (changes) => ({ kind: "tablesChanged", changes }),
+    takenBack: (id) => ({ kind: "tableTakenBack", id }),
+  });

@@ -21,7 +21,7 @@ export function ScopePanel({ job }: { job: JobView }) {
       </ul>
       <AddLine
         blanks={[{ label: texts.anotherThingToDo }]}
-        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: texts.toDo(what) })}
+        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: texts.agreedOn(what) })}
       />
     </Panel>
   );

@@ -3,7 +3,7 @@ export const texts = {
   toBeDone: "To be done",
   aShortListIt: "A short list. It grows as faults show.",
   anotherThingToDo: "Another thing to do",
-  toDo: (what: string | number) => `To do: ${what}.`,
+  agreedOn: (what: string | number) => `To do: ${what}.`,
   batteryFound: "Battery found",
   noneNoted: "none noted",
   cell: "Cell",

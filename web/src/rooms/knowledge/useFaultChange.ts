@@ -1,25 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { faultsQuery } from "../../api/queries";
-import { useShopLog } from "../../hands/append";
+import { useShopChanges } from "../../hands/shopChanges";
 import { texts } from "./words";
 
-type Changes = Schemas["FaultChanges"];
+const NONE: Schemas["FaultChanges"] = { symptoms: [], causes: [], looks: [] };
 
 /** Changes what is known of faults, or takes a change back. */
-export function useFaultChange() {
-  const say = useShopLog("knowledge");
-  const basedOn = useQuery(faultsQuery).data?.lastSequence;
-  return {
-    change: (changes: Partial<Changes>, said: string) =>
-      say(
-        [{ kind: "faultsChanged", changes: { symptoms: [], causes: [], looks: [], ...changes } }],
-        said,
-        basedOn,
-      ),
-    takeBack: (id: string) => say([{ kind: "faultTakenBack", id }], "As it was.", basedOn),
-  };
-}
+export const useFaultChange = () =>
+  useShopChanges("knowledge", useQuery(faultsQuery).data, NONE, {
+    made: (changes) => ({ kind: "faultsChanged", changes }),
+    takenBack: (id) => ({ kind: "faultTakenBack", id }),
+  });
 
 /** Chances as a hand chooses them. */
 const CHANCES = [

@@ -182,7 +182,7 @@ export function Oil() {
               </div>
             </Panel>
             <details>
-              <summary className="min-h-11 content-center font-bold">{texts.otherwiseThanTheHouse}</summary>
+              <summary className="min-h-11 content-center font-bold">{texts.departFromHousePractice}</summary>
               <OilPoint key={keyOf(row)} job={job} at={{ part: row.part, point: row.point }} />
             </details>
           </>

@@ -131,7 +131,7 @@ export const texts = {
   nothingIsSettled2: "Nothing is settled",
   leftDry: "Left dry",
   allOfThisKind: (count: string | number) => `All ${count} of this kind`,
-  otherwiseThanTheHouse: "Otherwise than the house…",
+  departFromHousePractice: "Depart from house practice…",
   oiled: (called: string | number) => `Oiled: ${called}.`,
   whichPoint: "Which point",
   housePractice: (label: string | undefined) => `house practice: ${label}`,

@@ -11,6 +11,7 @@ import ruvant.core.intake.IntakeEntry;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.trade.AdjusterLock;
 import ruvant.core.trade.Family;
+import ruvant.core.units.ById;
 import ruvant.core.units.Check;
 import ruvant.core.units.Identified;
 import ruvant.core.units.Labelled;
@@ -118,10 +119,10 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
                     .forEach(kind ->
                             problems.add("A " + family.label() + " has two adjusters called “" + kind.name() + "”."));
         }
-        Set<String> ids = new HashSet<>();
+        Set<String> ids = new HashSet<>(ById.ids(results));
         adjusters.stream()
                 .filter(kind -> !ids.add(kind.id()))
-                .forEach(kind -> problems.add("Two adjusters have the id “" + kind.id() + "”."));
+                .forEach(kind -> problems.add("“" + kind.name() + "” has the id of another: " + kind.id() + "."));
         adjusters.forEach(kind -> problems.addAll(problems(kind, known)));
         return problems;
     }

@@ -1,6 +1,8 @@
 package ruvant.core.adjust;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ruvant.core.log.ShopChanges;
 import ruvant.core.units.ById;
 import ruvant.core.units.Check;
@@ -30,9 +32,19 @@ public record AdjusterChanges(List<AdjusterBook.Result> results, List<AdjusterKi
         return new AdjusterChanges(ById.merged(results, more.results), ById.merged(adjusters, more.adjusters));
     }
 
-    /** The same without what was changed of one entry. */
-    public AdjusterChanges without(String id) {
-        return new AdjusterChanges(ById.without(results, id), ById.without(adjusters, id));
+    /** The same without what was changed of one entry, and without results of one's own that nothing moves any more. */
+    public AdjusterChanges without(String id, AdjusterBook shipped) {
+        List<AdjusterKind> left = ById.without(adjusters, id);
+        Set<String> moved = ById.merged(shipped.adjusters(), left).stream()
+                .flatMap(kind -> kind.moves().stream())
+                .map(moves -> moves.result().id())
+                .collect(Collectors.toSet());
+        return new AdjusterChanges(
+                ById.without(results, id).stream()
+                        .filter(one -> moved.contains(one.id())
+                                || ById.find(shipped.results(), one.id()).isPresent())
+                        .toList(),
+                left);
     }
 
     @Override

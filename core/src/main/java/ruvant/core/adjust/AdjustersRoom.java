@@ -40,7 +40,7 @@ public final class AdjustersRoom extends ChangesRoom<AdjustersEntry, AdjusterCha
 
         @Override
         protected AdjusterChanges without(AdjusterChanges all, String id) {
-            return all.without(id);
+            return all.without(id, shipped);
         }
 
         @Override

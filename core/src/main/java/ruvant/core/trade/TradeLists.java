@@ -17,7 +17,6 @@ import ruvant.core.units.Identified;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
-import ruvant.core.units.Phrase;
 
 /**
  * Words and short lists of the trade that ship as data, since a shop may know better: which names speak of a cover, which
@@ -49,16 +48,6 @@ public record TradeLists(
 
     /** Names that end with one of these turn or slide: washed, they want oil before they are closed in. */
     public static final String MOVING = "moving";
-
-    private static final Map<String, Class<? extends Enum<?>>> TOPICS = Map.of(
-            "drive", Drive.class,
-            "head", HeadForm.class,
-            "fastener", FastenerKind.class,
-            "trait", FastenerTrait.class,
-            "hazard", Hazard.class,
-            "condition", ConditionKind.class,
-            "visitorSign", VisitorSignKind.class,
-            "state", MechanismState.class);
 
     private static final double MOST_VOLTS = 30;
     private static final int LONGEST_MINUTES = 43_200;
@@ -147,16 +136,33 @@ public record TradeLists(
         /** What is meant, in the word that people see for the choice. */
         @Override
         public String label() {
-            return choice().map(one -> one instanceof Labelled said ? said.label() : Phrase.readable(means))
-                    .orElse(means);
+            return choice().map(Labelled::label).orElse(means);
         }
 
-        private Optional<? extends Enum<?>> choice() {
-            return Optional.ofNullable(TOPICS.get(topic))
-                    .flatMap(choices -> Arrays.stream(choices.getEnumConstants())
-                            .filter(one -> one.name().equals(means))
-                            .findFirst());
+        private Optional<Labelled> choice() {
+            return NounTopic.of(topic).flatMap(of -> of.choice(means));
         }
+    }
+
+    /**
+     * Something that the log line can name.
+     *
+     * @param id that of its noun
+     * @param noun the words that name it here; none where it has none yet
+     * @param label what it is
+     * @param about its topic in words
+     */
+    public record NounChoice(String id, Noun noun, String label, String about) {}
+
+    /** Everything that the log line can name, whether it has a word yet or not, topic by topic. */
+    public List<NounChoice> nounChoices() {
+        return Arrays.stream(NounTopic.values())
+                .flatMap(topic -> topic.choices().stream().map(means -> {
+                    Noun bare = new Noun(topic.id(), means.name(), List.of());
+                    Noun noun = ById.find(nouns, bare.id()).orElse(bare);
+                    return new NounChoice(noun.id(), noun, noun.label(), topic.label());
+                }))
+                .toList();
     }
 
     /** The words of a list; none where there is no such list. */

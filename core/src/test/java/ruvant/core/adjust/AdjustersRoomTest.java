@@ -107,6 +107,26 @@ class AdjustersRoomTest {
     }
 
     @Test
+    void aResultOfOnesOwnGoesWithTheLastAdjusterThatMovesIt() {
+        AdjusterBook.Result scan = new AdjusterBook.Result(Named.of("scan"), "ms", 20, 2, 0.3, "", "", "end to end");
+        AdjusterKind governor = own("scan governor", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("scan", 1));
+        AdjusterKind spring = own("scan spring", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("scan", 1));
+        assertThat(log.add(new AdjustersEntry.AdjustersChanged(
+                        new AdjusterChanges(List.of(scan), List.of(governor, spring)))))
+                .isEmpty();
+        log.add(new AdjustersEntry.AdjusterTakenBack("scan-governor"));
+        assertThat(here().result(Named.of("scan"))).isPresent();
+        log.add(new AdjustersEntry.AdjusterTakenBack("scan-spring"));
+        assertThat(here()).isEqualTo(SHIPPED);
+    }
+
+    @Test
+    void anAdjusterCannotHaveTheIdOfAResult() {
+        assertThat(log.add(changed(own("rebound", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("rebound", 1)))))
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("has the id of another"));
+    }
+
+    @Test
     void twoOfOneNameOnOneShutterAreRefused() {
         AdjusterKind twin = called("retard engagement", 1);
         AdjusterKind other = new AdjusterKind(

@@ -76,4 +76,24 @@ class TradeListsTest {
                 .anyMatch(one -> one.contains("“pan” means two things"));
         assertThat(TradeLists.EMPTY.problems()).anyMatch(one -> one.contains("“covering” are missing"));
     }
+
+    @Test
+    void everythingThatTheLogLineCanNameIsThereWithItsWordsOrWithNone() {
+        List<TradeLists.NounChoice> all = LISTS.nounChoices();
+        assertThat(all)
+                .extracting(TradeLists.NounChoice::id)
+                .doesNotHaveDuplicates()
+                .contains("drive.SLOTTED");
+        assertThat(all)
+                .filteredOn(one -> one.id().equals("drive.SLOTTED"))
+                .singleElement()
+                .satisfies(one -> {
+                    assertThat(one.label()).isEqualTo("slotted");
+                    assertThat(one.about()).isEqualTo("drive");
+                    assertThat(one.noun().words()).contains("slot");
+                });
+        assertThat(all).anyMatch(one -> one.noun().words().isEmpty());
+        assertThat(LISTS.nouns())
+                .allMatch(noun -> all.stream().anyMatch(one -> one.noun().equals(noun)));
+    }
 }

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.RangeMark;
 import ruvant.server.house.ShopService;
 
 /** What is known of adjusters before any camera taught more, and what this shop changed in it. */
@@ -22,15 +23,17 @@ class AdjustersController {
      * All that is known.
      *
      * @param lastSequence up to which line of the log of what is known it goes
+     * @param marks where a range of speeds may begin and end
      * @param changed ids of what was changed or added here
      */
-    record AdjustersView(long lastSequence, AdjusterBook book, List<String> changed) {}
+    record AdjustersView(long lastSequence, AdjusterBook book, List<RangeMark> marks, List<String> changed) {}
 
     @GetMapping
     AdjustersView adjusters() {
         return new AdjustersView(
                 shop.knowledgeSequence(),
                 shop.shop().adjusters(),
+                RangeMark.all(),
                 shop.adjusterChanges().ids());
     }
 }

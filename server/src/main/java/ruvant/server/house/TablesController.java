@@ -33,6 +33,7 @@ class TablesController {
             Materials materials,
             List<Lubrication.WaitKind> waits,
             TradeLists lists,
+            List<TradeLists.NounChoice> nouns,
             List<String> changed,
             List<TableChanges.Difference> differences) {}
 
@@ -43,6 +44,7 @@ class TablesController {
                 shop.shop().materials(),
                 shop.shop().lubrication().waits(),
                 shop.shop().lists(),
+                shop.shop().lists().nounChoices(),
                 Stream.concat(shop.tableChanges().ids().stream(), shop.listChanges().ids().stream())
                         .toList(),
                 shop.differences());
