@@ -191,7 +191,7 @@ it("describes an adjuster made on the spot", async () => {
   answer(VIEW);
   fireEvent.click(await screen.findByRole("button", { name: "Another…" }));
   fireEvent.change(await screen.findByLabelText("What it is called"), { target: { value: "odd eccentric" } });
-  fireEvent.change(screen.getByLabelText("And"), { target: { value: "judged" } });
+  fireEvent.change(screen.getByLabelText("New result"), { target: { value: "judged" } });
   fireEvent.change(screen.getByLabelText("Which"), { target: { value: "latch" } });
   fireEvent.change(screen.getByLabelText("Wrong side outward"), { target: { value: "slips" } });
   fireEvent.click(named("button", "Save adjuster"));

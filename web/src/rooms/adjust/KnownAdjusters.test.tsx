@@ -109,7 +109,7 @@ it("takes ranges of speeds and results away and adds them", async () => {
 it("adds one of the shop's own with a result that was not known", async () => {
   fireEvent.click(await screen.findByText("Another adjuster…"));
   fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "scan governor" } });
-  fireEvent.change(screen.getByLabelText("And"), { target: { value: "measured" } });
+  fireEvent.change(screen.getByLabelText("New result"), { target: { value: "measured" } });
   fireEvent.change(screen.getByLabelText("Which"), { target: { value: "scan" } });
   fireEvent.change(screen.getByLabelText("Allowed ±"), { target: { value: "2" } });
   fireEvent.click(named("button", "Save"));

@@ -125,9 +125,9 @@ export function AdjusterFields<More extends Typed>({
 }
 
 const KINDS = [
-  { value: "", label: texts.noOtherResult },
-  { value: "measured", label: texts.oneThatIsMeasured },
-  { value: "judged", label: texts.oneThatIsOnly },
+  { value: "", label: texts.noNewResult },
+  { value: "measured", label: texts.measuredResult },
+  { value: "judged", label: texts.judgedResult },
 ];
 
 /** A result that the adjuster moves and that is not known yet. */
@@ -136,7 +136,7 @@ export function OtherResult<More extends Typed>({ form: whole }: { form: FormOf<
   const kind = form.watch("otherKind");
   return (
     <div className="grid grid-cols-4 gap-3">
-      <FormChoice form={form} name="otherKind" label={texts.and} choices={KINDS} />
+      <FormChoice form={form} name="otherKind" label={texts.newResult} choices={KINDS} />
       {kind !== "" && <FormText form={form} name="result" label={texts.which} />}
       {kind === "measured" && (
         <>
