@@ -9,7 +9,7 @@ export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Broken />,
-    hydrateFallbackElement: <p className="p-6">{texts.opening}</p>,
+    hydrateFallbackElement: <p className="p-6">{texts.loading}</p>,
     children: [
       { index: true, element: <Bench /> },
       {

@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { texts } from "./words";
 
 /** The one door to the server. */
 export const server = createClient<paths>({ baseUrl: "" });
@@ -46,10 +47,10 @@ export async function answer<T>(
   try {
     got = await asked;
   } catch {
-    throw new Away("Ruvant's server does not answer.");
+    throw new Away(texts.theRuvantServerCannotBe);
   }
   if (got.response.ok) return got.data as T;
-  if (got.response.status >= 500) throw new Away("Ruvant's server does not answer.");
+  if (got.response.status >= 500) throw new Away(texts.theRuvantServerCannotBe);
   const body = typeof got.error === "object" && got.error !== null ? got.error : {};
-  throw new Problem(body, `The server answered ${got.response.status}.`);
+  throw new Problem(body, texts.theServerAnsweredWithError(got.response.status));
 }

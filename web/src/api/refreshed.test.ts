@@ -14,7 +14,7 @@ it("asks once more where the first answer was under way when the log went on", a
   const stop = observer.subscribe((result) => seen.push(result.data));
   await until(() => answers.length === 1);
   refreshed("R-0001");
-  answers[0]("as it was");
+  answers[0]("as found");
   await until(() => answers.length === 2);
   answers[1]("as it is");
   await until(() => seen.at(-1) === "as it is");

@@ -7,7 +7,7 @@ const why = (read: { success: boolean; error?: { issues: { message: string }[] }
 it("takes figures as they are typed at a bench", () => {
   expect(figure.parse("0,33")).toBe(0.33);
   expect(figure.parse("−1.5")).toBe(-1.5);
-  expect(why(figure.safeParse(""))).toBe("Type a number here.");
+  expect(why(figure.safeParse(""))).toBe("Enter a number.");
   expect(why(figure.safeParse("1/8"))).toContain("“1/8” is not a number");
 });
 

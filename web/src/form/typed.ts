@@ -2,6 +2,7 @@ import { z } from "zod";
 import { readAmount } from "../api/queries";
 import { Problem } from "../api/client";
 import { figureOf } from "../ui/figures";
+import { texts } from "./words";
 
 // Ways to read what is typed. They look at its form only; whether it makes sense is the server's to say.
 
@@ -14,7 +15,7 @@ export const oneOf = <Choice extends string>() => z.custom<Choice>((value) => ty
 /** Anything that draws itself in the form and holds what it should. */
 export const as = <Whole>() => z.custom<Whole>();
 
-const NO_FIGURE = (typed: string) => `“${typed}” is not a number. Type it like 12, −1.5 or 0.33.`;
+const NO_FIGURE = (typed: string) => texts.isNotANumberEnter(typed);
 
 /** A figure; what is left empty counts as the other. */
 export const figureOr = <Otherwise>(otherwise: Otherwise) =>
@@ -32,7 +33,7 @@ export const figure = z.string().transform((typed, context): number => {
   if (!Number.isNaN(value)) return value;
   context.addIssue({
     code: "custom",
-    message: typed.trim() === "" ? "Type a number here." : NO_FIGURE(typed),
+    message: typed.trim() === "" ? texts.enterANumber : NO_FIGURE(typed),
   });
   return z.NEVER;
 });

@@ -56,7 +56,7 @@ it("lets a line wait while the server is away, and says so", async () => {
   answering({ "POST /api/logs/R-0001/lines": AWAY });
   press("Note");
   expect(await screen.findByText("got nothing")).toBeTruthy();
-  expect(screen.getByText(/said The server is away. The line waits here/)).toBeTruthy();
+  expect(screen.getByText(/said The server cannot be reached. The line is kept here/)).toBeTruthy();
 });
 
 it("counts what is stored as stored even where the page cannot be asked for again", async () => {

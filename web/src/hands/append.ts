@@ -7,6 +7,7 @@ import { jobQuery } from "../api/queries";
 import { send } from "../api/queue";
 import { notify } from "./notices";
 import { useSigner } from "./signer";
+import { texts } from "./words";
 
 /** The shop's own logs. */
 export type ShopLog = "shelf" | "house" | "knowledge";
@@ -30,8 +31,8 @@ function useSay(log: string) {
       const lastSequence = await send({ log, by: signer, basedOn: saying.basedOn ?? 0, lines });
       notify(
         lastSequence === undefined
-          ? { kind: "waiting", text: "The server is away. The line waits here and goes when it is back." }
-          : { kind: "done", text: saying.said ?? "Logged." },
+          ? { kind: "waiting", text: texts.theServerCannotBeReached }
+          : { kind: "done", text: saying.said ?? texts.logged },
       );
       return { ids: lines.map((line) => line.id), stored: lastSequence !== undefined };
     },

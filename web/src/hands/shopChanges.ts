@@ -1,5 +1,6 @@
 import type { Entry } from "../api/client";
 import { useShopLog, type ShopLog } from "./append";
+import { texts } from "./words";
 
 /**
  * Changes of something that ships with Ruvant, entered in one of the shop's own logs, and taking one of them back.
@@ -19,6 +20,6 @@ export function useShopChanges<Changes extends object>(
   return {
     change: (changes: Partial<Changes>, said: string) =>
       say([entries.made({ ...none, ...changes })], said, basedOn),
-    takeBack: (id: string) => say([entries.takenBack(id)], "Reset to what ships with Ruvant.", basedOn),
+    takeBack: (id: string) => say([entries.takenBack(id)], texts.resetToWhatShipsWith, basedOn),
   };
 }

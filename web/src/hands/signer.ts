@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { houseQuery } from "../api/queries";
 import { storedValue } from "./stored";
+import { texts } from "./words";
 
 const chosen = storedValue("ruvant.signer", "");
 
@@ -8,7 +9,7 @@ const chosen = storedValue("ruvant.signer", "");
 export function useSigner() {
   const people = useQuery(houseQuery).data?.practice.people ?? [];
   const stored = chosen.use();
-  const signer = people.includes(stored) ? stored : (people[0] ?? "Me");
+  const signer = people.includes(stored) ? stored : (people[0] ?? texts.me);
   return {
     signer,
     people,

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import type { JobView } from "../api/client";
 import { jobQuery } from "../api/queries";
+import { texts } from "./words";
 
 /** The tag of the camera whose page this is. */
 export function useTag(): string {
@@ -11,6 +12,6 @@ export function useTag(): string {
 /** The camera whose page this is; its page shows rooms only once it is there. */
 export function useJob(): JobView {
   const job = useQuery(jobQuery(useTag())).data;
-  if (job === undefined) throw new Error("The camera is not loaded");
+  if (job === undefined) throw new Error(texts.theCameraIsNotLoaded);
   return job;
 }

@@ -22,7 +22,10 @@ export function CurtainPlot({ run }: { run: CurtainRun }) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="w-full"
       role="img"
-      aria-label={texts.leadingCurtainOverThe(ms(run.travel.leadingSeconds), ms(run.travel.trailingSeconds))}
+      aria-label={texts.leadingCurtainOverTheGate(
+        ms(run.travel.leadingSeconds),
+        ms(run.travel.trailingSeconds),
+      )}
     >
       <rect
         x={LEFT}
@@ -80,7 +83,7 @@ export function FilmStrip({ run }: { run: CurtainRun }) {
         viewBox={`0 0 ${WIDTH} 34`}
         className="w-full"
         role="img"
-        aria-label={texts.exposureFromStartTo(shown.map((at) => ev(run.places[at]!.errorEv)).join(", "))}
+        aria-label={texts.exposureFromStartToEnd(shown.map((at) => ev(run.places[at]!.errorEv)).join(", "))}
       >
         {run.places.map((place, index) => (
           <rect key={index} x={index * width} width={width + 1.5} height={34} fill={tone(place.errorEv)} />

@@ -17,7 +17,7 @@ export function LightPlot({ light }: { light: FiringLight }) {
   return (
     <figure className="flex flex-col gap-1">
       <figcaption className="text-soft text-[14px]">
-        {texts.channelFromToOf(light.channel, ms(light.openSeconds), ms(light.closeSeconds))}{" "}
+        {texts.channelFromToOfThe(light.channel, ms(light.openSeconds), ms(light.closeSeconds))}{" "}
         <b className="num text-ink">{ms(light.closeSeconds - light.openSeconds)}</b> {texts.betweenTheEdges}
       </figcaption>
       <div className="flex gap-2">

@@ -29,7 +29,7 @@ export function SpeedPlot({
       viewBox={`0 0 ${WIDTH} ${TOP + PLOT + FEET}`}
       className="w-full select-none"
       role="group"
-      aria-label={texts.speedsErrorInStops}
+      aria-label={texts.speedsErrorInEv}
     >
       {rows.map((row, index) => (
         <rect
@@ -103,8 +103,8 @@ function Column({
       aria-pressed={chosen}
       aria-label={
         run === undefined
-          ? texts.notTimedAt(row.speed)
-          : texts.timedAs(row.speed, stopsWords(run.bias.ev), verdictWords(run))
+          ? texts.notTimed(row.speed)
+          : texts.ev(row.speed, stopsWords(run.bias.ev), verdictWords(run))
       }
       className="cursor-pointer outline-offset-[-2px]"
       onClick={onChoose}
@@ -137,7 +137,7 @@ function Column({
       </text>
       {run === undefined ? (
         <text x={middle} y={bottom + 46} textAnchor="middle" className="fill-soft text-[13px]">
-          {texts.notTimed}
+          {texts.notTimedInline}
         </text>
       ) : (
         <>
@@ -188,10 +188,10 @@ function VerdictText({ run, x, y }: { run: Run; x: number; y: number }) {
       {kind === "IN"
         ? texts.inWord
         : kind === "OUT"
-          ? texts.out
+          ? texts.outWord
           : run.verdict.straddles
             ? texts.onLimit
-            : texts.more(run.verdict.fireMore)}
+            : texts.fireMore(run.verdict.fireMore)}
     </text>
   );
 }

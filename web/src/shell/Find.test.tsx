@@ -41,8 +41,8 @@ it("finds while one types; arrows choose and Enter opens", async () => {
 it("asks for nothing while nothing is typed, and says what to try when nothing is found", async () => {
   answering({ "GET /api/find": [] });
   inTheShop(<Find onOpenChange={vi.fn()} />);
-  expect(screen.getByText(/Beginnings of words are enough/)).toBeTruthy();
+  expect(screen.getByText(/The first letters of a word are enough/)).toBeTruthy();
   expect(asked.filter((one) => one.path.startsWith("/api/find"))).toEqual([]);
   fireEvent.change(screen.getByRole("combobox"), { target: { value: "zzz" } });
-  await waitFor(() => expect(screen.getByText(/Nothing has all these words/)).toBeTruthy());
+  await waitFor(() => expect(screen.getByText(/Nothing matches all these words/)).toBeTruthy());
 });

@@ -18,7 +18,7 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
   };
   const move = (step: number) => setChosen(Math.max(0, Math.min(found.length - 1, chosen + step)));
   return (
-    <Window open onOpenChange={onOpenChange} title={texts.find} wide>
+    <Window open onOpenChange={onOpenChange} title={texts.search} wide>
       <input
         autoFocus
         className="input text-[18px]"
@@ -26,8 +26,8 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
         aria-expanded={found.length > 0}
         aria-controls="found"
         aria-activedescendant={found[chosen] === undefined ? undefined : `found-${found[chosen].tag}`}
-        aria-label={texts.tagOwnerMakerModel}
-        placeholder={texts.tagOwnerMakerModel}
+        aria-label={texts.tagOwnerMakerModelSerial}
+        placeholder={texts.tagOwnerMakerModelSerial}
         value={words}
         onChange={(event) => {
           setWords(event.target.value);
@@ -41,7 +41,7 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
           event.preventDefault();
         }}
       />
-      <ul id="found" role="listbox" aria-label={texts.found} className="mt-3 flex min-h-[280px] flex-col">
+      <ul id="found" role="listbox" aria-label={texts.results} className="mt-3 flex min-h-[280px] flex-col">
         {found.map((job, index) => (
           <li
             key={job.tag}
@@ -57,10 +57,10 @@ export function Find({ onOpenChange }: { onOpenChange: (open: boolean) => void }
       </ul>
       <p className="text-soft text-[14px]">
         {words.trim() === ""
-          ? texts.beginningsOfWordsAre
+          ? texts.theFirstLettersOfA
           : found.length === 0
-            ? texts.nothingHasAllThese
-            : texts.arrowKeysChooseEnter}
+            ? texts.nothingMatchesAllTheseWords
+            : texts.chooseWithTheArrowKeys}
       </p>
     </Window>
   );

@@ -106,7 +106,7 @@ const LINES: [string, string][] = [
 /** The keys, and what the log line understands. */
 export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => void }) {
   return (
-    <Window open onOpenChange={onOpenChange} title={texts.keysAndTheLog} wide>
+    <Window open onOpenChange={onOpenChange} title={texts.keysAndTheLogLine} wide>
       <div className="wide:grid-cols-[290px_1fr] grid gap-6">
         <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-3 gap-y-1.5 self-start">
           {KEYS.map(([key, does]) => (
@@ -127,7 +127,7 @@ export function KeysHelp({ onOpenChange }: { onOpenChange: (open: boolean) => vo
           ))}
         </dl>
       </div>
-      <p className="pt-4">{texts.orderAndPluralDo}</p>
+      <p className="pt-4">{texts.wordOrderAndPluralsDo}</p>
     </Window>
   );
 }

@@ -4,13 +4,13 @@ import { texts } from "./words";
 export function NothingHere() {
   return (
     <div className="p-8">
-      <h1 className="text-[22px]">{texts.thereIsNothingAt}</h1>
+      <h1 className="text-[22px]">{texts.thisPageDoesNotExist}</h1>
       <p className="mt-2">
         {texts.goToThe}{" "}
         <Link to="/" className="underline">
           {texts.bench}
         </Link>
-        {texts.orFindACamera}
+        {texts.orSearchForACamera}
       </p>
     </div>
   );
@@ -20,10 +20,10 @@ export function Broken() {
   const problem = useRouteError();
   return (
     <div className="p-8" role="alert">
-      <h1 className="text-[22px]">{texts.thisPageBroke}</h1>
+      <h1 className="text-[22px]">{texts.somethingWentWrongOnThis}</h1>
       <p className="mt-2">{problem instanceof Error ? problem.message : String(problem)}</p>
       <p className="mt-2">
-        {texts.whatWasLoggedIs}{" "}
+        {texts.everythingYouLoggedIsSaved}{" "}
         <a href="/" className="underline">
           {texts.backToTheBench}
         </a>

@@ -26,10 +26,10 @@ export function NoticeBar() {
         >
           <p className="text-stop font-bold">
             {refused.sending.log}
-            {texts.aLineTypedWhile} {refused.message}
+            {texts.aLineTypedWhileThe} {refused.message}
           </p>
           <p>
-            {refused.remedy} {texts.itIsKeptHere}
+            {refused.remedy} {texts.itIsKeptHereUntil}
           </p>
           <p className="num text-[13.5px]">
             {refused.sending.lines.map((line) => inShort(line.entry)).join("; ")}
@@ -45,7 +45,7 @@ export function NoticeBar() {
       <div role="status" aria-live="polite" className="flex flex-col items-center gap-2">
         {queue.away && queue.waiting > 0 && (
           <p className="border-mark-line bg-mark-wash text-mark pointer-events-auto rounded-[4px] border px-4 py-2 font-bold">
-            {texts.theServerIsAway(queue.waiting, queue.waiting === 1)}
+            {texts.theServerCannotBeReached(queue.waiting, queue.waiting === 1)}
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (

@@ -43,7 +43,7 @@ export function Shell() {
     else
       void cameraOfWell(scanned.well, here ?? lastCamera.read()).then((tag) =>
         tag === ""
-          ? notify({ kind: "problem", text: `Well ${scanned.well}: of which camera? Scan its tag first.` })
+          ? notify({ kind: "problem", text: texts.wellOfWhichCameraScan(scanned.well) })
           : navigate(`/camera/${tag}/strip?well=${scanned.well}`),
       );
   });
@@ -64,7 +64,7 @@ export function Shell() {
         href="#page"
         className="focus:bg-sheet sr-only focus:not-sr-only focus:absolute focus:z-50 focus:p-3"
       >
-        {texts.toThePage}
+        {texts.skipToContent}
       </a>
       <header className="bg-bar text-on-bar flex min-h-12 shrink-0 items-center gap-1 px-3 print:hidden">
         <Link
@@ -85,20 +85,20 @@ export function Shell() {
           {texts.ruvant}
         </Link>
         <nav aria-label={texts.places} className="flex">
-          <Place to="/" label={texts.bench2} />
+          <Place to="/" label={texts.benchLabel} />
           <Place to="/cameras" label={texts.cameras} />
-          <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.unpack(parcels)} />
+          <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.toUnpackOf(parcels)} />
           <Place to="/known" label={texts.whatWeKnow} />
-          <Place to="/house" label={texts.house} />
+          <Place to="/house" label={texts.settings} />
         </nav>
         <div className="ml-auto flex items-center gap-1.5">
           <Running />
-          <BarButton onClick={() => setOpen("find")} label={texts.findAnything} hint="F2">
-            {texts.find}
+          <BarButton onClick={() => setOpen("find")} label={texts.searchLabel} hint="F2">
+            {texts.search}
           </BarButton>
           <BarButton
             onClick={toggle}
-            label={theme === "lamp" ? texts.daylightColours : texts.lampColours}
+            label={theme === "lamp" ? texts.switchToDaylightColours : texts.switchToLampColours}
             hint={texts.t}
           >
             {theme === "lamp" ? texts.day : texts.lamp}
@@ -108,7 +108,7 @@ export function Shell() {
           </BarButton>
           <BarButton
             onClick={next}
-            label={texts.signedBy(signer, people.length > 1)}
+            label={texts.signingAs(signer, people.length > 1)}
             hint={people.length > 1 ? texts.p : undefined}
           >
             {signer}
@@ -196,7 +196,7 @@ function Running() {
           className="flex min-h-11 items-center gap-2 rounded-full border border-white/25 px-3 text-[14px] whitespace-nowrap hover:bg-white/10"
         >
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
-          {over > 0 ? texts.over(over) : texts.waiting(waits.length)}
+          {over > 0 ? texts.finished(over) : texts.waiting(waits.length)}
           {running !== undefined && (
             <span className="text-bar-soft wide:inline hidden">
               {texts.next(moment(running.running.endsAt, now))}

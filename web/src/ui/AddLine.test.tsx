@@ -39,11 +39,16 @@ it("keeps it too where the reason is said elsewhere", async () => {
 
 it("lets blanks that may stay empty be empty, and never sends spaces alone", () => {
   const add = vi.fn().mockResolvedValue(undefined);
-  render(<AddLine blanks={[{ label: "Cell" }, { label: "Chamber", optional: true }]} onAdd={add} />);
-  type("Cell", "   ");
-  fireEvent.submit(screen.getByLabelText("Cell"));
+  render(
+    <AddLine
+      blanks={[{ label: "Battery type" }, { label: "Battery chamber", optional: true }]}
+      onAdd={add}
+    />,
+  );
+  type("Battery type", "   ");
+  fireEvent.submit(screen.getByLabelText("Battery type"));
   expect(add).not.toHaveBeenCalled();
-  type("Cell", "silver, plus up");
-  fireEvent.submit(screen.getByLabelText("Cell"));
+  type("Battery type", "silver, plus up");
+  fireEvent.submit(screen.getByLabelText("Battery type"));
   expect(add).toHaveBeenCalledWith("silver, plus up", "");
 });

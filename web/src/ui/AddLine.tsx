@@ -23,7 +23,7 @@ export interface Blank {
  */
 export function AddLine({
   blanks,
-  action = "Add",
+  action = texts.add,
   look = "plain",
   focus = false,
   disabled = false,

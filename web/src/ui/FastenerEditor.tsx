@@ -70,14 +70,14 @@ export function FastenerEditor({
           onChange={(event) => onChange({ ...fastener, lengthMm: number(event.target.value) })}
         />
         {onRemove !== undefined && (
-          <Button kind="quiet" onClick={onRemove} aria-label={texts.takeThisFastenerOff}>
+          <Button kind="quiet" onClick={onRemove} aria-label={texts.removeThisFastenerFromThe}>
             ✕
           </Button>
         )}
       </div>
       <div className="mt-2 flex items-center gap-3">
         <PickMany
-          label={texts.moreAboutIt}
+          label={texts.moreDetails}
           choices={choices("fastenerTrait")}
           value={fastener.traits}
           onChange={(traits) => onChange({ ...fastener, traits: traits as Fastener["traits"] })}

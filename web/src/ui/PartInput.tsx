@@ -7,7 +7,7 @@ export function PartInput({
   job,
   value,
   onChange,
-  label = "Part",
+  label = texts.part,
   placeholder,
 }: {
   job: JobView;

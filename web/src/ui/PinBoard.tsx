@@ -74,7 +74,7 @@ export function PinBoard({
         <div
           role="button"
           tabIndex={0}
-          aria-label={texts.tapToPutA(label)}
+          aria-label={texts.tapToPlaceAPin(label)}
           className="absolute inset-0 cursor-crosshair"
           onClick={tap}
           onKeyDown={key}

@@ -8,7 +8,7 @@ export function ProblemNote({ problem, children }: { problem: unknown; children?
   const text =
     known?.message ??
     (problem instanceof Away
-      ? "Ruvant's server does not answer. It is tried again by itself."
+      ? texts.theRuvantServerCannotBe
       : problem instanceof Error
         ? problem.message
         : JSON.stringify(problem));

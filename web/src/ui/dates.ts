@@ -1,3 +1,4 @@
+import { texts } from "./words";
 const SAME_DAY = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" });
 const NEAR = new Intl.DateTimeFormat("en-GB", { weekday: "short", hour: "2-digit", minute: "2-digit" });
 const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
@@ -25,10 +26,10 @@ export const exact = (iso: string) => EXACT.format(new Date(iso)).replace(",", "
 
 /** A span of minutes as people say it. */
 export function minutesWords(minutes: number): string {
-  if (minutes < 60) return `${minutes} min`;
+  if (minutes < 60) return texts.min(minutes);
   const hours = Math.floor(minutes / 60);
   const rest = minutes % 60;
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+  return rest === 0 ? `${hours} h` : texts.hMin(hours, rest);
 }
 
 /** Whole minutes of a span as the server writes it, such as PT1H30M or PT45S. */

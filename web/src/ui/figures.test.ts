@@ -6,7 +6,7 @@ it("reads figures as hands type them", () => {
   expect(figureOf("")).toBeNaN();
 });
 
-it("says what is no figure", () => {
-  expect(() => figureOrSay("two")).toThrow("“two” is no figure");
+it("says what is not a number", () => {
+  expect(() => figureOrSay("two")).toThrow("“two” is not a number");
   expect(() => figureOrSay(" ")).toThrow();
 });

@@ -1,3 +1,4 @@
+import { texts } from "./words";
 /** A figure as it is typed at a bench: decimal comma and typographic minus are fine. NaN where it is none. */
 export function figureOf(typed: string): number {
   return typed.trim() === "" ? NaN : Number(typed.trim().replace(",", ".").replace("−", "-"));
@@ -6,6 +7,6 @@ export function figureOf(typed: string): number {
 /** The same, with a message where it is none. */
 export function figureOrSay(typed: string): number {
   const value = figureOf(typed);
-  if (Number.isNaN(value)) throw new Error(`“${typed}” is no figure. Type it like −1.5 or 0.33.`);
+  if (Number.isNaN(value)) throw new Error(texts.isNotANumberEnter(typed));
   return value;
 }

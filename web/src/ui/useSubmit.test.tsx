@@ -64,7 +64,7 @@ it("says that the server is away without blaming what was typed, and forgets it 
   let away = true;
   render(<Doing work={() => (away ? Promise.reject(new Away("x")) : Promise.resolve())} />);
   press();
-  expect((await screen.findByRole("alert")).textContent).toContain("does not answer");
+  expect((await screen.findByRole("alert")).textContent).toContain("cannot be reached");
   away = false;
   press();
   await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());

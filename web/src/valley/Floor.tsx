@@ -16,9 +16,9 @@ export function Floor({ job, indent }: { job: JobView; indent: number }) {
       }}
     >
       <div className="divide-line border-ink bg-sheet grid grid-cols-3 divide-x border-2">
-        <Column title={texts.found} lines={found(job)} empty={texts.noSymptomIsNoted} />
-        <Column title={texts.cleanedMendedOiled} lines={treated(job)} empty={texts.nothingIsTreatedYet} />
-        <Column title={texts.howItRuns} lines={runs(job)} empty={texts.noSpeedIsTimed} />
+        <Column title={texts.found} lines={found(job)} empty={texts.noSymptomsNotedYet} />
+        <Column title={texts.cleanedMendedOiled} lines={treated(job)} empty={texts.nothingTreatedYet} />
+        <Column title={texts.howItRuns} lines={runs(job)} empty={texts.noSpeedsTimedYet} />
       </div>
     </div>
   );
@@ -45,9 +45,9 @@ function found(job: JobView): string[] {
     .filter((suspect) => suspect.state === "OPEN")
     .map((suspect) => suspect.what.words);
   return [
-    ...job.find.causes.map((cause) => `Cause: ${cause.what.words}`),
-    ...(open.length > 0 ? [`Open: ${open.join(", ")}`] : []),
-    ...(cleared > 0 ? [`${cleared} of ${job.find.suspects.length} suspects cleared`] : []),
+    ...job.find.causes.map((cause) => texts.cause(cause.what.words)),
+    ...(open.length > 0 ? [texts.open(open.join(", "))] : []),
+    ...(cleared > 0 ? [texts.ofSuspectsCleared(cleared, job.find.suspects.length)] : []),
     ...job.find.symptoms.map((symptom) => symptom.what.words),
     ...job.find.found.map((thing) => thing.what.words),
   ];
@@ -57,13 +57,13 @@ function treated(job: JobView): string[] {
   const running = job.treat.waits.filter((wait) => wait.state !== "ENDED");
   return [
     ...running.map((wait) => `${wait.state === "OVER" ? "Over" : "Waits"}: ${wait.running.what.words}`),
-    ...job.needs.needs.filter((need) => need.open).map((need) => `Needed: ${need.what}`),
+    ...job.needs.needs.filter((need) => need.open).map((need) => texts.needed(need.what)),
     ...job.treat.mended.map((one) => `${one.what.part}: ${one.what.what}`),
     ...(job.treat.cleaned.length > 0
-      ? [`Cleaned: ${[...new Set(job.treat.cleaned.map((one) => one.what.part))].join(", ")}`]
+      ? [texts.cleaned([...new Set(job.treat.cleaned.map((one) => one.what.part))].join(", "))]
       : []),
     ...(job.treat.lubricated.length > 0
-      ? [`Oiled: ${job.treat.lubricated.map((one) => one.what.point.words).join(", ")}`]
+      ? [texts.oiled(job.treat.lubricated.map((one) => one.what.point.words).join(", "))]
       : []),
   ];
 }
@@ -78,9 +78,14 @@ function runs(job: JobView): string[] {
         `${row.speed}: ${row.before === undefined ? "" : `${stopsWords(row.before.bias.ev)} EV before`}${row.after === undefined ? "" : ` → ${stopsWords(row.after.bias.ev)} EV`}`,
     ),
     ...(timed.some((row) => row.after !== undefined)
-      ? [`${timed.filter((row) => row.after?.verdict.kind === "IN").length} of ${timed.length} speeds in`]
+      ? [
+          texts.ofSpeedsInTolerance(
+            timed.filter((row) => row.after?.verdict.kind === "IN").length,
+            timed.length,
+          ),
+        ]
       : []),
-    ...(streak.firingsSinceWork > 0 ? [`${streak.current} of ${streak.wanted} good in a row`] : []),
+    ...(streak.firingsSinceWork > 0 ? [texts.ofGoodInARow(streak.current, streak.wanted)] : []),
   ];
 }
 

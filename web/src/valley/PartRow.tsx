@@ -47,12 +47,12 @@ export function OffRow({
         ))}
         {off.mark !== undefined && (
           <Note look="bg-mark-wash text-mark" short={compact} title={texts.mark(off.mark.text)}>
-            {compact ? texts.mark2 : off.mark.text}
+            {compact ? texts.markInline : off.mark.text}
           </Note>
         )}
         {off.setting !== "" && (
           <Note look="bg-mark-wash text-mark" short={compact} title={texts.wasAt(off.setting)}>
-            {texts.at(off.setting)}
+            {texts.atIt(off.setting)}
           </Note>
         )}
       </span>
@@ -94,7 +94,7 @@ export function OffRow({
 /** The same part on the right slope: back, or the first thing that stands against it. */
 export function BackRow({ part, compact, now }: { part: PartView; compact: boolean; now: number }) {
   const answer = answerOf(part);
-  const until = part.answer.until === undefined ? "" : `until ${moment(part.answer.until, now)}`;
+  const until = part.answer.until === undefined ? "" : texts.until(moment(part.answer.until, now));
   const settled =
     part.settledAt === undefined ? "" : `${moment(part.settledAt, now)}, ${part.settledBy ?? ""}`;
   const reason = [part.answer.reason, until, settled].filter((words) => words !== "").join(", ");
@@ -107,7 +107,7 @@ export function BackRow({ part, compact, now }: { part: PartView; compact: boole
         <b className="block shrink-0 truncate leading-5">{answer.word}</b>
         {!compact && (
           <span className="block truncate text-[13px] leading-4" title={reason}>
-            {reason || texts.allUnderItIs}
+            {reason || texts.everythingUnderItIsBack}
           </span>
         )}
       </div>

@@ -86,8 +86,8 @@ export function Path({
             {stop.stop[0] + stop.stop.slice(1).toLowerCase()}
           </span>
           <span className="sr-only">
-            {stop.state === "DONE" ? texts.done : stop.state === "BEGUN" ? texts.begun : texts.nothingYet}
-            {stop.stop === here ? texts.workGoesOnHere : ""}
+            {stop.state === "DONE" ? texts.done : stop.state === "BEGUN" ? texts.started : texts.nothingYet}
+            {stop.stop === here ? texts.workContinuesHere : ""}
           </span>
         </Link>
       ))}

@@ -108,9 +108,9 @@ const answer = (view: object) => {
 
 it("says what to turn, with what to mind first, and logs it as advised", async () => {
   answer(VIEW);
-  expect(await screen.findByText("Beware: The plate drops.")).toBeTruthy();
+  expect(await screen.findByText("Caution: The plate drops.")).toBeTruthy();
   expect(screen.getByText(/should go from 1.2 to 0.4/)).toBeTruthy();
-  fireEvent.click(named("button", "Turned so: log it"));
+  fireEvent.click(named("button", "Log the turn"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "adjusterDescribed", name: called("retard engagement") },
@@ -131,7 +131,7 @@ it("lets arrows ask about another setting, and logs a turn to there", async () =
 
 it("strikes the last trial with all its lines", async () => {
   answer(VIEW);
-  fireEvent.click(await screen.findByRole("button", { name: "Strike trial 1" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Strike out trial 1" }));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged().every((entry) => entry.kind === "struck")).toBe(true);
 });
@@ -180,7 +180,7 @@ it("takes a figure where a result is measured, and says what is none", async () 
   const field = await screen.findByLabelText("height, arc-min");
   fireEvent.change(field, { target: { value: "much" } });
   fireEvent.submit(field.closest("form")!);
-  expect(await screen.findByText(/“much” is no figure/)).toBeTruthy();
+  expect(await screen.findByText(/“much” is not a number/)).toBeTruthy();
   fireEvent.change(field, { target: { value: "−1,5" } });
   fireEvent.submit(field.closest("form")!);
   await waitFor(() => expect(logged()).toHaveLength(1));
@@ -189,11 +189,11 @@ it("takes a figure where a result is measured, and says what is none", async () 
 
 it("describes an adjuster made on the spot", async () => {
   answer(VIEW);
-  fireEvent.click(await screen.findByRole("button", { name: "Another…" }));
-  fireEvent.change(await screen.findByLabelText("What it is called"), { target: { value: "odd eccentric" } });
+  fireEvent.click(await screen.findByRole("button", { name: "Add one…" }));
+  fireEvent.change(await screen.findByLabelText("Name"), { target: { value: "odd eccentric" } });
   fireEvent.change(screen.getByLabelText("New result"), { target: { value: "judged" } });
   fireEvent.change(screen.getByLabelText("Which"), { target: { value: "latch" } });
-  fireEvent.change(screen.getByLabelText("Wrong side outward"), { target: { value: "slips" } });
+  fireEvent.change(screen.getByLabelText("Fault if too far out"), { target: { value: "slips" } });
   fireEvent.click(named("button", "Save adjuster"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
@@ -220,9 +220,9 @@ it("says what to do where nothing is known", async () => {
       outlooks: [],
       slices: [],
       verdict: "NOTHING_CHOSEN",
-      why: "Choose what you are about to turn.",
+      why: "Choose what you want to turn.",
     },
   });
-  expect(await screen.findByText(/Nothing is known of this family/)).toBeTruthy();
+  expect(await screen.findByText(/Nothing is known about this family/)).toBeTruthy();
   expect(screen.getByText("What do you turn?")).toBeTruthy();
 });

@@ -24,7 +24,7 @@ export function Adjust() {
   if (data === undefined)
     return (
       <div className="p-6">
-        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.reading}</p>}
+        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.loading}</p>}
       </div>
     );
   const { plan } = data;

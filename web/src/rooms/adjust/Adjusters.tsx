@@ -35,8 +35,8 @@ export function Adjusters({
       aria-label={texts.adjusters}
       className="border-line bg-sheet flex min-h-0 flex-col gap-1 overflow-y-auto border-r px-3 py-3"
     >
-      <h2 className="heading border-line border-b pb-1">{texts.whatCanBeTurned}</h2>
-      {view.offers.length === 0 && <Empty>{texts.nothingIsKnownOf}</Empty>}
+      <h2 className="heading border-line border-b pb-1">{texts.whatYouCanTurn}</h2>
+      {view.offers.length === 0 && <Empty>{texts.nothingIsKnownAboutThis}</Empty>}
       <ul>
         {shown.map((offer) => (
           <OneAdjuster
@@ -52,8 +52,8 @@ export function Adjusters({
         {shown.length < view.offers.length && (
           <Button onClick={() => setAll(true)}>{texts.all(view.offers.length)}</Button>
         )}
-        {all && <Button onClick={() => setAll(false)}>{texts.onlyThoseOfUse}</Button>}
-        <Button onClick={() => setDescribing(named(""))}>{texts.another}</Button>
+        {all && <Button onClick={() => setAll(false)}>{texts.onlyUsefulOnes}</Button>}
+        <Button onClick={() => setDescribing(named(""))}>{texts.addOne}</Button>
       </div>
       {describing !== undefined && (
         <DescribeAdjuster
@@ -103,15 +103,15 @@ function OneAdjuster({
         <span className="num block text-[13.5px]">{offer.stands}</span>
         <span className="text-soft block text-[13.5px]">
           {moves.length === 0
-            ? texts.whatItMovesIs
+            ? texts.effectNotKnown
             : `${moves.slice(0, 4).join(" · ")}${moves.length > 4 ? ` +${moves.length - 4}` : ""}`}
         </span>
       </button>
       {chosen && (
         <p className="text-soft px-2 pb-1.5 text-[13.5px]">
-          {offer.why} {offer.cameras > 0 && texts.howItAnswersIs(offer.cameras, offer.cameras === 1)}
+          {offer.why} {offer.cameras > 0 && texts.itsEffectIsKnownFrom(offer.cameras, offer.cameras === 1)}
           <button type="button" className="min-h-11 underline" onClick={onDescribe}>
-            {texts.changeWhatIsKnown}
+            {texts.edit}
           </button>
         </p>
       )}

@@ -77,7 +77,7 @@ export function DescribeAdjuster({
       ...{ name: made, unit, lock, least, most, coverMinutes, caution, triedWith, moves },
     };
     await append(other === undefined ? [said] : [other, said], {
-      said: texts.knownOnThisCamera(read.adjuster),
+      said: texts.savedForThisCamera(read.adjuster),
     });
     onClose(made);
   });
@@ -86,15 +86,15 @@ export function DescribeAdjuster({
       wide
       open
       onOpenChange={(open) => !open && onClose()}
-      title={name.words === "" ? texts.anotherAdjuster : name.words}
-      about={texts.turnsCountFromWhere}
+      title={name.words === "" ? texts.addAnAdjuster : name.words}
+      about={texts.turnsCountFromWhereYou}
     >
       <Form form={form} className="flex flex-col gap-3">
         <AdjusterFields form={form} nameIsFixed={name.words !== ""} />
         <FormOwn form={form} name="effects">
           {(effects, set) => (
             <fieldset>
-              <legend className="text-soft text-[13.5px]">{texts.whatTurningItIn}</legend>
+              <legend className="text-soft text-[13.5px]">{texts.whatTurningItInDoes}</legend>
               <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 pt-1">
                 {[...results.values()].map(({ id, words }) => (
                   <ChoiceField

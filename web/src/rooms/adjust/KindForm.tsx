@@ -108,10 +108,10 @@ export function KindForm({
     <Form
       form={form}
       className="flex flex-col gap-3 pb-3"
-      aria-label={before.id === "" ? texts.anotherAdjuster : before.name.words}
+      aria-label={before.id === "" ? texts.addAnAdjuster : before.name.words}
     >
       <AdjusterFields form={form} />
-      <FormArea form={form} name="why" label={texts.whatItDoesIn} rows={2} />
+      <FormArea form={form} name="why" label={texts.whatItDoesInA} rows={2} />
       <FormOwn form={form} name="speeds">
         {(speeds, set) => <SpeedRanges marks={marks} ranges={speeds} onChange={set} />}
       </FormOwn>
@@ -120,11 +120,11 @@ export function KindForm({
       </FormOwn>
       <OtherResult form={form} />
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">{texts.shuttersThatHaveIt}</p>
+        <p className="text-soft pb-1 text-[13.5px]">{texts.shuttersThatHaveItNone}</p>
         <FormPickMany form={form} name="families" label={texts.shutters} choices={choices("family")} />
       </div>
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraThat}</p>
+        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraThatHave}</p>
         <FormPickMany form={form} name="bodies" label={texts.kindsOfCamera} choices={choices("bodyType")} />
       </div>
       <SaveOrReset
@@ -141,5 +141,5 @@ function bookResult(
   { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh }: Schemas["ResultDescribed"],
   adjuster: string,
 ): Book["results"][number] {
-  return { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, why: `moved by the ${adjuster}` };
+  return { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, why: texts.movedByThe(adjuster) };
 }

@@ -74,7 +74,7 @@ it("changes one under its own name's id, and leaves what was not touched as it i
   await open(/retard engagement/);
   expect(screen.getByLabelText<HTMLSelectElement>("From the fastest").selectedOptions[0].text).toBe("1/30");
   expect(screen.getByLabelText<HTMLSelectElement>("to the slowest").selectedOptions[0].text).toBe("1/4");
-  fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "train depth" } });
+  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "train depth" } });
   fireEvent.change(screen.getByLabelText("Inward limit"), { target: { value: "1,5" } });
   fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(1));
@@ -107,11 +107,11 @@ it("takes ranges of speeds and results away and adds them", async () => {
 });
 
 it("adds one of the shop's own with a result that was not known", async () => {
-  fireEvent.click(await screen.findByText("Another adjuster…"));
-  fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "scan governor" } });
+  fireEvent.click(await screen.findByText("Add an adjuster…"));
+  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "scan governor" } });
   fireEvent.change(screen.getByLabelText("New result"), { target: { value: "measured" } });
   fireEvent.change(screen.getByLabelText("Which"), { target: { value: "scan" } });
-  fireEvent.change(screen.getByLabelText("Allowed ±"), { target: { value: "2" } });
+  fireEvent.change(screen.getByLabelText("Tolerance, ±"), { target: { value: "2" } });
   fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(1));
   expect(changes()[0]).toMatchObject({

@@ -36,7 +36,7 @@ export function KnownAdjusters() {
             value={family}
             onChange={(event) => go({ family: event.target.value })}
           >
-            <option value="">{texts.all2}</option>
+            <option value="">{texts.allInline}</option>
             {choices("family").map((one) => (
               <option key={one.value} value={one.value}>
                 {one.label}
@@ -66,7 +66,7 @@ export function KnownAdjusters() {
                 >
                   {one.name.words}
                   {changed.includes(one.id) && (
-                    <b className="text-mark text-[13.5px]"> {texts.changedHere2}</b>
+                    <b className="text-mark text-[13.5px]"> {texts.changedHereAfter}</b>
                   )}
                   <span className="text-soft block text-[13.5px] font-normal">
                     {one.on.families.length === 0
@@ -78,12 +78,12 @@ export function KnownAdjusters() {
             ))}
           </ul>
           <Button className="my-2" onClick={() => go({ entry: "new" })}>
-            {texts.anotherAdjuster2}
+            {texts.addAnAdjusterLabel}
           </Button>
         </div>
         <div className="min-h-0 overflow-y-auto">
           {kind === undefined && chosen !== "new" ? (
-            <p className="text-soft max-w-[56ch] py-2">{texts.chooseAnAdjusterTo}</p>
+            <p className="text-soft max-w-[56ch] py-2">{texts.chooseAnAdjusterToSee}</p>
           ) : (
             <KindForm
               key={chosen}

@@ -17,7 +17,7 @@ export function MovesOf({
 }) {
   return (
     <fieldset className="flex flex-col gap-1.5">
-      <legend className="heading">{texts.whatTurningItIn2}</legend>
+      <legend className="heading">{texts.whatTurningItInDoesTo}</legend>
       <div className="grid grid-cols-3 gap-x-3 gap-y-1.5">
         {moves.map((move) => (
           <ChoiceField

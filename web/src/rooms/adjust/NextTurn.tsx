@@ -13,9 +13,9 @@ const SAID: Record<Plan["verdict"], { words: string; mark: Mark; look: string }>
   MEASURE_FIRST: { words: texts.measureFirst, mark: "wait", look: "border-l-mark-line" },
   TURN: { words: texts.turn, mark: "ready", look: "border-l-ready" },
   IN_TOLERANCE: { words: texts.stopItIsRight, mark: "done", look: "border-l-done" },
-  BEST_COMPROMISE: { words: texts.stopNoBetterTo, mark: "done", look: "border-l-done" },
-  FIRE_MORE: { words: texts.onceMoreAsIt, mark: "wait", look: "border-l-mark-line" },
-  NOT_AS_EXPECTED: { words: texts.itDoesNotAnswer, mark: "not", look: "border-l-stop" },
+  BEST_COMPROMISE: { words: texts.stopItDoesNotGet, mark: "done", look: "border-l-done" },
+  FIRE_MORE: { words: texts.measureOnceMoreWithoutTurning, mark: "wait", look: "border-l-mark-line" },
+  NOT_AS_EXPECTED: { words: texts.itDoesNotRespond, mark: "not", look: "border-l-stop" },
 };
 
 /** What to do next, why, and what to mind before anything is let go. */
@@ -75,7 +75,8 @@ export function NextTurn({
               {plan.verdict === "TURN" && plan.probability > 0 && (
                 <>
                   {" "}
-                  {texts.allRightThenWith} <b className="num text-ink">{oddsWords(plan.probability)}</b>.
+                  {texts.chanceThatEverythingIsRight}{" "}
+                  <b className="num text-ink">{oddsWords(plan.probability)}</b>.
                 </>
               )}
             </p>
@@ -94,13 +95,13 @@ export function NextTurn({
       </div>
       {plan.trialMinutes > 0 && (
         <p className="text-mark text-[14px]">
-          {texts.eachTrialTakesAbout(plan.trialMinutes, view.history.length, view.history.length === 1)}
+          {texts.eachTrialTakesAboutMin(plan.trialMinutes, view.history.length, view.history.length === 1)}
         </p>
       )}
       <div className="flex flex-wrap items-center gap-2">
         {plan.verdict === "TURN" && (
           <Button kind="primary" onClick={() => log(plan.turns)}>
-            {texts.turnedSoLogIt}
+            {texts.logTheTurn}
           </Button>
         )}
         {plan.chosen.length > 0 && <ByHand view={view} asked={asked} onAsk={onAsk} onLog={log} />}
@@ -121,7 +122,7 @@ function Steps({ turn, named, caution }: { turn: Plan["turns"][number]; named: b
         <li key={step} className="flex gap-2">
           <span className="num text-soft w-4 text-right">{index + 1}</span>
           <span className={step === caution ? "text-stop font-bold" : ""}>
-            {step === caution && texts.beware}
+            {step === caution && texts.caution}
             {step}
           </span>
         </li>
@@ -167,7 +168,7 @@ function ByHand({
     <div
       className="flex flex-wrap items-center gap-1.5"
       role="group"
-      aria-label={texts.anotherTurnOf(adjuster.words)}
+      aria-label={texts.aDifferentTurnOf(adjuster.words)}
     >
       {plan.chosen.length > 1 && (
         <select
@@ -200,7 +201,7 @@ function ByHand({
       {Math.abs(range.at[place] - now) > 1e-9 && (
         <Button
           onClick={() =>
-            onLog([{ adjuster, by: range.at[place] - now, words: texts.toWord(range.words[place]) }])
+            onLog([{ adjuster, by: range.at[place] - now, words: texts.toIt(range.words[place]) }])
           }
         >
           {texts.turnedToThere}

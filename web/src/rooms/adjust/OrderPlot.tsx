@@ -21,12 +21,12 @@ export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
   const to = plan.turns.find((turn) => same(turn.adjuster, bracket.adjuster))?.to;
   const every = Math.max(1, Math.ceil(bracket.at.length / 9));
   return (
-    <Panel title={bracket.result.words} note={texts.overTheSettingsOf(bracket.adjuster.words)}>
+    <Panel title={bracket.result.words} note={texts.settingsOfBarsChanceThat(bracket.adjuster.words)}>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT + 44}`}
         className="w-full select-none"
         role="img"
-        aria-label={bracket.margin === "" ? texts.notRightYetAt : bracket.margin}
+        aria-label={bracket.margin === "" ? texts.noSettingTriedSoFar : bracket.margin}
       >
         {bracket.at.map((at, index) => (
           <rect
@@ -60,7 +60,7 @@ export function OrderPlot({ bracket, plan }: { bracket: Bracket; plan: Plan }) {
               textAnchor="middle"
               className="fill-ready text-[12.5px] font-bold"
             >
-              {texts.next2}
+              {texts.nextInline}
             </text>
           </g>
         )}

@@ -28,7 +28,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
   );
   return (
     <Panel title={texts.whatItMoves} note={texts.nowAfterTheTurn}>
-      {plan.chosen.length === 0 && <Empty>{texts.chooseAnAdjusterAt}</Empty>}
+      {plan.chosen.length === 0 && <Empty>{texts.chooseAnAdjusterOnThe}</Empty>}
       <ul>
         {plan.outlooks.map((one) => (
           <OneOutlook key={one.result.id} outlook={one} turning={plan.turns.length > 0}>
@@ -45,7 +45,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
             <li key={result.name.id} className="border-line/70 border-b py-1">
               <b>{result.name.words}</b>{" "}
               <span className="text-soft text-[13.5px]">
-                {texts.rightAt(figure(result.wanted), figure(result.tolerance), result.unit)}
+                {texts.target(figure(result.wanted), figure(result.tolerance), result.unit)}
               </span>
               <Read job={job} view={view} result={result} />
             </li>
@@ -92,9 +92,9 @@ function OneOutlook({
         </span>
       </span>
       <span className="text-soft block pl-6 text-[13.5px]">
-        {right ? texts.inWord : texts.out}: ± {figure(outlook.tolerance)} {outlook.unit}
+        {right ? texts.inWord : texts.outWord}: ± {figure(outlook.tolerance)} {outlook.unit}
         {turning && texts.then(figure(1.96 * outlook.thenSd))}
-        {!outlook.measuredNow && texts.notMeasuredSinceThe}
+        {!outlook.measuredNow && texts.notMeasuredSinceTheLast}
       </span>
       {children}
     </li>
@@ -128,7 +128,7 @@ function Read({
   const enter = useEntered(job, view);
   return (
     <AddLine
-      blanks={[{ label: `${result.name.words}, ${result.unit}`, hint: texts.reads(result.unit) }]}
+      blanks={[{ label: `${result.name.words}, ${result.unit}`, hint: texts.reading(result.unit) }]}
       action={texts.log}
       onAdd={(typed) => {
         const value = figureOrSay(typed);

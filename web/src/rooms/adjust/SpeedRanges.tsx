@@ -28,7 +28,7 @@ export function SpeedRanges({
     );
   return (
     <fieldset className="flex flex-col gap-1.5">
-      <legend className="heading">{texts.whatTurningItIn3}</legend>
+      <legend className="heading">{texts.whatTurningItInDoesToThe}</legend>
       {ranges.map((range, at) => (
         <div key={at} className="grid grid-cols-3 gap-3">
           <ChoiceField
@@ -60,7 +60,7 @@ export function SpeedRanges({
           ])
         }
       >
-        {texts.addARangeOf}
+        {texts.addARangeOfSpeeds}
       </Button>
     </fieldset>
   );

@@ -15,19 +15,19 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
   const strike = (lines: string[]) =>
     orSay(
       append(
-        lines.map((target) => ({ kind: "struck" as const, target, reason: "trial entered by mistake" })),
-        { said: texts.trialStruckWithWhat },
+        lines.map((target) => ({ kind: "struck" as const, target, reason: texts.trialLoggedByMistake })),
+        { said: texts.trialStruckOutWithIts },
       ),
     );
   return (
-    <Panel title={texts.tried} note={texts.text(tried.length, tried.length === 1)}>
+    <Panel title={texts.tried} note={texts.settingsTried(tried.length, tried.length === 1)}>
       <ol>
         {tried.slice(0, SHOWN).map((one, index) => (
           <li key={tried.length - index} className="border-line/70 flex gap-2 border-b py-1.5">
             <span className="num text-soft w-5 text-right">{tried.length - index}</span>
             <span className="min-w-0 flex-1">
               {one.afterWork && <span className="text-mark block text-[13.5px]">{texts.afterOtherWork}</span>}
-              <b>{one.turned.length === 0 ? texts.asItWas : one.turned.join(", ")}</b>
+              <b>{one.turned.length === 0 ? texts.asFound : one.turned.join(", ")}</b>
               <span className="num text-soft block text-[13.5px]">
                 {one.seen.length === 0 ? texts.nothingMeasuredYet : one.seen.join(" · ")}
               </span>
@@ -36,17 +36,17 @@ export function TriedSettings({ job, view }: { job: JobView; view: AdjustView })
               <button
                 type="button"
                 className="text-soft min-h-11 underline"
-                aria-label={texts.strikeTrial(tried.length)}
+                aria-label={texts.strikeOutTrial(tried.length)}
                 onClick={() => strike(one.lines)}
               >
-                {texts.strike}
+                {texts.strikeOut}
               </button>
             )}
           </li>
         ))}
       </ol>
       {tried.length > SHOWN && (
-        <p className="text-soft text-[14px]">{texts.earlierOnesAreOn(tried.length - SHOWN)}</p>
+        <p className="text-soft text-[14px]">{texts.earlierOnesAreOnThe(tried.length - SHOWN)}</p>
       )}
     </Panel>
   );

@@ -28,13 +28,13 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
   const next = [to(field.first, now[0]), to(field.second, now[1])] as const;
   const worst = (a: number, b: number) => field.worst[nearest(field.up, b)][nearest(field.across, a)];
   return (
-    <Panel title={texts.bothTogether} note={texts.theWorstResultAs}>
+    <Panel title={texts.bothTogether} note={texts.worstResultAsAShare}>
       <div className="flex flex-wrap items-start gap-5">
         <svg
           viewBox={`0 0 ${LEFT + SIZE + 8} ${SIZE + FOOT}`}
           className="w-[330px] max-w-full select-none"
           role="img"
-          aria-label={texts.itStandsAtOf(
+          aria-label={texts.nowAtOfToleranceAt(
             worst(now[0], now[1]).toFixed(1),
             worst(next[0], next[1]).toFixed(1),
           )}
@@ -88,11 +88,11 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
           </text>
         </svg>
         <ul className="text-soft flex flex-col gap-1.5 text-[14px]">
-          <Key look="bg-done-wash" words={texts.allRight} />
-          <Key look="bg-mark-wash" words={texts.upToHalfAs} />
-          <Key look="bg-sunk" words={texts.worse} />
+          <Key look="bg-done-wash" words={texts.withinTolerance} />
+          <Key look="bg-mark-wash" words={texts.upTo15Tolerance} />
+          <Key look="bg-sunk" words={texts.moreThan15} />
           <li>
-            {texts.standsAt} <b className="num text-ink">{worst(now[0], now[1]).toFixed(1)}</b>
+            {texts.nowAt} <b className="num text-ink">{worst(now[0], now[1]).toFixed(1)}</b>
           </li>
           {turns.length > 0 && (
             <li className="text-ready">

@@ -63,7 +63,7 @@ export function TurnsPlot({
   const go = (by: number) => onAsk(slice.at[Math.max(0, Math.min(slice.at.length - 1, here + by))]);
   const every = Math.max(1, Math.ceil(slice.at.length / 9));
   return (
-    <Panel title={texts.overTheTurnsOf(slice.adjuster.words)} note={texts.partsOfWhatIs}>
+    <Panel title={texts.overTheTurnsOf(slice.adjuster.words)} note={texts.shareOfToleranceBandWithin}>
       <svg
         viewBox={`0 0 ${WIDTH} ${TOP + height + FOOT}`}
         className="w-full select-none"

@@ -44,7 +44,7 @@ const EFFECTS = [
 export function effectsWith(effect: string | undefined) {
   return effect === undefined || EFFECTS.some((one) => one.value === effect)
     ? EFFECTS
-    : [...EFFECTS, { value: effect, label: texts.by(Number(effect) > 0, effect) }];
+    : [...EFFECTS, { value: effect, label: texts.byIt(Number(effect) > 0, effect) }];
 }
 
 /** What is typed of an adjuster before anything is changed. */
@@ -103,7 +103,7 @@ export function AdjusterFields<More extends Typed>({
         <FormText
           form={form}
           name="adjuster"
-          label={texts.whatItIsCalled}
+          label={texts.name}
           readOnly={nameIsFixed}
           placeholder={texts.retardEngagement}
         />
@@ -111,23 +111,28 @@ export function AdjusterFields<More extends Typed>({
         <FormChoice form={form} name="lock" label={texts.heldBy} choices={choices("adjusterLock")} />
         <FormText form={form} name="least" label={texts.outwardLimitNegative} />
         <FormText form={form} name="most" label={texts.inwardLimit} />
-        <FormText form={form} name="coverMinutes" label={texts.minutesForCoversEach} />
+        <FormText form={form} name="coverMinutes" label={texts.minutesForCoversPerTrial} />
       </div>
       <FormText
         form={form}
         name="caution"
-        label={texts.whatToMindBefore}
-        placeholder={texts.holdTheShaftBefore}
+        label={texts.cautionBeforeYouTouchIt}
+        placeholder={texts.holdTheShaftBeforeThe}
       />
-      <FormText form={form} name="triedWith" label={texts.whatMustBeOn} placeholder={texts.topCover} />
+      <FormText
+        form={form}
+        name="triedWith"
+        label={texts.whatMustBeFittedBefore}
+        placeholder={texts.topCover}
+      />
     </>
   );
 }
 
 const KINDS = [
-  { value: "", label: texts.noNewResult },
-  { value: "measured", label: texts.measuredResult },
-  { value: "judged", label: texts.judgedResult },
+  { value: "", label: texts.none },
+  { value: "measured", label: texts.measured },
+  { value: "judged", label: texts.judgedByEyeOrEar },
 ];
 
 /** A result that the adjuster moves and that is not known yet. */
@@ -141,14 +146,14 @@ export function OtherResult<More extends Typed>({ form: whole }: { form: FormOf<
       {kind === "measured" && (
         <>
           <FormText form={form} name="resultUnit" label={texts.unit} placeholder={texts.mm} />
-          <FormText form={form} name="wanted" label={texts.rightAt2} />
-          <FormText form={form} name="tolerance" label={texts.allowed} />
+          <FormText form={form} name="wanted" label={texts.targetLabel} />
+          <FormText form={form} name="tolerance" label={texts.tolerance} />
         </>
       )}
       {kind === "judged" && (
         <>
-          <FormText form={form} name="tooLow" label={texts.wrongSideOutward} placeholder={texts.tooLate} />
-          <FormText form={form} name="tooHigh" label={texts.wrongSideInward} placeholder={texts.tooEarly} />
+          <FormText form={form} name="tooLow" label={texts.faultIfTooFarOut} placeholder={texts.tooLate} />
+          <FormText form={form} name="tooHigh" label={texts.faultIfTooFarIn} placeholder={texts.tooEarly} />
         </>
       )}
     </div>

@@ -68,13 +68,13 @@ export function AddPictures({
     >
       <div className="flex flex-wrap gap-2">
         <Button kind="primary" disabled={busy} onClick={() => setCamera(true)}>
-          {texts.takeOne}
+          {texts.takeAPicture}
         </Button>
         <Button disabled={busy} onClick={() => input.current?.click()}>
           {texts.fromAFile}
         </Button>
       </div>
-      <p className="text-soft text-[13.5px]">{busy ? texts.takingItIn : texts.orDropPicturesHere}</p>
+      <p className="text-soft text-[13.5px]">{busy ? texts.addingIt : texts.orDropPicturesHereOr}</p>
       <input
         ref={input}
         type="file"
@@ -95,7 +95,7 @@ export function AddPictures({
           onClose={() => setCamera(false)}
           onTaken={(blob) => {
             setCamera(false);
-            void add([{ blob, called: "from the camera" }]);
+            void add([{ blob, called: texts.fromTheCamera }]);
           }}
         />
       )}

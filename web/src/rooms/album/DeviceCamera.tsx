@@ -26,7 +26,7 @@ export function DeviceCamera({
         if (closed) stream.getTracks().forEach((track) => track.stop());
         else if (video.current !== null) video.current.srcObject = stream;
       } catch {
-        setProblem("No camera can be reached. Allow it in the browser, or choose a file instead.");
+        setProblem(texts.noCameraCanBeUsed);
       }
     };
     void open();
@@ -44,7 +44,7 @@ export function DeviceCamera({
     canvas.toBlob((picture) => picture !== null && onTaken(picture), "image/jpeg", 0.92);
   };
   return (
-    <Window open wide title={texts.takeAPicture} onOpenChange={(open) => !open && onClose()}>
+    <Window open wide title={texts.takeAPictureLabel} onOpenChange={(open) => !open && onClose()}>
       {problem !== undefined ? (
         <ProblemNote problem={problem} />
       ) : (

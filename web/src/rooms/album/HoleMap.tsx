@@ -35,7 +35,7 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
     <figure className="mt-3 flex flex-wrap items-start gap-3" aria-label={texts.holeMapOfThe(part.name)}>
       <Link
         to={`/camera/${job.tag}/pictures?shot=${map.shot.what.name}`}
-        aria-label={texts.thePictureLarger}
+        aria-label={texts.enlargeThePicture}
         className="relative shrink-0"
       >
         <img src={wholeOf(map.shot.what.name)} alt="" className="max-h-[220px] max-w-[300px] rounded-[3px]" />
@@ -48,9 +48,9 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
         <ul>
           {types.map(([words, pins]) => (
             <li key={words} className="py-0.5">
-              <b className="num">{pins.map((pin) => pin.number).join(" ")}</b> {words || texts.notSaid}
+              <b className="num">{pins.map((pin) => pin.number).join(" ")}</b> {words || texts.notStated}
               {long.has(words) && (
-                <span className="text-mark block text-[13.5px] font-bold">{texts.theLongOneOf}</span>
+                <span className="text-mark block text-[13.5px] font-bold">{texts.theLongerOneOfA}</span>
               )}
             </li>
           ))}

@@ -38,13 +38,13 @@ const board = () => named("button", /^The picture/);
 
 it("only looks where there is something to look at, and taps screws where there is not yet", () => {
   show([pin(1)]);
-  expect(mode("Only look").getAttribute("aria-checked")).toBe("true");
+  expect(mode("Just look").getAttribute("aria-checked")).toBe("true");
 });
 
 it("begins with the screws where nothing is on it", () => {
   show();
   expect(mode("Tap the screws of a part").getAttribute("aria-checked")).toBe("true");
-  expect(screen.getByText("No pin yet.")).toBeTruthy();
+  expect(screen.getByText("No pins yet.")).toBeTruthy();
 });
 
 it("pins one thing where the cross stands, with the next number, of the part that was chosen", async () => {
@@ -54,9 +54,9 @@ it("pins one thing where the cross stands, with the next number, of the part tha
   fireEvent.keyDown(board(), { key: "ArrowRight", shiftKey: true });
   fireEvent.keyDown(board(), { key: "Enter" });
   expect(screen.getByText("placed")).toBeTruthy();
-  fireEvent.change(screen.getByLabelText("Of which part"), { target: { value: "ring" } });
+  fireEvent.change(screen.getByLabelText("On which part"), { target: { value: "ring" } });
   fireEvent.change(screen.getByLabelText("What it is"), { target: { value: "shim under it" } });
-  fireEvent.click(named("button", "Pin it"));
+  fireEvent.click(named("button", "Place the pin"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "pinned", picture: NAME, number: 5, what: "MARK", words: "shim under it", part: "ring" },
@@ -74,15 +74,13 @@ it("forgets a spot that was not pinned when it is looked at otherwise", () => {
   fireEvent.keyDown(board(), { key: "ArrowUp" });
   fireEvent.keyDown(board(), { key: "Enter" });
   expect(named("button", "Pin 2: not logged yet")).toBeTruthy();
-  fireEvent.click(mode("Only look"));
+  fireEvent.click(mode("Just look"));
   expect(screen.queryByRole("button", { name: "Pin 2: not logged yet" })).toBeNull();
 });
 
 it("takes a pin off by striking its line", async () => {
   show([pin(1), pin(2, { words: "", part: "plate" })]);
   fireEvent.click(screen.getByText("scribe line"));
-  fireEvent.click(named("button", "Take the pin off"));
-  await waitFor(() =>
-    expect(logged()).toEqual([{ kind: "struck", target: "pin-1", reason: "pin taken off" }]),
-  );
+  fireEvent.click(named("button", "Remove the pin"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "struck", target: "pin-1", reason: "pin removed" }]));
 });

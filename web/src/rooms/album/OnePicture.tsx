@@ -26,7 +26,7 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
   const next = Math.max(0, ...shot.pins.map((pin) => pin.what.number)) + 1;
   const fresh = [
     ...taps.taps.map((tap, index) => ({
-      key: `tap ${index}`,
+      key: texts.tap(index),
       number: next + index,
       x: tap.x,
       y: tap.y,
@@ -43,11 +43,11 @@ export function OnePicture({ job, shot, part }: { job: JobView; shot: Shot; part
     <div className="wide:grid-cols-[minmax(0,1fr)_360px] grid min-h-0 grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-2 overflow-y-auto px-4 py-3">
         <Pick
-          label={texts.whatToDoWith}
+          label={texts.whatToDoWithThe}
           choices={[
-            { value: "screws", label: texts.tapTheScrewsOf },
+            { value: "screws", label: texts.tapTheScrewsOfA },
             { value: "pin", label: texts.pinOneThing },
-            { value: "look", label: texts.onlyLook },
+            { value: "look", label: texts.justLook },
           ]}
           value={mode}
           onChange={(to) => {
@@ -119,13 +119,13 @@ function PinOne({
     <Panel title={texts.pin(number)} note={spot === undefined ? texts.tapThePictureFirst : texts.placed}>
       <Pick
         small
-        label={texts.whatItPointsAt}
+        label={texts.whatThePinShows}
         choices={choices("pinKind")}
         value={what}
         onChange={(to) => setWhat(to as typeof what)}
       />
       <ChoiceField
-        label={texts.ofWhichPart}
+        label={texts.onWhichPart}
         empty={texts.none}
         value={part}
         choices={job.parts.map((one) => ({ value: one.name, label: one.name }))}
@@ -133,8 +133,8 @@ function PinOne({
       />
       {spot !== undefined && (
         <AddLine
-          blanks={[{ label: texts.whatItIs, hint: texts.scribeLineAtThe }]}
-          action={texts.pinIt}
+          blanks={[{ label: texts.whatItIs, hint: texts.scribeLineAtThePost }]}
+          action={texts.placeThePin}
           look="primary"
           onAdd={async (words) => {
             await append(
@@ -149,7 +149,7 @@ function PinOne({
                   part: part === "" ? undefined : part,
                 },
               ],
-              { said: texts.pin2(number, words) },
+              { said: texts.pinOf(number, words) },
             );
             onPinned();
           }}
@@ -175,7 +175,7 @@ function Pins({
   const { refused, submit } = useSubmit();
   return (
     <Panel title={texts.onThisPicture} note={`${shot.pins.length}`}>
-      {shot.pins.length === 0 && <Empty>{texts.noPinYet}</Empty>}
+      {shot.pins.length === 0 && <Empty>{texts.noPinsYet}</Empty>}
       <ol>
         {shot.pins.map((pin) => (
           <li key={pin.id} className={`border-line/70 border-b ${pin.id === chosen ? "bg-ready-wash" : ""}`}>
@@ -188,7 +188,7 @@ function Pins({
               <span className="min-w-0 flex-1">
                 {pin.what.words || word("pinKind", pin.what.what)}
                 {pin.what.part !== undefined && (
-                  <span className="text-soft"> {texts.ofWord(pin.what.part)}</span>
+                  <span className="text-soft"> {texts.ofIt(pin.what.part)}</span>
                 )}
               </span>
               {pin.what.well !== undefined && <WellMark name={pin.what.well} />}
@@ -198,13 +198,13 @@ function Pins({
                 kind="quiet"
                 onClick={() =>
                   void submit(() =>
-                    append([{ kind: "struck", target: pin.id, reason: "pin taken off" }], {
-                      said: texts.pinTakenOff(pin.what.number),
+                    append([{ kind: "struck", target: pin.id, reason: texts.pinRemovedInline }], {
+                      said: texts.pinRemoved(pin.what.number),
                     }),
                   )
                 }
               >
-                {texts.takeThePinOff}
+                {texts.removeThePin}
               </Button>
             )}
           </li>

@@ -44,8 +44,8 @@ it("adds up taps of one type", () => {
 it("logs a part with its fasteners, hole map and wells from taps, by keyboard alone", async () => {
   atTheBench(<Pictures />, withPicture());
   answering({ "GET /api/guess": { covers: true, materials: [] } });
-  fireEvent.change(screen.getByLabelText("Part that they hold"), { target: { value: "top cover" } });
-  fireEvent.change(screen.getByLabelText("Thread mm"), { target: { value: "1,7" } });
+  fireEvent.change(screen.getByLabelText("Part they hold"), { target: { value: "top cover" } });
+  fireEvent.change(screen.getByLabelText("Thread, mm"), { target: { value: "1,7" } });
   fireEvent.change(screen.getByLabelText("and go into well"), { target: { value: "b2" } });
   arrows("ArrowLeft", "ArrowUp", "Enter", "ArrowRight", "Enter", "Enter");
   expect(screen.getByText("3 tapped")).toBeTruthy();
@@ -71,14 +71,14 @@ it("keeps the part and its taps while another picture is looked at", async () =>
   job.album.shots.push({ ...other, what: { ...other.what, name: `${"b".repeat(64)}.jpg`, shows: "inside" } });
   atTheBench(<Pictures />, job);
   answering({ "GET /api/guess": { covers: true, materials: [] } });
-  fireEvent.change(screen.getByLabelText("Part that they hold"), { target: { value: "top cover" } });
+  fireEvent.change(screen.getByLabelText("Part they hold"), { target: { value: "top cover" } });
   arrows("ArrowLeft", "Enter");
   expect(screen.getByText("1 tapped")).toBeTruthy();
   fireEvent.click(named("button", /^Picture/));
   await waitFor(() => expect(screen.queryByText("1 tapped")).toBeNull());
   fireEvent.click(named("button", /^inside/));
   expect(await screen.findByText("1 tapped")).toBeTruthy();
-  expect(screen.getByLabelText<HTMLInputElement>("Part that they hold").value).toBe("top cover");
+  expect(screen.getByLabelText<HTMLInputElement>("Part they hold").value).toBe("top cover");
 });
 
 it("pins one thing in words", async () => {
@@ -86,7 +86,7 @@ it("pins one thing in words", async () => {
   fireEvent.click(named("radio", "Pin one thing"));
   arrows("ArrowDown", "Enter");
   fireEvent.change(screen.getByLabelText("What it is"), { target: { value: "scribe line" } });
-  fireEvent.click(named("button", "Pin it"));
+  fireEvent.click(named("button", "Place the pin"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "pinned", number: 1, y: 0.52, what: "MARK", words: "scribe line" },
@@ -115,7 +115,7 @@ it("says what is wrong with a file, and logs nothing", async () => {
   const huge = new File(["x"], "huge.jpg");
   Object.defineProperty(huge, "size", { value: 26 * 1024 * 1024 });
   fireEvent.change(screen.getByLabelText("Pictures to add"), { target: { files: [huge] } });
-  expect(await screen.findByText(/huge.jpg” has 26 MB/)).toBeTruthy();
+  expect(await screen.findByText(/huge.jpg” is 26 MB/)).toBeTruthy();
   expect(logged()).toEqual([]);
 });
 
@@ -143,7 +143,7 @@ it("hands in a picture that was said to come", async () => {
   );
 });
 
-it("shows which screw goes into which hole, the long one of a pair marked", () => {
+it("shows which screw goes into which hole, the longer one of a pair marked", () => {
   const job = withPicture();
   const [short] = aPart("plate").fasteners;
   const long = {
@@ -172,5 +172,5 @@ it("shows which screw goes into which hole, the long one of a pair marked", () =
   atTheBench(<HoleMap job={job} part={part} />, job);
   const map = named("figure", "Hole map of the plate");
   expect(map.textContent).toContain("1 3 slotted screw 1.4 × 3.0");
-  expect(map.textContent).toContain("2 slotted screw 1.4 × 3.5the long one");
+  expect(map.textContent).toContain("2 slotted screw 1.4 × 3.5the longer one");
 });

@@ -40,7 +40,7 @@ export function Pictures() {
                   />
                   <span className="text-soft block truncate text-[13px]">
                     {exact(shot.at)}
-                    {shot.pins.length > 0 && texts.text(shot.pins.length, shot.pins.length === 1)}
+                    {shot.pins.length > 0 && texts.pinsOnIt(shot.pins.length, shot.pins.length === 1)}
                   </span>
                 </button>
               </li>
@@ -50,7 +50,7 @@ export function Pictures() {
       </div>
       {shown === undefined ? (
         <div className="px-5 py-3">
-          <Empty>{texts.noPictureYetTake}</Empty>
+          <Empty>{texts.noPicturesYetTakeOne}</Empty>
         </div>
       ) : (
         <OnePicture key={shown.id} job={job} shot={shown} part={part} />

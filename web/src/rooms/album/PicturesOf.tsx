@@ -23,7 +23,7 @@ export function PicturesOf({ job, part, except }: { job: JobView; part: PartView
               <img src={smallOf(name)} alt="" className="h-10 w-14 rounded-[2px] object-cover" />
               <span className="text-[14px]">
                 {texts.picture}
-                {pins > 0 && texts.text2(pins, pins === 1)}
+                {pins > 0 && texts.pinsAfterName(pins, pins === 1)}
               </span>
             </Link>
           </li>

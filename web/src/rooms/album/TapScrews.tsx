@@ -119,7 +119,7 @@ export function TapScrews({
       note={taps.taps.length === 0 ? texts.thenLogThePart : texts.tapped(taps.taps.length)}
     >
       <TextField
-        label={texts.partThatTheyHold}
+        label={texts.partTheyHold}
         name="part"
         value={part}
         placeholder={texts.topCover}
@@ -143,7 +143,7 @@ export function TapScrews({
       <h3 className="text-soft text-[13.5px]">{texts.theNextTapsAre}</h3>
       <FastenerEditor fastener={taps.fastener} counted={false} onChange={taps.setFastener} />
       {fasteners.length === 0 ? (
-        <Empty>{texts.setWhatTheScrew}</Empty>
+        <Empty>{texts.setTheScrewsDetailsThen}</Empty>
       ) : (
         <ul>
           {fasteners.map((one) => (
@@ -165,7 +165,7 @@ export function TapScrews({
         </Button>
         {taps.taps.length > 0 && (
           <Button kind="quiet" keyHint="⌫" onClick={taps.undo}>
-            {texts.lastTapOff}
+            {texts.undoTheLastTap}
           </Button>
         )}
       </div>

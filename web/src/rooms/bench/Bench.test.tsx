@@ -51,9 +51,9 @@ const show = (page: unknown) => {
 
 it("says the first step where nothing is on the bench", async () => {
   show(bench());
-  expect(await screen.findByText(/Nothing is on the bench/)).toBeTruthy();
-  expect(screen.getByText("Nothing needs hands just now.")).toBeTruthy();
-  expect(screen.getByText("Nothing soaks, dries or rests.")).toBeTruthy();
+  expect(await screen.findByText(/No cameras are on the bench/)).toBeTruthy();
+  expect(screen.getByText("Nothing needs your hands right now.")).toBeTruthy();
+  expect(screen.getByText("Nothing is soaking, drying or resting.")).toBeTruthy();
 });
 
 it("shows each camera with where it stands, how far it is open and what is next", async () => {
@@ -70,12 +70,12 @@ it("shows each camera with where it stands, how far it is open and what is next"
     }),
   );
   const first = within((await screen.findByText("R-0007")).closest("a")!);
-  expect(first.getByText("1 of 2 out")).toBeTruthy();
+  expect(first.getByText("1 of 2 parts still off")).toBeTruthy();
   expect(first.getByText("Put back ring")).toBeTruthy();
   expect(first.getByText("1 h 35 min")).toBeTruthy();
   const second = within(screen.getByText("R-0008").closest("a")!);
   expect(second.getByText("not opened")).toBeTruthy();
-  expect(second.getByText("no time yet")).toBeTruthy();
+  expect(second.getByText("no work time yet")).toBeTruthy();
 });
 
 it("lets what is needed stand before what could be done", async () => {
@@ -96,7 +96,7 @@ it("says in words that a promise is broken, not by its colour alone", async () =
   );
   expect(await screen.findByText(/^late, was /)).toBeTruthy();
   expect(screen.getByText(/^by /)).toBeTruthy();
-  expect(screen.getByText("no date")).toBeTruthy();
+  expect(screen.getByText("no date promised")).toBeTruthy();
 });
 
 it("offers what to do now with its camera, eight things at most", async () => {

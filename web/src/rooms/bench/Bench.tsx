@@ -25,11 +25,11 @@ export function Bench() {
             to="/new"
             className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center gap-2 rounded-[4px] border px-4 font-bold"
           >
-            {texts.aCameraCameIn}
+            {texts.checkInACamera}
             <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">{texts.n}</kbd>
           </Link>
         </div>
-        {bench.open.length === 0 && <Empty>{texts.nothingIsOnThe}</Empty>}
+        {bench.open.length === 0 && <Empty>{texts.noCamerasAreOnThe}</Empty>}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
           {bench.open.map((job) => (
             <li key={job.summary.tag}>
@@ -39,16 +39,16 @@ export function Bench() {
         </ul>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
-        <Panel title={texts.whatNow} note={texts.handsFree}>
-          {bench.tasks.length === 0 && <Empty>{texts.nothingNeedsHandsJust}</Empty>}
+        <Panel title={texts.whatToDoNow} note={texts.forFreeHands}>
+          {bench.tasks.length === 0 && <Empty>{texts.nothingNeedsYourHandsRight}</Empty>}
           <ol className="flex flex-col">
             {bench.tasks.slice(0, 8).map((task, index) => (
               <Task key={index} task={task} />
             ))}
           </ol>
         </Panel>
-        <Panel title={texts.waits} note={texts.wallClock}>
-          {bench.waits.length === 0 && <Empty>{texts.nothingSoaksDriesOr}</Empty>}
+        <Panel title={texts.waits} note={texts.byTheClock}>
+          {bench.waits.length === 0 && <Empty>{texts.nothingIsSoakingDryingOr}</Empty>}
           <ul className="flex flex-col">
             {bench.waits.map((wait) => (
               <Wait key={wait.running.id} wait={wait} />
@@ -71,7 +71,7 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
       <div className="flex items-start justify-between gap-2">
         <PaperTag tag={summary.tag} />
         <span className={`text-[13.5px] ${late ? "text-stop font-bold" : "text-soft"}`}>
-          {summary.promised === undefined ? texts.noDate : texts.text(late, day(summary.promised))}
+          {summary.promised === undefined ? texts.noDatePromised : texts.dueDate(late, day(summary.promised))}
         </span>
       </div>
       <div>
@@ -87,8 +87,8 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
         <TinyValley steps={job.steps} width={128} height={46} />
         <div className="text-soft text-right text-[13.5px] leading-[18px]">
           <b className="text-ink block text-[15px]">{stopWord(job.currentStop)}</b>
-          {job.steps.length === 0 ? texts.notOpened : texts.ofOut(job.out, job.steps.length)}
-          <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : texts.noTimeYet}</span>
+          {job.steps.length === 0 ? texts.notOpened : texts.ofPartsStillOff(job.out, job.steps.length)}
+          <span className="block">{job.minutes > 0 ? minutesWords(job.minutes) : texts.noWorkTimeYet}</span>
         </div>
       </div>
       <p className="border-line mt-auto flex items-center gap-2 border-t pt-2 text-[14px]">
@@ -150,7 +150,7 @@ function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
       >
         <span className={`num text-[17px] leading-6 font-bold ${over ? "text-mark" : ""}`}>
           {untilWords(wait.running.endsAt, now)}
-          {over && <span className="block font-sans text-[13px] leading-4">{texts.over}</span>}
+          {over && <span className="block font-sans text-[13px] leading-4">{texts.finished}</span>}
         </span>
         <span className="min-w-0">
           <b className="block leading-5">{wait.running.what.words}</b>

@@ -13,10 +13,12 @@ export function Aside({ job }: { job: JobView }) {
   return (
     <aside className="border-line bg-sheet flex h-full min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
       <PickUpAgain job={job} />
-      <Panel title={texts.whatNow}>
+      <Panel title={texts.whatToDoNow}>
         {job.next.length === 0 && (
           <Empty>
-            {job.handover.returnedAt === undefined ? texts.nothingButWaiting : texts.thisCameraWentHome}
+            {job.handover.returnedAt === undefined
+              ? texts.nothingToDoButWait
+              : texts.thisCameraHasBeenReturned}
           </Empty>
         )}
         <ol className="flex flex-col">
@@ -48,7 +50,7 @@ export function Aside({ job }: { job: JobView }) {
 function Scope({ job }: { job: JobView }) {
   if (job.intake.scope.length === 0) return null;
   return (
-    <Panel title={texts.toBeDone}>
+    <Panel title={texts.workToDo}>
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="flex items-center gap-2 py-0.5">

@@ -26,7 +26,7 @@ export function CameraPage() {
   if (job === undefined)
     return (
       <div className="p-6">
-        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.opening(tag)}</p>}
+        {error ? <ProblemNote problem={error} /> : <p className="text-soft">{texts.loading(tag)}</p>}
       </div>
     );
   return <Opened job={job} />;
@@ -54,9 +54,9 @@ function Opened({ job }: { job: JobView }) {
     "Ctrl+z": undo,
   });
   useEffect(() => {
-    document.title = `${job.tag} ${job.cameraWords} · Ruvant`;
+    document.title = texts.ruvant(job.tag, job.cameraWords);
     return () => {
-      document.title = "Ruvant";
+      document.title = texts.ruvantLabel;
     };
   }, [job.tag, job.cameraWords]);
   return (
@@ -89,7 +89,7 @@ function CameraHead({
         to={`/camera/${job.tag}`}
         aria-current={place === "" ? "page" : undefined}
         className="hover:bg-sunk min-w-0 flex-1 rounded-[4px] py-1"
-        title={texts.theValleyKey0}
+        title={texts.overviewKey0}
       >
         <span className="flex items-center gap-2.5">
           <PaperTag tag={job.tag} />
@@ -129,7 +129,7 @@ function CameraHead({
                 seated ? "border-mark-line! bg-mark-wash! text-mark! font-bold whitespace-nowrap" : ""
               }
             >
-              {seated ? texts.getUp : texts.sitDown}
+              {seated ? texts.stopWork : texts.startWork}
             </Button>
           )}
         </span>
@@ -150,7 +150,7 @@ function useSitting(job: JobView, shown: Stop | undefined) {
             ? { kind: "gotUp", remark: "" }
             : { kind: "satDown", stop: shown ?? job.currentStop, step: "" },
         ],
-        { said: seated ? texts.gotUp : texts.satDownTimeCounts },
+        { said: seated ? texts.workStopped : texts.workStartedTheTimeIs },
       ),
     );
   return { sit };
@@ -165,24 +165,24 @@ function useUndo(tag: string) {
     const log = await client.fetchQuery({ ...linesQuery(tag), staleTime: 0 });
     const last = log.filter((line) => line.by === signer).at(-1);
     if (last === undefined) {
-      notify({ kind: "problem", text: `${signer} has logged nothing here yet.` });
+      notify({ kind: "problem", text: texts.hasLoggedNothingHereYet(signer) });
       return;
     }
     try {
       if (last.entry.kind === "struck") {
         await append([{ kind: "strikeUndone", target: last.entry.target }], {
-          said: texts.theLineCountsAgain,
+          said: texts.theLineIsRestored,
         });
       } else {
         const line = log
           .filter((one) => one.by === signer && !one.aboutTheRecord && one.struckBecause === undefined)
           .at(-1);
         if (line === undefined || line.sequence === 1) {
-          notify({ kind: "problem", text: "There is no line of yours left to strike here." });
+          notify({ kind: "problem", text: texts.youHaveNoLineLeft });
           return;
         }
-        await append([{ kind: "struck", target: line.id, reason: "taken back at once" }], {
-          said: texts.struckCtrlZBrings(line.words),
+        await append([{ kind: "struck", target: line.id, reason: texts.undoneAtOnce }], {
+          said: texts.struckOutCtrlZRestores(line.words),
         });
       }
     } catch (refusal) {

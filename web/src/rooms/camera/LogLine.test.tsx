@@ -45,13 +45,13 @@ it("keeps a refused line as it was typed, with the reason over it", async () => 
   answering({
     ...reads(),
     "POST /api/logs/R-0001/lines": new Refusal(409, {
-      detail: "“front plate” is off already.",
+      detail: "“front plate” is already off.",
       remedy: "Give it a name of its own.",
     }),
   });
   type("off front plate");
   enter();
-  expect(await screen.findByText("“front plate” is off already.")).toBeTruthy();
+  expect(await screen.findByText("“front plate” is already off.")).toBeTruthy();
   expect(line().value).toBe("off front plate");
 });
 

@@ -107,7 +107,7 @@ export function LogLine({ job }: { job: JobView }) {
           autoComplete="off"
           aria-label={texts.logLine}
           aria-describedby="log-reading"
-          placeholder={texts.offFrontPlate3}
+          placeholder={texts.offFrontPlate3Slot}
           onChange={(event) => {
             setText(event.target.value);
             setProblem(undefined);

@@ -15,12 +15,13 @@ export function Overview() {
         {job.parts.length === 0 ? (
           <div className="flex flex-col gap-4">
             <Empty>
-              {texts.nothingIsOffYet} <span className="num text-ink font-bold">{texts.offTopCover4}</span>
-              {texts.orUseTheForm}{" "}
+              {texts.nothingIsOffYetType}{" "}
+              <span className="num text-ink font-bold">{texts.offTopCover4Slot}</span>
+              {texts.orUseTheFormAt}{" "}
               <Link to={`/camera/${job.tag}/strip`} className="underline">
                 {texts.strip}
               </Link>
-              {texts.eachPartTakesIts}
+              {texts.eachPartGetsItsOwn}
             </Empty>
             <Floor job={job} indent={0} />
           </div>

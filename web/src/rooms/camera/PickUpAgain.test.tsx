@@ -11,7 +11,7 @@ const show = (pickUp: Partial<JobView["pickUp"]>, change: Partial<JobView> = {})
   job.pickUp = { ...job.pickUp, lastAt: LONG_AGO, ...pickUp };
   atTheBench(<PickUpAgain job={job} />, job);
 };
-const shown = () => screen.queryByText("Pick up again") !== null;
+const shown = () => screen.queryByText("Where you left off") !== null;
 
 it("says after a pause where one is, leaving out what there is none of", () => {
   show({
@@ -22,7 +22,7 @@ it("says after a pause where one is, leaving out what there is none of", () => {
   expect(screen.getByText("mainspring is let down; needed: a washer")).toBeTruthy();
   expect(screen.getByText("A1 B2")).toBeTruthy();
   expect(screen.getAllByText(/took off part/)).toHaveLength(3);
-  expect(screen.queryByText("It stands")).toBeNull();
+  expect(screen.queryByText("Mechanism is now")).toBeNull();
   expect(screen.queryByText("Ran out")).toBeNull();
 });
 

@@ -16,7 +16,7 @@ export function PickUpAgain({ job }: { job: JobView }) {
   const seated = job.sitting.time.seatedSince !== undefined;
   if (!rested || seated || job.parts.length === 0 || job.handover.returnedAt !== undefined) return null;
   return (
-    <Panel title={texts.pickUpAgain} note={texts.lastTouched(moment(pickUp.lastAt, now))}>
+    <Panel title={texts.whereYouLeftOff} note={texts.lastWorkedOn(moment(pickUp.lastAt, now))}>
       <ul className="flex flex-col gap-1 text-[14.5px]">
         {pickUp.last.slice(0, 3).map((done, index) => (
           <li key={index} className="flex gap-2">

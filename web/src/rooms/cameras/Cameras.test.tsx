@@ -31,7 +31,7 @@ const show = (jobs: object[]) => {
   });
 };
 const pick = (file: File) =>
-  fireEvent.change(screen.getByLabelText("Package to bring in"), { target: { files: [file] } });
+  fireEvent.change(screen.getByLabelText("Job package to import"), { target: { files: [file] } });
 const sized = (mb: number) => {
   const file = new File(["x"], "job.zip");
   Object.defineProperty(file, "size", { value: mb * 1024 * 1024 });
@@ -47,22 +47,22 @@ it("shows who got which camera back, each leading to its page", async () => {
 
 it("brings in a package and goes to its camera", async () => {
   show([]);
-  await screen.findByLabelText("Package to bring in");
+  await screen.findByLabelText("Job package to import");
   pick(sized(1));
   expect(await screen.findByText("elsewhere")).toBeTruthy();
 });
 
 it("does not send what is too large to be a job's package, and says what to choose", async () => {
   show([]);
-  await screen.findByLabelText("Package to bring in");
+  await screen.findByLabelText("Job package to import");
   pick(sized(900));
-  expect((await screen.findByRole("alert")).textContent).toMatch(/“job.zip” has 900 MB.*Choose the zip/);
+  expect((await screen.findByRole("alert")).textContent).toMatch(/“job.zip” is 900 MB.*Choose the ZIP/);
   expect(asked.some((one) => one.path === "/api/jobs/import")).toBe(false);
 });
 
 it("says why a package is not taken, and takes the next one", async () => {
   show([]);
-  await screen.findByLabelText("Package to bring in");
+  await screen.findByLabelText("Job package to import");
   answering({ "POST /api/jobs/import": new Refusal(400, { detail: "That is no job's package." }) });
   pick(sized(1));
   expect((await screen.findByRole("alert")).textContent).toContain("That is no job's package.");

@@ -31,14 +31,14 @@ export function Cameras() {
           to="/new"
           className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center rounded-[4px] border px-4 font-bold"
         >
-          {texts.aCameraCameIn}
+          {texts.checkInACamera}
         </Link>
       </div>
       <Panel
         title={texts.inTheShop}
-        note={bench === undefined ? undefined : texts.cameras2(bench.open.length)}
+        note={bench === undefined ? undefined : texts.camerasOf(bench.open.length)}
       >
-        {bench?.open.length === 0 && <Empty>{texts.noCameraIsIn}</Empty>}
+        {bench?.open.length === 0 && <Empty>{texts.noCameraIsInThe}</Empty>}
         <ul>
           {bench?.open.map((job) => (
             <Row key={job.summary.tag} tag={job.summary.tag}>
@@ -47,8 +47,11 @@ export function Cameras() {
           ))}
         </ul>
       </Panel>
-      <Panel title={texts.returned} note={bench === undefined ? undefined : texts.cameras3(bench.returned)}>
-        {gone.length === 0 && !returned.isPending && <Empty>{texts.nothingWasReturnedYet}</Empty>}
+      <Panel
+        title={texts.returned}
+        note={bench === undefined ? undefined : texts.camerasWith(bench.returned)}
+      >
+        {gone.length === 0 && !returned.isPending && <Empty>{texts.noCameraHasBeenReturned}</Empty>}
         <ul>
           {gone.map((job) => (
             <Row key={job.tag} tag={job.tag}>
@@ -58,7 +61,7 @@ export function Cameras() {
         </ul>
         {returned.hasNextPage && (
           <Button onClick={() => void returned.fetchNextPage()} className="self-start">
-            {returned.isFetchingNextPage ? texts.fetching : texts.showEarlierOnes}
+            {returned.isFetchingNextPage ? texts.loading : texts.showEarlierOnes}
           </Button>
         )}
       </Panel>
@@ -85,8 +88,8 @@ function Import() {
       const size = Math.round(file.size / 1024 / 1024);
       throw new Problem(
         {
-          detail: `“${file.name}” has ${size} MB; a job's package has at most ${LARGEST_MB} MB.`,
-          remedy: "Choose the zip that Ruvant exported.",
+          detail: texts.isMbAJobPackage(file.name, size, LARGEST_MB),
+          remedy: texts.chooseTheZipFileThat,
         },
         "",
       );
@@ -105,7 +108,7 @@ function Import() {
         ref={input}
         type="file"
         accept=".zip,application/zip"
-        aria-label={texts.packageToBringIn}
+        aria-label={texts.jobPackageToImport}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {
@@ -114,7 +117,7 @@ function Import() {
           if (file !== undefined) void submit(() => take(file));
         }}
       />
-      <Button onClick={() => input.current?.click()}>{texts.bringInAPackage}</Button>
+      <Button onClick={() => input.current?.click()}>{texts.importAJobPackage}</Button>
     </>
   );
 }

@@ -24,7 +24,7 @@ export function JobLine({ job }: { job: JobSummary }) {
         {job.cause === "" ? job.complaint : job.cause}
       </span>
       <span className="text-soft text-right text-[13.5px]">
-        {job.returnedAt === undefined ? texts.inTheShop2 : fullDay(job.returnedAt)}
+        {job.returnedAt === undefined ? texts.inTheShopInline : fullDay(job.returnedAt)}
         {job.minutes > 0 && <span className="block">{minutesWords(job.minutes)}</span>}
       </span>
     </div>

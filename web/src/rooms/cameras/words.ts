@@ -1,16 +1,19 @@
 /** What people read in this room. */
 export const texts = {
   cameras: "Cameras",
-  aCameraCameIn: "A camera came in",
+  checkInACamera: "Check in a camera",
   inTheShop: "In the shop",
-  cameras2: (count: string | number) => `${count} cameras`,
-  noCameraIsIn: "No camera is in the shop. Press “A camera came in”, or the key N.",
+  camerasOf: (count: string | number) => `${count} cameras`,
+  noCameraIsInThe: "No camera is in the shop. Press “Check in a camera”, or the key N.",
   returned: "Returned",
-  cameras3: (returned: string | number) => `${returned} cameras`,
-  nothingWasReturnedYet: "Nothing was returned yet.",
-  fetching: "Fetching…",
+  camerasWith: (returned: string | number) => `${returned} cameras`,
+  noCameraHasBeenReturned: "No camera has been returned yet.",
+  loading: "Loading…",
   showEarlierOnes: "Show earlier ones",
-  packageToBringIn: "Package to bring in",
-  bringInAPackage: "Bring in a package…",
-  inTheShop2: "in the shop",
+  jobPackageToImport: "Job package to import",
+  importAJobPackage: "Import a job package…",
+  inTheShopInline: "in the shop",
+  isMbAJobPackage: (name: string | number, size: string | number, LARGEST_MB: string | number) =>
+    `“${name}” is ${size} MB. A job package can have up to ${LARGEST_MB} MB.`,
+  chooseTheZipFileThat: "Choose the ZIP file that Ruvant exported.",
 };

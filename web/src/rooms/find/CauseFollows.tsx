@@ -39,7 +39,7 @@ function OneCause({
   const roots = job.find.roots.filter((root) => same(root.what, cause));
   const told = job.handover.advice.some((advice) => advice.text === known?.advice);
   return (
-    <Panel title={texts.whatMadeIt(cause.words)} note={texts.mendTheRootOr}>
+    <Panel title={texts.whatCausedIt(cause.words)} note={texts.repairTheRootCauseOr}>
       {roots.length > 0 ? (
         <p>
           <b>{roots.map((root) => root.more).join("; ")}</b>
@@ -47,7 +47,10 @@ function OneCause({
       ) : (
         <div className="flex flex-wrap gap-1.5">
           {known?.roots.map((root) => (
-            <Button key={root} onClick={() => log({ kind: "rootNamed", cause, root }, `Root: ${root}.`)}>
+            <Button
+              key={root}
+              onClick={() => log({ kind: "rootNamed", cause, root }, texts.rootCauseWith(root))}
+            >
               {root}
             </Button>
           ))}
@@ -55,14 +58,14 @@ function OneCause({
       )}
       {roots.length === 0 && (
         <AddLine
-          blanks={[{ label: texts.whatBroughtItAbout, hint: texts.orSayWhatBrought }]}
-          action={texts.that}
-          onAdd={(root) => append([{ kind: "rootNamed", cause, root }], { said: texts.root(root) })}
+          blanks={[{ label: texts.rootCause, hint: texts.orTypeTheRootCause }]}
+          action={texts.saveRootCause}
+          onAdd={(root) => append([{ kind: "rootNamed", cause, root }], { said: texts.rootCauseOf(root) })}
         />
       )}
       {known !== undefined && known.harmed.length > 0 && (
         <>
-          <p className="text-soft text-[14px]">{texts.itMayHaveHarmed}</p>
+          <p className="text-soft text-[14px]">{texts.itMayHaveDamagedMore}</p>
           <ul>
             {known.harmed.map(({ cause: harmed, look }) => (
               <li key={look.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
@@ -76,7 +79,7 @@ function OneCause({
                 {[true, false].map((seen) => (
                   <Button
                     key={String(seen)}
-                    aria-label={texts.text(look.words, seen)}
+                    aria-label={texts.lookSaid(look.words, seen)}
                     onClick={() =>
                       log(
                         {
@@ -105,8 +108,10 @@ function OneCause({
           {told ? (
             <span className="text-done">{texts.onTheReturnSheet}</span>
           ) : (
-            <Button onClick={() => log({ kind: "advised", advice: known.advice }, "On the return sheet.")}>
-              {texts.putOnTheSheet}
+            <Button
+              onClick={() => log({ kind: "advised", advice: known.advice }, texts.addedToTheReturnSheet)}
+            >
+              {texts.putOnTheReturnSheet}
             </Button>
           )}
         </p>

@@ -79,8 +79,8 @@ it("ranks who it could be and raises a suspect with its odds", async () => {
   at();
   expect(await screen.findByText("62 %")).toBeTruthy();
   expect(screen.queryByText("light seals perished")).toBeNull();
-  expect(screen.getByText(/with 9 jobs of this model here/)).toBeTruthy();
-  fireEvent.click(named("button", "Suspect it: retard train gummed"));
+  expect(screen.getByText(/including 9 jobs on this model here/)).toBeTruthy();
+  fireEvent.click(named("button", "Add suspect: retard train gummed"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({
     kind: "suspectRaised",
@@ -92,26 +92,26 @@ it("shows the best three looks, what each would tell, and logs its result, sure 
   at();
   expect(await screen.findByText("listen to 1 s 0")).toBeTruthy();
   expect(screen.queryByText("listen to 1 s 3")).toBeNull();
-  expect(screen.getByText("Beware: spring under tension.")).toBeTruthy();
-  fireEvent.click(screen.getAllByLabelText("only leans")[0]!);
+  expect(screen.getByText("Caution: spring under tension.")).toBeTruthy();
+  fireEvent.click(screen.getAllByLabelText("Not sure")[0]!);
   fireEvent.click(named("button", "listen to 1 s 0: not seen"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "looked", look: "whirr", seen: false, sure: false });
-  fireEvent.click(named("button", /Why not another/));
+  fireEvent.click(named("button", /Show all/));
   expect(screen.getByText("listen to 1 s 3")).toBeTruthy();
 });
 
 it("keeps a ledger of what was looked at, what it moved, and takes a look back", async () => {
   at();
   expect(await screen.findByText("oil on the blades 30 % → 2 %")).toBeTruthy();
-  fireEvent.click(named("button", /Take back: blades under the loupe/));
+  fireEvent.click(named("button", /Undo: blades under the loupe/));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "struck", target: DIAGNOSIS.looks[0]!.line });
 });
 
 it("offers the symptoms that count", async () => {
   at();
-  fireEvent.change(await screen.findByLabelText(/Say it in words that count/), {
+  fireEvent.change(await screen.findByLabelText(/Choose a known symptom/), {
     target: { value: "fast-speeds-late" },
   });
   await waitFor(() => expect(logged()).toHaveLength(1));
@@ -121,8 +121,8 @@ it("offers the symptoms that count", async () => {
 it("shows to where it was narrowed, and what the counter denies", async () => {
   at();
   expect(await screen.findByText(/narrowed from 4.2 to 1.4 bit/)).toBeTruthy();
-  expect(screen.getByText(/It lies in: leaf shutter 92 %/)).toBeTruthy();
-  expect(screen.getByText("1 denied by what works")).toBeTruthy();
+  expect(screen.getByText(/The fault lies in: leaf shutter 92 %/)).toBeTruthy();
+  expect(screen.getByText("1 ruled out by the function check")).toBeTruthy();
 });
 
 const SUSPECT_OPEN = {
@@ -135,9 +135,11 @@ const SUSPECT_OPEN = {
 
 it("clears a suspect by a swap, or leaves it with the owner told", async () => {
   at(inFind({ suspects: [SUSPECT_OPEN] }));
-  fireEvent.click(await screen.findByRole("button", { name: "Swap or leave: light cell aged" }));
-  fireEvent.change(screen.getByLabelText("Part that was fitted"), { target: { value: "light cell" } });
-  fireEvent.change(screen.getByLabelText("From which donor or shelf"), { target: { value: "donor 12" } });
+  fireEvent.click(await screen.findByRole("button", { name: "More for light cell aged" }));
+  fireEvent.change(screen.getByLabelText("Part fitted"), { target: { value: "light cell" } });
+  fireEvent.change(screen.getByLabelText("From which donor or shelf place"), {
+    target: { value: "donor 12" },
+  });
   fireEvent.click(named("button", "Log the swap"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({
@@ -145,11 +147,11 @@ it("clears a suspect by a swap, or leaves it with the owner told", async () => {
     suspect: called("light cell aged"),
     changed: false,
   });
-  fireEvent.click(named("button", "Swap or leave: light cell aged"));
-  fireEvent.click(named("radio", "Leave it"));
+  fireEvent.click(named("button", "More for light cell aged"));
+  fireEvent.click(named("radio", "Leave unrepaired"));
   fireEvent.change(screen.getByLabelText("Why it is left"), { target: { value: "not worth it" } });
   fireEvent.change(screen.getByLabelText("How the owner was told"), { target: { value: "by mail" } });
-  fireEvent.click(named("button", "Leave it"));
+  fireEvent.click(named("button", "Leave unrepaired"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()[1]).toMatchObject({
     kind: "leftOpen",
@@ -169,7 +171,7 @@ it("asks of a cause what made it, what else it harmed, and what to tell the owne
   );
   fireEvent.click(await screen.findByRole("button", { name: "old oil turned to varnish" }));
   fireEvent.click(named("button", "blades under the loupe: not seen"));
-  fireEvent.click(named("button", "Put on the sheet"));
+  fireEvent.click(named("button", "Put on the return sheet"));
   await waitFor(() => expect(logged()).toHaveLength(3));
   expect(logged()).toMatchObject([
     { kind: "rootNamed", root: "old oil turned to varnish" },
@@ -177,7 +179,7 @@ it("asks of a cause what made it, what else it harmed, and what to tell the owne
     { kind: "advised", advice: "Fire it once a month." },
   ]);
   expect(screen.queryByText("Look next")).toBeNull();
-  fireEvent.click(named("button", /There is more wrong/));
+  fireEvent.click(named("button", /Look for a second fault/));
   expect(screen.getByText("Look next")).toBeTruthy();
 });
 
@@ -198,28 +200,28 @@ it("foretells, and holds what is seen against it", async () => {
       ],
     }),
   );
-  expect(await screen.findByText(/not as foretold/)).toBeTruthy();
-  fireEvent.change(screen.getByLabelText("Seen of needle"), { target: { value: "1,8" } });
-  fireEvent.click(named("button", "Seen"));
+  expect(await screen.findByText(/not as predicted/)).toBeTruthy();
+  fireEvent.change(screen.getByLabelText("Result for needle"), { target: { value: "1,8" } });
+  fireEvent.click(named("button", "Save result"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "observed", foretold: "p1", seen: 1.8 });
-  fireEvent.click(named("button", "Foretell…"));
-  fireEvent.change(screen.getByLabelText("What should be seen"), { target: { value: "needle again" } });
-  fireEvent.change(screen.getByLabelText("By how much"), { target: { value: "two" } });
-  fireEvent.change(screen.getByLabelText("Give or take"), { target: { value: "0.3" } });
-  fireEvent.click(named("button", "Foretell"));
-  expect(await screen.findByText(/“two” is no figure/)).toBeTruthy();
+  fireEvent.click(named("button", "Predict first…"));
+  fireEvent.change(screen.getByLabelText("What you expect to see"), { target: { value: "needle again" } });
+  fireEvent.change(screen.getByLabelText("Expected value"), { target: { value: "two" } });
+  fireEvent.change(screen.getByLabelText("Plus or minus"), { target: { value: "0.3" } });
+  fireEvent.click(named("button", "Save prediction"));
+  expect(await screen.findByText(/“two” is not a number/)).toBeTruthy();
 });
 
 it("reopens a finding that was waved through", async () => {
   at(inFind({ found: [{ id: "f1", what: called("bent strut"), more: "" }] }));
   fireEvent.click(await screen.findByRole("button", { name: "Reopen a finding…" }));
-  fireEvent.change(screen.getByLabelText("It speaks for"), { target: { value: "rail binds" } });
+  fireEvent.change(screen.getByLabelText("It points to"), { target: { value: "rail binds" } });
   fireEvent.change(screen.getByLabelText("Why it matters"), { target: { value: "marks" } });
-  fireEvent.click(named("button", "Reopen it"));
+  fireEvent.click(named("button", "Reopen"));
   expect(await screen.findByText(/No finding is chosen/)).toBeTruthy();
   fireEvent.change(screen.getByLabelText("Earlier finding"), { target: { value: "f1" } });
-  fireEvent.click(named("button", "Reopen it"));
+  fireEvent.click(named("button", "Reopen"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({
     kind: "reopened",

@@ -35,8 +35,8 @@ export function FindFault() {
           <Said
             job={job}
             title={texts.symptoms}
-            empty={texts.whatDoesItDo}
-            label={texts.anotherSymptom}
+            empty={texts.whatDoesItDoWrong}
+            label={texts.addASymptom}
             lines={wordsOf(job.find.symptoms.map((symptom) => symptom.what))}
             make={(what) => ({ kind: "symptomSeen", what: named(what) })}
           />
@@ -44,9 +44,9 @@ export function FindFault() {
           <Reopen job={job} />
           <Said
             job={job}
-            title={texts.foundOnTheWay}
-            empty={texts.tornSealsBentLevers}
-            label={texts.anotherThingFound}
+            title={texts.otherFindings}
+            empty={texts.tornSealsBentLeversParts}
+            label={texts.addAFinding}
             lines={wordsOf(job.find.found.map((thing) => thing.what))}
             make={(what) => ({ kind: "found", what })}
           />
@@ -73,7 +73,7 @@ function OnTheWay({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis }) {
   if (job.find.causes.length > 0 && !more)
     return (
       <Button className="self-start" onClick={() => setMore(true)}>
-        {texts.thereIsMoreWrong}
+        {texts.lookForASecondFault}
       </Button>
     );
   return (
@@ -100,13 +100,13 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
       {diagnosis.denied.length > 0 && (
         <details className="text-soft">
           <summary className="min-h-11 content-center underline">
-            {texts.deniedByWhatWorks(diagnosis.denied.length)}
+            {texts.ruledOutByTheFunction(diagnosis.denied.length)}
           </summary>
           {wordsOf(diagnosis.denied).join(" · ")}
         </details>
       )}
       <label className="flex flex-col gap-1">
-        <span className="text-soft">{texts.sayItInWords}</span>
+        <span className="text-soft">{texts.chooseAKnownSymptom}</span>
         <select
           className="input text-[15px]"
           value=""
@@ -161,7 +161,7 @@ function Said({
 function PatternsKept({ job }: { job: JobView }) {
   if (job.find.patterns.length === 0) return null;
   return (
-    <Panel title={texts.keptWhatTheSpeeds}>
+    <Panel title={texts.savedWhatTheSpeedsShow}>
       <ul>
         {job.find.patterns.toReversed().map(({ id, at, read }) => (
           <li key={id} className="border-line/70 border-b py-1.5">

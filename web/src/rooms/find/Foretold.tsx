@@ -17,7 +17,7 @@ export function Foretold({ job }: { job: JobView }) {
   const { predictions } = job.find;
   const [saying, setSaying] = useState(false);
   return (
-    <Panel title={texts.foretold} note={texts.sayBeforeYouLook}>
+    <Panel title={texts.predicted} note={texts.sayWhatYouExpectBefore}>
       {predictions.length > 0 && (
         <ul>
           {predictions.map((one) => (
@@ -29,12 +29,12 @@ export function Foretold({ job }: { job: JobView }) {
         <AddLine
           focus
           blanks={[
-            { label: texts.whatShouldBeSeen, hint: texts.needleTwoSpeedsSlower },
-            { label: texts.byHowMuch, hint: "2" },
-            { label: texts.giveOrTake, hint: "0.33" },
+            { label: texts.whatYouExpectToSee, hint: texts.needleTwoSpeedsSlower },
+            { label: texts.expectedValue, hint: "2" },
+            { label: texts.plusOrMinus, hint: "0.33" },
             { label: texts.unit, hint: texts.stops, optional: true },
           ]}
-          action={texts.foretell}
+          action={texts.savePrediction}
           onCancel={() => setSaying(false)}
           onAdd={async (what, expected, allowed, unit) => {
             const open = job.find.suspects.filter((one) => one.state === "OPEN").map((one) => one.what);
@@ -49,14 +49,14 @@ export function Foretold({ job }: { job: JobView }) {
                   bearsOn: open.slice(0, 10),
                 },
               ],
-              { said: texts.foretold2(what, expected, unit) },
+              { said: texts.predictedOf(what, expected, unit) },
             );
             setSaying(false);
           }}
         />
       ) : (
         <Button className="self-start" onClick={() => setSaying(true)}>
-          {texts.foretell2}
+          {texts.predictFirst}
         </Button>
       )}
     </Panel>
@@ -75,12 +75,13 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
           {seen !== undefined && (
             <b className={held ? "text-done" : "text-stop"}>
               {" "}
-              {texts.saw} <span className="num">{seen}</span>, {held ? texts.asForetold : texts.notAsForetold}
+              {texts.seen} <span className="num">{seen}</span>,{" "}
+              {held ? texts.asPredicted : texts.notAsPredicted}
             </b>
           )}
           {what.bearsOn.length > 0 && (
             <span className="text-soft block text-[14px]">
-              {texts.speaksAbout(wordsOf(what.bearsOn).join(", "))}
+              {texts.about(wordsOf(what.bearsOn).join(", "))}
             </span>
           )}
         </span>
@@ -88,8 +89,8 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
       {seen === undefined && (
         <AddLine
           className="pl-6"
-          blanks={[{ label: texts.seenOf(what.what), hint: texts.seen(what.unit) }]}
-          action={texts.seen2}
+          blanks={[{ label: texts.resultFor(what.what), hint: texts.result(what.unit) }]}
+          action={texts.saveResult}
           onAdd={(typed) =>
             append([{ kind: "observed", foretold: prediction.id, seen: figureOrSay(typed), remark: "" }], {
               said: `${what.what}: ${typed} ${what.unit}.`,

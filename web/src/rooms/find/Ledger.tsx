@@ -13,15 +13,15 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   const { swaps } = job.find;
   if (diagnosis.looks.length === 0 && swaps.length === 0) return null;
   const strike = (line: string) =>
-    orSay(append([{ kind: "struck", target: line, reason: "looked again" }], { said: texts.takenBack }));
+    orSay(append([{ kind: "struck", target: line, reason: texts.lookedAgain }], { said: texts.undone }));
   return (
     <Panel
-      title={texts.lookedAt}
+      title={texts.looksDone}
       note={texts.narrowedFromToBit(diagnosis.bitsAtFirst.toFixed(1), diagnosis.openBits.toFixed(1))}
     >
       {job.find.causes.length === 0 && diagnosis.areas.length > 0 && (
         <p className="text-[14px]">
-          {texts.itLiesIn}{" "}
+          {texts.theFaultLiesIn}{" "}
           {diagnosis.areas
             .filter((area) => area.part >= 0.03)
             .map((area) => `${area.words} ${oddsWords(area.part)}`)
@@ -29,9 +29,7 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
         </p>
       )}
       {diagnosis.falseLeads.length > 0 && (
-        <p className="text-soft text-[14px]">
-          {texts.followedInVain(wordsOf(diagnosis.falseLeads).join(", "))}
-        </p>
+        <p className="text-soft text-[14px]">{texts.falseLeads(wordsOf(diagnosis.falseLeads).join(", "))}</p>
       )}
       <ul>
         {diagnosis.looks.map((look) => (
@@ -40,8 +38,8 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               {look.seen ? "●" : "○"}
             </span>
             <span className="min-w-0 flex-1">
-              {look.words}: <b>{look.seen ? texts.seen3 : texts.notSeen2}</b>
-              {!look.sure && texts.leaning}
+              {look.words}: <b>{look.seen ? texts.seenInline : texts.notSeenInline}</b>
+              {!look.sure && texts.notSure}
               <span className="text-soft num block text-[14px]">
                 {look.moved} {oddsWords(look.from)} → {oddsWords(look.to)}
               </span>
@@ -49,10 +47,10 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
             <button
               type="button"
               className="text-soft min-h-11 underline"
-              aria-label={texts.takeBack(look.words)}
+              aria-label={texts.undo(look.words)}
               onClick={() => strike(look.line)}
             >
-              {texts.back}
+              {texts.undoLabel}
             </button>
           </li>
         ))}
@@ -62,8 +60,8 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               ⇄
             </span>
             <span className="min-w-0 flex-1">
-              {texts.ofFor(what.part, what.from, what.suspect.words)}{" "}
-              <b>{what.changed ? texts.itChanged : texts.noChangeBackTo}</b>
+              {texts.fromToTest(what.part, what.from, what.suspect.words)}{" "}
+              <b>{what.changed ? texts.itChanged : texts.noChangeBackToThe}</b>
               {what.seen !== "" && <span className="text-soft block text-[14px]">{what.seen}</span>}
             </span>
           </li>

@@ -13,11 +13,11 @@ const SHOWN = 5;
 const LEAST = 0.05;
 
 const CALLS: Record<string, string> = {
-  clean: "clean it",
-  mend: "mend it",
-  adjust: "adjust it",
-  part: "a part is needed",
-  leave: "nothing to mend",
+  clean: texts.cleanIt,
+  mend: texts.mendIt,
+  adjust: texts.adjustIt,
+  part: texts.aPartIsNeeded,
+  leave: texts.nothingToRepair,
 };
 
 /** Who it could be, by all that is known so far. */
@@ -34,17 +34,19 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
           {
             kind: "suspectRaised",
             suspect: named(suspect.words, suspect.id),
-            why: `${oddsWords(suspect.probability)} by what is seen`,
+            why: texts.fromWhatIsSeen(oddsWords(suspect.probability)),
           },
         ],
-        { said: texts.suspect(suspect.words) },
+        { said: texts.addedSuspect(suspect.words) },
       ),
     );
   return (
     <Panel
-      title={told ? texts.likely : texts.commonestBeforeAnythingIs}
+      title={told ? texts.likely : texts.mostCommonBeforeAnythingIs}
       note={
-        diagnosis.jobs > 0 ? texts.withJobsOfThis(diagnosis.jobs, diagnosis.ofFamily) : texts.byWhatIsKnown
+        diagnosis.jobs > 0
+          ? texts.includingJobsOnThisHere(diagnosis.jobs, diagnosis.ofFamily)
+          : texts.fromWhatIsKnownOf
       }
     >
       <ol>
@@ -60,16 +62,16 @@ export function Likely({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
               </span>
             </span>
             {!one.raised && (
-              <Button onClick={() => raise(one)} aria-label={texts.suspectIt(one.words)}>
-                {texts.suspectIt2}
+              <Button onClick={() => raise(one)} aria-label={texts.addSuspect(one.words)}>
+                {texts.addSuspectLabel}
               </Button>
             )}
           </li>
         ))}
       </ol>
       <p className="text-soft text-[14px]">
-        {texts.noneOfThoseOn} <span className="num">{oddsWords(diagnosis.none)}</span>
-        {texts.severalMayBeTrue}
+        {texts.noneOfTheListedCauses} <span className="num">{oddsWords(diagnosis.none)}</span>
+        {texts.severalCanBeTrueAt}
       </p>
     </Panel>
   );

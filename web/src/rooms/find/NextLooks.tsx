@@ -18,8 +18,8 @@ export function NextLooks({ job, diagnosis }: { job: JobView; diagnosis: Diagnos
   const [all, setAll] = useState(false);
   const shown = all ? diagnosis.next : diagnosis.next.slice(0, BEST);
   return (
-    <Panel title={texts.lookNext} note={texts.mostFoundOutFor}>
-      {diagnosis.next.length === 0 && <Empty>{texts.noLookOnThe}</Empty>}
+    <Panel title={texts.lookNext} note={texts.mostInformationPerMinuteFirst}>
+      {diagnosis.next.length === 0 && <Empty>{texts.noLookOnTheList}</Empty>}
       <ol>
         {shown.map((look, index) => (
           <OneLook key={look.id} job={job} look={look} first={index === 0} />
@@ -27,7 +27,7 @@ export function NextLooks({ job, diagnosis }: { job: JobView; diagnosis: Diagnos
       </ol>
       {diagnosis.next.length > BEST && (
         <Button className="self-start" onClick={() => setAll(!all)}>
-          {all ? texts.onlyTheBest : texts.whyNotAnotherAll(diagnosis.next.length)}
+          {all ? texts.showOnlyTheBest : texts.showAllLooks(diagnosis.next.length)}
         </Button>
       )}
     </Panel>
@@ -50,7 +50,7 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
             remark: "",
           },
         ],
-        { said: texts.text2(look.words, seen ? look.seen : "not seen") },
+        { said: texts.lookTold(look.words, seen ? look.seen : texts.notSeenInline) },
       ),
     );
   return (
@@ -64,9 +64,9 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
         </span>
       </div>
       <p className="text-soft text-[14px]">
-        {look.reachMinutes > 0 && <>{texts.ofThemToReach(Math.round(look.reachMinutes), look.reach)} </>}
-        {look.risk !== "" && <b className="text-stop">{texts.beware(look.risk)} </b>}
-        {texts.ifNot(
+        {look.reachMinutes > 0 && <>{texts.ofThemToReachIt(Math.round(look.reachMinutes), look.reach)} </>}
+        {look.risk !== "" && <b className="text-stop">{texts.caution(look.risk)} </b>}
+        {texts.ifSeenIfNot(
           look.seen,
           oddsWords(look.chanceSeen),
           look.ifSeen.words,
@@ -79,14 +79,18 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
         <Button
           kind={first ? "primary" : "plain"}
           onClick={() => log(true)}
-          aria-label={texts.seen4(look.words)}
+          aria-label={texts.seenOf(look.words)}
         >
-          {texts.seen5(look.seen)}
+          {texts.seenWith(look.seen)}
         </Button>
-        <Button onClick={() => log(false)} aria-label={texts.notSeen3(look.words)}>
+        <Button onClick={() => log(false)} aria-label={texts.notSeenOf(look.words)}>
           {texts.notSeen}
         </Button>
-        <Tick label={texts.onlyLeans} checked={leans} onChange={(event) => setLeans(event.target.checked)} />
+        <Tick
+          label={texts.notSureLabel}
+          checked={leans}
+          onChange={(event) => setLeans(event.target.checked)}
+        />
       </div>
     </li>
   );

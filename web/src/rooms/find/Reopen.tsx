@@ -17,7 +17,7 @@ export function Reopen({ job }: { job: JobView }) {
   const earlier = [
     ...job.intake.findings.map(({ id, found }) => ({
       id,
-      words: texts.text3(
+      words: texts.findingSaid(
         word("region", found.region),
         word("severity", found.severity),
         word("conditionKind", found.condition),
@@ -26,7 +26,7 @@ export function Reopen({ job }: { job: JobView }) {
     })),
     ...job.intake.visitorSigns.map(({ id, sign }) => ({
       id,
-      words: texts.earlierVisitor(
+      words: texts.signOfEarlierRepair(
         word("visitorSignKind", sign.sign),
         sign.remark === "" ? "" : `, ${sign.remark}`,
       ),
@@ -36,12 +36,12 @@ export function Reopen({ job }: { job: JobView }) {
   const { overturned } = job.find;
   if (earlier.length === 0 && overturned.length === 0) return null;
   return (
-    <Panel title={texts.wavedThroughAndMatters}>
+    <Panel title={texts.reopenAFinding}>
       {overturned.length > 0 && (
         <ul>
           {overturned.map(({ id, what }) => (
             <li key={id} className="border-line/70 border-b py-1.5">
-              <b>{what.was}</b> {texts.speaksFor} <b>{what.suspect.words}</b>
+              <b>{what.was}</b> {texts.pointsTo} <b>{what.suspect.words}</b>
               <span className="text-soft block text-[14px]">{what.why}</span>
             </li>
           ))}
@@ -57,7 +57,7 @@ export function Reopen({ job }: { job: JobView }) {
               onChange={(event) => setChosen(event.target.value)}
             >
               <option value="" disabled>
-                {texts.whichFinding}
+                {texts.chooseAFinding}
               </option>
               {earlier.map((one) => (
                 <option key={one.id} value={one.id}>
@@ -67,15 +67,14 @@ export function Reopen({ job }: { job: JobView }) {
             </select>
           }
           blanks={[
-            { label: texts.itSpeaksFor, hint: texts.bottomPlatePressesOn },
-            { label: texts.whyItMatters, hint: texts.whyMarksWhereIt },
+            { label: texts.itPointsTo, hint: texts.bottomPlatePressesOnThe },
+            { label: texts.whyItMatters, hint: texts.marksWhereItRubs },
           ]}
-          action={texts.reopenIt}
+          action={texts.reopen}
           onCancel={() => setOpen(false)}
           onAdd={async (suspect, why) => {
             const one = earlier.find((finding) => finding.id === chosen);
-            if (one === undefined)
-              throw new Error("No finding is chosen. Choose which one matters after all.");
+            if (one === undefined) throw new Error(texts.noFindingIsChosenChoose);
             await append(
               [{ kind: "reopened", finding: one.id, was: one.words, suspect: named(suspect), why }],
               {
@@ -88,7 +87,7 @@ export function Reopen({ job }: { job: JobView }) {
         />
       ) : (
         <Button className="self-start" onClick={() => setOpen(true)}>
-          {texts.reopenAFinding}
+          {texts.reopenAFindingLabel}
         </Button>
       )}
     </Panel>

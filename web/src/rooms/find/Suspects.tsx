@@ -25,7 +25,7 @@ export function Suspects({ job }: { job: JobView }) {
       title={texts.suspects}
       note={suspects.length === 0 ? undefined : texts.ofCleared(cleared, suspects.length)}
     >
-      {suspects.length === 0 && <Empty>{texts.whoCouldItBe}</Empty>}
+      {suspects.length === 0 && <Empty>{texts.whatCouldItBeAdd}</Empty>}
       <ul className="flex flex-col">
         {[...suspects]
           .sort((a, b) => order[a.state] - order[b.state])
@@ -35,12 +35,14 @@ export function Suspects({ job }: { job: JobView }) {
       </ul>
       <AddLine
         blanks={[
-          { label: texts.suspect2, hint: texts.anotherSuspectGummedEscapement },
-          { label: texts.why, hint: texts.whyWhirrsUnevenly, optional: true },
+          { label: texts.suspect, hint: texts.gummedEscapement },
+          { label: texts.why, hint: texts.whirrsUnevenly, optional: true },
         ]}
-        action={texts.raise}
+        action={texts.addSuspectWord}
         onAdd={(suspect, why) =>
-          append([{ kind: "suspectRaised", suspect: named(suspect), why }], { said: texts.suspect3(suspect) })
+          append([{ kind: "suspectRaised", suspect: named(suspect), why }], {
+            said: texts.addedSuspectOf(suspect),
+          })
         }
       />
     </Panel>
@@ -48,10 +50,10 @@ export function Suspects({ job }: { job: JobView }) {
 }
 
 const WAYS: { value: Asking; label: string }[] = [
-  { value: "clear", label: texts.aLookClearsIt },
+  { value: "clear", label: texts.clearIt },
   { value: "swap", label: texts.swapTest },
-  { value: "cause", label: texts.itIsTheCause },
-  { value: "leave", label: texts.leaveIt },
+  { value: "cause", label: texts.confirmCause },
+  { value: "leave", label: texts.leaveUnrepaired },
 ];
 
 function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
@@ -80,8 +82,8 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         {suspect.state === "OPEN" && asking === undefined && (
           <>
             <Button onClick={() => setAsking("clear")}>{texts.clear}</Button>
-            <Button onClick={() => setAsking("cause")}>{texts.itIsTheCause2}</Button>
-            <Button onClick={() => setAsking("swap")} aria-label={texts.swapOrLeave(suspect.what.words)}>
+            <Button onClick={() => setAsking("cause")}>{texts.confirmCauseLabel}</Button>
+            <Button onClick={() => setAsking("swap")} aria-label={texts.moreFor(suspect.what.words)}>
               …
             </Button>
           </>
@@ -91,7 +93,7 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         <div className="flex flex-col gap-1.5 pl-6">
           <Pick
             small
-            label={texts.whatIsKnownOf(suspect.what.words)}
+            label={texts.whatWeKnowAbout(suspect.what.words)}
             choices={WAYS}
             value={asking}
             onChange={(next) => setAsking(next as Asking)}
@@ -132,9 +134,9 @@ function Settle({
       return (
         <AddLine
           {...common}
-          blanks={[{ label: texts.whatLookClearedIt }]}
-          action={texts.clear2}
-          onAdd={(look) => log({ kind: "suspectCleared", suspect, look }, `Cleared: ${suspect.words}.`)}
+          blanks={[{ label: texts.whichLookClearedIt }]}
+          action={texts.clearLabel}
+          onAdd={(look) => log({ kind: "suspectCleared", suspect, look }, texts.clearedOf(suspect.words))}
         />
       );
     case "cause":
@@ -144,7 +146,7 @@ function Settle({
           blanks={[{ label: texts.whatIsTheEvidence }]}
           action={texts.confirm}
           onAdd={(evidence) =>
-            log({ kind: "causeConfirmed", cause: suspect, evidence }, `Cause: ${suspect.words}.`)
+            log({ kind: "causeConfirmed", cause: suspect, evidence }, texts.causeConfirmed(suspect.words))
           }
         />
       );
@@ -153,28 +155,28 @@ function Settle({
         <>
           <Pick
             small
-            label={texts.withTheOtherPart}
+            label={texts.withTheSwappedPart}
             choices={[
-              { value: "no", label: texts.noChangeItIs },
-              { value: "yes", label: texts.itChanged2 },
+              { value: "no", label: texts.noChangeClearTheSuspect },
+              { value: "yes", label: texts.itChangedLabel },
             ]}
             value={changed ? "yes" : "no"}
             onChange={(next) => setChanged(next === "yes")}
           />
           <Pick
             small
-            label={texts.howTheOtherPart}
-            choices={[{ value: "none", label: texts.howItWentIn }, ...choices("fitOutcome")]}
+            label={texts.howTheSwappedPartWent}
+            choices={[{ value: "none", label: texts.notStated }, ...choices("fitOutcome")]}
             value={fitted === "" ? "none" : fitted}
             onChange={(next) => setFitted(next === "none" ? "" : (next as typeof fitted))}
           />
           <AddLine
             {...common}
             blanks={[
-              { label: texts.partThatWasFitted },
-              { label: texts.fromWhichDonorOr },
-              { label: texts.patternItWasMade, optional: true },
-              { label: texts.whatWasSeen, optional: !changed },
+              { label: texts.partFitted },
+              { label: texts.fromWhichDonorOrShelf },
+              { label: texts.patternItWasMadeFor, optional: true },
+              { label: texts.whatYouSaw, optional: !changed },
             ]}
             action={texts.logTheSwap}
             onAdd={(part, from, pattern, seen) =>
@@ -189,13 +191,13 @@ function Settle({
                           part,
                           from: { maker: camera.maker, model: camera.model, pattern },
                           outcome: fitted,
-                          remark: "swap test",
+                          remark: texts.swapTestInline,
                         },
                       ]),
                 ],
                 changed
-                  ? `${suspect.words}: it changed with another ${part}.`
-                  : `Cleared by a swap: ${suspect.words}.`,
+                  ? texts.itChangedWithAnother(suspect.words, part)
+                  : texts.clearedByTheSwapTest(suspect.words),
               )
             }
           />
@@ -206,14 +208,14 @@ function Settle({
         <AddLine
           {...common}
           blanks={[
-            { label: texts.whyItIsLeft, hint: texts.notWorthBreakingThe },
-            { label: texts.howTheOwnerWas, hint: texts.ownerToldByTelephone },
+            { label: texts.whyItIsLeft, hint: texts.notWorthBreakingTheRest },
+            { label: texts.howTheOwnerWasTold, hint: texts.ownerToldByTelephone },
           ]}
-          action={texts.leaveIt}
+          action={texts.leaveUnrepaired}
           onAdd={(why, told) =>
             log(
               { kind: "leftOpen", what: suspect.words, why: `${why}; ${told}` },
-              `Left: ${suspect.words}. It stands on the return sheet.`,
+              texts.leftUnrepairedItIsOn(suspect.words),
             )
           }
         />

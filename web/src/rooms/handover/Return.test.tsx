@@ -13,7 +13,7 @@ it("says how many pieces are not accounted for before the camera leaves", () => 
 it("returns it to its owner, named beforehand", async () => {
   atTheBench(<Return />);
   expect(screen.getByLabelText<HTMLInputElement>("Returned to").value).toBe("A. Okonjo");
-  fireEvent.click(named("button", "Return it"));
+  fireEvent.click(named("button", "Return the camera"));
   await waitFor(() => expect(logged()).toEqual([{ kind: "returned", to: "A. Okonjo", remark: "" }]));
 });
 
@@ -25,9 +25,9 @@ it("settles what was to be done: done, or left with a reason", async () => {
   ] as typeof job.intake.scope;
   atTheBench(<Return />, job);
   fireEvent.click(screen.getAllByRole("button", { name: "Done" })[0]);
-  fireEvent.click(screen.getAllByRole("button", { name: "Left…" })[1]);
-  fireEvent.change(screen.getByLabelText("Why is it left?"), { target: { value: "cemented group" } });
-  fireEvent.click(named("button", "Leave it"));
+  fireEvent.click(screen.getAllByRole("button", { name: "Not done…" })[1]);
+  fireEvent.change(screen.getByLabelText("Why is it not done?"), { target: { value: "cemented group" } });
+  fireEvent.click(named("button", "Log as not done"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { what: called("slow speeds"), done: true },

@@ -30,7 +30,7 @@ export function Return() {
             onChange={setPaper}
           />
           <Link href={`${sheet}.pdf?paper=${paper}`}>{texts.openThePdf}</Link>
-          <Link href={`${sheet}?paper=${paper}`}>{texts.pageToPrint}</Link>
+          <Link href={`${sheet}?paper=${paper}`}>{texts.openThePageToPrint}</Link>
           <span className="ml-auto">
             <Link href={`/api/jobs/${job.tag}/package.zip`} download>
               {texts.exportThisJobZip}
@@ -74,12 +74,12 @@ function ScopePanel({ job }: { job: JobView }) {
   if (job.intake.scope.length === 0) return null;
   const settle = async (what: Named, done: boolean, reason: string) => {
     await append([{ kind: "scopeSettled", what, done, reason }], {
-      said: done ? texts.done(what.words) : texts.left(what.words),
+      said: done ? texts.done(what.words) : texts.notDone(what.words),
     });
     setLeaving(undefined);
   };
   return (
-    <Panel title={texts.wasToBeDone}>
+    <Panel title={texts.agreedWork}>
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b">
@@ -91,17 +91,17 @@ function ScopePanel({ job }: { job: JobView }) {
             {item.state === "OPEN" && (
               <>
                 <Button kind="quiet" onClick={() => void submit(() => settle(item.what, true, ""))}>
-                  {texts.done2}
+                  {texts.doneLabel}
                 </Button>
                 <Button kind="quiet" onClick={() => setLeaving(item.what)}>
-                  {texts.left2}
+                  {texts.notDoneLabel}
                 </Button>
               </>
             )}
             {same(leaving, item.what) && (
               <AddLine
-                blanks={[{ label: texts.whyIsItLeft }]}
-                action={texts.leaveIt}
+                blanks={[{ label: texts.whyIsItNotDone }]}
+                action={texts.logAsNotDone}
                 focus
                 className="w-full pb-1"
                 onAdd={(why) => settle(item.what, false, why)}
@@ -121,22 +121,22 @@ function OnTheSheet({ job }: { job: JobView }) {
   return (
     <Panel title={texts.forTheOwner}>
       {job.handover.advice.length === 0 && job.handover.battery === undefined && (
-        <Empty>{texts.howToUseIt}</Empty>
+        <Empty>{texts.howToUseItSo}</Empty>
       )}
       <AddLine
-        blanks={[{ label: texts.advice, hint: texts.adviceFireItThrough }]}
+        blanks={[{ label: texts.advice, hint: texts.fireItThroughAllSpeeds }]}
         onAdd={(advice) => append([{ kind: "advised", advice }], { said: texts.adviceNoted })}
       />
       <AddLine
-        blanks={[{ label: texts.battery, hint: texts.batterySilverCell1 }]}
+        blanks={[{ label: texts.battery, hint: texts.silverCell155V }]}
         onAdd={(cell) => append([{ kind: "batteryChosen", cell }], { said: texts.batteryNoted })}
       />
       <AddLine
         blanks={[
-          { label: texts.leftAsItIs, hint: texts.leftHazeInRear },
+          { label: texts.leftAsItIs, hint: texts.hazeInRearCell },
           { label: texts.whyItIsLeft, hint: texts.why },
         ]}
-        onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: texts.leftAsItIs2(what) })}
+        onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: texts.leftAsItIsOf(what) })}
       />
     </Panel>
   );
@@ -148,32 +148,34 @@ function GiveBack({ job }: { job: JobView }) {
   const out = job.notAccounted;
   if (job.handover.returned !== undefined)
     return (
-      <Panel title={texts.overTheCounter}>
+      <Panel title={texts.handover}>
         <p className="border-done bg-done-wash rounded-[3px] border-l-4 px-3 py-2">
           {texts.returnedTo} <b dir="auto">{job.handover.returned.to}</b>
-          {texts.strikeThatLineIn}
+          {texts.toReopenTheJobStrike}
         </p>
       </Panel>
     );
   return (
-    <Panel title={texts.overTheCounter}>
+    <Panel title={texts.handover}>
       <p className="flex items-center gap-2">
         <StateMark mark={out === 0 ? "done" : "not"} />
-        {out === 0 ? texts.allPiecesAreAccounted(job.ledger.off) : texts.ofPiecesAreNot(out, job.ledger.off)}
+        {out === 0
+          ? texts.allPiecesAreAccountedFor(job.ledger.off)
+          : texts.ofPiecesAreNotAccounted(out, job.ledger.off)}
       </p>
       {received.accessories.length > 0 && <p>{texts.goesBackWithIt(received.accessories.join(", "))}</p>}
       <AddLine
         blanks={[
           {
             label: texts.returnedTo,
-            hint: texts.toWhom,
+            hint: texts.returnedToLabel,
             start: received.owner.shopsOwn ? "" : received.owner.name,
             anyScript: true,
           },
         ]}
-        action={texts.returnIt}
+        action={texts.returnTheCamera}
         look="primary"
-        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedTo2(to) })}
+        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedToOf(to) })}
       />
     </Panel>
   );

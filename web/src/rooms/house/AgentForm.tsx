@@ -63,18 +63,18 @@ export function AgentForm({
     },
   );
   return (
-    <Panel title={agent?.label ?? texts.anotherAgent}>
+    <Panel title={agent?.label ?? texts.addAnAgent}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="agent" label={texts.whatItIsCalled} />
-        <FormText form={form} name="use" label={texts.whatFor} />
-        <FormText form={form} name="flashOffMinutes" label={texts.flashesOffInMinutes} inputMode="numeric" />
-        <FormTick form={form} name="flammable" label={texts.itsVapourBurns} />
-        <FormTick form={form} name="waterBased" label={texts.waterBasedMayGo} />
+        <FormText form={form} name="agent" label={texts.name} />
+        <FormText form={form} name="use" label={texts.use} />
+        <FormText form={form} name="flashOffMinutes" label={texts.flashOffTimeMinutes} inputMode="numeric" />
+        <FormTick form={form} name="flammable" label={texts.itsVapourIsFlammable} />
+        <FormTick form={form} name="waterBased" label={texts.waterBasedAllowedInThe} />
         <FormChoice
           form={form}
           name="caution"
-          label={texts.saidOnceADay}
-          empty={texts.nothing}
+          label={texts.cautionShownOnceADay}
+          empty={texts.none}
           choices={tables.materials.cautions.map((one) => ({ value: one.id, label: one.label }))}
         />
         <div>
@@ -86,7 +86,7 @@ export function AgentForm({
             choices={soils.map((soil) => ({ value: soil.id, label: soil.label }))}
           />
         </div>
-        {agent === undefined && <p className="text-soft text-[14px]">{texts.itsVerdictsBeginAs}</p>}
+        {agent === undefined && <p className="text-soft text-[14px]">{texts.itsVerdictsStartAsNot}</p>}
         <SaveOrReset
           form={form}
           disabled={form.watch("agent").trim() === ""}

@@ -34,17 +34,17 @@ export function CellForm({
     (said) =>
       change(
         { agents: [{ ...agent, verdicts: { ...agent.verdicts, [material.id]: said } }] },
-        `${agent.label} on ${material.label}: ${word("verdict", said.verdict)}.`,
+        texts.verdictSaved(agent.label, material.label, word("verdict", said.verdict)),
       ),
   );
   const differs = tables.differences.find((one) => one.agent === agent.id && one.material === material.id);
   return (
-    <Panel title={texts.on(agent.label, material.label)}>
+    <Panel title={texts.onIt(agent.label, material.label)}>
       <Form form={form} className="flex flex-col gap-3">
         <FormPick form={form} name="verdict" label={texts.verdict} choices={choices("verdict")} />
         <FormText form={form} name="reason" label={texts.why} placeholder={texts.softensIt} />
         {differs !== undefined && (
-          <p className="text-mark">{texts.itShipsAs(word("verdict", differs.shipped))}</p>
+          <p className="text-mark">{texts.shipsAs(word("verdict", differs.shipped))}</p>
         )}
         {form.refused}
         <Button kind="primary" type="submit" className="self-start">

@@ -19,7 +19,7 @@ export function Ears() {
   const heard = ears.filter((one) => one.heard.length > 0);
   return (
     <Panel title={texts.ears}>
-      {heard.length === 0 && <Empty>{texts.sayHowASpeed}</Empty>}
+      {heard.length === 0 && <Empty>{texts.sayHowASpeedSounds}</Empty>}
       {heard.map((one) => (
         <OneEar key={one.person} ear={one} />
       ))}
@@ -30,7 +30,12 @@ export function Ears() {
 function OneEar({ ear: { person, ear, heard } }: { ear: Ear }) {
   const x = scaleLinear([0, Math.max(1, heard.length - 1)], [46, WIDTH - 8]);
   const y = scaleLinear([REACH, -REACH], [8, HEIGHT - 8]).clamp(true);
-  const words = `${person}: ${ear.compared} guesses compared, ${stopsWords(ear.biasEv)} EV on the whole, right within ±${ear.widthEv.toFixed(2)} EV once that is taken off`;
+  const words = texts.guessesComparedBiasEvWith(
+    person,
+    ear.compared,
+    stopsWords(ear.biasEv),
+    ear.widthEv.toFixed(2),
+  );
   return (
     <figure className="border-line/70 border-b pb-2">
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="w-full max-w-[420px]" role="img" aria-label={words}>
@@ -68,7 +73,7 @@ function OneEar({ ear: { person, ear, heard } }: { ear: Ear }) {
       <figcaption className="text-[14px]">
         <b>{person}</b>
         {texts.compared(ear.compared)} <span className="num">{texts.ev(stopsWords(ear.biasEv))}</span>{" "}
-        {texts.onTheWholeThat} <span className="num">{texts.ev2(ear.widthEv.toFixed(2))}</span>.
+        {texts.biasWithThatRemovedRight} <span className="num">{texts.within(ear.widthEv.toFixed(2))}</span>.
       </figcaption>
     </figure>
   );

@@ -11,8 +11,12 @@ const save = () => fireEvent.click(named("button", "Save"));
 it("changes how the house works: people one a line, figures with a comma", async () => {
   inTheShop(<HousePage />);
   answering({ "POST /api/logs/house/lines": STORED });
-  fireEvent.change(screen.getByLabelText("Who may sign, one a line"), { target: { value: "Ada\n\nMei\n" } });
-  fireEvent.change(screen.getByLabelText("Look-alikes: mm apart"), { target: { value: "0,5" } });
+  fireEvent.change(screen.getByLabelText("Who may sign, one per line"), {
+    target: { value: "Ada\n\nMei\n" },
+  });
+  fireEvent.change(screen.getByLabelText("Look-alikes: length difference up to, mm"), {
+    target: { value: "0,5" },
+  });
   save();
   await waitFor(() =>
     expect(logged()).toEqual([
@@ -41,8 +45,8 @@ it("says beside the field what cannot be, and keeps what was typed", async () =>
 it("has as many trays as the shop has, each with its own shape", async () => {
   inTheShop(<HousePage />);
   answering({ "POST /api/logs/house/lines": STORED });
-  fireEvent.click(named("button", /One more tray: its wells are 2A1/));
-  fireEvent.change(screen.getByLabelText("Tray 2 is told by"), { target: { value: "lidded" } });
+  fireEvent.click(named("button", /Add a tray: its wells are 2A1/));
+  fireEvent.change(screen.getByLabelText("Mark of tray 2"), { target: { value: "lidded" } });
   fireEvent.change(screen.getByLabelText("Rows of tray 2"), { target: { value: "3" } });
   save();
   await waitFor(() =>
@@ -56,14 +60,14 @@ it("has as many trays as the shop has, each with its own shape", async () => {
       },
     ]),
   );
-  fireEvent.click(named("button", "Take tray 2 away"));
+  fireEvent.click(named("button", "Remove tray 2"));
   expect(screen.queryByLabelText("Rows of tray 2")).toBeNull();
 });
 
 it("can leave the owner unasked", async () => {
   inTheShop(<HousePage />);
   answering({ "POST /api/logs/house/lines": STORED });
-  fireEvent.click(screen.getByLabelText("The owner agrees first to what cannot be undone"));
+  fireEvent.click(screen.getByLabelText("Ask the owner before anything that cannot be undone"));
   save();
   await waitFor(() => expect(logged()).toEqual([{ kind: "ownerAskedFirstSet", asked: false }]));
 });
@@ -78,7 +82,7 @@ it("prints labels for one tray or for all, on the sheet that is chosen", async (
       { id: "letter-30", label: "Letter, 30" },
     ],
   });
-  const link = named("link", "Print them");
+  const link = named("link", "Print labels");
   expect(link.getAttribute("href")).toBe("/api/labels/wells.pdf?sheet=a4-plain&tray=0");
   await screen.findByText("Letter, 30");
   fireEvent.change(screen.getByLabelText("Labels for"), { target: { value: "2" } });
@@ -89,7 +93,7 @@ it("prints labels for one tray or for all, on the sheet that is chosen", async (
 it("changes the money it reckons in without touching what time costs", async () => {
   inTheShop(<HousePage />);
   answering({ "POST /api/logs/house/lines": STORED });
-  const hour = screen.getByLabelText<HTMLInputElement>("An hour at the bench");
+  const hour = screen.getByLabelText<HTMLInputElement>("Labour rate per hour");
   expect(hour.disabled).toBe(false);
   expect(screen.queryByText(/does not convert amounts/)).toBeNull();
   fireEvent.change(screen.getByLabelText("Currency"), { target: { value: "JPY" } });

@@ -33,21 +33,21 @@ function PracticeForm({ house }: { house: House }) {
   const say = useShopLog("house");
   const form = useFormOf(HOUSE, typedOf(house.practice), async (read) => {
     const entries = changesOf(house.practice, practiceOf(read, house.practice));
-    if (entries.length > 0) await say(entries, "Saved.", house.lastSequence);
+    if (entries.length > 0) await say(entries, texts.savedLabel, house.lastSequence);
   });
   const school = form.watch("school");
   const schools = house.words.school ?? [];
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
       <div className="wide:grid-cols-[380px_minmax(0,1fr)] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
-        <h1 className="col-span-2 text-[22px]">{texts.house}</h1>
+        <h1 className="col-span-2 text-[22px]">{texts.settings}</h1>
         <div className="flex flex-col gap-5">
           <Panel title={texts.theShop}>
-            <FormText form={form} name="shopName" label={texts.nameAtTheHead} />
-            <FormArea form={form} name="people" label={texts.whoMaySignOne} rows={4} />
+            <FormText form={form} name="shopName" label={texts.shopNameOnTheReturn} />
+            <FormArea form={form} name="people" label={texts.whoMaySignOnePer} rows={4} />
             <FormText form={form} name="guaranteeMonths" label={texts.guaranteeMonths} inputMode="numeric" />
           </Panel>
-          <Panel title={texts.whereThingsWait}>
+          <Panel title={texts.stationsForWaits}>
             <FormOwn form={form} name="stations">
               {(stations, set) => <StationsHeld stations={stations} onChange={set} />}
             </FormOwn>
@@ -60,13 +60,23 @@ function PracticeForm({ house }: { house: House }) {
           </Panel>
           <Panel title={texts.proofsAndPromises}>
             <div className="grid grid-cols-2 gap-3">
-              <FormText form={form} name="streakLength" label={texts.goodFiringsInA} inputMode="numeric" />
-              <FormText form={form} name="lookAlikeMm" label={texts.lookAlikesMmApart} inputMode="decimal" />
-              <FormText form={form} name="opticsGoes" label={texts.goesOverAGlass} inputMode="numeric" />
+              <FormText form={form} name="streakLength" label={texts.goodFiringsInARow} inputMode="numeric" />
+              <FormText
+                form={form}
+                name="lookAlikeMm"
+                label={texts.lookAlikesLengthDifferenceUp}
+                inputMode="decimal"
+              />
+              <FormText
+                form={form}
+                name="opticsGoes"
+                label={texts.maximumPassesPerLensSurface}
+                inputMode="numeric"
+              />
             </div>
-            <FormTick form={form} name="ownerAgreesFirst" label={texts.theOwnerAgreesFirst} />
+            <FormTick form={form} name="ownerAgreesFirst" label={texts.askTheOwnerBeforeAnything} />
           </Panel>
-          <Panel title={texts.moneyAndWhatTime}>
+          <Panel title={texts.moneyAndTime}>
             <RatesFields form={form} saved={house.practice.reckoning.money.currency} />
           </Panel>
           <Ears />
@@ -76,10 +86,10 @@ function PracticeForm({ house }: { house: House }) {
             to="tables"
             className="border-ready text-ready flex min-h-11 items-center self-start rounded-[4px] border px-3.5 font-bold"
           >
-            {texts.agentsMaterialsWaitsAnd}
+            {texts.agentsMaterialsWaitsAndTrade}
           </Link>
           <Panel title={texts.howWeOil}>
-            <FormPick form={form} name="school" label={texts.school} choices={schools} />
+            <FormPick form={form} name="school" label={texts.practice} choices={schools} />
             <table className="w-full text-[14.5px]">
               <thead>
                 <tr className="text-soft text-left">
@@ -113,7 +123,7 @@ function PracticeForm({ house }: { house: House }) {
               </tbody>
             </table>
           </Panel>
-          <Panel title={texts.howFarOffSpeeds}>
+          <Panel title={texts.speedTolerances}>
             <FormOwn form={form} name="limits">
               {(limits, set) => <LimitsTable house={house} limits={limits} onChange={set} />}
             </FormOwn>

@@ -26,7 +26,7 @@ export function LimitsTable({
   const families = (house.words.family ?? []).map((one) => one.value);
   return (
     <>
-      <p className="text-soft text-[14px]">{texts.allowedErrorInStops}</p>
+      <p className="text-soft text-[14px]">{texts.toleranceInEvEitherWay}</p>
       <table className="w-full text-[14.5px]">
         <thead>
           <tr className="text-soft text-left">
@@ -54,7 +54,7 @@ export function LimitsTable({
                       <input
                         key={own === undefined ? "usual" : "own"}
                         className={`input num w-[64px] ${own === undefined ? "text-soft" : "font-bold"}`}
-                        aria-label={texts.text(word("family", family), column.words)}
+                        aria-label={texts.familyWith(word("family", family), column.words)}
                         inputMode="decimal"
                         defaultValue={shown[column.name].toFixed(2)}
                         onChange={(event) => {

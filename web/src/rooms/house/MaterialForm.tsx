@@ -35,10 +35,15 @@ export function MaterialForm({
     },
   );
   return (
-    <Panel title={material?.label ?? texts.anotherMaterial}>
+    <Panel title={material?.label ?? texts.addAMaterial}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="material" label={texts.whatItIsCalled} />
-        <FormText form={form} name="words" label={texts.wordsInAParts} placeholder={texts.castingBodyShell} />
+        <FormText form={form} name="material" label={texts.name} />
+        <FormText
+          form={form}
+          name="words"
+          label={texts.wordsInPartNamesThat}
+          placeholder={texts.castingBodyShell}
+        />
         <SaveOrReset
           form={form}
           disabled={form.watch("material").trim() === ""}

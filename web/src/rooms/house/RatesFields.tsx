@@ -22,32 +22,38 @@ export function RatesFields({ form, saved }: { form: FormOf<Typed>; saved: strin
         <FormChoice
           form={form}
           name="locale"
-          label={texts.amountsAreWritten}
+          label={texts.amountFormat}
           choices={waysToWrite(currency, locale)}
         />
       </div>
       {changing && (
         <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-3 py-1.5 text-[14px]">
-          {texts.ruvantDoesNotConvert}
+          {texts.ruvantDoesNotConvertAmounts}
         </p>
       )}
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="hour" disabled={changing} label={texts.anHourAtThe} inputMode="decimal" />
+        <FormText
+          form={form}
+          name="hour"
+          disabled={changing}
+          label={texts.labourRatePerHour}
+          inputMode="decimal"
+        />
         <FormText
           form={form}
           name="lateDay"
           disabled={changing}
-          label={texts.aDayLaterThan}
+          label={texts.costOfADayLate}
           inputMode="decimal"
         />
         <FormText
           form={form}
           name="needWorth"
           disabled={changing}
-          label={texts.aCameraThatGets}
+          label={texts.valueOfAFinishedCamera}
           inputMode="decimal"
         />
-        <FormText form={form} name="makeMinutes" label={texts.minutesToMakeA} inputMode="numeric" />
+        <FormText form={form} name="makeMinutes" label={texts.minutesToMakeASmall} inputMode="numeric" />
       </div>
     </>
   );

@@ -25,11 +25,11 @@ it("keeps what was set up, and the places only when they can be read", async () 
     "GET /api/stands": { stands: [stand], standIn: {} },
     "POST /api/logs/house/lines": { log: "house", lastSequence: 1 },
   });
-  const places = await screen.findByLabelText("Sensors in channel order: place x width, mm");
+  const places = await screen.findByLabelText("Sensors in channel order: position x width, mm");
   fireEvent.change(places, { target: { value: "2 x 1, 18" } });
   expect(places.getAttribute("aria-invalid")).toBe("true");
   fireEvent.change(places, { target: { value: "2 x 1, 18 x 1" } });
-  fireEvent.click(screen.getByRole("button", { name: "Keep the stands" }));
+  fireEvent.click(screen.getByRole("button", { name: "Save stands" }));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(JSON.stringify(logged())).toContain('"positionMm":18');
 });

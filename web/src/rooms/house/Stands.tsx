@@ -24,7 +24,7 @@ const STANDS = z.object({ stands: as<Stand[]>() });
 function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: number }) {
   const say = useShopLog("house");
   const form = useFormOf(STANDS, { stands: stored }, ({ stands }) =>
-    say([{ kind: "standsSet", stands }], "The stands are set up so.", lastSequence),
+    say([{ kind: "standsSet", stands }], texts.standsSaved, lastSequence),
   );
   const stands = form.watch("stands");
   const [at, setAt] = useState(0);
@@ -56,12 +56,12 @@ function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: numbe
           />
           <div className="flex flex-wrap items-center gap-2">
             <Button onClick={(event) => void form.submit(event.currentTarget.closest("fieldset")?.elements)}>
-              {texts.keepTheStands}
+              {texts.saveStands}
             </Button>
             <Button
-              onClick={() => set([...stands, { ...stand, name: `${stand.name}, another` }], stands.length)}
+              onClick={() => set([...stands, { ...stand, name: texts.another(stand.name) }], stands.length)}
             >
-              {texts.another}
+              {texts.addAStand}
             </Button>
             {stands.length > 1 && (
               <Button
@@ -72,7 +72,7 @@ function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: numbe
                   )
                 }
               >
-                {texts.removeThis}
+                {texts.removeThisStand}
               </Button>
             )}
           </div>
@@ -91,13 +91,13 @@ function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) 
     <>
       <div className="wide:grid-cols-3 grid grid-cols-2 gap-3">
         <TextField
-          label={texts.name}
+          label={texts.nameLabel}
           name="stand"
           value={stand.name}
           onChange={(event) => onChange({ ...stand, name: event.target.value })}
         />
         <TextField
-          label={texts.writtenAsInstrument}
+          label={texts.instrumentName}
           name="instrument"
           value={stand.instrument}
           onChange={(event) => onChange({ ...stand, instrument: event.target.value })}
@@ -121,7 +121,7 @@ function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) 
           onChange={(event) => put({ coupling: event.target.value as Stand["setup"]["coupling"] })}
         />
         <NumberField
-          label={texts.itsCutOffWhere}
+          label={texts.cutOffIfKnownHz}
           name="cutoffHz"
           value={setup.cutoffHz}
           onChange={(cutoffHz) => put({ cutoffHz })}
@@ -130,7 +130,7 @@ function OneStand({ stand, onChange }: { stand: Stand; onChange: (stand: Stand) 
       {setup.kind === "FOCAL_PLANE" && (
         <>
           <NumberField
-            label={texts.gateAlongTheTravel}
+            label={texts.gateLengthAlongTheTravel}
             name="gateMm"
             value={setup.gateMm}
             onChange={(gateMm) => put({ gateMm })}
@@ -184,12 +184,12 @@ function SensorsField({
   const [wrong, setWrong] = useState(false);
   return (
     <TextField
-      label={texts.sensorsInChannelOrder}
+      label={texts.sensorsInChannelOrderPosition}
       name="sensors"
       className="num"
       value={typed}
       aria-invalid={wrong || undefined}
-      hint={wrong ? texts.writeEachAsPlace : texts.countedFromWhereThe}
+      hint={wrong ? texts.writeEachAsPositionX : texts.measuredFromWhereTheLeading}
       onChange={(event) => {
         setTyped(event.target.value);
         const read = readSensors(event.target.value);

@@ -20,13 +20,13 @@ export function StationsHeld({
       {stations.map((station, index) => (
         <div key={index} className="grid grid-cols-[1fr_64px_auto_auto] items-end gap-2">
           <TextField
-            label={texts.place(index + 1)}
+            label={texts.station(index + 1)}
             name="station"
             value={station.name}
             onChange={(event) => set(index, { name: event.target.value })}
           />
           <TextField
-            label={texts.holds}
+            label={texts.capacity}
             name="capacity"
             inputMode="numeric"
             value={String(station.capacity)}
@@ -38,7 +38,7 @@ export function StationsHeld({
             onChange={(event) => set(index, { hot: event.target.checked })}
           />
           <Button
-            aria-label={texts.noHere(station.name)}
+            aria-label={texts.remove(station.name)}
             onClick={() => onChange(stations.filter((_, at) => at !== index))}
           >
             ✕
@@ -49,7 +49,7 @@ export function StationsHeld({
         className="self-start"
         onClick={() => onChange([...stations, { name: "", capacity: 1, hot: false }])}
       >
-        {texts.oneMorePlace}
+        {texts.addAStation}
       </Button>
     </div>
   );

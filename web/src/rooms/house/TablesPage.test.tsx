@@ -81,8 +81,8 @@ it("says that a verdict wants a reason, and keeps what was chosen", async () => 
 it("adds an agent together with the soils it is for", async () => {
   inTheShop(<TablesPage />);
   answering({ "GET /api/tables": tables, "POST /api/logs/house/lines": { log: "house", lastSequence: 1 } });
-  fireEvent.click(await screen.findByRole("button", { name: "Other agent…" }));
-  fireEvent.change(screen.getByLabelText("What it is called"), { target: { value: "Ether" } });
+  fireEvent.click(await screen.findByRole("button", { name: "Add an agent…" }));
+  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Ether" } });
   fireEvent.click(named("button", "Old grease"));
   fireEvent.click(named("button", "Save"));
   await waitFor(() =>

@@ -47,10 +47,10 @@ export function TablesPage() {
         <span className="text-soft">
           {tables.changed.length === 0
             ? texts.asItShips
-            : texts.entriesChangedHereVerdicts(tables.changed.length, tables.differences.length)}
+            : texts.entriesChangedHereVerdictsDiffer(tables.changed.length, tables.differences.length)}
         </span>
         <Link to="/house" className="ml-auto inline-flex min-h-11 items-center underline">
-          {texts.house}
+          {texts.settings}
         </Link>
       </div>
       {view === "waits" ? (
@@ -90,8 +90,8 @@ function Matrix({
             <tr>
               <th className="bg-mat sticky top-0 left-0 z-20 min-w-[132px] p-0 align-bottom">
                 <span className="flex flex-col items-start gap-1 pb-1">
-                  <AddButton label={texts.otherAgent} onClick={() => go({ agent: "new" })} />
-                  <AddButton label={texts.otherMaterial} onClick={() => go({ material: "new" })} />
+                  <AddButton label={texts.addAnAgentLabel} onClick={() => go({ agent: "new" })} />
+                  <AddButton label={texts.addAMaterialLabel} onClick={() => go({ material: "new" })} />
                 </span>
               </th>
               {materials.map((one) => (
@@ -164,7 +164,7 @@ function Matrix({
             onDone={(id) => go(id === "" ? {} : { material: id })}
           />
         )}
-        {agentId === "" && materialId === "" && <p className="text-soft">{texts.pressAVerdictTo}</p>}
+        {agentId === "" && materialId === "" && <p className="text-soft">{texts.pressAVerdictToRead}</p>}
       </aside>
     </div>
   );
@@ -203,7 +203,7 @@ function Cell({
       <button
         type="button"
         aria-pressed={chosen}
-        aria-label={texts.verdictOn(
+        aria-label={texts.verdictCell(
           agent.label,
           material.label,
           word("verdict", verdict),

@@ -89,8 +89,8 @@ it("lets a function that was there keep its id beside a new one", async () => {
 
 it("adds a rung of the shop's own under an id of its own", async () => {
   show({ list: "rungs", id: "new" });
-  fireEvent.change(screen.getByLabelText("What is tried"), { target: { value: "Ultrasound" } });
-  fireEvent.change(screen.getByLabelText("Minutes it has to act"), { target: { value: "10" } });
+  fireEvent.change(screen.getByLabelText("Method"), { target: { value: "Ultrasound" } });
+  fireEvent.change(screen.getByLabelText("Minutes it needs to act"), { target: { value: "10" } });
   save();
   await waitFor(() =>
     expect(changes()).toMatchObject([

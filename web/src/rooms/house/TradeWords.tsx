@@ -27,12 +27,12 @@ export function TradeWords({
     entries: { id: string; label: string; note: string }[];
   }[] = [
     {
-      title: texts.wordsInTheNames,
+      title: texts.wordsInPartNames,
       list: "words",
       entries: lists.words.map((one) => ({ ...one, note: one.words.join(", ") })),
     },
     {
-      title: texts.triedOutAtIntake,
+      title: texts.checkedAtIntake,
       list: "functions",
       entries: lists.functions.map((one) => ({
         ...one,
@@ -40,7 +40,7 @@ export function TradeWords({
       })),
     },
     {
-      title: texts.stuckFastenersTheGentlest,
+      title: texts.stuckFastenersGentlestFirst,
       list: "rungs",
       entries: lists.rungs.map((one) => ({ ...one, note: one.how })),
     },
@@ -50,12 +50,12 @@ export function TradeWords({
       entries: lists.cells.map((one) => ({ ...one, note: texts.toV(one.freshVolts, one.spentVolts) })),
     },
     {
-      title: texts.wordsOfTheLog,
+      title: texts.wordsOfTheLogLine,
       list: "nouns",
       entries: tables.nouns.map(({ id, noun, label, about }) => ({
         id,
         label: `${label} · ${about}`,
-        note: noun.words.join(", ") || texts.noWord,
+        note: noun.words.join(", ") || texts.noWords,
       })),
     },
   ];
@@ -104,7 +104,7 @@ export function TradeWords({
         aria-label={texts.entry}
       >
         {opened === undefined || Shown === undefined ? (
-          <Empty>{texts.chooseAnEntryTo}</Empty>
+          <Empty>{texts.chooseAnEntryToChange}</Empty>
         ) : (
           <Shown
             key={`${opened.list} ${opened.id}`}

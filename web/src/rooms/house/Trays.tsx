@@ -25,10 +25,10 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
             <li key={index} className="grid grid-cols-[26px_minmax(0,1fr)_62px_62px_44px] items-end gap-2">
               <b className="num pb-2.5 text-[17px]">{index + 1}</b>
               <TextField
-                label={texts.toldBy}
-                aria-label={texts.trayIsToldBy(index + 1)}
+                label={texts.markedBy}
+                aria-label={texts.markOfTray(index + 1)}
                 value={tray.name}
-                placeholder={index === 0 ? texts.lidded : undefined}
+                placeholder={index === 0 ? texts.withLid : undefined}
                 wrap={look}
                 onChange={(event) => change(index, { name: event.target.value })}
               />
@@ -42,7 +42,7 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
                 onChange={(event) => change(index, { rows: Number(event.target.value) })}
               />
               <TextField
-                label={texts.across}
+                label={texts.columns}
                 aria-label={texts.columnsOfTray(index + 1)}
                 name={sound(tray.columns) ? undefined : "trayColumns"}
                 inputMode="numeric"
@@ -53,7 +53,7 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
               {index > 0 && index === trays.length - 1 && (
                 <button
                   type="button"
-                  aria-label={texts.takeTrayAway(index + 1)}
+                  aria-label={texts.removeTray(index + 1)}
                   className="text-soft hover:text-stop min-h-11"
                   onClick={() => onChange(trays.slice(0, -1))}
                 >
@@ -70,7 +70,7 @@ export function Trays({ trays, onChange }: { trays: Shape[]; onChange: (trays: S
           className="self-start"
           onClick={() => onChange([...trays, { name: "", rows: 4, columns: 6 }])}
         >
-          {texts.oneMoreTrayIts(trays.length + 1)}
+          {texts.addATrayItsWells(trays.length + 1)}
         </Button>
       )}
     </>

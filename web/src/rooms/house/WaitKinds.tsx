@@ -64,7 +64,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
       <Form form={form} className={COLUMNS}>
         <span>
           {kind.label}
-          {own && <b className="text-mark text-[13.5px]"> {texts.own2}</b>}
+          {own && <b className="text-mark text-[13.5px]"> {texts.ownAfter}</b>}
           {kind.station !== "" && <span className="text-soft"> · {kind.station}</span>}
         </span>
         <FormText
@@ -79,7 +79,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
         <FormText
           form={form}
           name="latestMinutes"
-          label={texts.tooLateAfterMinutes2(kind.label)}
+          label={texts.tooLateAfterMinutesOf(kind.label)}
           wrap="[&>label]:sr-only"
           className="num"
           inputMode="numeric"

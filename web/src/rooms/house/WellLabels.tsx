@@ -37,7 +37,7 @@ export function WellLabels({ trays }: { trays: House["practice"]["trays"] }) {
         rel="noreferrer"
         className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
       >
-        {texts.printThem}
+        {texts.printLabels}
       </a>
     </div>
   );

@@ -82,9 +82,9 @@ function FunctionsForm(editing: Editing) {
   );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={texts.functions}>
-      <FormText form={form} name="label" label={texts.onWhichCamerasIn} />
+      <FormText form={form} name="label" label={texts.onWhichCamerasInWords} />
       <div>
-        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraNone}</p>
+        <p className="text-soft pb-1 text-[13.5px]">{texts.kindsOfCameraNoneAll}</p>
         <FormPickMany form={form} name="bodies" label={texts.kindsOfCamera} choices={choices("bodyType")} />
       </div>
       <FormArea form={form} name="functions" label={texts.functionsSeparatedByCommas} rows={4} />
@@ -115,12 +115,12 @@ function RungForm(editing: Editing) {
     keep,
   );
   return (
-    <Form form={form} className="flex flex-col gap-3" aria-label={texts.rung}>
-      <FormText form={form} name="label" label={texts.whatIsTried} placeholder={texts.ultrasound} />
-      <FormArea form={form} name="how" label={texts.howItIsDone} rows={3} />
-      <FormText form={form} name="risk" label={texts.whatItRisks} />
-      <FormText form={form} name="waitMinutes" label={texts.minutesItHasTo} inputMode="numeric" />
-      <FormTick form={form} name="irreversible" label={texts.itCannotBeUndone} />
+    <Form form={form} className="flex flex-col gap-3" aria-label={texts.step}>
+      <FormText form={form} name="label" label={texts.method} placeholder={texts.ultrasound} />
+      <FormArea form={form} name="how" label={texts.howToDoIt} rows={3} />
+      <FormText form={form} name="risk" label={texts.risk} />
+      <FormText form={form} name="waitMinutes" label={texts.minutesItNeedsToAct} inputMode="numeric" />
+      <FormTick form={form} name="irreversible" label={texts.cannotBeUndoneAskThe} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -147,7 +147,7 @@ function MeterCellForm(editing: Editing) {
         <FormText form={form} name="freshVolts" label={texts.freshV} inputMode="decimal" />
         <FormText form={form} name="spentVolts" label={texts.spentV} inputMode="decimal" />
       </div>
-      <FormText form={form} name="note" label={texts.howItsVoltageGoes} />
+      <FormText form={form} name="note" label={texts.howItsVoltageFalls} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>
   );
@@ -168,7 +168,7 @@ function NounForm({ tables, id, onDone }: Editing) {
       <h2 className="text-[19px]">
         {label} <span className="text-soft text-[14px]">{about}</span>
       </h2>
-      <FormArea form={form} name="words" label={texts.wordsInTheLog} rows={4} />
+      <FormArea form={form} name="words" label={texts.wordsInTheLogLine} rows={4} />
       <SaveOrReset
         form={form}
         onReset={tables.changed.includes(id) ? () => takeBack(id).then(() => onDone("")) : undefined}

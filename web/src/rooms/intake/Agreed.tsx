@@ -9,8 +9,8 @@ import { texts } from "./words";
 export function ScopePanel({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
-    <Panel title={texts.toBeDone} note={`${job.intake.scope.length}`}>
-      {job.intake.scope.length === 0 && <Empty>{texts.aShortListIt}</Empty>}
+    <Panel title={texts.workToDo} note={`${job.intake.scope.length}`}>
+      {job.intake.scope.length === 0 && <Empty>{texts.keepItShortAddFaults}</Empty>}
       <ul>
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex justify-between gap-2 border-b py-1">
@@ -20,8 +20,10 @@ export function ScopePanel({ job }: { job: JobView }) {
         ))}
       </ul>
       <AddLine
-        blanks={[{ label: texts.anotherThingToDo }]}
-        onAdd={(what) => append([{ kind: "scopeAdded", what: named(what) }], { said: texts.agreedOn(what) })}
+        blanks={[{ label: texts.addWorkToDo }]}
+        onAdd={(what) =>
+          append([{ kind: "scopeAdded", what: named(what) }], { said: texts.addedToTheWorkTo(what) })
+        }
       />
     </Panel>
   );
@@ -41,8 +43,8 @@ export function BatteryPanel({ job }: { job: JobView }) {
       )}
       <AddLine
         blanks={[
-          { label: texts.cell, hint: texts.cell },
-          { label: texts.chamber, optional: true },
+          { label: texts.batteryType, hint: texts.batteryType },
+          { label: texts.batteryChamber, optional: true },
         ]}
         onAdd={(cell, chamber) =>
           append([{ kind: "batteryFound", cell, chamber }], { said: texts.batteryNoted })
@@ -56,8 +58,8 @@ export function BatteryPanel({ job }: { job: JobView }) {
 export function Decisions({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   return (
-    <Panel title={texts.decided}>
-      {job.sitting.time.decisions.length === 0 && <Empty>{texts.repairQuoteFirstReturn}</Empty>}
+    <Panel title={texts.decision}>
+      {job.sitting.time.decisions.length === 0 && <Empty>{texts.repairQuoteFirstReturnUntouched}</Empty>}
       <ul>
         {job.sitting.time.decisions.map((one) => (
           <li key={one.id} className="border-line/70 border-b py-1">
@@ -70,7 +72,7 @@ export function Decisions({ job }: { job: JobView }) {
       </ul>
       <AddLine
         blanks={[
-          { label: texts.decision, hint: texts.decision },
+          { label: texts.decisionLabel, hint: texts.decisionLabel },
           { label: texts.reason, hint: texts.because, optional: true },
         ]}
         onAdd={(text, reason) =>

@@ -20,7 +20,7 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
         <div className="grid grid-cols-2 gap-3">
           <FormText form={form} name="maker" label={texts.maker} autoFocus={fresh} required />
           <FormText form={form} name="model" label={texts.model} required />
-          <FormText form={form} name="pattern" label={texts.pattern} placeholder={texts.n2ndPattern} />
+          <FormText form={form} name="pattern" label={texts.pattern} placeholder={texts.n2ndPatternLabel} />
           <FormText form={form} name="serial" label={texts.serialNumber} className="num" />
           <FormChoice form={form} name="bodyType" label={texts.body} choices={choices("bodyType")} />
           <FormChoice form={form} name="family" label={texts.mechanism} choices={choices("family")} />
@@ -28,9 +28,9 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
         <FormText
           form={form}
           name="feature"
-          label={texts.whatTellsItsPattern}
+          label={texts.identifyingFeatures}
 
-          placeholder={texts.distanceScaleEngravedBlack}
+          placeholder={texts.distanceScaleEngravedBlackDial}
         />
         <FormText form={form} name="lens" label={texts.lens} />
         <ChoiceField
@@ -49,23 +49,23 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
         />
         <FormText form={form} name="speed" label={texts.speedsOnTheDial} className="num" />
       </Panel>
-      <Panel title={texts.whoseItIsAnd}>
+      <Panel title={texts.ownerAndWorkWanted}>
         <Pick
-          label={texts.whose}
+          label={texts.ownedBy}
           choices={[
-            { value: "customer", label: texts.aCustomers },
-            { value: "own", label: texts.theShopsOwn },
+            { value: "customer", label: texts.aCustomer },
+            { value: "own", label: texts.theShop },
           ]}
           value={typed.shopsOwn ? "own" : "customer"}
           onChange={(whose) => change({ shopsOwn: whose === "own" })}
         />
         {typed.shopsOwn ? (
           <div className="grid grid-cols-2 gap-3">
-            <FormText form={form} name="paid" label={texts.paidForIt(currencyCode())} inputMode="decimal" />
+            <FormText form={form} name="paid" label={texts.pricePaid(currencyCode())} inputMode="decimal" />
             <FormText
               form={form}
               name="worth"
-              label={texts.wouldFetchMended(currencyCode())}
+              label={texts.resaleValueOnceRepaired(currencyCode())}
               inputMode="decimal"
             />
           </div>
@@ -78,7 +78,7 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
         <FormArea
           form={form}
           name="complaint"
-          label={texts.complaintInTheOwners}
+          label={texts.complaintInTheOwnersWords}
 
           dir="auto"
           required
@@ -87,7 +87,7 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
           <FormText
             form={form}
             name="accessories"
-            label={texts.cameAlong}
+            label={texts.accessories}
 
             placeholder={texts.caseStrapLensHood}
           />
@@ -95,15 +95,15 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
             <FormText
               form={form}
               name="scope"
-              label={texts.toBeDone}
+              label={texts.workToDo}
               placeholder={texts.slowSpeedsNewSeals}
             />
           )}
         </div>
         <div className="grid grid-cols-2 items-end gap-3">
-          <FormText form={form} name="promised" label={texts.promisedFor} type="date" />
+          <FormText form={form} name="promised" label={texts.promisedDate} type="date" />
           {!typed.shopsOwn && typed.promised !== "" && (
-            <Tick label={texts.noDateAfterAll} checked={false} onChange={() => change({ promised: "" })} />
+            <Tick label={texts.noPromisedDate} checked={false} onChange={() => change({ promised: "" })} />
           )}
         </div>
         <KnownModel typed={typed} change={change} />

@@ -20,7 +20,13 @@ const ANSWERS: { result: Result; key: string; word: string; mark: Mark; look: st
     look: "bg-mark-wash border-mark-line text-mark",
   },
   { result: "FAILS", key: "f", word: "fails", mark: "not", look: "bg-stop-wash border-stop text-stop" },
-  { result: "NOT_TRIED", key: "x", word: "not tried", mark: "left", look: "bg-sunk border-soft text-soft" },
+  {
+    result: "NOT_TRIED",
+    key: "x",
+    word: texts.notTried,
+    mark: "left",
+    look: "bg-sunk border-soft text-soft",
+  },
 ];
 
 /** Every function, one key an answer: arrows move, W works, D doubtful, F fails, X not tried. */
@@ -47,7 +53,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
     );
   useKeys({ c: () => move(at) });
   return (
-    <Panel title={texts.functionCheck} note={texts.ofArrowsThenW(answered, names.length)}>
+    <Panel title={texts.functionCheck} note={texts.ofAnsweredArrowsChooseW(answered, names.length)}>
       <ul aria-label={texts.functions}>
         {names.map((name, index) => {
           const result = known.get(name.id)?.result;
@@ -58,9 +64,9 @@ export function FunctionCheck({ job }: { job: JobView }) {
                 rows.current[index] = row;
               }}
               tabIndex={index === at ? 0 : -1}
-              aria-label={texts.text(
+              aria-label={texts.functionAnswer(
                 name.words,
-                ANSWERS.find((one) => one.result === result)?.word ?? "no answer yet",
+                ANSWERS.find((one) => one.result === result)?.word ?? texts.noAnswerYet,
               )}
               onFocus={() => setAt(index)}
               onKeyDown={(event) => {

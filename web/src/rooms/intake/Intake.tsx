@@ -35,13 +35,13 @@ export function Intake() {
           small
           label={texts.view}
           choices={[
-            { value: "all", label: texts.allOfIt },
-            { value: "outside", label: texts.outsideOnTheDrawing },
+            { value: "all", label: texts.fullIntake },
+            { value: "outside", label: texts.outsideDrawing },
           ]}
           value={outside ? "outside" : "all"}
           onChange={toggle}
         />
-        <span className="text-soft text-[13.5px]">{texts.oChangesOver}</span>
+        <span className="text-soft text-[13.5px]">{texts.oSwitchesView}</span>
       </div>
       <div className="min-h-0 flex-1">{outside ? <SixSides job={job} /> : <AllOfIt job={job} />}</div>
     </div>
@@ -73,17 +73,17 @@ function Description({ job }: { job: JobView }) {
   const [correcting, setCorrecting] = useState(false);
   const camera = job.intake.received!;
   const facts = [
-    ["Serial", camera.camera.serial || "none noted"],
-    ["Kind", `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
-    ["Speeds", `${camera.speeds.join(" ")} (${word("speedSeries", camera.series)})`],
+    [texts.serialNumberLabel, camera.camera.serial || texts.noneNoted],
+    [texts.kind, `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
+    [texts.speeds, `${camera.speeds.join(" ")} (${word("speedSeries", camera.series)})`],
     [
-      "Owner",
+      texts.owner,
       camera.owner.shopsOwn
         ? shopsOwn(camera.owner)
         : `${camera.owner.name}${camera.owner.contact === "" ? "" : `, ${camera.owner.contact}`}`,
     ],
-    ["Came along", camera.accessories.join(", ") || "nothing"],
-    ["Came in", day(job.intake.receivedAt!)],
+    [texts.accessoriesLabel, camera.accessories.join(", ") || "nothing"],
+    [texts.checkedIn, day(job.intake.receivedAt!)],
   ];
   return (
     <Panel
@@ -103,7 +103,7 @@ function Description({ job }: { job: JobView }) {
         rel="noreferrer"
         className="inline-flex min-h-11 items-center self-start underline"
       >
-        {texts.printItsTag}
+        {texts.printTheTag}
       </a>
       <dl className="grid grid-cols-[92px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (
@@ -125,13 +125,16 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
   const append = useAppend(job.tag);
   const form = useFormOf(CAMERA, formOf(job.intake.received!), async (read) => {
     await append(
-      [received(read), { kind: "struck", target: job.intake.receivedId!, reason: "description corrected" }],
+      [
+        received(read),
+        { kind: "struck", target: job.intake.receivedId!, reason: texts.descriptionCorrected },
+      ],
       { said: texts.descriptionUpdated },
     );
     onDone();
   });
   return (
-    <Window wide open title={texts.correctTheDescription} onOpenChange={(open) => !open && onDone()}>
+    <Window wide open title={texts.editTheDescription} onOpenChange={(open) => !open && onDone()}>
       <Form form={form}>
         <CameraFields fresh={false} form={form} />
         <div className="flex flex-col gap-2 pt-4">
@@ -147,8 +150,8 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
 
 function shopsOwn(owner: Schemas["Owner"]): string {
   return [
-    "the shop's own",
-    ...(owner.paid === undefined ? [] : [`paid ${moneyOf(owner.paid)}`]),
-    ...(owner.worth === undefined ? [] : [`would fetch ${moneyOf(owner.worth)}`]),
+    texts.theShopsOwn,
+    ...(owner.paid === undefined ? [] : [texts.paid(moneyOf(owner.paid))]),
+    ...(owner.worth === undefined ? [] : [texts.worthOnceRepaired(moneyOf(owner.worth))]),
   ].join(", ");
 }

@@ -24,21 +24,21 @@ it("offers to describe it like the last one, and to take the pattern that its nu
   const change = vi.fn();
   answering({ "GET /api/identify": known });
   inTheShop(<KnownModel typed={typed} change={change} />);
-  fireEvent.click(await screen.findByRole("button", { name: "Describe it like the last one" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Copy the last one's description" }));
   expect(change).toHaveBeenLastCalledWith({
     bodyType: "TLR",
     family: "LEAF_LENS",
     series: "DOUBLING",
     speed: "1 1/30",
   });
-  fireEvent.click(named("button", "Take “2nd pattern”"));
+  fireEvent.click(named("button", "Use “2nd pattern”"));
   expect(change).toHaveBeenLastCalledWith({ pattern: "2nd pattern" });
 });
 
 it("says nothing of a model that is new here, nor before it is named", async () => {
   answering({ "GET /api/identify": { ...known, jobs: 0 } });
   inTheShop(<KnownModel typed={typed} change={vi.fn()} />);
-  expect(screen.queryByLabelText("Known of this model")).toBeNull();
+  expect(screen.queryByLabelText("What we know about this model")).toBeNull();
 });
 
 it("lets one press what the camera shows, and takes it back", async () => {
@@ -82,7 +82,7 @@ it("shows at once what to beware of, which cells it takes and what to leave alon
     },
   });
   inTheShop(<KnownModel typed={typed} change={vi.fn()} />);
-  expect(await screen.findByText(/at the top cover: hidden 1 × .*loose 1 × ball/)).toBeTruthy();
+  expect(await screen.findByText(/at the top cover: hidden 1 × .*loose: 1 × ball/)).toBeTruthy();
   expect(screen.getByText(/1.35 V cell \(3\)/)).toBeTruthy();
   expect(screen.getByText(/they hold the train/)).toBeTruthy();
 });

@@ -27,13 +27,15 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
   );
   return (
     <section
-      aria-label={texts.knownOfThisModel}
+      aria-label={texts.whatWeKnowAboutThis}
       className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[3px] border-l-4 px-3 py-2 text-[14.5px]"
     >
       <div className="flex flex-wrap items-center gap-2">
         <p className="min-w-0 flex-1">
-          <b>{known.jobs}</b> {texts.ofThisModelBefore(known.jobs === 1)}
-          {!same && texts.text2(word("bodyType", usual.bodyType), word("family", usual.family), usual.speed)}.
+          <b>{known.jobs}</b> {texts.earlierOnThisModel(known.jobs === 1)}
+          {!same &&
+            texts.describedLike(word("bodyType", usual.bodyType), word("family", usual.family), usual.speed)}
+          .
         </p>
         {!same && (
           <Button
@@ -46,7 +48,7 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
               })
             }
           >
-            {texts.describeItLikeThe}
+            {texts.copyTheLastOnesDescription}
           </Button>
         )}
       </div>
@@ -54,22 +56,22 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
       <PatternSays says={known.pattern} typed={typed} change={change} />
       {known.batteries.length > 0 && (
         <p>
-          {texts.batteryInEarlierOnes}{" "}
+          {texts.batteryFoundInEarlierOnes}{" "}
           {known.batteries.map((one) => `${one.what.words} (${one.jobs})`).join(", ")}.
         </p>
       )}
       {known.care.length > 0 && (
-        <ul aria-label={texts.wantsCare}>
+        <ul aria-label={texts.needsCare}>
           {known.care.map((part) => (
             <li key={part.name}>
               <b className="text-stop">{texts.care}</b> {texts.atThe(part.name)}{" "}
               {[
-                ...part.held.hidden.map((one) => `hidden ${one.count} × ${fastenerWords(one)}`),
+                ...part.held.hidden.map((one) => texts.hidden(one.count, fastenerWords(one))),
                 ...part.beware.hazards.map((one) => word("hazard", one)),
                 ...(part.beware.state === undefined
                   ? []
-                  : [`only ${word("mechanismState", part.beware.state)}`]),
-                ...part.held.loose.map((one) => `loose ${one}`),
+                  : [texts.onlyWhen(word("mechanismState", part.beware.state))]),
+                ...part.held.loose.map((one) => texts.loose(one)),
               ].join(", ")}
             </li>
           ))}
@@ -97,7 +99,7 @@ function Features({
   if (features.length === 0) return null;
   const has = (text: string) => noted.some((one) => one.toLowerCase() === text.toLowerCase());
   return (
-    <div role="group" aria-label={texts.whatItShows} className="flex flex-wrap items-center gap-1.5">
+    <div role="group" aria-label={texts.featuresSeen} className="flex flex-wrap items-center gap-1.5">
       <span>{texts.doesItShow}</span>
       {features.map((one) => (
         <button
@@ -144,11 +146,11 @@ function PatternSays({
         ) : (
           <>
             {texts.itLooksLike} <b>{pattern}</b>
-            {sure ? "" : texts.perhaps}: {why}.
+            {sure ? "" : texts.possibly}: {why}.
           </>
         )}
       </span>
-      {pattern !== "" && <Button onClick={() => change({ pattern })}>{texts.take(pattern)}</Button>}
+      {pattern !== "" && <Button onClick={() => change({ pattern })}>{texts.use(pattern)}</Button>}
     </p>
   );
 }

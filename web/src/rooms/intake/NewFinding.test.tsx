@@ -12,14 +12,14 @@ it("logs what was found with what was said of it, and is ready for the next", as
   const job = aJob();
   atTheBench(<NewFinding job={job} onFound={found} />, job);
   fireEvent.change(where(), { target: { value: "TOP" } });
-  fireEvent.change(screen.getByLabelText("How much"), { target: { value: "GRAVE" } });
-  fireEvent.change(screen.getByLabelText("Remark on it"), { target: { value: "at the shoe" } });
-  fireEvent.click(named("button", "Add it"));
+  fireEvent.change(screen.getByLabelText("Severity"), { target: { value: "GRAVE" } });
+  fireEvent.change(screen.getByLabelText("Remark"), { target: { value: "at the shoe" } });
+  fireEvent.click(named("button", "Add finding"));
   await waitFor(() => expect(found).toHaveBeenCalledOnce());
   expect(logged()).toMatchObject([
     { kind: "conditionFound", region: "TOP", condition: "DENT", severity: "GRAVE", remark: "at the shoe" },
   ]);
-  expect(screen.getByLabelText<HTMLInputElement>("Remark on it").value).toBe("");
+  expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("");
 });
 
 it("takes the region of the side that was tapped, until one is chosen by hand", async () => {
@@ -28,14 +28,14 @@ it("takes the region of the side that was tapped, until one is chosen by hand", 
   atTheBench(<NewFinding job={job} spot={spot} />, job);
   expect(where().value).toBe("BACK");
   fireEvent.change(where(), { target: { value: "LENS" } });
-  fireEvent.click(named("button", "Add it"));
+  fireEvent.click(named("button", "Add finding"));
   await waitFor(() => expect(logged()).toMatchObject([{ region: "LENS", place: spot }]));
 });
 
 it("offers the pictures of the camera, and none where there are none", () => {
   const job = aJob();
   atTheBench(<NewFinding job={job} />, job);
-  expect(screen.queryByLabelText("Picture that shows it")).toBeNull();
+  expect(screen.queryByLabelText("Picture showing it")).toBeNull();
 });
 
 it("names the picture that shows it", async () => {
@@ -54,8 +54,8 @@ it("names the picture that shows it", async () => {
     },
   });
   atTheBench(<NewFinding job={job} />, job);
-  fireEvent.change(screen.getByLabelText("Picture that shows it"), { target: { value: NAME } });
+  fireEvent.change(screen.getByLabelText("Picture showing it"), { target: { value: NAME } });
   expect(screen.getByText("picture 1, underside")).toBeTruthy();
-  fireEvent.click(named("button", "Add it"));
+  fireEvent.click(named("button", "Add finding"));
   await waitFor(() => expect(logged()).toMatchObject([{ picture: NAME }]));
 });

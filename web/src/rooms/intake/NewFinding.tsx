@@ -57,7 +57,7 @@ export function NewFinding({
           onChange={(event) => setCondition(event.target.value as typeof condition)}
         />
         <ChoiceField
-          label={texts.howMuch}
+          label={texts.severity}
           value={severity}
           choices={choices("severity")}
           onChange={(event) => setSeverity(event.target.value as typeof severity)}
@@ -65,7 +65,7 @@ export function NewFinding({
       </div>
       {job.album.shots.length > 0 && (
         <ChoiceField
-          label={texts.pictureThatShowsIt}
+          label={texts.pictureShowingIt}
           empty={texts.none}
           value={picture}
           choices={job.album.shots.map((shot, index) => ({
@@ -76,8 +76,8 @@ export function NewFinding({
         />
       )}
       <AddLine
-        blanks={[{ label: texts.remarkOnIt, hint: texts.howItLooks, optional: true }]}
-        action={texts.addIt}
+        blanks={[{ label: texts.remark, hint: texts.howItLooks, optional: true }]}
+        action={texts.addFinding}
         look="primary"
         onAdd={async (remark) => {
           await append(

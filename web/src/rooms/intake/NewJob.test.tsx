@@ -20,7 +20,7 @@ const fill = () => {
   type("Owner", "Ada");
   type("Complaint, in the owner's words", "drags");
 };
-const tag = () => fireEvent.click(named("button", "Give it a tag"));
+const tag = () => fireEvent.click(named("button", "Create job"));
 const opened = () =>
   asked
     .filter((one) => one.method === "POST" && one.path === "/api/jobs")
@@ -29,7 +29,7 @@ const opened = () =>
 it("opens a job with what came in, and what is to be done as lines of their own", async () => {
   show();
   fill();
-  type("To be done", "slow speeds, new seals");
+  type("Work to do", "slow speeds, new seals");
   tag();
   expect(await screen.findByText("elsewhere")).toBeTruthy();
   expect(opened()[0]!.received).toMatchObject({
@@ -56,7 +56,7 @@ it("goes on with what was typed before, and starts afresh where that is wanted",
   localStorage.setItem("ruvant.draft.newJob", JSON.stringify({ maker: "Tarn", complaint: "dead" }));
   show();
   expect(screen.getByLabelText<HTMLInputElement>("Maker").value).toBe("Tarn");
-  fireEvent.click(named("button", "Start afresh"));
+  fireEvent.click(named("button", "Clear the form"));
   expect(screen.getByLabelText<HTMLInputElement>("Maker").value).toBe("");
   expect(localStorage.getItem("ruvant.draft.newJob")).toBeNull();
 });
@@ -84,9 +84,9 @@ it("asks what was paid only for the shop's own, in the shop's money", async () =
   show();
   fill();
   expect(screen.queryByLabelText(/Paid for it/)).toBeNull();
-  fireEvent.click(named("radio", "The shop's own"));
+  fireEvent.click(named("radio", "The shop"));
   expect(screen.queryByLabelText("Owner")).toBeNull();
-  type("Paid for it, EUR", "35.50");
+  type("Price paid, EUR", "35.50");
   tag();
   await waitFor(() => expect(opened()).toHaveLength(1));
   expect(opened()[0]!.received).toMatchObject({ owner: { shopsOwn: true, paid: { minor: 3550 } } });

@@ -43,22 +43,22 @@ export function NewJob() {
   const typed = JSON.stringify(form.watch());
   useEffect(() => setDraft(typed === NOTHING ? "" : typed), [typed, setDraft]);
   return (
-    <Form form={form} className="flex min-h-0 flex-1 flex-col" aria-label={texts.aCameraCameIn}>
+    <Form form={form} className="flex min-h-0 flex-1 flex-col" aria-label={texts.checkInACamera}>
       <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
-        <h1 className="pb-3 text-[22px]">{texts.aCameraCameIn}</h1>
+        <h1 className="pb-3 text-[22px]">{texts.checkInACamera}</h1>
         <CameraFields fresh form={form} />
       </div>
       <div className="border-ink bg-sheet flex items-center gap-4 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit" disabled={form.busy} className="px-6!">
-          {texts.giveItATag}
+          {texts.createJob}
         </Button>
         {draft !== "" && (
           <Button kind="quiet" onClick={() => form.reset(BLANK)}>
-            {texts.startAfresh}
+            {texts.clearTheForm}
           </Button>
         )}
         <div className="min-w-0 flex-1">
-          {form.refused ?? <span className="text-soft">{texts.whatIsTypedIs}</span>}
+          {form.refused ?? <span className="text-soft">{texts.whatYouTypeIsKept}</span>}
         </div>
       </div>
     </Form>

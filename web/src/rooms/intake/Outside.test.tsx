@@ -23,8 +23,8 @@ it("lists what was found outside and takes one more by region", async () => {
   expect(screen.getByText("1 finding")).toBeTruthy();
   expect(screen.getByText(", by the winder")).toBeTruthy();
   fireEvent.change(screen.getByLabelText("Where"), { target: { value: "BACK" } });
-  fireEvent.change(screen.getByLabelText("Remark on it"), { target: { value: "peels" } });
-  fireEvent.submit(screen.getByLabelText("Remark on it"));
+  fireEvent.change(screen.getByLabelText("Remark"), { target: { value: "peels" } });
+  fireEvent.submit(screen.getByLabelText("Remark"));
   await waitFor(() =>
     expect(logged()).toEqual([
       {
@@ -44,16 +44,16 @@ it("says what an earlier visitor means for the work", async () => {
     visitor: {
       opened: "WITHOUT_CARE",
       reasons: ["chewed slot"],
-      expect: ["Screws may sit in the wrong holes: measure each length before it goes back."],
+      expect: ["Screws may be in the wrong holes. Measure each length before it goes back."],
     },
   });
   job.intake.visitorSigns = [
     { id: "1", sign: { kind: "visitorSign", sign: "CHEWED_SLOT", remark: "name ring" } },
   ];
   atTheBench(<Visitors job={job} />, job);
-  expect(screen.getByText(/Screws may sit in the wrong holes/)).toBeTruthy();
+  expect(screen.getByText(/Screws may be in the wrong holes/)).toBeTruthy();
   expect(screen.getByText(", name ring")).toBeTruthy();
-  fireEvent.change(screen.getByLabelText("Where is the sign"), { target: { value: "back plate" } });
+  fireEvent.change(screen.getByLabelText("Where the sign is"), { target: { value: "back plate" } });
   fireEvent.click(named("button", "Add"));
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "visitorSign", sign: "CHEWED_SLOT", remark: "back plate" }]),

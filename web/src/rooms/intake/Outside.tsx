@@ -14,10 +14,12 @@ export function Findings({ job }: { job: JobView }) {
   const { word } = useWords();
   return (
     <Panel
-      title={texts.outside2}
-      note={job.intake.findings.length === 1 ? texts.n1Finding : texts.findings(job.intake.findings.length)}
+      title={texts.outsideLabel}
+      note={
+        job.intake.findings.length === 1 ? texts.n1FindingLabel : texts.findings(job.intake.findings.length)
+      }
     >
-      {job.intake.findings.length === 0 && <Empty>{texts.turnItOverThe}</Empty>}
+      {job.intake.findings.length === 0 && <Empty>{texts.turnItOverTheUnderside}</Empty>}
       <ul>
         {job.intake.findings.map(({ id, found }) => (
           <li
@@ -46,7 +48,7 @@ export function Visitors({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const [sign, setSign] = useState("CHEWED_SLOT");
   return (
-    <Panel title={texts.earlierVisitor} note={word("opened", job.visitor.opened)}>
+    <Panel title={texts.signsOfEarlierRepair} note={word("opened", job.visitor.opened)}>
       {job.intake.visitorSigns.map((one) => (
         <p key={one.id} className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1">
           <b>{word("visitorSignKind", one.sign.sign)}</b>
@@ -75,10 +77,10 @@ export function Visitors({ job }: { job: JobView }) {
             onChange={(event) => setSign(event.target.value)}
           />
         }
-        blanks={[{ label: texts.whereIsTheSign, hint: texts.where, optional: true }]}
+        blanks={[{ label: texts.whereTheSignIs, hint: texts.where, optional: true }]}
         onAdd={(remark) =>
           append([{ kind: "visitorSign", sign: sign as Schemas["VisitorSign"]["sign"], remark }], {
-            said: texts.earlierVisitor2(word("visitorSignKind", sign)),
+            said: texts.signOfEarlierRepair(word("visitorSignKind", sign)),
           })
         }
       />

@@ -24,8 +24,8 @@ it("puts a finding where the drawing was tapped, by keyboard too", async () => {
   fireEvent.keyDown(board("top"), { key: "ArrowLeft", shiftKey: true });
   fireEvent.keyDown(board("top"), { key: "Enter" });
   expect(screen.getByText("on the top")).toBeTruthy();
-  fireEvent.change(screen.getByLabelText("Remark on it"), { target: { value: "by the winder" } });
-  fireEvent.click(named("button", "Add it"));
+  fireEvent.change(screen.getByLabelText("Remark"), { target: { value: "by the winder" } });
+  fireEvent.click(named("button", "Add finding"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       {
@@ -45,11 +45,11 @@ it("keeps what was typed when the drawing is tapped, and a region said by hand u
     fireEvent.keyDown(board(side), { key: "ArrowUp" });
     fireEvent.keyDown(board(side), { key: "Enter" });
   };
-  fireEvent.change(screen.getByLabelText("Remark on it"), { target: { value: "deep" } });
+  fireEvent.change(screen.getByLabelText("Remark"), { target: { value: "deep" } });
   expect(region()).toBe("BOTTOM");
   tap("top");
   expect(region()).toBe("TOP");
-  expect(screen.getByLabelText<HTMLInputElement>("Remark on it").value).toBe("deep");
+  expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("deep");
   fireEvent.change(screen.getByLabelText("Where"), { target: { value: "LENS" } });
   tap("top");
   expect(region()).toBe("LENS");
@@ -62,7 +62,7 @@ it("takes a finding by region alone, and shows it at that region's usual place",
   job.intake.findings = [found("1", "by the socket")];
   atTheBench(<SixSides job={job} />, job);
   expect(named("button", "Pin 1: slight dent, by the socket")).toBeTruthy();
-  fireEvent.click(named("button", "Add it"));
+  fireEvent.click(named("button", "Add finding"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).not.toHaveProperty("place");
 });
@@ -73,7 +73,7 @@ it("keeps drawing and list in step", () => {
   atTheBench(<SixSides job={job} />, job);
   fireEvent.click(named("button", /^Pin 2/));
   const row = screen.getByText(/two/, { selector: "span" }).closest("li")!;
-  expect(within(row).getByRole("button", { name: /Strike this finding/ })).toBeTruthy();
+  expect(within(row).getByRole("button", { name: /Strike out this finding/ })).toBeTruthy();
 });
 
 it("draws every body type from six sides, each within its frame", () => {

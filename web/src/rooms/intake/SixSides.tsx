@@ -100,13 +100,13 @@ export function SixSides({ job }: { job: JobView }) {
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
         <Panel
-          title={texts.anotherFinding}
-          note={spot === undefined ? texts.tapTheDrawingOr : texts.onThe(word("bodySide", spot.side))}
+          title={texts.addAFinding}
+          note={spot === undefined ? texts.tapTheDrawingOrChoose : texts.onThe(word("bodySide", spot.side))}
         >
           <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
         </Panel>
         <Panel title={texts.foundOutside} note={`${findings.length}`}>
-          {findings.length === 0 && <Empty>{texts.turnItOverThe2}</Empty>}
+          {findings.length === 0 && <Empty>{texts.turnItOverTheUndersideTells}</Empty>}
           <ol>
             {findings.map(({ finding, number }) => (
               <FindingRow
@@ -161,13 +161,13 @@ function FindingRow({
           kind="quiet"
           onClick={() =>
             void submit(() =>
-              append([{ kind: "struck", target: finding.id, reason: "finding entered by mistake" }], {
-                said: texts.findingStruck,
+              append([{ kind: "struck", target: finding.id, reason: texts.findingLoggedByMistake }], {
+                said: texts.findingStruckOut,
               }),
             )
           }
         >
-          {texts.strikeThisFinding}
+          {texts.strikeOutThisFinding}
         </Button>
       )}
       {refused}

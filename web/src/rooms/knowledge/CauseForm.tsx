@@ -97,21 +97,17 @@ export function CauseForm({
         .map((look) => ({ ...look, finds: withChance(look.finds, id, read.looks[look.id] ?? 0) }));
       if (read.look.trim() !== "") looks.push(ownLook(id, before.area, read));
       const said: Cause = { ...before, id, words, why, prior, calls, bodies, symptoms, roots, advice };
-      await change({ causes: [said], looks }, `${words}: it counts so from now on.`);
+      await change({ causes: [said], looks }, texts.saved(words));
       onDone(id);
     },
   );
   return (
-    <Form
-      form={form}
-      className="flex flex-col gap-2.5"
-      aria-label={isNew ? texts.anotherCause : before.words}
-    >
+    <Form form={form} className="flex flex-col gap-2.5" aria-label={isNew ? texts.addACause : before.words}>
       <FormText form={form} name="cause" label={texts.cause} placeholder={texts.retardTrainGummed} />
-      <FormText form={form} name="why" label={texts.whyInALine} />
+      <FormText form={form} name="why" label={texts.reasonInALine} />
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="prior" label={texts.howCommonAgainstThe} />
-        <FormChoice form={form} name="calls" label={texts.itCallsFor} choices={CALLS} />
+        <FormText form={form} name="prior" label={texts.howCommonComparedWithOther} />
+        <FormChoice form={form} name="calls" label={texts.itNeeds} choices={CALLS} />
       </div>
       <FormOwn form={form} name="bodies">
         {(bodies, set) => <OnBodies bodies={bodies} onChange={set} />}
@@ -119,8 +115,8 @@ export function CauseForm({
       <FormOwn form={form} name="symptoms">
         {(symptoms, set) => (
           <ChancesOf
-            title={texts.whatItDoes}
-            more={texts.andThisSymptom}
+            title={texts.symptoms}
+            more={texts.addASymptom}
             chances={symptoms}
             all={knowledge.symptoms}
             onChange={set}
@@ -130,8 +126,8 @@ export function CauseForm({
       <FormOwn form={form} name="looks">
         {(looks, set) => (
           <ChancesOf
-            title={texts.looksThatTellIt}
-            more={texts.andThisLook}
+            title={texts.looksThatShowIt}
+            more={texts.addALook}
             chances={looks}
             all={knowledge.looks}
             offered={knowledge.looks
@@ -140,15 +136,20 @@ export function CauseForm({
             onChange={set}
           >
             <div className="grid grid-cols-[3fr_2fr_1fr_1fr] gap-2">
-              <FormText form={form} name="look" label={texts.orALookOf} placeholder={texts.turnTheWheelBy} />
-              <FormText form={form} name="seen" label={texts.whatSpeaksForIt} placeholder={texts.itDrags} />
+              <FormText
+                form={form}
+                name="look"
+                label={texts.orALookOfYour}
+                placeholder={texts.turnTheWheelByHand}
+              />
+              <FormText form={form} name="seen" label={texts.whatPointsToIt} placeholder={texts.itDrags} />
               <FormText form={form} name="minutes" label={texts.minutes} />
               <FormChoice form={form} name="reach" label={texts.reachedFrom} choices={REACHES} />
             </div>
           </ChancesOf>
         )}
       </FormOwn>
-      <FormText form={form} name="roots" label={texts.whatMayHaveBrought} />
+      <FormText form={form} name="roots" label={texts.possibleRootCausesSeparatedBy} />
       <FormText form={form} name="advice" label={texts.adviceForTheOwner} />
       <SaveOrReset
         form={form}

@@ -67,7 +67,7 @@ it("lists causes and looks of a mechanism, and finds across all by a word", asyn
 it("changes a cause and a look, and takes a change back", async () => {
   fireEvent.click(await screen.findByText(/retard train gummed/));
   fireEvent.change(screen.getByLabelText(/How common/), { target: { value: "3,5" } });
-  fireEvent.change(screen.getByLabelText("And this symptom"), { target: { value: "sticksOpen" } });
+  fireEvent.change(screen.getByLabelText("Add a symptom"), { target: { value: "sticksOpen" } });
   fireEvent.change(screen.getByLabelText("listen to 1 s"), { target: { value: "0.5" } });
   fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(changes()).toHaveLength(1));
@@ -89,14 +89,14 @@ it("says beside the form what is missing of a cause of one's own", async () => {
     "POST /api/logs/knowledge/lines": new Refusal(400, {
       code: "field",
       field: "faults",
-      detail: "No look tells “odd cause” from the others.",
+      detail: "No look distinguishes “odd cause” from the others.",
       remedy: "A cause needs a look.",
     }),
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Another cause…" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Add a cause…" }));
   fireEvent.change(screen.getByLabelText("Cause"), { target: { value: "odd cause" } });
   fireEvent.change(screen.getByLabelText("Or a look of your own"), { target: { value: "turn it" } });
   fireEvent.click(named("button", "Save"));
-  expect(await screen.findByText(/No look tells/)).toBeTruthy();
+  expect(await screen.findByText(/No look distinguishes/)).toBeTruthy();
   expect((screen.getByLabelText("Cause") as HTMLInputElement).value).toBe("odd cause");
 });

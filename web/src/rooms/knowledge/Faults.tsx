@@ -71,7 +71,7 @@ export function Faults() {
             onChoose={(entry) => go({ entry })}
           />
           <Button className="my-1 self-start" onClick={() => go({ entry: "new" })}>
-            {texts.anotherCause2}
+            {texts.addACauseLabel}
           </Button>
           <Entries
             title={texts.looks}
@@ -96,7 +96,7 @@ export function Faults() {
             <LookForm key={chosen} knowledge={knowledge} look={look} changed={changed.includes(chosen)} />
           )}
           {cause === undefined && look === undefined && chosen !== "new" && (
-            <p className="text-soft max-w-[56ch] py-2">{texts.chooseACauseTo}</p>
+            <p className="text-soft max-w-[56ch] py-2">{texts.chooseACauseToSee}</p>
           )}
         </div>
       </div>
@@ -132,7 +132,9 @@ function Entries({
               onClick={() => onChoose(one.id)}
             >
               {one.words}
-              {changed.includes(one.id) && <b className="text-mark text-[13.5px]"> {texts.changedHere2}</b>}
+              {changed.includes(one.id) && (
+                <b className="text-mark text-[13.5px]"> {texts.changedHereAfter}</b>
+              )}
             </button>
           </li>
         ))}

@@ -27,19 +27,18 @@ export function LookForm({
   const form = useFormOf(
     LOOK,
     { look: look.words, seen: look.seen, minutes: String(look.minutes), reach: look.reach, risk: look.risk },
-    ({ look: words, ...rest }) =>
-      change({ looks: [{ ...look, words, ...rest }] }, `${words}: it counts so from now on.`),
+    ({ look: words, ...rest }) => change({ looks: [{ ...look, words, ...rest }] }, texts.saved(words)),
   );
   const finds = Object.entries(look.finds).sort(([, a], [, b]) => b - a);
   return (
     <Form form={form} className="flex flex-col gap-2.5" aria-label={look.words}>
       <FormText form={form} name="look" label={texts.look} />
-      <FormText form={form} name="seen" label={texts.whatIsSeenWhen} />
+      <FormText form={form} name="seen" label={texts.whatYouSeeWhenIt} />
       <div className="grid grid-cols-2 gap-3">
-        <FormText form={form} name="minutes" label={texts.minutesOnceItIs} />
+        <FormText form={form} name="minutes" label={texts.minutesOnceItIsReached} />
         <FormChoice form={form} name="reach" label={texts.reachedFrom} choices={REACHES} />
       </div>
-      <FormText form={form} name="risk" label={texts.whatCanBeHarmed} />
+      <FormText form={form} name="risk" label={texts.whatItCouldDamageEmpty} />
       <Panel title={texts.seenWith}>
         <ul>
           {finds.map(([id, chance]) => (

@@ -23,9 +23,9 @@ const type = (label: string, value: string) =>
 
 it("enters a sheet with no more than what it says", async () => {
   show();
-  expect(screen.getByText(/No service sheet is entered/)).toBeTruthy();
-  fireEvent.click(named("button", "Enter its sheet"));
-  type("Written in", "sheet 7");
+  expect(screen.getByText(/No service sheet entered/)).toBeTruthy();
+  fireEvent.click(named("button", "Enter the service sheet"));
+  type("Source", "sheet 7");
   type("Leading, ms", "13,5");
   type("Marked speeds that mean something else, in seconds", "1/60 = 0.0167, 1/300 = 0,0033 s");
   fireEvent.click(named("button", "Save sheet"));
@@ -40,12 +40,12 @@ it("enters a sheet with no more than what it says", async () => {
     },
   });
   expect(logged()[0]).not.toHaveProperty("sheet.limits");
-  expect(await screen.findByText("Enter its sheet")).toBeTruthy();
+  expect(await screen.findByText("Enter the service sheet")).toBeTruthy();
 });
 
 it("changes one figure of a sheet and keeps the others", async () => {
   show(SHEET);
-  fireEvent.click(named("button", "Change"));
+  fireEvent.click(named("button", "Edit"));
   type("± EV faster", "0,5");
   fireEvent.click(named("button", "Save sheet"));
   await waitFor(() =>
@@ -57,7 +57,7 @@ it("changes one figure of a sheet and keeps the others", async () => {
 
 it("takes a sheet away", async () => {
   show(SHEET);
-  fireEvent.click(named("button", "Change"));
+  fireEvent.click(named("button", "Edit"));
   fireEvent.click(named("button", "Delete sheet"));
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "sheetTakenBack", maker: "Pellworm", model: "Twin" }]),
@@ -73,11 +73,11 @@ it("says beside the field what the sheet cannot say", async () => {
       remedy: "Name it.",
     }),
   });
-  fireEvent.click(named("button", "Change"));
-  type("Written in", "");
+  fireEvent.click(named("button", "Edit"));
+  type("Source", "");
   fireEvent.click(named("button", "Save sheet"));
   expect(await screen.findByText("The source is empty. Name it.")).toBeTruthy();
-  expect(screen.getByLabelText("Written in").getAttribute("aria-invalid")).toBe("true");
+  expect(screen.getByLabelText("Source").getAttribute("aria-invalid")).toBe("true");
 });
 
 it("reads what marked speeds mean by pieces, and leaves what is no number for the server to say", () => {

@@ -18,14 +18,14 @@ type Sheet = Schemas["ModelSheet"];
 export function MakerSays({ maker, model, sheet }: { maker: string; model: string; sheet?: Sheet }) {
   const [editing, setEditing] = useState(false);
   return (
-    <Panel title={texts.whatTheMakerSays}>
+    <Panel title={texts.makersSpecification}>
       {editing ? (
         <Edit maker={maker} model={model} sheet={sheet} done={() => setEditing(false)} />
       ) : (
         <>
-          {sheet === undefined ? <Empty>{texts.noServiceSheetIs}</Empty> : <Said sheet={sheet} />}
+          {sheet === undefined ? <Empty>{texts.noServiceSheetEnteredThe}</Empty> : <Said sheet={sheet} />}
           <Button className="self-start" onClick={() => setEditing(true)}>
-            {sheet === undefined ? texts.enterItsSheet : texts.change}
+            {sheet === undefined ? texts.enterTheServiceSheet : texts.edit}
           </Button>
         </>
       )}
@@ -38,17 +38,21 @@ function Said({ sheet }: { sheet: Sheet }) {
   const means = Object.entries(sheet.meansSeconds);
   return (
     <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[14.5px]">
-      <dt className="text-soft">{texts.writtenIn}</dt>
+      <dt className="text-soft">{texts.source}</dt>
       <dd>{sheet.source}</dd>
       {limits !== undefined && (
         <>
           <dt className="text-soft">{texts.speeds}</dt>
           <dd className="num">
-            {texts.evTo1125(limits.slowEv.toFixed(2), limits.fastEv.toFixed(2), limits.scatterEv.toFixed(2))}
+            {texts.evTo1125Faster(
+              limits.slowEv.toFixed(2),
+              limits.fastEv.toFixed(2),
+              limits.scatterEv.toFixed(2),
+            )}
           </dd>
           <dt className="text-soft">{texts.taper}</dt>
           <dd className="num">
-            {texts.evTo1250(limits.taperSlowEv.toFixed(2), limits.taperFastEv.toFixed(2))}
+            {texts.evTo1250Faster(limits.taperSlowEv.toFixed(2), limits.taperFastEv.toFixed(2))}
           </dd>
         </>
       )}
@@ -56,7 +60,7 @@ function Said({ sheet }: { sheet: Sheet }) {
         <>
           <dt className="text-soft">{texts.curtains}</dt>
           <dd className="num">
-            {sheet.leadingTravelMs ?? "–"} {texts.and} {sheet.trailingTravelMs ?? "–"} {texts.ms}
+            {sheet.leadingTravelMs ?? "–"} {texts.andWord} {sheet.trailingTravelMs ?? "–"} {texts.ms}
           </dd>
         </>
       )}
@@ -71,7 +75,7 @@ function Said({ sheet }: { sheet: Sheet }) {
 }
 
 const NUMBERS = [
-  { name: "slowEv", label: texts.evTo11252 },
+  { name: "slowEv", label: texts.evTo1125 },
   { name: "fastEv", label: texts.evFaster },
   { name: "scatterEv", label: texts.scatterEv },
   { name: "taperSlowEv", label: texts.taperTo1250 },
@@ -138,12 +142,12 @@ function Edit({
         leadingTravelMs,
         trailingTravelMs,
       };
-      return keep({ kind: "sheetKept", sheet: said }, "The maker's sheet counts now.");
+      return keep({ kind: "sheetKept", sheet: said }, texts.theMakersSpecificationNowApplies);
     },
   );
   return (
     <Form form={form} className="flex flex-col gap-2">
-      <FormText form={form} name="source" label={texts.writtenIn} placeholder={texts.serviceSheet12} />
+      <FormText form={form} name="source" label={texts.source} placeholder={texts.serviceSheet12} />
       <div className="grid grid-cols-2 gap-2">
         {NUMBERS.map((one) => (
           <FormText
@@ -159,7 +163,7 @@ function Edit({
       <FormText
         form={form}
         name="means"
-        label={texts.markedSpeedsThatMean}
+        label={texts.markedSpeedsThatMeanSomething}
         className="num"
         placeholder="1/60 = 0.0167, 1/300 = 0.0033"
       />
@@ -171,7 +175,7 @@ function Edit({
           <Button
             onClick={() =>
               void form.attempt(() =>
-                keep({ kind: "sheetTakenBack", maker, model }, "What the house allows counts again."),
+                keep({ kind: "sheetTakenBack", maker, model }, texts.theTolerancesInSettingsApply),
               )
             }
           >

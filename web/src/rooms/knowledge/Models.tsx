@@ -22,7 +22,7 @@ export function Models() {
         </Link>
       </div>
       <Panel title={texts.models} note={models === undefined ? undefined : `${models.length}`}>
-        {models?.length === 0 && <Empty>{texts.nothingYetEveryCamera}</Empty>}
+        {models?.length === 0 && <Empty>{texts.nothingYetEveryCameraRepaired}</Empty>}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-2">
           {models?.map((one) => (
             <li key={`${one.maker} ${one.model}`}>

@@ -96,6 +96,6 @@ it("says so where nothing was learned yet", async () => {
       signs: { ranges: [], features: [] },
     }),
   });
-  expect(await screen.findByText("Nothing inside was reached in any job yet.")).toBeTruthy();
-  expect(screen.getByText("No cause was confirmed yet.")).toBeTruthy();
+  expect(await screen.findByText("Nothing inside has been reached in a job yet.")).toBeTruthy();
+  expect(screen.getByText("No cause has been confirmed yet.")).toBeTruthy();
 });

@@ -34,7 +34,7 @@ export function OneModel() {
       <div className="wide:grid-cols-[380px_minmax(0,1fr)_300px] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] gap-x-6 gap-y-5 overflow-y-auto px-5 pb-4">
         <Panel title={texts.waysIn} className="self-start">
           {way === undefined ? (
-            <Empty>{texts.nothingInsideWasReached}</Empty>
+            <Empty>{texts.nothingInsideHasBeenReached}</Empty>
           ) : (
             <>
               <label className="text-soft flex flex-col gap-1 text-[13.5px]">
@@ -54,8 +54,8 @@ export function OneModel() {
           )}
         </Panel>
         <Panel
-          title={texts.itsParts}
-          note={texts.mostMetFirst(knowledge.parts.length)}
+          title={texts.parts}
+          note={texts.mostOftenMetFirst(knowledge.parts.length)}
           className="self-start"
         >
           <ul>
@@ -65,8 +65,8 @@ export function OneModel() {
           </ul>
         </Panel>
         <div className="flex flex-col gap-5 self-start">
-          <Panel title={texts.whatItWas}>
-            {knowledge.causes.length === 0 && <Empty>{texts.noCauseWasConfirmed}</Empty>}
+          <Panel title={texts.confirmedCauses}>
+            {knowledge.causes.length === 0 && <Empty>{texts.noCauseHasBeenConfirmed}</Empty>}
             <ul>
               {knowledge.causes.map((cause) => (
                 <li key={cause.what.id} className="border-line/70 flex items-center gap-3 border-b py-1">
@@ -85,12 +85,12 @@ export function OneModel() {
             </ul>
           </Panel>
           <Responses taught={known.responses} />
-          <Sayings title={texts.followedInVain} said={knowledge.falseLeads} />
+          <Sayings title={texts.falseLeads} said={knowledge.falseLeads} />
           <LooksTook looks={knowledge.looks} />
           <MakerSays maker={maker} model={model} sheet={sheet} />
           <Patterns signs={signs} />
           <Sayings title={texts.betterLeftAlone} said={knowledge.leaveAlone}>
-            {texts.sayItInThe}
+            {texts.typeItInTheLog}
           </Sayings>
           <Sayings title={texts.batteriesFound} said={knowledge.batteries} />
         </div>
@@ -103,7 +103,7 @@ export function OneModel() {
 function Responses({ taught }: { taught: Schemas["Taught"][] }) {
   if (taught.length === 0) return null;
   return (
-    <Panel title={texts.whatTurningDoes} note={texts.forOneStepInward}>
+    <Panel title={texts.whatTurningDoes} note={texts.perStepInward}>
       <ul>
         {taught.map((one) => (
           <li key={`${one.adjuster.id} ${one.result.id}`} className="border-line/70 flex gap-3 border-b py-1">
@@ -172,7 +172,9 @@ function Sayings({
 function Patterns({ signs }: { signs: Schemas["PatternSigns"] }) {
   return (
     <Panel title={texts.patterns}>
-      {signs.ranges.length === 0 && signs.features.length === 0 && <Empty>{texts.noPatternIsTold}</Empty>}
+      {signs.ranges.length === 0 && signs.features.length === 0 && (
+        <Empty>{texts.noPatternsRecordedYetNote}</Empty>
+      )}
       <ul>
         {signs.ranges.map((range) => (
           <li key={range.pattern} className="border-line/70 border-b py-1">
@@ -213,15 +215,15 @@ function WayDown({ way }: { way: Way }) {
             {back > 0 && (
               <>
                 {" "}
-                {texts.and} <b>{minutesWords(back)}</b> {texts.back}
+                {texts.andWord} <b>{minutesWords(back)}</b> {texts.back}
               </>
             )}
             ,{" "}
           </>
         ) : (
-          <>{texts.howLongIsNotKnown} </>
+          <>{texts.howLongItTakesIs} </>
         )}
-        {texts.from(way.jobs, way.jobs === 1)}
+        {texts.fromIt(way.jobs, way.jobs === 1)}
       </p>
       <ol className="flex flex-col gap-1">
         {way.steps.map(({ part, care, takes }, index) => (
@@ -233,7 +235,7 @@ function WayDown({ way }: { way: Way }) {
             <span className="min-w-0 flex-1 truncate">{part}</span>
             {care && <span className="text-stop text-[13.5px] font-bold">{texts.care}</span>}
             <span className="text-soft text-[13.5px] font-normal">
-              {spanMinutes(takes) > 0 && texts.min2(spanMinutes(takes))}
+              {spanMinutes(takes) > 0 && texts.minOf(spanMinutes(takes))}
             </span>
           </li>
         ))}
@@ -243,8 +245,8 @@ function WayDown({ way }: { way: Way }) {
           key={`${other.without.join()} ${other.instead.join()}`}
           className="border-line bg-sheet rounded-[4px] border px-2.5 py-1.5 text-[14.5px]"
         >
-          <b>{texts.otherwise}</b> {texts.leftTheOn(other.jobs, other.jobs === 1, other.without.join(", "))}
-          {other.instead.length > 0 && texts.andTookTheOff(other.instead.join(", "))}.
+          <b>{texts.otherWays}</b> {texts.leftTheOn(other.jobs, other.jobs === 1, other.without.join(", "))}
+          {other.instead.length > 0 && texts.andTookTheOffInstead(other.instead.join(", "))}.
         </p>
       ))}
     </div>
@@ -254,10 +256,10 @@ function WayDown({ way }: { way: Way }) {
 function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
   const { word } = useWords();
   const warnings = [
-    ...part.held.hidden.map((one) => `hidden: ${one.count} × ${fastenerWords(one)}`),
+    ...part.held.hidden.map((one) => texts.hidden(one.count, fastenerWords(one))),
     ...part.beware.hazards.map((one) => word("hazard", one)),
-    ...(part.beware.state === undefined ? [] : [`wants ${word("mechanismState", part.beware.state)}`]),
-    ...part.held.loose.map((one) => `loose: ${one}`),
+    ...(part.beware.state === undefined ? [] : [texts.needs(word("mechanismState", part.beware.state))]),
+    ...part.held.loose.map((one) => texts.loose(one)),
   ];
   return (
     <li className="border-line/70 grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)_54px] gap-3 border-b py-1.5">
@@ -265,7 +267,7 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         <b className="block">{part.name}</b>
         <span className="text-soft text-[13.5px]">
           {word("side", part.lies.side)}
-          {part.lies.covers && texts.covers}
+          {part.lies.covers && texts.aCover}
         </span>
       </span>
       <span className="text-[14.5px]">
@@ -281,7 +283,7 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
             {texts.wentWrong(slip)}
           </span>
         ))}
-        {part.needless && <span className="text-soft block">{texts.seldomCameOffAnd}</span>}
+        {part.needless && <span className="text-soft block">{texts.rarelyTakenOffAndNothing}</span>}
         {part.beware.remarks[0] !== undefined && (
           <span className="text-soft block">“{part.beware.remarks[0]}”</span>
         )}

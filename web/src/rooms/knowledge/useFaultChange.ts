@@ -15,17 +15,17 @@ export const useFaultChange = () =>
 
 /** Chances as a hand chooses them. */
 const CHANCES = [
-  { value: "0", label: texts.no },
-  { value: "0.1", label: texts.seldom },
-  { value: "0.3", label: texts.nowAndThen },
-  { value: "0.5", label: texts.everyOtherTime },
+  { value: "0", label: texts.never },
+  { value: "0.1", label: texts.rarely },
+  { value: "0.3", label: texts.sometimes },
+  { value: "0.5", label: texts.aboutHalfTheTime },
   { value: "0.7", label: texts.mostly },
   { value: "0.9", label: texts.nearlyAlways },
   { value: "0.97", label: texts.always },
 ];
 
 /** From where a look is taken. */
-export const REACHES = ["outside", "bottom", "top", "front", "lens front", "inside"].map((value) => ({
+export const REACHES = ["outside", "bottom", "top", "front", texts.lensFront, "inside"].map((value) => ({
   value,
   label: value,
 }));

@@ -21,13 +21,13 @@ export function EarLine({ job, speed, phase }: { job: JobView; speed: string; ph
   return (
     <div className="flex flex-col gap-1">
       <AddLine
-        blanks={[{ label: texts.byEar2(speed), hint: texts.byEarFirstA }]}
-        action={texts.say}
+        blanks={[{ label: texts.byEarOf(speed), hint: texts.byEarFirstAThird }]}
+        action={texts.logWhatYouHear}
         onAdd={guess}
       />
       {ear !== undefined && ear.compared > 0 && (
         <p className="text-soft text-[13.5px]">
-          {texts.sEarComparedEv(
+          {texts.sEarComparedRightWithin(
             signer,
             ear.compared,
             Math.abs(ear.biasEv) < 0.05,
@@ -49,10 +49,10 @@ export function EarFound({ job, speed }: { job: JobView; speed: string }) {
   if (found === undefined) return null;
   return (
     <p className="text-[14px]">
-      <b>{texts.byEarNotTimed}</b> {texts.said(found.by, found.said)}{" "}
+      <b>{texts.byEarNotTimedSince}</b> {texts.said(found.by, found.said)}{" "}
       <span className="num">{texts.ev(stopsWords(found.errorEv), found.widthEv.toFixed(1))}</span>
       <span className="text-soft">
-        {found.compared < 3 ? texts.tooFewGuessesOf : texts.biasOfMeasuredGuesses(found.compared)}
+        {found.compared < 3 ? texts.tooFewOfThisEars : texts.afterRemovingTheBiasOf(found.compared)}
       </span>
     </p>
   );

@@ -15,7 +15,7 @@ export function FaultMapPanel({ job }: { job: JobView }) {
   if (map === undefined || map.misses === 0) return null;
   const done = map.columns.filter((column) => column.done.length > 0);
   return (
-    <Panel title={texts.whereItMisses} note={texts.ofFiringsMissedGood(map.misses, map.firings)}>
+    <Panel title={texts.whereItMisses} note={texts.ofFiringsMissedGoodUnderlined(map.misses, map.firings)}>
       <div className="overflow-x-auto">
         <table className="border-collapse text-[14px]">
           <thead>
@@ -34,7 +34,7 @@ export function FaultMapPanel({ job }: { job: JobView }) {
                   )}
                   <span className="block font-bold">{word("attitude", column.attitude)}</span>
                   <span className="text-soft block">
-                    {column.phase === "BEFORE" ? texts.before : texts.after2}
+                    {column.phase === "BEFORE" ? texts.before : texts.afterInline}
                   </span>
                 </th>
               ))}
@@ -73,7 +73,7 @@ function Cell({ column, speed }: { column: Column; speed: string }) {
       {cell.missed.map((shot, index) => (
         <span
           key={index}
-          title={texts.ev2(stopsWords(shot.errorEv), shot.missed, shot.afterRest)}
+          title={texts.firingSaid(stopsWords(shot.errorEv), shot.missed, shot.afterRest)}
           className={`mr-0.5 ${shot.missed ? "text-stop font-bold" : "text-done"} ${shot.afterRest ? "border-mark-line border-b-2" : ""}`}
         >
           {shot.missed ? "✕" : "●"}
@@ -92,5 +92,5 @@ const MOST_WORDS = 4;
 
 function shortened(done: string[]): string {
   const shown = done.slice(-MOST_WORDS).join("; ");
-  return done.length > MOST_WORDS ? `${done.length - MOST_WORDS} more, then ${shown}` : shown;
+  return done.length > MOST_WORDS ? texts.moreThen(done.length - MOST_WORDS, shown) : shown;
 }

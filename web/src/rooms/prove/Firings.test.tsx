@@ -54,17 +54,17 @@ it("takes back what its light shows to be none", async () => {
   atTheBench(<Firings job={job} speed="1" />, job);
   answering({ "GET /api/jobs/R-0001/runs/run-2/light": [light] });
   fireEvent.click(screen.getByRole("button"));
-  fireEvent.click(await screen.findByText("This is no firing: take it back"));
+  fireEvent.click(await screen.findByText("Not a firing: remove it"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "struck", target: "run-2" });
 });
 
-it("says so where the recording is not kept here", async () => {
+it("says so where the recording is not stored here", async () => {
   const job = withRuns(measured);
   atTheBench(<Firings job={job} speed="1" />, job);
   answering({ "GET /api/jobs/R-0001/runs/run-2/light": [] });
   fireEvent.click(screen.getByRole("button"));
-  expect(await screen.findByText(/not kept here/)).toBeTruthy();
+  expect(await screen.findByText(/not stored here/)).toBeTruthy();
 });
 
 it("shows nothing for a speed that was never fired", () => {

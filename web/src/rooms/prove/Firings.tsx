@@ -33,7 +33,7 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
                 ) : (
                   <button
                     type="button"
-                    aria-label={texts.lookAtItsLight(words)}
+                    aria-label={texts.showItsLightCurve(words)}
                     onClick={() => setShown({ run, at })}
                     className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.how.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
                   >
@@ -60,8 +60,8 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
   const light = useQuery(lightQuery(job.tag, run.id, firing.index)).data;
   const strike = () =>
     orSay(
-      append([{ kind: "struck", target: run.id, reason: "its light shows that it is none" }], {
-        said: texts.takenBack(run.speed, timeWords(firing.seconds)),
+      append([{ kind: "struck", target: run.id, reason: texts.itsLightShowsThatIt }], {
+        said: texts.removed(run.speed, timeWords(firing.seconds)),
       }).then(close),
     );
   return (
@@ -71,7 +71,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
       onOpenChange={(open) => !open && close()}
       title={`${run.speed}: ${timeWords(firing.seconds)}`}
       about={texts.uncertainBy(
-        run.with.instrument || "the stand",
+        run.with.instrument || texts.theStand,
         ((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2),
       )}
     >
@@ -82,14 +82,14 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
           </p>
         ))}
         {light === undefined && <p className="text-soft">{texts.measuringItAgain}</p>}
-        {light?.length === 0 && <p className="text-soft">{texts.itsRecordingIsNot}</p>}
+        {light?.length === 0 && <p className="text-soft">{texts.itsRecordingIsNotStored}</p>}
         {light?.map((one) => (
           <LightPlot key={one.channel} light={one} />
         ))}
-        <p className="text-soft text-[14px]">{texts.lightWithTheInputs}</p>
+        <p className="text-soft text-[14px]">{texts.lightCorrectedForTheInputs}</p>
         <div className="flex items-center gap-3">
           <Button kind="stop" onClick={strike}>
-            {texts.thisIsNoFiring}
+            {texts.notAFiringRemoveIt}
           </Button>
           {run.with.recording !== "" && (
             <a className="underline" href={`/api/recordings/${run.with.recording}`}>

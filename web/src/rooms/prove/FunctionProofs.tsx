@@ -18,7 +18,7 @@ export function FunctionProofs({ job }: { job: JobView }) {
   const open = worked.filter((name) => !proofs.has(name.id)).length;
   const prove = (name: Named, result: "WORKS" | "FAILS") =>
     append([{ kind: "functionProved", function: name, result, remark: "" }], {
-      said: texts.text(name.words, result === "WORKS"),
+      said: texts.functionSaid(name.words, result === "WORKS"),
     });
   const tried = (name: Named, result: "WORKS" | "FAILS") => orSay(prove(name, result));
   return (
@@ -26,7 +26,7 @@ export function FunctionProofs({ job }: { job: JobView }) {
       title={texts.workedAtIntake}
       note={worked.length === 0 ? undefined : texts.ofToTry(open, worked.length)}
     >
-      {names.length === 0 && <Empty>{texts.nothingWasNotedAs}</Empty>}
+      {names.length === 0 && <Empty>{texts.nothingWasNotedAsWorking}</Empty>}
       <ul>
         {names.map((name) => {
           const proof = proofs.get(name.id);

@@ -74,7 +74,7 @@ it("shows what changed, what hung up, and what holding it otherwise does", async
   atTheBench(<Prove />, one);
   expect(screen.getByText(/hung up, not counted/).textContent).toContain("1.9");
   expect(named("row", /^change −0.45 EV, from −0.55 to −0.35/)).toBeTruthy();
-  expect(named("row", /\+0.31 EV ± 0.08 against level ?it minds being held so/)).toBeTruthy();
+  expect(named("row", /\+0.31 EV ± 0.08 against level ?this attitude affects it/)).toBeTruthy();
   answering({ "GET /api/times": { seconds: [1.3] } });
   fireEvent.change(screen.getByLabelText("Camera held"), { target: { value: "LENS_DOWN" } });
   fireEvent.change(firings(), { target: { value: "1.3s" } });

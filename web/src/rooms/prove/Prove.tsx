@@ -46,9 +46,9 @@ export function Prove() {
     <div className="flex h-full flex-col">
       <div className="wide:grid-cols-[minmax(0,1fr)_330px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-h-0 overflow-y-auto px-5 py-3">
-          <Panel title={headline(job.speeds)} note={texts.stops95IntervalHollow}>
+          <Panel title={headline(job.speeds)} note={texts.ev95IntervalHollowBefore}>
             {job.speeds.length === 0 ? (
-              <Empty>{texts.noSpeedsAreOn}</Empty>
+              <Empty>{texts.thisCameraHasNoSpeeds}</Empty>
             ) : (
               <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
             )}
@@ -91,7 +91,7 @@ function TakeAway({ job }: { job: JobView }) {
   if (job.prove.timed.length === 0) return null;
   return (
     <p className="text-soft flex gap-4 text-[14px]">
-      {texts.takeAway}
+      {texts.download}
       <a className="underline" href={`/api/jobs/${job.tag}/firings.csv`} download>
         {texts.firingsAsCsv}
       </a>
@@ -115,7 +115,10 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
   if (row === undefined || run === undefined) return null;
   const uneven = Math.abs(run.taper.ev) > run.taper.allowedEv;
   return (
-    <Panel title={texts.theCurtainsAt(row.speed)} note={row.after?.curtains ? texts.after2 : texts.before}>
+    <Panel
+      title={texts.theCurtainsAt(row.speed)}
+      note={row.after?.curtains ? texts.afterInline : texts.before}
+    >
       <CurtainPlot run={run} />
       <p className="num text-[14px]">
         <span className="text-ready font-bold">{texts.leading(ms(run.travel.leadingSeconds))}</span>
@@ -126,8 +129,8 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
       <FilmStrip run={run} />
       <p className="text-[14px]">
         <b className={uneven ? "text-stop" : "text-done"}>{uneven ? texts.uneven : texts.evenEnough}</b>:{" "}
-        <span className="num">{texts.ev3(stopsWords(run.taper.ev))}</span>{" "}
-        {texts.fromStartToEnd(
+        <span className="num">{texts.errorAlone(stopsWords(run.taper.ev))}</span>{" "}
+        {texts.fromStartToEndEv(
           run.taper.allowedEv.toFixed(2),
           run.syncMarginSeconds > 0,
           ms(run.syncMarginSeconds),
@@ -136,7 +139,10 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
       </p>
       {Math.abs(run.taper.ev) > 0.05 && (
         <p className="text-soft text-[14px]">
-          {texts.bothEndsWouldGet(travelWords(run.taper.evenLeading), travelWords(run.taper.evenTrailing))}
+          {texts.bothEndsWouldMatchWith(
+            travelWords(run.taper.evenLeading),
+            travelWords(run.taper.evenTrailing),
+          )}
         </p>
       )}
     </Panel>
@@ -148,28 +154,28 @@ function BladesMoved({ row }: { row?: SpeedRow }) {
   const run = row?.after?.blades ?? row?.before?.blades;
   if (row === undefined || run === undefined) return null;
   return (
-    <Panel title={texts.theBladesAt(row.speed)} note={row.after?.blades ? texts.after2 : texts.before}>
+    <Panel title={texts.theBladesAt(row.speed)} note={row.after?.blades ? texts.afterInline : texts.before}>
       <p className="text-[14px]">
         {texts.openIn} <b className="num">{ms(run.openRampSeconds)}</b>
         {texts.closeIn} <b className="num">{ms(run.closeRampSeconds)}</b>,{" "}
         {run.wideOpenSeconds > 0 ? (
           <>
-            {texts.wideOpenFor} <b className="num">{timeWords(run.wideOpenSeconds)}</b>
+            {texts.fullyOpenFor} <b className="num">{timeWords(run.wideOpenSeconds)}</b>
           </>
         ) : (
-          <b className="text-mark">{texts.neverWideOpen}</b>
+          <b className="text-mark">{texts.neverFullyOpen}</b>
         )}
         {texts.efficiency} <b className="num">{Math.round(100 * run.efficiency)} %</b>.
       </p>
       {run.stopped.some((one) => one.longerEv > WORTH_SAYING_EV) && (
         <p className="text-soft text-[14px]">
-          {texts.stoppedDownItGives}{" "}
+          {texts.stoppedDownItGivesMore}{" "}
           <span className="num">
             {run.stopped
               .filter((one) => one.stops % 2 === 1)
               .map((one) => `${one.stops} ${one.stops === 1 ? "stop" : "stops"} ${stopsWords(one.longerEv)}`)
               .join(", ")}{" "}
-            {texts.ev4}
+            {texts.evLabel}
           </span>
           .
         </p>
@@ -186,15 +192,15 @@ const travelWords = (part: number) =>
 function headline(rows: SpeedRow[]): string {
   const after = rows.filter((row) => row.after !== undefined);
   if (after.length === 0)
-    return rows.some((row) => row.before) ? "Timed before, not yet after" : "Shutter speeds";
+    return rows.some((row) => row.before) ? texts.timedBeforeNotYetAfter : texts.shutterSpeeds;
   const inside = after.filter((row) => row.after?.verdict.kind === "IN").length;
   const out = after.filter((row) => row.after?.verdict.kind === "OUT").length;
   const open = after.length - inside - out;
   return [
-    `${inside} of ${rows.length} speeds in`,
-    ...(out > 0 ? [`${out} out`] : []),
-    ...(open > 0 ? [`${open} not yet known`] : []),
-    ...(after.length < rows.length ? [`${rows.length - after.length} not timed`] : []),
+    texts.ofSpeedsInTolerance(inside, rows.length),
+    ...(out > 0 ? [texts.outOfTolerance(out)] : []),
+    ...(open > 0 ? [texts.notYetCertain(open)] : []),
+    ...(after.length < rows.length ? [texts.notTimed(rows.length - after.length)] : []),
   ].join(", ");
 }
 
@@ -236,15 +242,15 @@ function TimeSpeed({
   useEffect(() => setValue("speed", speed), [speed, setValue]);
   const { speed: own, firings } = form.watch();
   return (
-    <Panel title={texts.time(own === "" ? "a speed" : own)}>
+    <Panel title={texts.time(own === "" ? texts.aSpeed : own)}>
       <Form form={form} className="flex flex-col gap-2">
         <div className="flex items-end gap-2">
           <FormText form={form} name="speed" label={texts.markedSpeed} wrap="w-[110px]" />
           <Pick
-            label={texts.beforeOrAfterThe}
+            label={texts.beforeOrAfterTheWork}
             choices={[
               { value: "BEFORE", label: texts.before },
-              { value: "AFTER", label: texts.after2 },
+              { value: "AFTER", label: texts.afterInline },
             ]}
             value={phase}
             onChange={(next) => setPhase(next as Phase)}
@@ -257,9 +263,9 @@ function TimeSpeed({
           label={texts.firings}
           id="firings"
           className="num"
-          placeholder={texts.n158161}
+          placeholder={texts.exampleTimes}
         />
-        <FormTick form={form} name="afterRest" label={texts.theFirstCameAfter} />
+        <FormTick form={form} name="afterRest" label={texts.theFirstCameAfterA} />
         <Button
           kind="primary"
           type="submit"
@@ -304,12 +310,12 @@ function RunFacts({ row }: { row: SpeedRow }) {
                 </th>
                 <td className="py-1">
                   <span className="num">
-                    {texts.ev5(stopsWords(run.bias.ev), percentWords(run.bias.percent))}
+                    {texts.errorWithPercent(stopsWords(run.bias.ev), percentWords(run.bias.percent))}
                     {run.scatter.ev !== undefined && texts.scatter(run.scatter.ev.toFixed(2))}
                   </span>
                   <span className="block">
                     {verdictWords(run)}
-                    {run.scatter.tooWide && texts.scattersTooWidely}
+                    {run.scatter.tooWide && texts.scatterTooWide}
                   </span>
                   <span className="num text-soft block text-[13px] break-words">
                     {run.seconds.map(timeWords).join("  ")}
@@ -344,13 +350,13 @@ function RunFacts({ row }: { row: SpeedRow }) {
               {texts.afterARest}
             </th>
             <td className="py-1">
-              <span className="num">{texts.evAtTheFirst(stopsWords(row.firstAfterRest.effectEv))}</span>
+              <span className="num">{texts.evAtTheFirstFiring(stopsWords(row.firstAfterRest.effectEv))}</span>
               <span
                 className={`block ${row.firstAfterRest.chance < 0.05 ? "text-stop font-bold" : "text-soft"}`}
               >
                 {row.firstAfterRest.chance < 0.05
-                  ? texts.itMindsTheRest
-                  : texts.noMoreThanChance(row.firstAfterRest.rests < 5)}
+                  ? texts.restingAffectsIt
+                  : texts.noMoreThanChanceSo(row.firstAfterRest.rests < 5)}
               </span>
             </td>
           </tr>
@@ -360,10 +366,10 @@ function RunFacts({ row }: { row: SpeedRow }) {
           .map((guess) => (
             <tr key={guess.at} className="border-line/70 border-t align-top">
               <th scope="row" className="py-1 pr-2 text-left font-bold">
-                {texts.byEar3}
+                {texts.byEarInline}
               </th>
               <td className="py-1">
-                {texts.said2(guess.by, guess.said)}{" "}
+                {texts.saidOf(guess.by, guess.said)}{" "}
                 <span className="num">{texts.measuredEv(stopsWords(guess.measuredEv!))}</span>
               </td>
             </tr>
@@ -378,7 +384,7 @@ function RunFacts({ row }: { row: SpeedRow }) {
                 {texts.evAgainstLevel(stopsWords(effect.effectEv), effect.halfWidthEv.toFixed(2))}
               </span>
               <span className={`block ${effect.called ? "text-stop font-bold" : "text-soft"}`}>
-                {effect.called ? texts.itMindsBeingHeld : texts.noMoreThanChance2}
+                {effect.called ? texts.thisAttitudeAffectsIt : texts.noMoreThanChanceOr}
               </span>
             </td>
           </tr>

@@ -49,7 +49,7 @@ test("names the causes worth naming, says why, and keeps them as evidence", asyn
   fireEvent.click(named("button", /retard train gummed/));
   expect(screen.getByText("for it: scatter")).toBeTruthy();
 
-  fireEvent.click(named("button", "Keep as evidence"));
+  fireEvent.click(named("button", "Save as evidence"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({
     kind: "patternRead",
@@ -61,7 +61,7 @@ test("names the causes worth naming, says why, and keeps them as evidence", asyn
 test("asks for speeds where too few were timed", async () => {
   atTheBench(<SpeedsSay job={job} />, job);
   answering({ "GET /api/jobs/R-0001/pattern": null });
-  expect(await screen.findByText(/Time three speeds or more/)).toBeTruthy();
+  expect(await screen.findByText(/Time at least three speeds/)).toBeTruthy();
 });
 
 test("odds are never none and never all", () => {

@@ -28,12 +28,15 @@ export function SpeedsSay({ job }: { job: JobView }) {
   if (said === undefined) return null;
   if (said === null || said.says.causes.length === 0)
     return job.prove.timed.length === 0 ? null : (
-      <Panel title={texts.whatTheSpeedsSay}>
-        <Empty>{texts.timeThreeSpeedsOr}</Empty>
+      <Panel title={texts.whatTheSpeedsShow}>
+        <Empty>{texts.timeAtLeastThreeSpeeds}</Empty>
       </Panel>
     );
   return (
-    <Panel title={texts.whatTheSpeedsSay} note={texts.firingsEvidenceNotA(phase === "BEFORE", said.firings)}>
+    <Panel
+      title={texts.whatTheSpeedsShow}
+      note={texts.firingsEvidenceNotADiagnosis(phase === "BEFORE", said.firings)}
+    >
       <p className="max-w-[80ch]">{said.says.sentence}</p>
       <Causes causes={said.says.causes.slice(0, said.says.worthNaming)} />
       <p className="max-w-[80ch] text-[14.5px]">
@@ -78,7 +81,7 @@ function Keep({ job, said }: { job: JobView; said: Said }) {
       one.read.firings === said.firings &&
       one.read.sentence === said.says.sentence,
   );
-  if (kept !== undefined) return <p className="text-done text-[14.5px]">{texts.keptAsEvidenceOn}</p>;
+  if (kept !== undefined) return <p className="text-done text-[14.5px]">{texts.savedAsEvidenceOnThis}</p>;
   const keep = () =>
     orSay(
       append(
@@ -94,12 +97,12 @@ function Keep({ job, said }: { job: JobView; said: Said }) {
             toTellApart: said.says.toTellApart,
           },
         ],
-        { said: texts.keptWhatTheSpeeds },
+        { said: texts.savedWhatTheSpeedsShow },
       ),
     );
   return (
     <Button className="self-start" onClick={keep}>
-      {texts.keepAsEvidence}
+      {texts.saveAsEvidence}
     </Button>
   );
 }

@@ -12,7 +12,7 @@ export function StreakBar({ job }: { job: JobView }) {
   const count = (good: boolean) =>
     orSay(
       append([{ kind: "fired", good, remark: "" }], {
-        said: good ? texts.inARow(streak.current + 1) : texts.aMissTheCount,
+        said: good ? texts.inARow(streak.current + 1) : texts.missTheCountStartsAgain,
       }),
     );
   useKeys({ " ": () => count(true), m: () => count(false) });
@@ -30,8 +30,8 @@ export function StreakBar({ job }: { job: JobView }) {
         <b className="block">{texts.goodInARow}</b>
         <span className="text-soft text-[14px]">
           {streak.current >= streak.wanted
-            ? texts.provedAskedFor(streak.wanted)
-            : texts.askedFor(streak.wanted)}
+            ? texts.provedRequired(streak.wanted)
+            : texts.required(streak.wanted)}
         </span>
       </span>
       <span className="flex min-w-0 flex-1 gap-[3px]" aria-hidden="true">
@@ -44,8 +44,8 @@ export function StreakBar({ job }: { job: JobView }) {
       </span>
       <span className="text-soft w-[178px] text-[14px] leading-[18px]">
         {streak.firingsSinceWork === 0
-          ? texts.nothingFiredSinceThe
-          : texts.missesUnder95Sure(
+          ? texts.nothingFiredSinceTheLast
+          : texts.missRateBelowWith95(
               (job.missRateBound * 100).toFixed(0),
               streak.missesSinceWork,
               streak.firingsSinceWork,

@@ -26,7 +26,7 @@ it("shows the newest first, and only lines with the words asked for", async () =
   await screen.findByText("torn seal");
   const shown = () => screen.getAllByRole("listitem").map((item) => item.textContent);
   expect(shown()[0]).toContain("torn seal");
-  fireEvent.change(screen.getByLabelText("Only lines with these words"), { target: { value: "PLATE" } });
+  fireEvent.change(screen.getByLabelText("Search the record"), { target: { value: "PLATE" } });
   expect(shown()).toHaveLength(1);
 });
 
@@ -39,14 +39,14 @@ it("strikes a line with a reason, together with those that rest on it where aske
         ? aJob()
         : new Refusal(409, {
             code: "restsOnIt",
-            detail: "A later line rests on this: line 3.",
+            detail: "A later line depends on this: line 3.",
             resting: ["line 3"],
           }),
   });
   fireEvent.click(screen.getAllByRole("button", { name: /Strike/ })[1]);
-  fireEvent.change(screen.getByLabelText("Why is it struck?"), { target: { value: "wrong camera" } });
-  fireEvent.click(named("button", "Strike"));
-  fireEvent.click(await screen.findByRole("button", { name: "Strike them together" }));
+  fireEvent.change(screen.getByLabelText("Why do you strike it out?"), { target: { value: "wrong camera" } });
+  fireEvent.click(named("button", "Strike out"));
+  fireEvent.click(await screen.findByRole("button", { name: "Strike them all out" }));
   await waitFor(() => expect(logged()).toHaveLength(3));
   expect(logged().slice(1)).toEqual([
     { kind: "struck", target: "line 2", reason: "wrong camera" },
@@ -56,7 +56,7 @@ it("strikes a line with a reason, together with those that rest on it where aske
 
 it("keeps a struck line readable, with its reason, and brings it back", async () => {
   open(line(1, "taken off front plate", { struckBecause: "wrong camera" }));
-  expect(await screen.findByText("struck: wrong camera")).toBeTruthy();
-  fireEvent.click(named("button", /count/i));
+  expect(await screen.findByText("struck out: wrong camera")).toBeTruthy();
+  fireEvent.click(named("button", /Restore/));
   await waitFor(() => expect(logged()).toEqual([{ kind: "strikeUndone", target: "line 1" }]));
 });

@@ -57,11 +57,11 @@ function RecordOf({
   const struck = lines.filter((line) => line.struckBecause !== undefined).length;
   return (
     <div className="h-full overflow-y-auto px-5 py-3">
-      <Panel title={texts.record} note={texts.struck(lines.length, lines.length === 1, struck > 0, struck)}>
+      <Panel title={texts.record} note={texts.struckOf(lines.length, lines.length === 1, struck > 0, struck)}>
         <input
           className="input max-w-[420px]"
-          aria-label={texts.onlyLinesWithThese}
-          placeholder={texts.onlyLinesWithThese}
+          aria-label={texts.searchTheRecord}
+          placeholder={texts.searchTheRecord}
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
@@ -76,7 +76,7 @@ function RecordOf({
             />
           ))}
         </ol>
-        {lines.length === 0 && <Empty>{texts.nothingHasBeenEntered}</Empty>}
+        {lines.length === 0 && <Empty>{texts.nothingHasBeenLoggedHere}</Empty>}
       </Panel>
       {children}
     </div>
@@ -89,22 +89,22 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
       code === "restsOnIt" &&
       resting.length > 0 && (
         <Button kind="stop" className="mt-1" onClick={() => void submit(() => strike(said, resting))}>
-          {texts.strikeThemTogether}
+          {texts.strikeThemAllOut}
         </Button>
       ),
   );
   const [asked, setAsked] = useState(false);
-  const [said, setSaid] = useState("struck together");
+  const [said, setSaid] = useState(texts.struckOutTogether);
   const isStruck = line.struckBecause !== undefined;
   const strike = async (why: string, others: string[] = []) => {
     await say(
       [line.id, ...others].map((target) => ({ kind: "struck" as const, target, reason: why })),
-      { said: texts.struckItStaysReadable },
+      { said: texts.struckOutItStaysReadable },
     );
     setAsked(false);
   };
   const bringBack = () =>
-    submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: texts.theLineCountsAgain }));
+    submit(() => say([{ kind: "strikeUndone", target: line.id }], { said: texts.theLineIsRestored }));
   return (
     <li className="border-line/70 grid grid-cols-[36px_108px_58px_56px_minmax(0,1fr)_auto] items-center gap-3 border-b [contain-intrinsic-size:auto_46px] [content-visibility:auto]">
       <span className="num text-soft text-right text-[13.5px]">{line.sequence}</span>
@@ -118,15 +118,15 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
           {line.words}
         </span>
         {isStruck && (
-          <span className="text-stop block text-[13.5px]">{texts.struck2(line.struckBecause)}</span>
+          <span className="text-stop block text-[13.5px]">{texts.struckOut(line.struckBecause)}</span>
         )}
-        {line.before !== undefined && <span className="text-soft text-[13.5px]"> {texts.enteredLater}</span>}
+        {line.before !== undefined && <span className="text-soft text-[13.5px]"> {texts.loggedLater}</span>}
         {asked && (
           <AddLine
             focus
             className="mt-1"
-            blanks={[{ label: texts.whyIsItStruck }]}
-            action={texts.strike}
+            blanks={[{ label: texts.whyDoYouStrikeIt }]}
+            action={texts.strikeOut}
             look="stop"
             onAdd={(why) => {
               setSaid(why);
@@ -141,20 +141,20 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
         {tag !== undefined && !line.aboutTheRecord && !isStruck && line.entry.kind === "removed" && (
           <Link
             to={`/camera/${tag}/strip?before=${line.id}`}
-            title={texts.somethingCameOffBefore}
+            title={texts.somethingCameOffBeforeThis}
             className="hover:bg-earth/50 inline-flex min-h-11 items-center rounded-[4px] px-2.5 text-[14px]"
           >
-            {texts.offBefore}
+            {texts.addAnEarlierRemoval}
           </Link>
         )}
         {!line.aboutTheRecord && !stays && !isStruck && !asked && (
           <Button kind="quiet" className="text-[14px]" onClick={() => setAsked(true)}>
-            {texts.strike2}
+            {texts.strikeOutLabel}
           </Button>
         )}
         {isStruck && (
           <Button kind="quiet" className="text-[14px]" onClick={() => void bringBack()}>
-            {texts.countItAgain}
+            {texts.restore}
           </Button>
         )}
       </span>

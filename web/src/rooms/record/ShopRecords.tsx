@@ -5,12 +5,12 @@ import { texts } from "./words";
 
 /** What was changed in how the house works. */
 export function HouseRecord() {
-  return <Page log="house" title={texts.houseRecordOfChanges} back="/house" name="House" />;
+  return <Page log="house" title={texts.settingsRecordOfChanges} back="/house" name="House" />;
 }
 
 /** What was changed in what is known. */
 export function KnownRecord() {
-  return <Page log="knowledge" title={texts.whatWeKnowRecord} back="/known" name="What we know" />;
+  return <Page log="knowledge" title={texts.whatWeKnowRecordOf} back="/known" name="What we know" />;
 }
 
 function Page({ log, title, back, name }: { log: ShopLog; title: string; back: string; name: string }) {

@@ -24,8 +24,8 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
     );
   return (
     <Panel
-      title={texts.beforeItGoesOn}
-      note={part.checks.length === 0 ? texts.noCheck : texts.ofOpen(open, part.checks.length, open > 0)}
+      title={texts.beforeItGoesBackOn}
+      note={part.checks.length === 0 ? texts.noChecks : texts.ofOpen(open, part.checks.length, open > 0)}
     >
       <ul className="flex flex-col">
         {part.checks.map((check) => (
@@ -33,7 +33,7 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
         ))}
       </ul>
       <AddLine
-        blanks={[{ label: texts.aCheckOfYour, hint: texts.aCheckOfYour2 }]}
+        blanks={[{ label: texts.yourOwnCheck, hint: texts.leverLeftOfThePost }]}
         onAdd={(check) =>
           append([{ kind: "gateAdded", part: part.name, check: named(check) }], { said: texts.checkAdded })
         }
@@ -58,12 +58,12 @@ function CheckRow({
         {check.what.words}
         {check.own && <span className="text-soft text-[13px]"> {texts.ownCheck}</span>}
         {check.state === "WAIVED" && (
-          <span className="text-soft block text-[13.5px]">{texts.waived2(check.reason)}</span>
+          <span className="text-soft block text-[13.5px]">{texts.waivedOf(check.reason)}</span>
         )}
       </span>
       {check.state === "OPEN" && !asking && (
         <>
-          <Button onClick={() => void answer(check, true)}>{texts.seen}</Button>
+          <Button onClick={() => void answer(check, true)}>{texts.confirm}</Button>
           <Button kind="quiet" onClick={() => setAsking(true)}>
             {texts.waive}
           </Button>
@@ -71,8 +71,8 @@ function CheckRow({
       )}
       {check.state === "OPEN" && asking && (
         <AddLine
-          blanks={[{ label: texts.whyIsWaived(check.what.words), hint: texts.whyIsItWaived }]}
-          action={texts.waive2}
+          blanks={[{ label: texts.whyDoYouWaive(check.what.words), hint: texts.whyDoYouWaiveIt }]}
+          action={texts.waiveLabel}
           focus
           className="w-full"
           onAdd={(reason) => answer(check, false, reason)}
@@ -81,7 +81,7 @@ function CheckRow({
       )}
       {check.state !== "OPEN" && (
         <span className="text-soft text-[13.5px]">
-          {check.state === "PASSED" ? texts.seen2 : texts.waived3}
+          {check.state === "PASSED" ? texts.confirmed : texts.waivedInline}
         </span>
       )}
     </li>

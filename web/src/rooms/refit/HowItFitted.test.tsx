@@ -24,7 +24,7 @@ it("asks with one key how the piece at hand went in", async () => {
 it("asks nothing while the part is still out and another is at hand", () => {
   const here = job("governor");
   atTheBench(<HowItFitted job={here} shown="speed ring" />, here);
-  expect(screen.queryByRole("region", { name: "How it fitted" })).toBeNull();
+  expect(screen.queryByRole("region", { name: "How it fits" })).toBeNull();
   fireEvent.keyDown(window, { key: "y" });
   expect(logged()).toEqual([]);
 });

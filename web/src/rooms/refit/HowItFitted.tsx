@@ -27,27 +27,27 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
       }),
     );
   useKeys({
-    y: () => say("AS_IS", "fitted as it is"),
-    e: () => say("WITH_WORK", "fitted with work"),
-    x: () => say("NOT", "does not fit"),
+    y: () => say("AS_IS", texts.fitsAsItIs),
+    e: () => say("WITH_WORK", texts.fitsWithWork),
+    x: () => say("NOT", texts.doesNotFit),
   });
   if (asked === undefined) return null;
   return (
     <section
-      aria-label={texts.howItFitted}
+      aria-label={texts.howItFits}
       className="border-mark-line bg-mark-wash mb-4 flex flex-wrap items-center gap-2 rounded-[3px] border-l-4 px-3 py-2"
     >
       <p className="w-full">
         {texts.howDidThe} <b>{asked.part}</b> {texts.ofGoIn(kindWords(asked.from))}
         <span className="block text-[13.5px]">{asked.words}</span>
       </p>
-      <Button keyHint="Y" onClick={() => say("AS_IS", "fitted as it is")}>
+      <Button keyHint="Y" onClick={() => say("AS_IS", texts.fitsAsItIs)}>
         {texts.asItIs}
       </Button>
-      <Button keyHint="E" onClick={() => say("WITH_WORK", "fitted with work")}>
+      <Button keyHint="E" onClick={() => say("WITH_WORK", texts.fitsWithWork)}>
         {texts.withWork}
       </Button>
-      <Button keyHint="X" onClick={() => say("NOT", "does not fit")}>
+      <Button keyHint="X" onClick={() => say("NOT", texts.doesNotFit)}>
         {texts.cancel}
       </Button>
       {refused}

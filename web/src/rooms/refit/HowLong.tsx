@@ -10,11 +10,11 @@ export function HowLong({ job }: { job: JobView }) {
   if (closedAt === undefined) return null;
   return (
     <p className="text-[14.5px]">
-      {texts.about} <b>{minutesWords(spanMinutes(hands))}</b> {texts.ofHandsClosedBy}{" "}
-      <b className="num">{moment(closedAt, now)}</b> {texts.ifYouGoOn}
+      {texts.about} <b>{minutesWords(spanMinutes(hands))}</b> {texts.ofHandsOnWorkClosed}{" "}
+      <b className="num">{moment(closedAt, now)}</b> {texts.ifYouStartNow}
       {chain.length > 2 && (
         <span className="text-soft block text-[13.5px]">
-          {texts.longestWayFirstLast(chain[0], chain.at(-1), chain.length)}
+          {texts.longestChainFirstLastParts(chain[0], chain.at(-1), chain.length)}
         </span>
       )}
     </p>

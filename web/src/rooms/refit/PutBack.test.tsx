@@ -69,8 +69,8 @@ it("offers to go on all the same only where that can be, and takes the reason al
   });
   fireEvent.click(named("button", /^Put back/));
   expect(await screen.findByText("Still out under it: retard train")).toBeTruthy();
-  fireEvent.change(screen.getByLabelText("Why all the same?"), { target: { value: "trial fit" } });
-  fireEvent.click(named("button", "Put back all the same"));
+  fireEvent.change(screen.getByLabelText("Why put it back anyway?"), { target: { value: "trial fit" } });
+  fireEvent.click(named("button", "Put back anyway"));
   await waitFor(() => expect(onBack).toHaveBeenCalled());
   expect(logged().at(-1)).toMatchObject({ kind: "refitted", overrideReason: "trial fit" });
 });
@@ -80,13 +80,13 @@ it("does not offer it where somebody else put it back already", async () => {
   answering({
     "POST /api/logs/R-0001/lines": new Refusal(409, {
       code: "alreadyBack",
-      detail: "“front plate” is back already.",
+      detail: "“front plate” is already back.",
       since: ["Tomas: put back front plate"],
     }),
   });
   fireEvent.click(named("button", /^Put back/));
   expect(await screen.findByText(/Meanwhile: Tomas/)).toBeTruthy();
-  expect(screen.queryByLabelText("Why all the same?")).toBeNull();
+  expect(screen.queryByLabelText("Why put it back anyway?")).toBeNull();
 });
 
 it("says what to think of, and leads to the pictures with its pins", () => {
@@ -127,8 +127,8 @@ it("says what to think of, and leads to the pictures with its pins", () => {
 
 it("leaves a part out with its reason", async () => {
   const onBack = open();
-  fireEvent.click(named("button", "It stays out…"));
-  fireEvent.change(screen.getByLabelText("Why does it stay out?"), { target: { value: "worn through" } });
+  fireEvent.click(named("button", "Leave out…"));
+  fireEvent.change(screen.getByLabelText("Why is it left out?"), { target: { value: "worn through" } });
   fireEvent.click(named("button", "Leave out"));
   await waitFor(() => expect(onBack).toHaveBeenCalled());
   expect(logged()).toEqual([{ kind: "leftOut", part: "front plate", reason: "worn through" }]);

@@ -27,8 +27,8 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
     ({ code }) =>
       OVERRIDABLE.has(code) && (
         <AddLine
-          blanks={[{ label: texts.whyAllTheSame, hint: texts.whyAllTheSame2 }]}
-          action={texts.putBackAllThe}
+          blanks={[{ label: texts.whyPutItBackAnyway, hint: texts.whyPutItBackAnywayThe }]}
+          action={texts.putBackAnyway}
           look="stop"
           className="mt-2"
           onAdd={(why) => putBack(why)}
@@ -58,7 +58,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
   const tried = () =>
     submit(() =>
       append([{ kind: "triedUnfixed", part: part.name, remark: "" }], {
-        said: texts.inItsPlaceNot(part.name),
+        said: texts.inPlaceNotFixed(part.name),
       }),
     );
 
@@ -95,10 +95,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         {!settled && (
           <p className="mt-2 flex flex-wrap items-center gap-2">
             {part.removed.wells.length === 0 ? (
-              <span className="text-soft">{texts.noWellWasNoted}</span>
+              <span className="text-soft">{texts.noWellNoted}</span>
             ) : (
               <>
-                {texts.liesIn}{" "}
+                {texts.keptIn}{" "}
                 {part.removed.wells.map((well) => (
                   <WellMark key={well} name={well} />
                 ))}
@@ -115,7 +115,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           <Hints hints={part.hints} />
           <Gate job={job} part={part} />
           {part.fasteners.length > 0 && (
-            <Panel title={texts.fasteners} note={texts.ofTypesConfirmedA(confirmed, part.fasteners.length)}>
+            <Panel
+              title={texts.fasteners}
+              note={texts.ofTypesConfirmedAConfirms(confirmed, part.fasteners.length)}
+            >
               <ul className="flex flex-col">
                 {part.fasteners.map((one) => (
                   <FastenerCount
@@ -131,11 +134,11 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           {refused}
           <div className="flex flex-wrap items-center gap-2">
             <Button kind="primary" keyHint="Ctrl ↵" disabled={busy} onClick={() => void putBack()}>
-              {texts.putBack2}
+              {texts.putBackLabel}
             </Button>
             {part.triedAt === undefined && (
               <Button kind="quiet" onClick={() => void tried()}>
-                {texts.triedNotFixed}
+                {texts.trialFitNotFixed}
               </Button>
             )}
             {!edges && (
@@ -145,7 +148,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             )}
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
-                {texts.itStaysOut}
+                {texts.leaveOut}
               </Button>
             )}
           </div>
@@ -153,11 +156,11 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
             <AddLine
               blanks={[
                 {
-                  label: texts.whyDoesItStay,
-                  hint: texts.whyDoesItStay2,
+                  label: texts.whyIsItLeftOut,
+                  hint: texts.whyIsItLeftOutThe,
                 },
               ]}
-              action={texts.leaveOut}
+              action={texts.leaveOutLabel}
               focus
               onAdd={leaveOut}
               onCancel={() => setLeaving(false)}
@@ -245,7 +248,7 @@ function FastenerCount({
               setOpen(false);
             }}
           >
-            {texts.confirm}
+            {texts.confirmLabel}
           </Button>
         </span>
       )}

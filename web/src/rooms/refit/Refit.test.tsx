@@ -32,22 +32,22 @@ it("shows another part when it is pressed", () => {
 it("lets an edge go by dragging one part onto the other", async () => {
   atTheBench(<Refit />, job());
   drag(row("ring"), row("cover"));
-  const asks = within(screen.getByLabelText("Which lies over the other"));
+  const asks = within(screen.getByLabelText("Which lies over the other?"));
   expect(asks.getByText(/cover lies over ring/)).toBeTruthy();
   fireEvent.click(asks.getByText("It does not"));
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "edgeSet", over: "cover", under: "ring", present: false }]),
   );
-  await waitFor(() => expect(screen.queryByLabelText("Which lies over the other")).toBeNull());
+  await waitFor(() => expect(screen.queryByLabelText("Which lies over the other?")).toBeNull());
 });
 
 it("leaves it when nothing was meant, and asks nothing of a part dropped onto itself", () => {
   atTheBench(<Refit />, job());
   drag(row("ring"), row("ring"));
-  expect(screen.queryByLabelText("Which lies over the other")).toBeNull();
+  expect(screen.queryByLabelText("Which lies over the other?")).toBeNull();
   drag(row("spring"), row("ring"));
-  fireEvent.click(named("button", "Leave it"));
-  expect(screen.queryByLabelText("Which lies over the other")).toBeNull();
+  fireEvent.click(named("button", "Cancel"));
+  expect(screen.queryByLabelText("Which lies over the other?")).toBeNull();
   expect(logged()).toEqual([]);
 });
 
@@ -64,5 +64,5 @@ it("sets an edge by buttons alone too", async () => {
 it("says that all is back when it is", () => {
   atTheBench(<Refit />, aJob({ parts: [out("spring", "BACK")] }));
   answering({});
-  expect(screen.getByText(/All is back/)).toBeTruthy();
+  expect(screen.getByText(/Everything is back/)).toBeTruthy();
 });

@@ -28,10 +28,10 @@ export function Refit() {
     <div className="wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
       <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
         <Panel
-          title={texts.wayBack}
+          title={texts.reassembly}
           note={job.parts.length === 0 ? undefined : texts.ofStillOut(out, job.parts.length)}
         >
-          {job.parts.length === 0 && <Empty>{texts.nothingIsOffSo}</Empty>}
+          {job.parts.length === 0 && <Empty>{texts.nothingIsOffSoNothing}</Empty>}
           <HowLong job={job} />
           {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
@@ -57,7 +57,7 @@ export function Refit() {
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         <HowItFitted job={job} shown={shown?.name} />
         {shown === undefined ? (
-          <Empty>{job.parts.length === 0 ? "" : texts.allIsBackOr}</Empty>
+          <Empty>{job.parts.length === 0 ? "" : texts.everythingIsBackOrLeft}</Empty>
         ) : (
           <PutBack
             key={`${shown.name} ${shown.timesOff}`}

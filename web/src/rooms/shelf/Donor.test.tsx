@@ -50,8 +50,8 @@ it("offers what came off others of its model, and keeps what is left of the list
   fireEvent.change(screen.getByLabelText("Place"), { target: { value: "top board" } });
   fireEvent.click(await screen.findByRole("button", { name: /Add the 2 that came off/ }));
   fireEvent.click(named("button", "Not in it: focus rack"));
-  fireEvent.change(screen.getByLabelText("Worth where wanted, 1"), { target: { value: "12.50" } });
-  fireEvent.click(named("button", "Keep it for its parts"));
+  fireEvent.change(screen.getByLabelText("Worth if wanted, 1"), { target: { value: "12.50" } });
+  fireEvent.click(named("button", "Add donor"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       {

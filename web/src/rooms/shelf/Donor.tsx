@@ -41,16 +41,16 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
           <Link to="/shelf/donors" className="underline">
             {texts.donors}
           </Link>{" "}
-          <span className="num">{texts.donorNumber(held.number)}</span>
+          <span className="num">{texts.d(held.number)}</span>
         </p>
         <h2 className="text-[21px]">{row.words}</h2>
         <p className="text-soft pb-2">
           {held.body.place}
           {held.body.fault !== "" && ` · ${held.body.fault}`}
-          {held.body.origin !== "" && texts.from(held.body.origin)}
-          {held.gone !== undefined && <b className="text-stop"> {texts.noDonorAnyMore(held.gone)}</b>}
+          {held.body.origin !== "" && texts.fromIt(held.body.origin)}
+          {held.gone !== undefined && <b className="text-stop"> {texts.noLongerADonor(held.gone)}</b>}
         </p>
-        {held.parts.length === 0 && <Empty>{texts.itsPartsListIs}</Empty>}
+        {held.parts.length === 0 && <Empty>{texts.itsPartsListIsEmpty}</Empty>}
         <ul>
           {held.parts.map((part) => (
             <PartLine
@@ -65,14 +65,14 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
       </div>
       <aside
         tabIndex={0}
-        aria-label={texts.breakOrMend}
+        aria-label={texts.breakOrRepair}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
-        <Panel title={texts.breakOrMend} note={BEST[figures.best]}>
+        <Panel title={texts.breakOrRepair} note={BEST[figures.best]}>
           {!held.opened && (
             <>
-              <Terms terms={figures.asIs} net={figures.asIsMinor} label={texts.leftWhole} />
-              <Terms terms={figures.mended} net={figures.mendedMinor} label={texts.mended} />
+              <Terms terms={figures.asIs} net={figures.asIsMinor} label={texts.soldAsItIs} />
+              <Terms terms={figures.mended} net={figures.mendedMinor} label={texts.soldRepaired} />
             </>
           )}
           <Terms
@@ -82,7 +82,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
           />
           {!held.opened && (
             <p className="text-soft text-[14px]">
-              {texts.theFirstPartTaken(money(figures.openingLossMinor))}
+              {texts.takingTheFirstPartCosts(money(figures.openingLossMinor))}
             </p>
           )}
         </Panel>
@@ -99,17 +99,17 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
             </a>
             {!leaving && (
               <Button kind="quiet" onClick={() => setLeaving(true)}>
-                {texts.noDonorAnyMore2}
+                {texts.noLongerADonorLabel}
               </Button>
             )}
           </div>
         )}
         {leaving && (
           <AddLine
-            blanks={[{ label: texts.whatBecameOfIt, hint: texts.mendedAfterAllSold }]}
-            action={texts.itIsGone}
+            blanks={[{ label: texts.whatBecameOfIt, hint: texts.repairedAfterAllSoldThrown }]}
+            action={texts.removeFromDonors}
             focus
-            onAdd={(why) => say([{ kind: "donorGone", donor: held.id, why }], "No donor any more.")}
+            onAdd={(why) => say([{ kind: "donorGone", donor: held.id, why }], texts.noLongerADonorWord)}
             onCancel={() => setLeaving(false)}
           />
         )}
@@ -151,16 +151,16 @@ function PartLine({
         <b>{part.part.name}</b>{" "}
         <span className="text-soft text-[14px]">
           {part.state === "THERE" ? "" : word("partState", part.state)}
-          {part.usedFor !== undefined && texts.forWord(part.usedFor.tag)}
+          {part.usedFor !== undefined && texts.forIt(part.usedFor.tag)}
           {part.keptFor !== undefined && (
-            <span className="text-mark"> {texts.keptFor(part.keptFor.tag)}</span>
+            <span className="text-mark"> {texts.reservedFor(part.keptFor.tag)}</span>
           )}
           {part.remark !== "" && `, ${part.remark}`}
         </span>
       </span>
       {outlook !== undefined && (
         <span className="text-soft num text-[13.5px]">
-          {texts.minWanted(
+          {texts.minToTakeOutWanted(
             part.part.minutes,
             outlook.openNow > 0,
             Math.round(100 * outlook.chance),
@@ -174,7 +174,7 @@ function PartLine({
             <Button
               key={`${need.need.tag} ${need.need.part}`}
               onClick={() =>
-                void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))
+                void submit(() => say([taking(thing, need.need)], texts.takenFor(need.need.tag)))
               }
             >
               {texts.takeFor(need.need.tag)}
@@ -190,7 +190,7 @@ function PartLine({
       )}
       {!gone && (part.state === "BROKEN" || part.state === "MISSING") && (
         <Button kind="quiet" onClick={() => void seen("THERE")}>
-          {texts.itIsThereAfter}
+          {texts.itIsThereAfterAll}
         </Button>
       )}
       {refused}

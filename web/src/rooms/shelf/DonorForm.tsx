@@ -95,7 +95,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
         row === undefined
           ? [{ kind: "donorShelved", body }]
           : [{ kind: "donorDescribed", donor: row.held.id, as: body }],
-        row === undefined ? "Kept for its parts." : "Description updated.",
+        row === undefined ? texts.donorAdded : texts.descriptionUpdated,
       );
       onDone(row?.held.id ?? id);
     },
@@ -104,7 +104,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
       <div className="grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
         <div className="flex flex-col gap-3">
-          <h2 className="text-[21px]">{row === undefined ? texts.keepACameraFor : row.words}</h2>
+          <h2 className="text-[21px]">{row === undefined ? texts.addADonor : row.words}</h2>
           <FormOwn form={form} name="kind">
             {(kind, set) => <KindFields value={kind} onChange={set} />}
           </FormOwn>
@@ -112,7 +112,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
             <FormChoice form={form} name="family" label={texts.mechanism} choices={choices("family")} />
             <FormText form={form} name="serial" label={texts.serialNumber} />
             <FormText form={form} name="place" label={texts.place} placeholder={texts.topBoard} />
-            <FormText form={form} name="origin" label={texts.fromWhere} />
+            <FormText form={form} name="origin" label={texts.source} />
           </div>
           <FormText form={form} name="fault" label={texts.fault} />
           <Panel title={texts.resaleValue}>
@@ -126,8 +126,13 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
                 inputMode="decimal"
               />
               <FormText form={form} name="mendMinutes" label={texts.repairTimeMinutes} inputMode="numeric" />
-              <FormText form={form} name="mendCost" label={texts.partsToBuyFor} inputMode="decimal" />
-              <FormText form={form} name="openMinutes" label={texts.timeToOpenIt} inputMode="numeric" />
+              <FormText form={form} name="mendCost" label={texts.partsToBuyForIt} inputMode="decimal" />
+              <FormText
+                form={form}
+                name="openMinutes"
+                label={texts.timeToOpenItMinutes}
+                inputMode="numeric"
+              />
             </div>
           </Panel>
         </div>
@@ -135,7 +140,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
       </div>
       <div className="border-ink bg-sheet flex items-center gap-3 border-t-2 px-5 py-2.5">
         <Button kind="primary" type="submit">
-          {row === undefined ? texts.keepItForIts : texts.save}
+          {row === undefined ? texts.addDonor : texts.save}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
           {texts.cancel}
@@ -154,13 +159,13 @@ function PartsInIt({ form }: { form: FormOf<Typed> }) {
   const known = useQuery(partsOfQuery(kind.maker, kind.model)).data ?? [];
   const fresh = known.filter((one) => !named.includes(one.name.toLowerCase()));
   return (
-    <Panel title={texts.whatIsInIt} note={texts.parts2(parts.fields.length)}>
+    <Panel title={texts.whatIsInIt} note={texts.partsOf(parts.fields.length)}>
       {parts.fields.length === 0 && fresh.length === 0 && (
-        <Empty>{kind.model === "" ? texts.nameMakerAndModel : texts.noneOfItsModel}</Empty>
+        <Empty>{kind.model === "" ? texts.enterMakerAndModelAnd : texts.noCameraOfThisModel}</Empty>
       )}
       {fresh.length > 0 && (
         <Button className="self-start" onClick={() => parts.append(fresh.map(partTyped))}>
-          {texts.addTheThatCame(fresh.length)}
+          {texts.addTheThatCameOff(fresh.length)}
         </Button>
       )}
       <ul className="flex flex-col gap-1.5">
@@ -173,12 +178,12 @@ function PartsInIt({ form }: { form: FormOf<Typed> }) {
               form={form}
               name={`parts.${at}.name`}
               label={texts.part(at + 1)}
-              placeholder={texts.part2}
+              placeholder={texts.partInline}
             />
             <FormText
               form={form}
               name={`parts.${at}.worth`}
-              label={texts.worthWhereWanted(at + 1)}
+              label={texts.worthIfWanted(at + 1)}
               className="num"
               placeholder={texts.worth}
             />

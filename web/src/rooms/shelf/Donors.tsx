@@ -22,17 +22,17 @@ export function Donors() {
     >
       <p className="flex items-center gap-4 pb-2">
         <span className="text-soft">
-          {texts.keptForTheirParts(here.length)}
+          {texts.donorsOf(here.length)}
           {gone.length > 0 && texts.gone(gone.length)}
         </span>
         <Link
           to="new"
           className="bg-ready text-on-ready ml-auto inline-flex min-h-11 items-center rounded-[4px] px-3.5 font-bold"
         >
-          {texts.keepACameraFor}
+          {texts.addADonor}
         </Link>
       </p>
-      {donors.length === 0 && <Empty>{texts.noCameraIsKept}</Empty>}
+      {donors.length === 0 && <Empty>{texts.noDonorsYetAddOne}</Empty>}
       <ul className="flex flex-col">
         {here.map((row) => (
           <DonorLine key={row.held.id} row={row} />
@@ -40,7 +40,7 @@ export function Donors() {
       </ul>
       {gone.length > 0 && (
         <details className="pt-3">
-          <summary className="min-h-11 content-center">{texts.gone2}</summary>
+          <summary className="min-h-11 content-center">{texts.goneLabel}</summary>
           <ul>
             {gone.map((row) => (
               <li key={row.held.id} className="border-line/70 border-b py-1.5">
@@ -65,7 +65,7 @@ function DonorLine({ row }: { row: DonorRow }) {
         to={held.id}
         className="hover:bg-sunk grid grid-cols-[60px_minmax(0,4fr)_minmax(0,6fr)_210px] items-start gap-4 px-2 py-2.5"
       >
-        <span className="num text-soft text-[13.5px]">{texts.donorNumber(held.number)}</span>
+        <span className="num text-soft text-[13.5px]">{texts.d(held.number)}</span>
         <span>
           <b>{row.words}</b>
           <span className="text-soft block text-[14px]">
@@ -78,7 +78,7 @@ function DonorLine({ row }: { row: DonorRow }) {
           <b>{BEST[figures.best]}</b>
           <span className="mt-0.5 flex justify-end gap-4 text-[13.5px]">
             {!held.opened && <Way label={texts.whole} minor={figures.asIsMinor} />}
-            {!held.opened && <Way label={texts.mended} minor={figures.mendedMinor} />}
+            {!held.opened && <Way label={texts.soldRepaired} minor={figures.mendedMinor} />}
             <Way label={held.opened ? texts.stillInIt : texts.inParts} minor={figures.partsMinor} />
           </span>
         </span>

@@ -30,16 +30,16 @@ export function Fits() {
         className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label={texts.knownFits}
+        aria-label={texts.knownInterchange}
       >
         <input
           className="input w-80!"
-          aria-label={texts.lookForAPart}
-          placeholder={texts.focusRackTwin2nd}
+          aria-label={texts.searchForAPartOr}
+          placeholder={texts.focusRackTwin2ndPattern}
           value={find}
           onChange={(event) => setFind(event.target.value)}
         />
-        {pairs.length === 0 && <Empty>{texts.nothingIsKnownYet}</Empty>}
+        {pairs.length === 0 && <Empty>{texts.nothingIsKnownYetWhen}</Empty>}
         <ul>
           {found.map((pair) => (
             <PairLine key={`${pair.part} ${kindWords(pair.from)} ${kindWords(pair.into)}`} pair={pair} />
@@ -48,7 +48,7 @@ export function Fits() {
       </div>
       <aside
         tabIndex={0}
-        aria-label={texts.sayWhatIsKnown}
+        aria-label={texts.addWhatYouKnow}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         <State />
@@ -76,7 +76,7 @@ function PairLine({ pair }: { pair: Schemas["Pair"] }) {
           )}
           {belief.tries === 0 && texts.neverTriedHere}
           {belief.stated !== "" && ` · ${belief.stated}`}
-          {belief.indirect.length > 0 && <i> {texts.weaker(belief.indirect.join("; "))}</i>}
+          {belief.indirect.length > 0 && <i> {texts.weakerEvidence(belief.indirect.join("; "))}</i>}
         </span>
       </span>
       <span className="flex items-center gap-3">
@@ -116,16 +116,16 @@ function State() {
     FIT,
     { part: "", from: ANY_KIND, into: ANY_KIND, strength: "MOSTLY", note: "" },
     async (stated) => {
-      await say([{ kind: "fitStated", stated }], "Noted.");
+      await say([{ kind: "fitStated", stated }], texts.saved);
       form.setValue("part", "");
       form.setValue("note", "");
     },
   );
   const { from, into } = form.watch();
   return (
-    <Panel title={texts.sayWhatIsKnown}>
+    <Panel title={texts.addWhatYouKnow}>
       <Form form={form} className="flex flex-col gap-3">
-        <FormText form={form} name="part" label={texts.partEmptyForParts} />
+        <FormText form={form} name="part" label={texts.partEmptyPartsInGeneral} />
         <FormOwn form={form} name="from">
           {(kind, set) => <KindFields value={kind} onChange={set} />}
         </FormOwn>
@@ -133,9 +133,9 @@ function State() {
         <FormOwn form={form} name="into">
           {(kind, set) => <KindFields value={kind} onChange={set} />}
         </FormOwn>
-        <FormPick form={form} name="strength" label={texts.howSurely} choices={choices("strength")} />
-        <FormText form={form} name="note" label={texts.fromWhereItIs} />
-        <p className="text-soft text-[13.5px]">{texts.itCountsAsFour}</p>
+        <FormPick form={form} name="strength" label={texts.howCertain} choices={choices("strength")} />
+        <FormText form={form} name="note" label={texts.howYouKnow} />
+        <p className="text-soft text-[13.5px]">{texts.itCountsAsFourTries}</p>
         {form.refused}
         <Button
           kind="primary"

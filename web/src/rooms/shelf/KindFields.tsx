@@ -9,7 +9,7 @@ import { texts } from "./words";
 export function KindFields({
   value,
   onChange,
-  makerLabel = "Maker",
+  makerLabel = texts.maker,
 }: {
   value: CameraKind;
   onChange: (kind: CameraKind) => void;
@@ -37,7 +37,7 @@ export function KindFields({
       <TextField
         label={texts.pattern}
         value={value.pattern}
-        placeholder={texts.n1stPattern}
+        placeholder={texts.n1stPatternLabel}
         onChange={(event) => set({ pattern: event.target.value })}
       />
       <datalist id={`${id}-makers`}>

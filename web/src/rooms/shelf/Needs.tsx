@@ -44,7 +44,7 @@ export function Needs() {
         aria-label={texts.needs}
       >
         {page.needs.length === 0 ? (
-          <Empty>{texts.noCameraWaitsFor}</Empty>
+          <Empty>{texts.noCameraIsWaitingFor}</Empty>
         ) : (
           <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
             <span>
@@ -55,15 +55,15 @@ export function Needs() {
               {gain > 0 && texts.less(money(gain))}
             </span>
             {!page.exact && (
-              <span className="text-mark">{texts.bestFoundNoneExceeds(money(page.boundMinor))}</span>
+              <span className="text-mark">{texts.bestFoundNoneCanExceed(money(page.boundMinor))}</span>
             )}
             <Button
               kind="primary"
               className="ml-auto"
               disabled={toKeep.length === 0}
-              onClick={() => void submit(() => say(toKeep, `Kept: ${toKeep.length}.`))}
+              onClick={() => void submit(() => say(toKeep, texts.reservedOf(toKeep.length)))}
             >
-              {toKeep.length === 0 ? texts.allKept : texts.keepAllSo(toKeep.length)}
+              {toKeep.length === 0 ? texts.allReserved : texts.reserveAll(toKeep.length)}
             </Button>
           </p>
         )}
@@ -107,14 +107,14 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
           <span className="text-soft block text-[13.5px]">{row.camera}</span>
         </span>
         {row.got === undefined ? (
-          <span className="text-stop">{texts.nothingHereIsWorth}</span>
+          <span className="text-stop">{texts.noSourceIsWorthIts}</span>
         ) : (
           <span className="min-w-0">
-            {row.got.keptForThis && <span className="text-done font-bold">{texts.kept} </span>}
+            {row.got.keptForThis && <span className="text-done font-bold">{texts.reserved} </span>}
             {row.got.what.words}
             <span className="text-soft block text-[13.5px]">
               {row.got.what.where}
-              {notItsBest(row) && <span className="text-mark"> {texts.notItsOwnBest}</span>}
+              {notItsBest(row) && <span className="text-mark"> {texts.notItsOwnBestSo}</span>}
             </span>
           </span>
         )}
@@ -158,7 +158,7 @@ function OneNeed({ row }: { row: Row }) {
                 <Insisted row={row} source={source} />
               ) : (
                 <Button kind="quiet" className="-ml-3" onClick={() => setInsisted(source.id)}>
-                  {texts.whatIfThisOne}
+                  {texts.whatIfWeUseThis}
                 </Button>
               ))}
           </li>
@@ -174,23 +174,26 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
   const { refused, submit } = useSubmit();
   const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
-  if (costs.data === undefined) return <p className="text-soft py-2">{texts.workingItOut}</p>;
+  if (costs.data === undefined) return <p className="text-soft py-2">{texts.calculating}</p>;
   return (
     <div className="border-mark-line bg-mark-wash mt-1 flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
       <span>
         {costs.data.costMinor === 0 ? (
-          texts.costsNothing
+          texts.itCostsNothingTheTotal
         ) : (
           <>
-            {texts.itCosts} <b className="num">{money(costs.data.costMinor)}</b> {texts.overAllNeedsTogether}
+            {texts.thatCosts} <b className="num">{money(costs.data.costMinor)}</b>{" "}
+            {texts.overAllNeedsTogether}
           </>
         )}
       </span>
       {entry !== undefined && (
         <Button
-          onClick={() => void submit(() => say([entry], `Kept for ${row.need.tag}: ${source.what.words}.`))}
+          onClick={() =>
+            void submit(() => say([entry], texts.reservedForTold(row.need.tag, source.what.words)))
+          }
         >
-          {texts.keepThisOne}
+          {texts.reserveThisOne}
         </Button>
       )}
       {refused}
@@ -215,13 +218,13 @@ export function AtBench({ taken }: { taken: Schemas["AtBench"][] }) {
             <PaperTag tag={one.forNeed.tag} />
             <span className="min-w-0 flex-1">
               {one.count > 1 && `${one.count} × `}
-              {one.words} <span className="text-soft">{texts.forWord2(one.forNeed.part)}</span>
+              {one.words} <span className="text-soft">{texts.forPart(one.forNeed.part)}</span>
             </span>
             <Button
               kind="quiet"
-              onClick={() => void submit(() => say([puttingBack(one)], "Back in its place."))}
+              onClick={() => void submit(() => say([puttingBack(one)], texts.returnedToItsPlace))}
             >
-              {texts.backOnTheShelf}
+              {texts.returnToTheShelf}
             </Button>
           </li>
         ))}

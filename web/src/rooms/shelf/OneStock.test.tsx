@@ -55,7 +55,7 @@ it("says where it lies, what it cost, and what a count found missing", () => {
   );
   expect(screen.getByText(/drawer 3/).textContent).toMatch(/from a dead Twin · .*9.* each/);
   expect(screen.getByText("“check its teeth”")).toBeTruthy();
-  expect(screen.getByText(/2 were missing/)).toBeTruthy();
+  expect(screen.getByText(/2 missing/)).toBeTruthy();
 });
 
 it("offers it first to the camera that it suits, keeps one and takes one", async () => {
@@ -64,7 +64,7 @@ it("offers it first to the camera that it suits, keeps one and takes one", async
   await waitFor(() =>
     expect(screen.getByLabelText<HTMLSelectElement>("For which camera").options[0].text).toContain("R-0003"),
   );
-  fireEvent.click(named("button", "Keep one"));
+  fireEvent.click(named("button", "Reserve one"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "reserved", thing: { of: "s1", part: "" }, forNeed: { tag: "R-0003" }, count: 1 },
@@ -79,7 +79,7 @@ it("offers it first to the camera that it suits, keeps one and takes one", async
 
 it("offers nothing where nothing is left", async () => {
   show(row({ left: 0 }), [need("R-0002")]);
-  expect(await screen.findByText("Refill")).toBeTruthy();
+  expect(await screen.findByText("Add to stock")).toBeTruthy();
   expect(screen.queryByLabelText("For which camera")).toBeNull();
 });
 
@@ -89,9 +89,9 @@ it("releases what was kept, and refills", async () => {
   await waitFor(() =>
     expect(logged()).toMatchObject([{ kind: "released", forNeed: { tag: "R-0009", part: "retard pinion" } }]),
   );
-  fireEvent.change(screen.getByLabelText("How many came in"), { target: { value: "5" } });
-  fireEvent.change(screen.getByLabelText("From where"), { target: { value: "Cobb" } });
-  fireEvent.click(named("button", "Refill"));
+  fireEvent.change(screen.getByLabelText("Quantity received"), { target: { value: "5" } });
+  fireEvent.change(screen.getByLabelText("Source"), { target: { value: "Cobb" } });
+  fireEvent.click(named("button", "Add to stock"));
   await waitFor(() =>
     expect(logged()[1]).toEqual({ kind: "stockRefilled", stock: "s1", count: 5, origin: "Cobb" }),
   );

@@ -22,21 +22,21 @@ export function OneStock({ row }: { row: StockRow }) {
   return (
     <div className="flex flex-col gap-3">
       <div>
-        <p className="num text-soft">{texts.stockNumber(held.number)}</p>
+        <p className="num text-soft">{texts.s(held.number)}</p>
         <h2 className="text-[19px]">{row.words}</h2>
         <p className="text-soft">
           {held.stock.place}
-          {held.stock.origin !== "" && texts.from(held.stock.origin)}
+          {held.stock.origin !== "" && texts.fromIt(held.stock.origin)}
           {held.stock.costMinor > 0 && texts.each(money(held.stock.costMinor))}
         </p>
         {held.stock.remark !== "" && <p>“{held.stock.remark}”</p>}
         <p>
-          <b className="num text-[22px]">{held.left}</b> {texts.thereFree(row.free)}
+          <b className="num text-[22px]">{held.left}</b> {texts.inStockFree(row.free)}
           {held.counted !== undefined && (
             <span className="text-soft">
               {" "}
               {texts.counted(fullDay(held.counted))}
-              {held.off !== 0 && texts.text(Math.abs(held.off), held.off < 0)}
+              {held.off !== 0 && texts.offByCount(Math.abs(held.off), held.off < 0)}
             </span>
           )}
         </p>
@@ -44,14 +44,16 @@ export function OneStock({ row }: { row: StockRow }) {
       <ul>
         {held.kept.map((kept) => (
           <li key={`${kept.forNeed.tag} ${kept.forNeed.part}`} className="flex items-center gap-2">
-            <span className="flex-1">{texts.keptFor2(kept.count, kept.forNeed.tag, kept.forNeed.part)}</span>
+            <span className="flex-1">
+              {texts.reservedForOf(kept.count, kept.forNeed.tag, kept.forNeed.part)}
+            </span>
             <Button
               kind="quiet"
               onClick={() =>
                 void submit(() =>
                   say(
                     [{ kind: "released", thing: { of: held.id, part: "" }, forNeed: kept.forNeed }],
-                    "No longer kept.",
+                    texts.noLongerReserved,
                   ),
                 )
               }
@@ -64,14 +66,14 @@ export function OneStock({ row }: { row: StockRow }) {
       <ForANeed row={row} />
       <AddLine
         blanks={[
-          { label: texts.howManyCameIn, hint: texts.howMany },
-          { label: texts.fromWhere, hint: texts.fromWhere2, optional: true },
+          { label: texts.quantityReceived, hint: texts.quantity },
+          { label: texts.source, hint: texts.sourceInline, optional: true },
         ]}
-        action={texts.refill}
+        action={texts.addToStock}
         onAdd={(count, origin) =>
           say(
             [{ kind: "stockRefilled", stock: held.id, count: Number(count), origin }],
-            `Refilled by ${count}.`,
+            texts.addedToStock(count),
           )
         }
       />
@@ -121,14 +123,17 @@ function ForANeed({ row }: { row: StockRow }) {
         <Button
           onClick={() =>
             void submit(() =>
-              say([{ kind: "reserved", thing, forNeed: need.need, count: 1 }], `Kept for ${need.need.tag}.`),
+              say(
+                [{ kind: "reserved", thing, forNeed: need.need, count: 1 }],
+                texts.reservedForSaid(need.need.tag),
+              ),
             )
           }
         >
-          {texts.keepOne}
+          {texts.reserveOne}
         </Button>
         <Button
-          onClick={() => void submit(() => say([taking(thing, need.need)], `Taken for ${need.need.tag}.`))}
+          onClick={() => void submit(() => say([taking(thing, need.need)], texts.takenFor(need.need.tag)))}
         >
           {texts.takeOne}
         </Button>

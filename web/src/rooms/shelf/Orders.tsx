@@ -30,9 +30,9 @@ export function Orders() {
         role="group"
         aria-label={texts.orders}
       >
-        {orders.length === 0 && <Empty>{texts.nothingIsOnOrder}</Empty>}
+        {orders.length === 0 && <Empty>{texts.nothingIsOnOrderSearch}</Empty>}
         {parcels.length > 0 && (
-          <Panel title={texts.hereToBeUnpacked}>
+          <Panel title={texts.arrivedToUnpack}>
             <ul className="flex flex-col gap-3">
               {parcels.map((one) => (
                 <Parcel key={one.held.id} row={one} />
@@ -50,7 +50,7 @@ export function Orders() {
           </Panel>
         )}
         {done.length > 0 && (
-          <Panel title={texts.before}>
+          <Panel title={texts.earlierOrders}>
             <ul className="text-[14.5px]">
               {done.slice(0, 40).map((one) => (
                 <li key={one.held.id} className="border-line/70 flex items-center gap-2 border-b py-1">
@@ -90,8 +90,8 @@ export function Orders() {
 
 function whom(order: Schemas["OrderHeld"]) {
   return order.what.forNeed === undefined
-    ? "for the shelf"
-    : `for ${order.what.forNeed.tag}, ${order.what.forNeed.part}`;
+    ? texts.forTheShelf
+    : texts.forItWith(order.what.forNeed.tag, order.what.forNeed.part);
 }
 
 function Coming({ row }: { row: OrderRow }) {
@@ -113,7 +113,7 @@ function Coming({ row }: { row: OrderRow }) {
         </span>
       </span>
       <span className={row.late ? "text-stop font-bold" : ""}>
-        {row.late ? texts.lateWasDue(day(row.dueAt)) : texts.inWord(day(row.dueAt), days, days === 1)}
+        {row.late ? texts.lateWasDue(day(row.dueAt)) : texts.inIt(day(row.dueAt), days, days === 1)}
       </span>
       <a
         className="inline-flex min-h-11 items-center underline"
@@ -121,20 +121,20 @@ function Coming({ row }: { row: OrderRow }) {
         target="_blank"
         rel="noreferrer"
       >
-        {texts.asAFile}
+        {texts.download}
       </a>
       {!ending && (
         <Button kind="quiet" onClick={() => setEnding(true)}>
-          {texts.callOff}
+          {texts.cancelTheOrder}
         </Button>
       )}
       {ending && (
         <AddLine
-          blanks={[{ label: texts.whyIsItCalled, hint: texts.mendedAfterAll }]}
-          action={texts.callOff2}
+          blanks={[{ label: texts.whyIsTheOrderCancelled, hint: texts.mendedAfterAll }]}
+          action={texts.cancelTheOrderLabel}
           className="w-full"
           focus
-          onAdd={(why) => say([{ kind: "orderEnded", order: row.held.id, why }], "Called off.")}
+          onAdd={(why) => say([{ kind: "orderEnded", order: row.held.id, why }], texts.orderCancelled)}
           onCancel={() => setEnding(false)}
         />
       )}
@@ -163,7 +163,7 @@ function Parcel({ row }: { row: OrderRow }) {
               madeFor: lies.madeFor,
               dimensions: lies.dimensions,
               condition: "NEW",
-              place: place === "" ? "order tray" : place,
+              place: place === "" ? texts.orderTray : place,
               origin: ordered.supplier,
               costMinor: ordered.priceMinor,
               least: 0,
@@ -171,7 +171,7 @@ function Parcel({ row }: { row: OrderRow }) {
             },
           },
         ],
-        asOrdered ? "On the shelf." : "On the shelf, kept for nobody.",
+        asOrdered ? texts.onTheShelfLabel : texts.onTheShelfNotReserved,
       ),
     );
   return (
@@ -182,7 +182,7 @@ function Parcel({ row }: { row: OrderRow }) {
           {ordered.count} × <b>{ordered.name}</b> {kindWords(ordered.madeFor)}{" "}
           <span className="num">{ordered.number}</span>, {whom(row.held)}
         </dd>
-        <dt className="text-soft">{texts.inItLies}</dt>
+        <dt className="text-soft">{texts.contains}</dt>
         <dd>
           {ordered.count} × <b>{lies.name}</b> {kindWords(lies.madeFor)}
           {lies.dimensions !== "" && `, ${lies.dimensions}`} <span className="num">{lies.number}</span>
@@ -191,16 +191,16 @@ function Parcel({ row }: { row: OrderRow }) {
       <div className="flex flex-wrap items-center gap-2">
         <input
           className="input w-48!"
-          aria-label={texts.whereItGoes}
-          placeholder={texts.whereItGoesOrder}
+          aria-label={texts.putItIn}
+          placeholder={texts.orderTray}
           value={place}
           onChange={(event) => setPlace(event.target.value)}
         />
         <Button kind="primary" onClick={() => void unpack(true)}>
-          {texts.itIsWhatI}
+          {texts.itIsWhatIOrdered}
         </Button>
         <Button kind="stop" onClick={() => void unpack(false)}>
-          {texts.itIsTheWrong}
+          {texts.wrongPart}
         </Button>
       </div>
       {refused}
@@ -218,8 +218,8 @@ function CatalogueList() {
     <Panel title={page.supplier} note={texts.inTheCatalogue(page.all)}>
       <input
         className="input"
-        aria-label={texts.lookThroughTheCatalogue}
-        placeholder={texts.bladeFoam15}
+        aria-label={texts.searchTheCatalogue}
+        placeholder={texts.bladeFoam15T}
         value={find}
         onChange={(event) => setFind(event.target.value)}
       />
@@ -231,7 +231,7 @@ function CatalogueList() {
             <span className="min-w-0 flex-1">
               {item.name}
               <span className="text-soft block text-[13.5px]">
-                {[kindWords(item.madeFor), item.dimensions, `${item.days} days`]
+                {[kindWords(item.madeFor), item.dimensions, texts.daysOf(item.days)]
                   .filter((one) => one !== "")
                   .join(" · ")}
               </span>
@@ -240,17 +240,17 @@ function CatalogueList() {
             <Button
               aria-label={texts.order(item.name, kindWords(item.madeFor), item.dimensions)}
               onClick={() =>
-                void submit(() => say([ordering(item, page.supplier)], `Ordered: ${item.name}.`))
+                void submit(() => say([ordering(item, page.supplier)], texts.orderedOf(item.name)))
               }
             >
-              {texts.order2}
+              {texts.orderLabel}
             </Button>
           </li>
         ))}
       </ul>
       <p className="text-soft text-[13.5px]">
         <a href="/api/shelf/catalogue.csv" className="underline">
-          {texts.theCatalogueAsA}
+          {texts.downloadTheCatalogueCsv}
         </a>
       </p>
     </Panel>

@@ -18,7 +18,7 @@ export function PartsLeft({ parts }: { parts: Part[] }) {
   const there = parts.filter((one) => one.state === "THERE").length;
   return (
     <span className="flex flex-wrap items-center gap-x-2.5 gap-y-0.5 text-[13.5px]">
-      <b className="num text-[15px]">{texts.ofWord(there, parts.length)}</b>
+      <b className="num text-[15px]">{texts.ofIt(there, parts.length)}</b>
       {parts.slice(0, SHOWN).map((one) => (
         <span
           key={one.part.name}

@@ -9,7 +9,7 @@ const PLACES = [
   { to: "donors", label: texts.donors },
   { to: "orders", label: texts.orders },
   { to: "fits", label: texts.whatFitsWhat },
-  { to: "log", label: texts.log },
+  { to: "log", label: texts.recordAndFiles },
 ];
 
 /** Have I got one? What is needed, what lies where, what is still in the bodies kept for parts, what is on its way. */
@@ -18,7 +18,7 @@ export function Shelf() {
   const arrived = useQuery(ordersQuery).data?.filter((one) => one.arrived !== undefined).length ?? 0;
   const counts: Record<string, string> = {
     needs: needs > 0 ? String(needs) : "",
-    orders: arrived > 0 ? `${arrived} to unpack` : "",
+    orders: arrived > 0 ? texts.toUnpack(arrived) : "",
   };
   return (
     <div className="flex min-h-0 flex-1 flex-col">

@@ -27,11 +27,11 @@ function Tables() {
     submit(async () => {
       const taken = await takeTable(which, signer, await file.text());
       await client.invalidateQueries({ queryKey: ["shelf"] });
-      notify({ kind: "done", text: `Taken: ${taken.added} rows new, ${taken.changed} changed.` });
+      notify({ kind: "done", text: texts.importedNewRowsChanged(taken.added, taken.changed) });
     });
   const file = (of: "stock" | "catalogue") => (
     <label className="border-line bg-sheet inline-flex min-h-11 cursor-pointer items-center rounded-[4px] border px-3.5 focus-within:outline-3 focus-within:outline-(--color-focus)">
-      {of === "stock" ? texts.bringStockIn : texts.bringACatalogueIn}
+      {of === "stock" ? texts.importStock : texts.importACatalogue}
       <input
         type="file"
         accept=".csv,text/csv"
@@ -46,28 +46,28 @@ function Tables() {
   );
   const link = "inline-flex min-h-11 items-center underline";
   return (
-    <Panel title={texts.tablesAndLabels}>
+    <Panel title={texts.filesAndLabels}>
       <p>
         <a className={link} href="/api/shelf/stock.csv">
-          {texts.stockAsATable}
+          {texts.stockCsv}
         </a>{" "}
         ·{" "}
         <a className={link} href="/api/shelf/catalogue.csv">
-          {texts.catalogueAsATable}
+          {texts.catalogueCsv}
         </a>{" "}
         ·{" "}
         <a className={link} href="/api/shelf/shelf.json">
-          {texts.theWholeShelf}
+          {texts.theWholeShelfJson}
         </a>
       </p>
       <div className="flex flex-wrap gap-2">
         {file("stock")}
         {file("catalogue")}
       </div>
-      <p className="text-soft text-[14px]">{texts.aRowWithA}</p>
+      <p className="text-soft text-[14px]">{texts.aRowWithAKnown}</p>
       <p>
         <a className={link} href="/api/shelf/labels.pdf" target="_blank" rel="noreferrer">
-          {texts.labelsOfEverything}
+          {texts.labelsForEverything}
         </a>
       </p>
       {refused}

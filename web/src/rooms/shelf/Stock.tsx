@@ -20,8 +20,8 @@ import { texts } from "./words";
 const ONLY = [
   { value: "all", label: texts.all },
   { value: "parts", label: texts.parts },
-  { value: "hardware", label: texts.screwsAndSuch },
-  { value: "low", label: texts.runningOut },
+  { value: "hardware", label: texts.hardware },
+  { value: "low", label: texts.runningLow },
 ];
 
 /** Everything that lies in a drawer, by place: looked for, added, counted. */
@@ -45,30 +45,30 @@ export function Stock() {
         <div className="flex flex-wrap items-center gap-3 px-5 py-2.5">
           <input
             className="input w-56!"
-            aria-label={texts.lookForStock}
-            placeholder={texts.pinionTwinDrawer3}
+            aria-label={texts.searchTheStock}
+            placeholder={texts.pinionTwinDrawer3S}
             value={find}
             onChange={(event) => go({ find: event.target.value })}
           />
           <Pick
             small
-            label={texts.which}
+            label={texts.show}
             choices={ONLY}
             value={only}
             onChange={(value) => go({ only: value })}
           />
           <span className="ml-auto flex gap-2">
             <Button onClick={() => setCounting(!counting)} aria-pressed={counting}>
-              {counting ? texts.doneCounting : texts.count}
+              {counting ? texts.finishCounting : texts.countStock}
             </Button>
             <Button kind="primary" onClick={() => go({ item: "new" })}>
-              {texts.putSomethingIn}
+              {texts.addStock}
             </Button>
           </span>
         </div>
         <p className="text-soft px-5 pb-2 text-[14px]">
-          {page.found === page.all ? texts.places(page.all) : texts.ofWord2(page.found, page.all)}
-          {page.low > 0 && texts.runningOut2(page.low)}
+          {page.found === page.all ? texts.places(page.all) : texts.foundOfAll(page.found, page.all)}
+          {page.low > 0 && texts.runningLowOf(page.low)}
         </p>
         <div
           className="min-h-0 flex-1 overflow-y-auto px-5 pb-3"
@@ -76,8 +76,8 @@ export function Stock() {
           role="group"
           aria-label={texts.stock}
         >
-          {page.all === 0 && <Empty>{texts.nothingIsOnThe}</Empty>}
-          {page.all > 0 && page.found === 0 && <Empty>{texts.nothingOfThatKind}</Empty>}
+          {page.all === 0 && <Empty>{texts.nothingIsOnTheShelf}</Empty>}
+          {page.all > 0 && page.found === 0 && <Empty>{texts.nothingOfThatKindIs}</Empty>}
           {counting ? (
             <Counting rows={page.rows} onDone={() => setCounting(false)} />
           ) : (
@@ -100,19 +100,19 @@ export function Stock() {
             ))
           )}
           {page.found > page.rows.length && (
-            <p className="text-soft">{texts.theFirstAreShown(page.rows.length)}</p>
+            <p className="text-soft">{texts.showingTheFirstSearchFor(page.rows.length)}</p>
           )}
           <AtBench taken={page.atBench} />
         </div>
       </div>
       <aside
         tabIndex={0}
-        aria-label={texts.oneKindOfThing}
+        aria-label={texts.stockItem}
         className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3"
       >
         {chosen === "new" && <StockForm onDone={(id) => go({ item: id })} />}
         {one !== undefined && <OneStock key={one.held.id} row={one} />}
-        {chosen !== "new" && one === undefined && <Empty>{texts.chooseSomethingToKeep}</Empty>}
+        {chosen !== "new" && one === undefined && <Empty>{texts.chooseAnItemToReserve}</Empty>}
       </aside>
     </div>
   );
@@ -137,7 +137,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
         onClick={onChoose}
         className={`grid min-h-12 w-full grid-cols-[52px_74px_minmax(0,1fr)_150px_56px] items-center gap-3 px-2 py-1 text-left ${chosen ? "bg-ready-wash" : "hover:bg-sunk"}`}
       >
-        <span className="num text-soft text-[13.5px]">{texts.stockNumber(held.number)}</span>
+        <span className="num text-soft text-[13.5px]">{texts.s(held.number)}</span>
         <span className="flex justify-end">
           {held.stock.hardware !== undefined && <FastenerDrawing fastener={held.stock.hardware} />}
         </span>
@@ -146,7 +146,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
           {word("condition", held.stock.condition)}
           {held.kept.map((kept) => (
             <span key={`${kept.forNeed.tag} ${kept.forNeed.part}`} className="text-mark block">
-              {texts.keptFor3(kept.count, kept.forNeed.tag)}
+              {texts.reservedForWith(kept.count, kept.forNeed.tag)}
             </span>
           ))}
         </span>
@@ -155,7 +155,7 @@ function StockLine({ row, chosen, onChoose }: { row: StockRow; chosen: boolean; 
         >
           {held.left}
           {row.low && (
-            <span className="block text-[12px] font-normal">{texts.ofWord3(held.stock.least)}</span>
+            <span className="block text-[12px] font-normal">{texts.ofReorderLevel(held.stock.least)}</span>
           )}
         </span>
       </button>
@@ -175,7 +175,7 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
         stock: row.held.id,
         count: Number(counts[row.held.id]),
       })),
-      `Counted: ${counted.length} places.`,
+      texts.countSavedPlaces(counted.length),
     );
     onDone();
   });
@@ -183,21 +183,19 @@ function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
   const counted = rows.filter((row) => (counts[row.held.id] ?? "") !== "");
   return (
     <Form form={form}>
-      <p className="text-soft pb-2">{texts.typeWhatLiesThere}</p>
+      <p className="text-soft pb-2">{texts.typeHowManyAreThere}</p>
       <ul>
         {rows.map((row) => {
           const typed = counts[row.held.id] ?? "";
           const off = typed === "" ? 0 : Number(typed) - row.held.left;
           return (
             <li key={row.held.id} className="border-line/70 flex items-center gap-3 border-b py-1">
-              <span className="num text-soft w-[52px] text-[13.5px]">
-                {texts.stockNumber(row.held.number)}
-              </span>
+              <span className="num text-soft w-[52px] text-[13.5px]">{texts.s(row.held.number)}</span>
               <span className="min-w-0 flex-1">
                 {row.words} <span className="text-soft">{row.held.stock.place}</span>
               </span>
               <span className="text-mark w-40 text-right text-[14px]">
-                {off !== 0 && texts.noted(Math.abs(off), off < 0, row.held.left)}
+                {off !== 0 && texts.recorded(Math.abs(off), off < 0, row.held.left)}
               </span>
               <input
                 className="input num w-20!"

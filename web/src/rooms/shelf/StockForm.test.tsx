@@ -41,10 +41,10 @@ it("puts a part in its place with its cost in minor units and how many there are
   const done = show();
   type("What it is", "detent ball");
   type("Place", "tin 2");
-  type("Cost of one", "0,50");
-  type("How many", "20");
+  type("Cost each", "0,50");
+  type("Quantity", "20");
   type("Reorder below", "5");
-  fireEvent.click(named("button", "Put it in"));
+  fireEvent.click(named("button", "Add to the shelf"));
   await waitFor(() => expect(done).toHaveBeenCalled());
   expect(logged()).toMatchObject([
     {
@@ -59,10 +59,10 @@ it("puts a part in its place with its cost in minor units and how many there are
 it("describes a screw by its size instead of by its name", async () => {
   show();
   expect(screen.queryByLabelText("Thread, mm")).toBeNull();
-  fireEvent.click(screen.getByLabelText("A screw, nut or ring: by its size"));
+  fireEvent.click(screen.getByLabelText("Hardware (screw, nut or ring), named by its size"));
   type("Thread, mm", "1,4");
   type("Length, mm", "3");
-  fireEvent.click(named("button", "Put it in"));
+  fireEvent.click(named("button", "Add to the shelf"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { stock: { hardware: { kind: "SCREW", drive: "SLOTTED", threadMm: 1.4, lengthMm: 3, count: 1 } } },
@@ -72,17 +72,17 @@ it("describes a screw by its size instead of by its name", async () => {
 
 it("does not send a size that is no number", async () => {
   show();
-  fireEvent.click(screen.getByLabelText("A screw, nut or ring: by its size"));
+  fireEvent.click(screen.getByLabelText("Hardware (screw, nut or ring), named by its size"));
   type("Thread, mm", "M1.4");
-  fireEvent.click(named("button", "Put it in"));
+  fireEvent.click(named("button", "Add to the shelf"));
   expect(await screen.findByText(/“M1.4” is not a number/)).toBeTruthy();
   expect(logged()).toEqual([]);
 });
 
 it("edits the description and keeps the count", async () => {
   const done = show(row);
-  expect(screen.queryByLabelText("How many")).toBeNull();
-  expect(screen.getByLabelText<HTMLInputElement>("Cost of one").value).toBe("9.00");
+  expect(screen.queryByLabelText("Quantity")).toBeNull();
+  expect(screen.getByLabelText<HTMLInputElement>("Cost each").value).toBe("9.00");
   type("Place", "drawer 4");
   fireEvent.click(named("button", "Save"));
   await waitFor(() => expect(done).toHaveBeenCalledWith("s1"));
@@ -105,7 +105,7 @@ it("keeps what was typed where the shelf will not have it", async () => {
     }),
   });
   type("What it is", "detent ball");
-  fireEvent.click(named("button", "Put it in"));
+  fireEvent.click(named("button", "Add to the shelf"));
   expect(await screen.findByText("The place is empty. Type a place.")).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("detent ball");
   expect(done).not.toHaveBeenCalled();

@@ -72,7 +72,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         row === undefined
           ? [{ kind: "stockAdded", stock, count }]
           : [{ kind: "stockDescribed", stock: row.held.id, as: stock }],
-        row === undefined ? "It is on the shelf." : "Description updated.",
+        row === undefined ? texts.addedToTheShelf : texts.descriptionUpdated,
       );
       onDone(row?.held.id ?? id);
     },
@@ -80,15 +80,15 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
   const isHardware = form.watch("isHardware");
   return (
     <Form form={form} className="flex flex-col gap-3">
-      <h2 className="text-[19px]">{row === undefined ? texts.putSomethingIn : texts.editDescription2}</h2>
+      <h2 className="text-[19px]">{row === undefined ? texts.addStock : texts.editDescriptionLabel}</h2>
       <FormText
         form={form}
         name="name"
         label={texts.whatItIs}
-        placeholder={isHardware ? texts.asItsSizeSays : texts.retardPinion}
+        placeholder={isHardware ? texts.namedByItsSize : texts.retardPinion}
       />
       <Tick
-        label={texts.aScrewNutOr}
+        label={texts.hardwareScrewNutOrRing}
         checked={isHardware}
         onChange={(event) => form.setValue("isHardware", event.target.checked)}
       />
@@ -98,12 +98,17 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
       </FormOwn>
       <div className="grid grid-cols-2 gap-3">
         <FormText form={form} name="place" label={texts.place} placeholder={texts.drawer3} />
-        <FormText form={form} name="dimensions" label={texts.sizeForAGeneric} placeholder={texts.foam15Mm} />
+        <FormText
+          form={form}
+          name="dimensions"
+          label={texts.sizeForAGenericPart}
+          placeholder={texts.foam15Mm}
+        />
         <FormChoice form={form} name="condition" label={texts.condition} choices={choices("condition")} />
-        <FormText form={form} name="origin" label={texts.fromWhere} />
-        <FormText form={form} name="cost" label={texts.costOfOne} inputMode="decimal" />
+        <FormText form={form} name="origin" label={texts.source} />
+        <FormText form={form} name="cost" label={texts.costEach} inputMode="decimal" />
         {row === undefined && (
-          <FormText form={form} name="count" label={texts.howMany2} inputMode="numeric" />
+          <FormText form={form} name="count" label={texts.quantityLabel} inputMode="numeric" />
         )}
         <FormText form={form} name="least" label={texts.reorderBelow} inputMode="numeric" />
       </div>
@@ -111,7 +116,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
       {form.refused}
       <div className="flex gap-2">
         <Button kind="primary" type="submit">
-          {row === undefined ? texts.putItIn : texts.save}
+          {row === undefined ? texts.addToTheShelf : texts.save}
         </Button>
         <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
           {texts.cancel}

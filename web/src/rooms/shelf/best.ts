@@ -1,9 +1,10 @@
 import type { Schemas } from "../../api/client";
+import { texts } from "./words";
 
 /** What is best done with a body, in words. */
 export const BEST: Record<Schemas["Figures"]["best"], string> = {
-  AS_IT_IS: "Leave it whole",
-  MEND: "Mend it",
-  BREAK: "Break it for parts",
-  BROKEN_ALREADY: "Apart already",
+  AS_IT_IS: texts.sellItAsItIs,
+  MEND: texts.repairAndSellIt,
+  BREAK: texts.breakItForParts,
+  BROKEN_ALREADY: texts.inPartsAlready,
 };

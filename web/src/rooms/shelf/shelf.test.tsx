@@ -43,14 +43,14 @@ it("shares out all needs at once, says where that is not a need's own best, and 
   expect(await screen.findByText("€120.00")).toBeTruthy();
   expect(screen.getByText(/25.00 less/)).toBeTruthy();
   expect(screen.getByText(/not its own best/)).toBeTruthy();
-  fireEvent.click(named("button", "What if this one all the same?"));
-  const costs = await screen.findByText(/It costs/);
+  fireEvent.click(named("button", "What if we use this one?"));
+  const costs = await screen.findByText(/That costs/);
   expect(costs.textContent).toContain("25.00");
-  fireEvent.click(named("button", "Keep this one"));
+  fireEvent.click(named("button", "Reserve this one"));
   await waitFor(() =>
     expect(logged()).toMatchObject([{ kind: "reserved", thing: { of: "a" }, forNeed: { tag: "R-0061" } }]),
   );
-  fireEvent.click(named("button", "Keep all 2 so"));
+  fireEvent.click(named("button", "Reserve all 2"));
   await waitFor(() => expect(logged()).toHaveLength(3));
 });
 
@@ -93,9 +93,9 @@ it("counts down the list and logs only what was counted", async () => {
     "GET /api/shelf/stock": stockPage,
     "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Count" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Count stock" }));
   fireEvent.change(named("textbox", /Count of seal foam/), { target: { value: "7" } });
-  expect(screen.getByText(/2 missing, 9 noted/)).toBeTruthy();
+  expect(screen.getByText(/2 missing, 9 recorded/)).toBeTruthy();
   fireEvent.click(named("button", "Log 1 counts"));
   await waitFor(() => expect(logged()).toEqual([{ kind: "stockCounted", stock: "s5", count: 7 }]));
 });
@@ -111,9 +111,9 @@ it("puts something in, and keeps what was typed where it would not go", async ()
       remedy: "Type a place.",
     }),
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Put something in" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Add stock" }));
   fireEvent.change(screen.getByLabelText("What it is"), { target: { value: "focus rack" } });
-  fireEvent.click(named("button", "Put it in"));
+  fireEvent.click(named("button", "Add to the shelf"));
   await screen.findAllByText(/The place is empty/);
   expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("focus rack");
 });
@@ -160,9 +160,9 @@ it("sets what lies in a parcel beside what was ordered, and keeps a wrong part f
     "GET /api/shelf/catalogue": { supplier: "Cobb", found: [], all: 0 },
     "POST /api/logs/shelf/lines": { log: "shelf", lastSequence: 1 },
   });
-  const parcel = await screen.findByRole("region", { name: "Here, to be unpacked" });
+  const parcel = await screen.findByRole("region", { name: "Arrived, to unpack" });
   expect(within(parcel).getByText(/2nd pattern, 15 teeth/)).toBeTruthy();
-  fireEvent.click(named("button", "It is the wrong one"));
+  fireEvent.click(named("button", "Wrong part"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       {
@@ -217,12 +217,14 @@ it("strikes a line and says where a later one rests on it", async () => {
     ],
     "POST /api/logs/shelf/lines": new Refusal(409, {
       code: "restsOnIt",
-      detail: "A later line rests on it.",
+      detail: "A later line depends on it.",
       remedy: "",
     }),
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Strike…" }));
-  fireEvent.change(screen.getByLabelText("Why is it struck?"), { target: { value: "counted twice" } });
-  fireEvent.click(screen.getByRole("button", { name: "Strike" }));
-  expect(await screen.findByText(/A later line rests on it/)).toBeTruthy();
+  fireEvent.click(await screen.findByRole("button", { name: "Strike out…" }));
+  fireEvent.change(screen.getByLabelText("Why do you strike it out?"), {
+    target: { value: "counted twice" },
+  });
+  fireEvent.click(screen.getByRole("button", { name: "Strike out" }));
+  expect(await screen.findByText(/A later line depends on it/)).toBeTruthy();
 });

@@ -31,7 +31,7 @@ it("warns of what earlier jobs met", () => {
 
 it("asks once how one got there, and logs what was taken off first", async () => {
   show(known("top cover"), "dial");
-  expect(screen.getByText(/How did you get there/)).toBeTruthy();
+  expect(screen.getByText(/Is it off/)).toBeTruthy();
   fireEvent.click(named("button", /log as usual/));
   await waitFor(() => expect(logged()).toMatchObject([{ kind: "removed", part: "top cover", covers: true }]));
 });

@@ -48,15 +48,15 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
             ))}
             {part.beware.hazards.length > 0 && (
               <li>
-                {texts.beware} {part.beware.hazards.map((one) => word("hazard", one)).join(", ")}
+                {texts.caution} {part.beware.hazards.map((one) => word("hazard", one)).join(", ")}
               </li>
             )}
             {part.beware.state !== undefined && (
-              <li>{texts.wantsTheMechanism(word("mechanismState", part.beware.state))}</li>
+              <li>{texts.needsTheMechanism(word("mechanismState", part.beware.state))}</li>
             )}
-            {part.held.loose.length > 0 && <li>{texts.looseUnderIt(part.held.loose.join(", "))}</li>}
+            {part.held.loose.length > 0 && <li>{texts.looseUnderneath(part.held.loose.join(", "))}</li>}
             {part.beware.slips.map((slip) => (
-              <li key={slip}>{texts.wentWrongHereBefore(slip)}</li>
+              <li key={slip}>{texts.thisHasGoneWrongHere(slip)}</li>
             ))}
             {part.beware.remarks.slice(0, 2).map((remark) => (
               <li key={remark}>“{remark}”</li>
@@ -68,7 +68,7 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
         <p className="flex flex-wrap items-center gap-2">
           <span>
             <b className="text-stop">{texts.notLoggedAsOff}</b>{" "}
-            {texts.earlierJobsTookOff(unlogged.join(", "), unlogged.length === 1)}
+            {texts.earlierJobsTookOffFirst(unlogged.join(", "), unlogged.length === 1)}
           </span>
           <Button
             onClick={() =>
@@ -80,7 +80,7 @@ export function BeforeLift({ job, known, met }: { job: JobView; known: Known; me
               )
             }
           >
-            {texts.offTooLogAs}
+            {texts.alsoOffLogAsUsual}
           </Button>
         </p>
       )}

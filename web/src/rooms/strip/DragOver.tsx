@@ -38,26 +38,28 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
     });
   return (
     <section
-      aria-label={texts.whichLiesOverThe}
+      aria-label={texts.whichLiesOverTheOther}
       className="border-ready bg-ready-wash flex flex-col gap-1.5 rounded-[4px] border-l-4 px-2.5 py-2"
     >
       <p>
-        <b>{pair.one}</b> {texts.and} <b>{pair.other}</b>
-        {held !== undefined && texts.liesOver2(held.over, held.under)}
+        <b>{pair.one}</b> {texts.andWord} <b>{pair.other}</b>
+        {held !== undefined && texts.liesOverOf(held.over, held.under)}
       </p>
       <div className="flex flex-wrap gap-1.5">
         {held === undefined ? (
           <>
-            <Button onClick={() => void set(pair.one, pair.other, true)}>{texts.liesOver3(pair.one)}</Button>
+            <Button onClick={() => void set(pair.one, pair.other, true)}>
+              {texts.liesOverWith(pair.one)}
+            </Button>
             <Button onClick={() => void set(pair.other, pair.one, true)}>
-              {texts.liesOver4(pair.other)}
+              {texts.liesOverTold(pair.other)}
             </Button>
           </>
         ) : (
           <Button onClick={() => void set(held.over, held.under, false)}>{texts.itDoesNot}</Button>
         )}
         <Button kind="quiet" onClick={onDone}>
-          {texts.leaveIt}
+          {texts.cancel}
         </Button>
       </div>
       {refused}

@@ -19,23 +19,23 @@ export function Edges({ job, part }: { job: JobView; part: PartView }) {
   const set = (over: string, below: string, present: boolean) =>
     submit(async () => {
       await append([{ kind: "edgeSet", over, under: below, present }], {
-        said: present ? texts.liesOver5(over, below) : texts.doesNotLieOver2(over, below),
+        said: present ? texts.liesOverSaid(over, below) : texts.doesNotLieOverOf(over, below),
       });
       setOther("");
     });
   return (
-    <Panel title={texts.whatLiesOverWhat} note={texts.decidesTheWayBack}>
+    <Panel title={texts.whatLiesOverWhat} note={texts.setsTheOrderOfReassembly}>
       <EdgeList
-        title={texts.overIt}
+        title={texts.onTopOfIt}
         names={part.over}
         remove={(name) => set(name, part.name, false)}
-        empty={texts.nothingItMayCome}
+        empty={texts.nothingItCanComeOff}
       />
       <EdgeList
-        title={texts.underIt}
+        title={texts.underneathIt}
         names={under}
         remove={(name) => set(part.name, name, false)}
-        empty={texts.nothingItMayGo}
+        empty={texts.nothingItCanGoBack}
       />
       {free.length > 0 && (
         <div className="flex flex-wrap items-end gap-2">

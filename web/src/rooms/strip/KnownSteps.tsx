@@ -30,7 +30,7 @@ export function KnownSteps({ job }: { job: JobView }) {
           title={texts.usuallyNext}
           note={known.ofFamily ? texts.fromOfItsKind(known.jobs) : texts.fromEarlierJobs(known.jobs)}
         >
-          {known.ofFamily && <p className="text-soft text-[14px]">{texts.thisModelIsNew}</p>}
+          {known.ofFamily && <p className="text-soft text-[14px]">{texts.thisModelIsNewHere}</p>}
           <ul>
             {next.map(({ part, care, line }, index) => (
               <li key={part.name} className="border-line/70 flex items-center gap-2 border-b py-1">
@@ -74,7 +74,7 @@ function BetterLeft({ known }: { known: Schemas["Known"] }) {
         {known.needless.map((name) => (
           <li key={name} className="py-0.5">
             {name}
-            <span className="text-soft">{texts.seldomCameOffAnd}</span>
+            <span className="text-soft">{texts.rarelyTakenOffAndNothing}</span>
           </li>
         ))}
       </ul>

@@ -29,7 +29,7 @@ export function LookAlikePairs({ job }: { job: JobView }) {
             ))}
           </div>
           <p>
-            <b className="text-mark">{texts.lookAlike}</b> {pair.words}
+            <b className="text-mark">{texts.lookAlikes}</b> {pair.words}
           </p>
         </div>
       ))}

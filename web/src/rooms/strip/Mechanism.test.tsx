@@ -37,7 +37,7 @@ it("asks about the mirror of a reflex", () => {
 it("keeps springs in mind until they are wound again, by as many turns", async () => {
   show({ letDown: [{ id: "1", name: "mainspring", turns: 3.5, remark: "held with a stick" }] });
   expect(screen.getByText(/mainspring is let down, 3.5 turns, held with a stick/)).toBeTruthy();
-  fireEvent.click(named("button", "Wound again"));
+  fireEvent.click(named("button", "Log as wound"));
   await waitFor(() =>
     expect(logged()).toEqual([{ kind: "springWound", spring: "mainspring", turns: 3.5, remark: "" }]),
   );
@@ -50,8 +50,8 @@ it("keeps what was missing, what is too much and what tool is lacking in sight",
   job.sitting.time.lacking = [{ id: "t", name: "lens spanner", remark: "" }];
   atTheBench(<Mechanism job={job} />, job);
   expect(screen.getByText("Missing on arrival: 1 × cross screw, top cover")).toBeTruthy();
-  expect(screen.getByText("Surplus: 2 × washer")).toBeTruthy();
-  fireEvent.click(named("button", "At hand"));
+  expect(screen.getByText("Left over: 2 × washer")).toBeTruthy();
+  fireEvent.click(named("button", "Now available"));
   await waitFor(() =>
     expect(logged()).toMatchObject([{ kind: "toolNoted", tool: "lens spanner", atHand: true }]),
   );
@@ -67,6 +67,6 @@ it("lets a trial stand out until it is undone, with what it showed", async () =>
   atTheBench(<Mechanism job={job} />, job);
   expect(screen.getByText(/top cover, dial, two screws/)).toBeTruthy();
   fireEvent.change(screen.getByLabelText("What the trial showed"), { target: { value: "runs" } });
-  fireEvent.click(named("button", "Undone"));
+  fireEvent.click(named("button", "Taken apart again"));
   await waitFor(() => expect(logged()).toEqual([{ kind: "trialUndone", seen: "runs" }]));
 });

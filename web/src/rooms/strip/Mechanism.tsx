@@ -28,8 +28,8 @@ export function Mechanism({ job }: { job: JobView }) {
     );
   const pairs = PAIRS.filter(([up]) => up !== "MIRROR_UP" || hasMirror(job));
   return (
-    <Panel title={texts.itStands} note={texts.soThatMarksCan}>
-      <div className="grid grid-cols-2 gap-1" role="group" aria-label={texts.howTheMechanismStands}>
+    <Panel title={texts.mechanismIsNow} note={texts.soThatMarksCanBe}>
+      <div className="grid grid-cols-2 gap-1" role="group" aria-label={texts.stateOfTheMechanism}>
         {pairs.flat().map((state) => (
           <button
             key={state}
@@ -47,7 +47,7 @@ export function Mechanism({ job }: { job: JobView }) {
         {job.notes.letDown.map((spring) => (
           <Note key={spring.id} mark="wait">
             {texts.isLetDown(spring.name)}
-            {spring.turns > 0 && texts.text(spring.turns, spring.turns === 1)}
+            {spring.turns > 0 && texts.turnsLeft(spring.turns, spring.turns === 1)}
             {spring.remark !== "" && `, ${spring.remark}`}
             <Button
               kind="quiet"
@@ -59,7 +59,7 @@ export function Mechanism({ job }: { job: JobView }) {
                 )
               }
             >
-              {texts.woundAgain}
+              {texts.logAsWound}
             </Button>
           </Note>
         ))}
@@ -71,24 +71,24 @@ export function Mechanism({ job }: { job: JobView }) {
         ))}
         {job.notes.surplus.map((piece) => (
           <Note key={piece.id} mark="left">
-            {texts.surplus(piece.count, piece.what)}
-            {piece.where !== "" && texts.inWord(piece.where)}
+            {texts.leftOver(piece.count, piece.what)}
+            {piece.where !== "" && texts.inIt(piece.where)}
           </Note>
         ))}
         {job.sitting.time.lacking.map((tool) => (
           <Note key={tool.id} mark="not">
-            {texts.toolLacking(tool.name)}
+            {texts.missingTool(tool.name)}
             <Button
               kind="quiet"
               onClick={() =>
                 void submit(() =>
                   append([{ kind: "toolNoted", tool: tool.name, atHand: true, remark: "" }], {
-                    said: texts.atHand(tool.name),
+                    said: texts.nowAvailable(tool.name),
                   }),
                 )
               }
             >
-              {texts.atHand2}
+              {texts.nowAvailableLabel}
             </Button>
           </Note>
         ))}
@@ -119,13 +119,13 @@ function Trial({ job }: { job: JobView }) {
   return (
     <div className="border-mark-line bg-mark-wash flex flex-col gap-1 rounded-[3px] border-l-4 px-2 py-1.5">
       <p>
-        <b className="text-mark">{texts.trialAssemblyOn}</b> {trial.what.parts.join(", ")}
+        <b className="text-mark">{texts.trialAssemblyFor}</b> {trial.what.parts.join(", ")}
         {trial.what.how !== "" && `, ${trial.what.how}`}
       </p>
       <AddLine
         blanks={[{ label: texts.whatTheTrialShowed, optional: true }]}
-        action={texts.undone}
-        onAdd={(seen) => append([{ kind: "trialUndone", seen }], { said: texts.trialAssemblyUndone })}
+        action={texts.takenApartAgain}
+        onAdd={(seen) => append([{ kind: "trialUndone", seen }], { said: texts.trialAssemblyTakenApart })}
       />
     </div>
   );

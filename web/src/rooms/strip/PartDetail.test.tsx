@@ -46,17 +46,17 @@ it("says all of it in the order of the work where everything was noted", () => {
   expect(facts()).toEqual([
     "From",
     "Off",
-    "Stood at",
+    "Was set to",
     "Mark",
-    "Out of",
+    "Came out of",
     "Stack",
     "Loose",
     "Remark",
     "Lost",
     "Destroyed",
   ]);
-  expect(fact("From")).toContain("covers what is under it");
-  expect(fact("Off")).toContain("for the 2. time");
+  expect(fact("From")).toContain("lies over the parts after it");
+  expect(fact("Off")).toContain("off 2 times so far");
   expect(fact("Mark")).toBe("notch at red line, when cocked");
   expect(fact("Lost")).toBe("1 × ball");
   expect(
@@ -68,8 +68,8 @@ it("says all of it in the order of the work where everything was noted", () => {
 
 it("leads to where its pieces lie, and offers to move them while it is out", () => {
   const done = show(ring({ wells: ["B2", "B3"] }));
-  expect(screen.getByText(/Lies in/).textContent).toContain("B2");
-  fireEvent.click(named("button", "It lies elsewhere…"));
+  expect(screen.getByText(/Kept in/).textContent).toContain("B2");
+  fireEvent.click(named("button", "Move it…"));
   expect(done.move).toHaveBeenCalledOnce();
   fireEvent.click(named("button", "Take another part off"));
   expect(done.close).toHaveBeenCalledOnce();
@@ -77,7 +77,7 @@ it("leads to where its pieces lie, and offers to move them while it is out", () 
 
 it("has nothing to move once it is back", () => {
   show(ring({}, { answer: { part: "ring", kind: "BACK", reason: "" } }));
-  expect(screen.queryByText("It lies elsewhere…")).toBeNull();
+  expect(screen.queryByText("Move it…")).toBeNull();
 });
 
 it("sets what lies over it and under it, and takes either away", async () => {
@@ -86,7 +86,7 @@ it("sets what lies over it and under it, and takes either away", async () => {
   const knob = aPart("knob");
   show(ring({}, { over: ["cover"] }), [cover, shim, knob]);
   const other = screen.getByLabelText<HTMLSelectElement>("Another part");
-  expect([...other.options].map((one) => one.text)).toEqual(["choose…", "knob"]);
+  expect([...other.options].map((one) => one.text)).toEqual(["Choose…", "knob"]);
   expect(named("button", "lies over it").hasAttribute("disabled")).toBe(true);
   fireEvent.change(other, { target: { value: "knob" } });
   fireEvent.click(named("button", "lies under it"));

@@ -29,36 +29,43 @@ export function PartDetail({
   const now = useNow(30_000);
   const off = part.removed;
   const facts: [string, React.ReactNode][] = [
-    ["From", word("side", off.side) + (off.covers ? ", covers what is under it" : "")],
+    [texts.fromWord, word("side", off.side) + (off.covers ? texts.liesOverThePartsAfterIt : "")],
     [
-      "Off",
-      `${exact(part.removedAt)}, ${part.removedBy}${part.timesOff > 1 ? `, for the ${part.timesOff}. time` : ""}`,
+      texts.off,
+      `${exact(part.removedAt)}, ${part.removedBy}${part.timesOff > 1 ? `, off ${part.timesOff} times so far` : ""}`,
     ],
-    ...(off.setting === "" ? [] : [["Stood at", off.setting] as [string, string]]),
+    ...(off.setting === "" ? [] : [[texts.wasSetTo, off.setting] as [string, string]]),
     ...(off.mark === undefined
       ? []
       : [
-          ["Mark", off.mark.text + (off.mark.state === "" ? "" : `, when ${off.mark.state}`)] as [
+          [texts.mark, off.mark.text + (off.mark.state === "" ? "" : texts.when(off.mark.state))] as [
             string,
             string,
           ],
         ]),
-    ...(off.state === undefined ? [] : [["Came off", word("mechanismState", off.state)] as [string, string]]),
-    ...(off.within === undefined ? [] : [["Out of", off.within] as [string, string]]),
+    ...(off.state === undefined
+      ? []
+      : [[texts.cameOffWhen, word("mechanismState", off.state)] as [string, string]]),
+    ...(off.within === undefined ? [] : [[texts.cameOutOf, off.within] as [string, string]]),
     ...(off.stack.length === 0
       ? []
-      : [["Stack", <StackOf key="stack" pieces={off.stack} />] as [string, React.ReactNode]]),
+      : [[texts.stack, <StackOf key="stack" pieces={off.stack} />] as [string, React.ReactNode]]),
     ...off.joints.map((joint): [string, string] => [
-      "Joint",
+      texts.joint,
       `${word("jointKind", joint.kind)} ${joint.detail}`,
     ]),
-    ...off.loose.map((loose): [string, string] => ["Loose", `${loose.count} × ${loose.name}`]),
+    ...off.loose.map((loose): [string, string] => [texts.loose, `${loose.count} × ${loose.name}`]),
     ...(off.hazards.length === 0
       ? []
-      : [["Beware", off.hazards.map((hazard) => word("hazard", hazard)).join(", ")] as [string, string]]),
-    ...(off.remark === "" ? [] : [["Remark", off.remark] as [string, string]]),
-    ...part.lost.map((piece): [string, string] => ["Lost", `${piece.count} × ${piece.what}`]),
-    ...part.destroyed.map((piece): [string, string] => ["Destroyed", `${piece.count} × ${piece.what}`]),
+      : [
+          [texts.cautionLabel, off.hazards.map((hazard) => word("hazard", hazard)).join(", ")] as [
+            string,
+            string,
+          ],
+        ]),
+    ...(off.remark === "" ? [] : [[texts.remark, off.remark] as [string, string]]),
+    ...part.lost.map((piece): [string, string] => [texts.lost, `${piece.count} × ${piece.what}`]),
+    ...part.destroyed.map((piece): [string, string] => [texts.destroyed, `${piece.count} × ${piece.what}`]),
   ];
   return (
     <div className="flex flex-col gap-4">
@@ -94,12 +101,12 @@ export function PartDetail({
         )}
         {part.answer.kind !== "BACK" && (
           <p className="flex items-center gap-2">
-            {off.wells.length === 0 ? texts.liesInNoWell : texts.liesIn}{" "}
+            {off.wells.length === 0 ? texts.inNoWell : texts.keptIn}{" "}
             {off.wells.map((well) => (
               <WellMark key={well} name={well} />
             ))}
             <Button kind="quiet" onClick={onMove}>
-              {texts.itLiesElsewhere}
+              {texts.moveIt}
             </Button>
           </p>
         )}

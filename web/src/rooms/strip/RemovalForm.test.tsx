@@ -19,7 +19,7 @@ const show = (wells: string[] = [], job = aJob()) => {
 };
 const type = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const off = () => fireEvent.click(named("button", "Take off"));
+const off = () => fireEvent.click(named("button", "Log the part"));
 const first = () => logged()[0];
 
 it("logs a part with nothing more than its name, into the wells that were tapped", async () => {
@@ -42,7 +42,7 @@ it("logs a part with nothing more than its name, into the wells that were tapped
 it("takes a name that speaks of a cover for one until somebody says otherwise", async () => {
   show();
   type("Part", "top cover");
-  const covers = screen.getByLabelText<HTMLInputElement>("Covers");
+  const covers = screen.getByLabelText<HTMLInputElement>("Lies over the parts after it");
   await waitFor(() => expect(covers.checked).toBe(true));
   fireEvent.click(covers);
   off();
@@ -52,7 +52,7 @@ it("takes a name that speaks of a cover for one until somebody says otherwise", 
 it("forgets what was said of one name when another is typed", async () => {
   show();
   type("Part", "top cover");
-  const covers = screen.getByLabelText<HTMLInputElement>("Covers");
+  const covers = screen.getByLabelText<HTMLInputElement>("Lies over the parts after it");
   await waitFor(() => expect(covers.checked).toBe(true));
   fireEvent.click(covers);
   expect(covers.checked).toBe(false);
@@ -64,12 +64,12 @@ it("takes along how it lay: marks, loose pieces, the stack and out of what it ca
   show([], aJob({ parts: [aPart("shutter unit")] }));
   type("Part", "speed ring");
   type("Witness mark", "notch at red line");
-  type("in the state", "cocked");
-  type("Loose under it", "detent ball");
+  type("Mark holds when", "cocked");
+  type("Loose underneath", "detent ball");
   type("how many", "2");
   type("Stack, outermost first", "hook up / hook down / ");
-  type("Out of", "shutter unit");
-  type("Its control stood at", "1/125");
+  type("Comes out of", "shutter unit");
+  type("Its control was set to", "1/125");
   off();
   await waitFor(() =>
     expect(first()).toMatchObject({
@@ -107,14 +107,14 @@ it("keeps all that was typed where it is refused, and says why beside the part",
   answering({
     "POST /api/logs/R-0001/lines": new Refusal(400, {
       field: "part",
-      detail: "“plate” is off already.",
+      detail: "“plate” is already off.",
       remedy: "Give another one a name of its own.",
     }),
   });
   type("Part", "plate");
   type("Remark", "tilt it");
   off();
-  expect(await screen.findByText(/is off already. Give another/)).toBeTruthy();
+  expect(await screen.findByText(/is already off. Give another/)).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("tilt it");
   expect(screen.getByLabelText("Part").getAttribute("aria-invalid")).toBe("true");
 });

@@ -96,7 +96,7 @@ export function RemovalForm({
       <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
         {anchor !== undefined && (
           <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
-            {texts.itCameOffBefore(anchor.sequence, anchor.words)}
+            {texts.itCameOffBeforeLine(anchor.sequence, anchor.words)}
           </p>
         )}
         <div className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
@@ -112,12 +112,12 @@ export function RemovalForm({
             }}
           />
           <Tick
-            label={texts.covers}
+            label={texts.liesOverThePartsAfter}
             checked={covers}
             onChange={(event) => form.setValue("covers", event.target.checked)}
           />
           <Button kind="primary" type="submit" disabled={form.busy}>
-            {texts.takeOff}
+            {texts.logThePart}
           </Button>
         </div>
         {form.refused}
@@ -154,13 +154,13 @@ export function RemovalForm({
                   name="jointKind"
                   label={texts.otherJoint}
                   small
-                  choices={[{ value: "NO", label: texts.noOtherJoint }, ...choices("jointKind")]}
+                  choices={[{ value: "NO", label: texts.noneInline }, ...choices("jointKind")]}
                 />
               </div>
             </>
           )}
         </FormOwn>
-        {jointKind !== "NO" && <FormText form={form} name="jointDetail" label={texts.fromWhereToWhere} />}
+        {jointKind !== "NO" && <FormText form={form} name="jointDetail" label={texts.fromWhereToWhereAnd} />}
       </Panel>
       <HowItLay form={form} job={job} />
     </Form>
@@ -170,44 +170,54 @@ export function RemovalForm({
 function HowItLay({ form, job }: { form: FormOf<Typed>; job: JobView }) {
   const { choices } = useWords();
   return (
-    <Panel title={texts.howItLay}>
+    <Panel title={texts.howItWasFitted}>
       <div className="wide:grid-cols-2 grid gap-3">
         <FormText
           form={form}
           name="setting"
-          label={texts.itsControlStoodAt}
-          placeholder={texts.n1125Infinity}
+          label={texts.itsControlWasSetTo}
+          placeholder={texts.n1125InfinityLabel}
         />
         <div className="grid grid-cols-[1fr_110px] gap-2">
           <FormText form={form} name="mark" label={texts.witnessMark} placeholder={texts.notchAtRedLine} />
-          <FormText form={form} name="markState" label={texts.inTheState} placeholder={texts.cocked} />
+          <FormText form={form} name="markState" label={texts.markHoldsWhen} placeholder={texts.cocked} />
         </div>
         <div className="grid grid-cols-[1fr_76px] gap-2">
-          <FormText form={form} name="loose" label={texts.looseUnderIt2} placeholder={texts.detentBall} />
+          <FormText
+            form={form}
+            name="loose"
+            label={texts.looseUnderneathLabel}
+            placeholder={texts.detentBall}
+          />
           <FormText form={form} name="looseCount" label={texts.howMany} inputMode="numeric" />
         </div>
-        <FormText form={form} name="remark" label={texts.remark} placeholder={texts.tiltToTheLeft} />
+        <FormText form={form} name="remark" label={texts.remark} placeholder={texts.tiltToTheLeftTo} />
       </div>
       <div className="wide:grid-cols-3 grid gap-3">
         <FormChoice
           form={form}
           name="state"
-          label={texts.comesOffOnly}
+          label={texts.comesOffOnlyWhen}
           empty={texts.inAnyState}
           choices={choices("mechanismState")}
         />
         <FormChoice
           form={form}
           name="within"
-          label={texts.outOf}
+          label={texts.comesOutOf}
           empty={texts.theCameraItself}
           choices={job.parts
             .filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT")
             .map((part) => ({ value: part.name, label: part.name }))}
         />
-        <FormText form={form} name="stack" label={texts.stackOutermostFirst} placeholder={texts.n1HookUp2} />
+        <FormText
+          form={form}
+          name="stack"
+          label={texts.stackOutermostFirst}
+          placeholder={texts.n1HookUpLabel}
+        />
       </div>
-      <FormPickMany form={form} name="hazards" label={texts.beware2} choices={choices("hazard")} />
+      <FormPickMany form={form} name="hazards" label={texts.cautions} choices={choices("hazard")} />
     </Panel>
   );
 }

@@ -36,10 +36,10 @@ it("names what lay there, and keeps a piece that nothing claims", async () => {
   const back = aPart("dial", { answer: { part: "dial", kind: "BACK", reason: "" } });
   const job = aJob({ parts: [back] });
   atTheBench(<ScannedWell job={job} well="B1" onClose={() => undefined} />, job);
-  expect(screen.getByText(/lay there and is back: 3 × slotted screw/)).toBeTruthy();
+  expect(screen.getByText(/was there and is back: 3 × slotted screw/)).toBeTruthy();
   fireEvent.click(named("button", "Something lies there…"));
-  fireEvent.change(screen.getByLabelText("What lies there"), { target: { value: "washer, 3 mm" } });
-  fireEvent.click(named("button", "Nothing claims it"));
+  fireEvent.change(screen.getByLabelText("What is in it"), { target: { value: "washer, 3 mm" } });
+  fireEvent.click(named("button", "Belongs to nothing logged"));
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "surplus", what: "washer, 3 mm", count: 1, kept: "found in well B1" },

@@ -54,11 +54,11 @@ function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartVie
     <div className="flex flex-col gap-1 text-[14.5px]">
       {lay.map((part) => (
         <p key={part.name}>
-          <b>{part.name}</b> {texts.layThereAndIs}{" "}
-          {smallPieces(part.fasteners, part.removed.loose) || texts.itAlone}
-          {texts.ifOneLiesThere}{" "}
+          <b>{part.name}</b> {texts.wasThereAndIsBack}{" "}
+          {smallPieces(part.fasteners, part.removed.loose) || texts.nothingElse}
+          {texts.ifOneIsStillThere}{" "}
           <Link className="underline" to={`/camera/${job.tag}/strip?part=${encodeURIComponent(part.name)}`}>
-            {texts.lookAtIt}
+            {texts.checkIt}
           </Link>
           .
         </p>
@@ -66,13 +66,13 @@ function NotEmpty({ job, well, lay }: { job: JobView; well: string; lay: PartVie
       <AskLine
         opens="Something lies there…"
         blanks={[
-          { label: texts.whatLiesThere, hint: texts.washer3Mm },
-          { label: texts.howMany2, start: "1" },
+          { label: texts.whatIsInIt, hint: texts.washer3Mm },
+          { label: texts.howManyLabel, start: "1" },
         ]}
-        action={texts.nothingClaimsIt}
+        action={texts.belongsToNothingLogged}
         onAdd={(what, count) =>
-          append([{ kind: "surplus", what, count: Number(count) || 0, kept: `found in well ${well}` }], {
-            said: texts.foundInClaimedBy(well, what),
+          append([{ kind: "surplus", what, count: Number(count) || 0, kept: texts.foundInWell(well) }], {
+            said: texts.foundInBelongsToNothing(well, what),
           })
         }
       />

@@ -68,13 +68,13 @@ it("logs pieces that are dragged from one well into another", async () => {
 it("says by buttons alone where a part lies now, in another tray too", async () => {
   atTheBench(<Strip />, twoOut(), "?part=ring");
   noneKnown();
-  fireEvent.click(named("button", "It lies elsewhere…"));
+  fireEvent.click(named("button", "Move it…"));
   fireEvent.click(named("button", "Well B2: ring"));
   fireEvent.click(named("button", "Trays of other cameras…"));
   fireEvent.click(screen.getByRole("radio", { name: "2 lidded" }));
-  expect(screen.getByText(/pieces of R-0007 lie in it too/)).toBeTruthy();
+  expect(screen.getByText(/also holds pieces of R-0007/)).toBeTruthy();
   fireEvent.click(named("button", "Well 2A1, empty"));
-  fireEvent.click(within(screen.getByLabelText("Where it lies now")).getByText("There it lies"));
+  fireEvent.click(within(screen.getByLabelText("Where it is now")).getByText("Save"));
   await waitFor(() => expect(logged()).toEqual([{ kind: "moved", part: "ring", wells: ["2A1"] }]));
 });
 
@@ -83,7 +83,7 @@ it("says what lies in a well that no tray has any more", () => {
   job.wells = { ...job.wells, D9: holds("plate") };
   atTheBench(<Strip />, job);
   noneKnown();
-  expect(screen.getByText("In no tray any more:").parentElement?.textContent).toContain("D9 plate");
+  expect(screen.getByText("No longer in a tray:").parentElement?.textContent).toContain("D9 plate");
 });
 
 it("keeps the wells that were pressed when they are refused, and those of the next removal when a part is moved", async () => {
@@ -92,7 +92,7 @@ it("keeps the wells that were pressed when they are refused, and those of the ne
   noneKnown();
   fireEvent.click(named("button", "Well A3, empty"));
   fireEvent.click(row("ring"));
-  fireEvent.click(named("button", "It lies elsewhere…"));
+  fireEvent.click(named("button", "Move it…"));
   fireEvent.click(named("button", "Well A1, empty"));
   answering({
     "POST /api/logs/R-0001/lines": new Refusal(422, {
@@ -100,10 +100,10 @@ it("keeps the wells that were pressed when they are refused, and those of the ne
       remedy: "It has B1.",
     }),
   });
-  fireEvent.click(named("button", "There it lies"));
+  fireEvent.click(named("button", "Save"));
   expect(await screen.findByText(/There is no well A1/)).toBeTruthy();
-  expect(screen.getByLabelText("Where it lies now").textContent).toContain("B2 A1");
-  fireEvent.click(named("button", "As it was"));
+  expect(screen.getByLabelText("Where it is now").textContent).toContain("B2 A1");
+  fireEvent.click(named("button", "Cancel"));
   fireEvent.click(named("button", "Take another part off"));
   expect(named("button", "Well A3, empty").getAttribute("aria-pressed")).toBe("true");
   expect(named("button", "Well A1, empty").getAttribute("aria-pressed")).toBe("false");

@@ -47,7 +47,7 @@ export function Strip() {
               : texts.ofOut(job.parts.filter((p) => p.answer.kind !== "BACK").length, job.parts.length)
           }
         >
-          {job.parts.length === 0 && <Empty>{texts.nothingIsOffYet}</Empty>}
+          {job.parts.length === 0 && <Empty>{texts.nothingIsOffYetFill}</Empty>}
           {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
           <ol className="flex flex-col gap-1">
             {job.parts.map((part) => (
@@ -92,11 +92,11 @@ export function Strip() {
         {scanned !== null && <ScannedWell job={job} well={scanned} onClose={() => show({})} />}
         {moved !== undefined && shown !== undefined && (
           <section
-            aria-label={texts.whereItLiesNow}
+            aria-label={texts.whereItIsNow}
             className="border-ready bg-ready-wash mb-3 flex flex-wrap items-center gap-2 rounded-[4px] border-l-4 px-2 py-1.5"
           >
             <span className="w-full">
-              {texts.pressTheWellsIn} <b>{shown.name}</b> {texts.liesNow}{" "}
+              {texts.pressTheWellsWhereThe} <b>{shown.name}</b> {texts.isNow}{" "}
               <b className="num">{moved.length === 0 ? texts.none : moved.join(" ")}</b>
             </span>
             <Button
@@ -108,10 +108,10 @@ export function Strip() {
                 })
               }
             >
-              {texts.thereItLies}
+              {texts.save}
             </Button>
             <Button kind="quiet" onClick={() => setMoved(undefined)}>
-              {texts.asItWas}
+              {texts.cancelLabel}
             </Button>
           </section>
         )}
@@ -124,7 +124,7 @@ export function Strip() {
         />
         {shown === undefined && (
           <p className="text-soft pt-2 text-[14px]">
-            {texts.pressTheWellsInto}
+            {texts.pressTheWellsThePieces}
             {job.freeWell !== undefined && wells.length === 0 && (
               <>
                 {" "}

@@ -9,11 +9,11 @@ const DRILL = aHouse().stuckLadder.find((one) => one.id === "drill-out");
 it("begins with the gentlest and logs each try", async () => {
   atTheBench(<StuckFasteners job={aJob()} />);
   fireEvent.click(named("button", "One is stuck…"));
-  fireEvent.change(screen.getByLabelText("Which part it holds"), { target: { value: "top cover" } });
+  fireEvent.change(screen.getByLabelText("Part it holds"), { target: { value: "top cover" } });
   fireEvent.change(screen.getByLabelText("Which fastener"), { target: { value: "by the eyepiece" } });
-  fireEvent.click(named("button", "It is stuck"));
+  fireEvent.click(named("button", "Log as stuck"));
   expect(await screen.findByText("right driver, firm pressure")).toBeTruthy();
-  fireEvent.click(named("button", "No luck"));
+  fireEvent.click(named("button", "Did not work"));
   await waitFor(() =>
     expect(logged()).toEqual([
       {

@@ -33,10 +33,10 @@ export function StuckFasteners({ job }: { job: JobView }) {
       <AskLine
         opens="One is stuck…"
         blanks={[
-          { label: texts.whichPartItHolds, hint: texts.partTopCover },
+          { label: texts.partItHolds, hint: texts.partTopCover },
           { label: texts.whichFastener, hint: texts.byTheEyepiece },
         ]}
-        action={texts.itIsStuck}
+        action={texts.logAsStuck}
         onAdd={async (part, fastener) => setFresh({ part, fastener })}
       />
     </Panel>
@@ -62,12 +62,12 @@ function Ladder({
     if (rung === undefined) return;
     const what = named(rung.label, rung.id);
     await append([{ kind: "stuckTried", part, fastener, rung: what, freed, remark: "", agreed }], {
-      said: freed ? texts.freedOf(fastener, part) : texts.noLuck(rung.label),
+      said: freed ? texts.freedOf(fastener, part) : texts.didNotWork(rung.label),
     });
   };
   return (
     <div className="border-line flex flex-col gap-1 border-b pb-2 text-[14.5px]">
-      <b>{texts.ofWord(fastener, part)}</b>
+      <b>{texts.ofIt(fastener, part)}</b>
       <ul>
         {tries.map((one, index) => (
           <li key={index} className="text-soft flex items-center gap-2">
@@ -78,7 +78,7 @@ function Ladder({
         ))}
       </ul>
       {rung === undefined ? (
-        <p>{texts.nothingIsLeftTo}</p>
+        <p>{texts.nothingIsLeftToTry}</p>
       ) : (
         <>
           <Next rung={rung} />
@@ -87,7 +87,7 @@ function Ladder({
               blanks={[
                 {
                   label: texts.howTheOwnerAgreed,
-                  hint: texts.howTheOwnerAgreed2,
+                  hint: texts.byTelephone,
                   optional: !job.ownerToAgree,
                 },
               ]}
@@ -99,7 +99,7 @@ function Ladder({
             <div className="flex flex-wrap gap-1">
               <Button onClick={() => void submit(() => tried(true))}>{texts.itIsFree}</Button>
               <Button kind="quiet" onClick={() => void submit(() => tried(false))}>
-                {texts.noLuck2}
+                {texts.didNotWorkLabel}
               </Button>
               {rung.waitMinutes > 0 && (
                 <Button
@@ -107,12 +107,12 @@ function Ladder({
                   onClick={() =>
                     void submit(() =>
                       append([simply(`${rung.label}, ${fastener}`, rung.waitMinutes, part)], {
-                        said: texts.itSoaksMin(rung.waitMinutes),
+                        said: texts.soakingForMin(rung.waitMinutes),
                       }),
                     )
                   }
                 >
-                  {texts.letItActMin(rung.waitMinutes)}
+                  {texts.startTheMinSoak(rung.waitMinutes)}
                 </Button>
               )}
             </div>
@@ -132,7 +132,7 @@ function Next({ rung }: { rung: Rung }) {
       <b>{rung.label}</b>: {rung.how}.{" "}
       <span className="text-soft">
         {texts.risk(rung.risk)}
-        {rung.irreversible && texts.itCannotBeUndone}
+        {rung.irreversible && texts.thisCannotBeUndoneAnd}
       </span>
     </div>
   );

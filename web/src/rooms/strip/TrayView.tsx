@@ -56,7 +56,7 @@ export function TrayView({
       )}
       {tray.others.length > 0 && (
         <p className="border-mark-line bg-mark-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
-          <b className="text-mark">{texts.shared}</b> {texts.piecesOfLieIn(tray.others.join(", "))}
+          <b className="text-mark">{texts.shared}</b> {texts.alsoHoldsPiecesOf(tray.others.join(", "))}
         </p>
       )}
       <div
@@ -80,13 +80,13 @@ export function TrayView({
       </div>
       {job.nowhere.length > 0 && (
         <div className="border-stop bg-stop-wash rounded-[3px] border-l-4 px-2 py-1 text-[14px]">
-          <b className="text-stop">{texts.inNoTrayAny}</b>
+          <b className="text-stop">{texts.noLongerInATray}</b>
           {job.nowhere.map((well) => (
             <p key={well} className="flex items-center gap-2 py-0.5">
               <WellMark name={well} /> {job.wells[well].map((piece) => piece.name).join(", ")}
             </p>
           ))}
-          {texts.openThePartAnd}
+          {texts.openThePartAndSay}
         </div>
       )}
       <LookAlikePairs job={job} />
@@ -95,6 +95,6 @@ export function TrayView({
 }
 
 function titleOf(tray: Tray) {
-  const name = tray.name === "" ? `Tray ${tray.number}` : `${tray.number} ${tray.name}`;
+  const name = tray.name === "" ? texts.trayOf(tray.number) : `${tray.number} ${tray.name}`;
   return tray.used ? `${name} •` : name;
 }

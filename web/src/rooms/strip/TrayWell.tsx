@@ -48,7 +48,7 @@ export function TrayWell({
   );
   const shape = `relative flex h-[46px] min-w-0 items-center justify-center rounded-[3px] border-2 ${look}`;
   return onChoose === undefined ? (
-    <div className={shape} title={words === "" ? texts.empty2(name) : `${name}: ${words}`} {...dragging}>
+    <div className={shape} title={words === "" ? texts.emptyOf(name) : `${name}: ${words}`} {...dragging}>
       {inside}
       <span className="sr-only">{words}</span>
     </div>
@@ -57,8 +57,8 @@ export function TrayWell({
       type="button"
       className={shape}
       aria-pressed={chosen}
-      title={words === "" ? texts.empty2(name) : `${name}: ${words}`}
-      aria-label={words === "" ? texts.wellEmpty(name) : texts.well2(name, words)}
+      title={words === "" ? texts.emptyOf(name) : `${name}: ${words}`}
+      aria-label={words === "" ? texts.wellEmpty(name) : texts.wellOf(name, words)}
       onClick={() => onChoose(name)}
       {...dragging}
     >

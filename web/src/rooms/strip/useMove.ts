@@ -7,7 +7,7 @@ export function useMove(job: JobView) {
   const append = useAppend(job.tag);
   const to = (part: string, wells: string[]) =>
     append([{ kind: "moved", part, wells }], {
-      said: wells.length === 0 ? texts.liesInNoWell2(part) : texts.liesInNow(part, wells.join(" ")),
+      said: wells.length === 0 ? texts.isInNoWellNow(part) : texts.isNowIn(part, wells.join(" ")),
     });
   const between = (from: string, into: string) =>
     append(
@@ -19,7 +19,7 @@ export function useMove(job: JobView) {
           wells: [...new Set(lay.map((well) => (well === from ? into : well)))],
         };
       }),
-      { said: texts.whatLayInLies(from, into) },
+      { said: texts.whatWasInIsNow(from, into) },
     );
   return { to, between };
 }

@@ -34,7 +34,7 @@ export function CircuitDrawing({
       className="relative max-w-full"
       style={{ width: WIDTH, height: HEIGHT }}
       role="group"
-      aria-label={texts.pointsOfTheCircuit}
+      aria-label={texts.pointsInTheCircuit}
     >
       <svg width={WIDTH} height={HEIGHT} className="absolute inset-0" aria-hidden="true">
         {circuit.pieces.map((piece) => {

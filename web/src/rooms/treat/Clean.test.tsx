@@ -68,9 +68,9 @@ it("says with what and how, and logs it with the wait", async () => {
 it("asks for a reason where it harms what is near, and says what is better first off", async () => {
   show(CLEANING);
   await choose();
-  expect(await screen.findByText("Better first off: shutter blades")).toBeTruthy();
+  expect(await screen.findByText("Better taken off first: shutter blades")).toBeTruthy();
   fireEvent.click(named("button", "Cleaned: Naphtha, flush"));
-  fireEvent.change(screen.getByLabelText("Why it is right here all the same"), {
+  fireEvent.change(screen.getByLabelText("Why it is right here anyway"), {
     target: { value: "blades masked" },
   });
   fireEvent.click(named("button", "Log it"));
@@ -81,11 +81,11 @@ it("asks for a reason where it harms what is near, and says what is better first
 it("shows a caution before the first time of the day, keeps that it was shown, and flags what is hot", async () => {
   show({ ...CLEANING, hot: ["Heat pad of R-0070"], ways: [{ ...WAY, caution: "flammable" }] });
   await choose();
-  expect(await screen.findByText(/Hot in the shop just now: Heat pad of R-0070/)).toBeTruthy();
+  expect(await screen.findByText(/Hot in the shop now: Heat pad of R-0070/)).toBeTruthy();
   fireEvent.click(named("button", "Cleaned: Naphtha, brush"));
   expect(logged()).toHaveLength(0);
   expect(screen.getByText("No flame.")).toBeTruthy();
-  fireEvent.click(named("button", "Understood: log it"));
+  fireEvent.click(named("button", "Understood, log it"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()[0]).toMatchObject({ kind: "cautionShown", caution: "flammable" });
 });
@@ -93,9 +93,9 @@ it("shows a caution before the first time of the day, keeps that it was shown, a
 it("counts the goes over a glass and says when to stop", async () => {
   show({ ...CLEANING, glass: { goes: 4, most: 4, bodyFirst: true } });
   await choose();
-  expect(await screen.findByText("Stop: 4 goes.")).toBeTruthy();
+  expect(await screen.findByText("Stop: 4 passes.")).toBeTruthy();
   expect(screen.getByText(/Body first, then glass/)).toBeTruthy();
-  fireEvent.click(named("button", "What is left stays"));
+  fireEvent.click(named("button", "Leave the rest"));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "leftOpen", what: "gummed train, retard train" });
 });

@@ -40,7 +40,7 @@ export function Clean() {
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_352px] grid h-full grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
-        <Panel title={texts.whatIsCleaned}>
+        <Panel title={texts.partToClean}>
           <PartInput
             job={job}
             value={part}
@@ -50,7 +50,7 @@ export function Clean() {
               setOwn(undefined);
             }}
           />
-          <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.whatIsToCome}>
+          <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.whatToRemove}>
             {house?.soils.map((one) => (
               <button
                 key={one.id}
@@ -77,7 +77,7 @@ export function Clean() {
         {soil !== "" && part.trim() !== "" ? (
           <Ways key={`${part} ${soil}`} job={job} part={part} soil={soil} materials={materials} />
         ) : (
-          <Panel title={texts.withWhat} note={texts.kindestFirstAData}>
+          <Panel title={texts.cleaningAgent} note={texts.gentlestFirstADataSheet}>
             <ul className="flex flex-col">
               {judged.map((agent) => (
                 <Agent
@@ -130,7 +130,7 @@ function Agent({
             soil: "",
             method: "",
           },
-          ...(wait ? [simply(`${agent.label.toLowerCase()} flash-off`, agent.flashOffMinutes, part)] : []),
+          ...(wait ? [simply(texts.flashOff(agent.label.toLowerCase()), agent.flashOffMinutes, part)] : []),
         ],
         { said: texts.cleaned(part, agent.label.toLowerCase()) },
       );
@@ -150,20 +150,20 @@ function Agent({
             {agent.reasons.join("; ")}
             {agent.flammable && (
               <span className="text-stop">
-                {texts.flammableAirNoFlame(agent.reasons.length > 0 ? " · " : "")}
+                {texts.flammableVentilateNoFlameNo(agent.reasons.length > 0 ? " · " : "")}
               </span>
             )}
           </span>
         </span>
         {blocked ? (
           <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setAsked(true)}>
-            {texts.allTheSame}
+            {texts.useAnyway}
           </Button>
         ) : (
           !asked && (
             <span className="flex gap-1">
               <Button disabled={part.trim() === ""} onClick={() => void clean("", false)}>
-                {texts.cleaned2}
+                {texts.logAsCleaned}
               </Button>
               {agent.flashOffMinutes > 0 && (
                 <Button disabled={part.trim() === ""} onClick={() => void clean("", true)}>
@@ -180,11 +180,11 @@ function Agent({
           className="pl-[104px]"
           blanks={[
             {
-              label: texts.whyAllTheSame(agent.label),
-              hint: texts.whyIsItRight,
+              label: texts.whyUseAnyway(agent.label),
+              hint: texts.whyIsItRightHere,
             },
           ]}
-          action={texts.cleanedAllTheSame}
+          action={texts.logAsCleanedAnyway}
           look="stop"
           onAdd={(reason) => clean(reason, false)}
           onCancel={() => setAsked(false)}
@@ -205,12 +205,12 @@ function CleanedSoFar({ job }: { job: JobView }) {
   const run = (part: string, result: Schemas["RunDry"]["result"]) =>
     orSay(
       append([{ kind: "runDry", part, result, remark: "" }], {
-        said: texts.runsDry(part, word("dryRunResult", result)),
+        said: texts.dryRunOf(part, word("dryRunResult", result)),
       }),
     );
   const last = new Map(cleaned.map((one) => [one.what.part, one]));
   return (
-    <Panel title={texts.cleanedSoFar} note={texts.howItRunsDry}>
+    <Panel title={texts.cleanedSoFar} note={texts.dryRunBeforeOiling}>
       <ul>
         {[...last.values()].map((one) => {
           const ran = ranDry[one.what.part];
@@ -223,7 +223,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
                 <span className="text-soft shrink-0">{moment(one.at, now)}</span>
               </span>
               {ran === undefined ? (
-                <span className="flex gap-1" role="group" aria-label={texts.howRunsDry(one.what.part)}>
+                <span className="flex gap-1" role="group" aria-label={texts.dryRunOfOf(one.what.part)}>
                   {choices("dryRunResult").map((choice) => (
                     <Button
                       key={choice.value}
@@ -238,7 +238,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
                 <span className={`flex items-center gap-1.5 ${ran === "FREE" ? "text-done" : "text-stop"}`}>
                   <StateMark mark={ran === "FREE" ? "done" : "not"} />
                   {texts.dry(word("dryRunResult", ran))}
-                  {ran !== "FREE" && texts.cleanAgainBeforeIt}
+                  {ran !== "FREE" && texts.cleanItAgainBeforeYou}
                 </span>
               )}
             </li>
@@ -246,7 +246,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
         })}
       </ul>
       <Link to="../prove" relative="path" className="inline-flex min-h-11 items-center self-start underline">
-        {texts.timeItDryAs}
+        {texts.timeItDryAsWell}
       </Link>
     </Panel>
   );

@@ -12,16 +12,16 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { texts } from "./words";
 
 const CIRCUITS = [
-  { value: "needle", label: texts.theNeedleHangsOn },
-  { value: "bridge", label: texts.bridgeTheVoltageDoes },
-  { value: "measured", label: texts.measuredHereAtTwo },
+  { value: "needle", label: texts.directTheNeedleDependsOn },
+  { value: "bridge", label: texts.bridgeTheVoltageDoesNot },
+  { value: "measured", label: texts.measuredHereAtTwoVoltages },
 ];
 
 const READINGS = [
-  { name: "volts", label: texts.atV, hint: "1.35" },
-  { name: "readingEv", label: texts.itReadsEv, hint: "12" },
-  { name: "otherVolts", label: texts.atV2, hint: "1.55" },
-  { name: "otherReadingEv", label: texts.itReadsEv, hint: "12.3" },
+  { name: "volts", label: texts.atVoltageV, hint: "1.35" },
+  { name: "readingEv", label: texts.readingEv, hint: "12" },
+  { name: "otherVolts", label: texts.atSecondVoltageV, hint: "1.55" },
+  { name: "otherReadingEv", label: texts.readingEv, hint: "12.3" },
 ] as const;
 
 /** Which cell to put in where the meter's own is no longer made: what each would do to the reading. */
@@ -42,7 +42,7 @@ export function GoneCells({ job }: { job: JobView }) {
   const use = (one: Schemas["CellOutlook"]) =>
     orSay(
       append([{ kind: "batteryChosen", cell: `${one.cell.label}${dial(one.thirds)}` }], {
-        said: texts.itStandsOnThe,
+        said: texts.itIsOnTheReturn,
       }),
     );
   const chosen = job.handover.battery;
@@ -50,7 +50,7 @@ export function GoneCells({ job }: { job: JobView }) {
     <Panel title={texts.meterCell} note={chosen === undefined ? undefined : texts.chosen(chosen)}>
       <div className="grid grid-cols-[92px_1fr] gap-2">
         <TextField
-          label={texts.madeForV}
+          label={texts.designedForV}
           inputMode="decimal"
           value={madeFor}
           onChange={(event) => setMadeFor(event.target.value)}
@@ -110,5 +110,5 @@ function signed(ev: number) {
 function dial(thirds: number) {
   if (thirds === 0) return "";
   const whole = Math.abs(thirds);
-  return `; film speed set ${whole === 3 ? "1 stop" : `${whole}/3 stop`} ${thirds < 0 ? "lower" : "higher"}`;
+  return texts.filmSpeedSet(whole === 3, whole, thirds < 0);
 }

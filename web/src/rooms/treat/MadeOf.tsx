@@ -7,8 +7,8 @@ import { texts } from "./words";
 
 const KNOWN: Record<Schemas["PartMaterials"]["knownFrom"], string> = {
   SAID_HERE: "",
-  SAID_OF_THE_MODEL: "as said of another of its model",
-  GUESSED: "guessed from its name",
+  SAID_OF_THE_MODEL: texts.fromAnotherOfThisModel,
+  GUESSED: texts.guessedFromItsName,
 };
 
 /** What the part is made of, from where that is known, and the way to put it right for this and the next of its model. */
@@ -36,13 +36,13 @@ export function MadeOf({
   const shown = all.filter((material) => open || materials.includes(material.id));
   const keep = () =>
     submit(async () => {
-      await append([{ kind: "madeOf", part, materials }], { said: texts.keptWhatIsMade(part) });
+      await append([{ kind: "madeOf", part, materials }], { said: texts.savedMaterialsOf(part) });
       setOpen(false);
       onKept();
     });
   return (
-    <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.materialsOfIt}>
-      <span className="text-soft mr-1 text-[13.5px]">{texts.itIsMadeOf}</span>
+    <div className="flex flex-wrap items-center gap-1" role="group" aria-label={texts.materials}>
+      <span className="text-soft mr-1 text-[13.5px]">{texts.madeOf}</span>
       {shown.map((material) => (
         <button
           key={material.id}
@@ -61,7 +61,7 @@ export function MadeOf({
         </button>
       ))}
       <Button kind="quiet" onClick={() => setOpen(!open)}>
-        {open ? texts.thatIsAll : texts.somethingElse}
+        {open ? texts.close : texts.addAnother}
       </Button>
       {known !== undefined && KNOWN[known] !== "" && (
         <span className="text-soft text-[13.5px]">{KNOWN[known]}</span>

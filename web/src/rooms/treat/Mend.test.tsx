@@ -50,11 +50,11 @@ it("asks how the owner agreed at the first go, and only what came off at the nex
   atTheBench(<Mend />, aJob({ treat: { ...aJob().treat, modified: [filed] } }));
   choose("Modified");
   type("How the owner agreed, before it was done", "by letter");
-  press("Another go");
+  press("Another pass");
   expect(screen.queryByLabelText(/How the owner agreed/)).toBeNull();
   expect(screen.getByText("0.30 mm")).toBeTruthy();
-  type("Came off in this go, mm", "0,1");
-  press("Log go 2");
+  type("Removed in this pass, mm", "0,1");
+  press("Log pass 2");
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "modified", part: "speed ring", what: "catching corner", takenMm: 0.1, pastReason: "" },
@@ -75,13 +75,13 @@ it("lets it past the line only with a reason", async () => {
     },
   });
   choose("Modified");
-  press("Another go");
-  type("Came off in this go, mm", "0.5");
-  press("Log go 2");
-  fireEvent.change(await screen.findByLabelText("Why did it go past the line?"), {
+  press("Another pass");
+  type("Removed in this pass, mm", "0.5");
+  press("Log pass 2");
+  fireEvent.change(await screen.findByLabelText("Why did it go past the limit?"), {
     target: { value: "scribed too high" },
   });
-  press("Past the line, and why");
+  press("Log past the limit");
   await waitFor(() =>
     expect(logged().at(-1)).toMatchObject({ pastReason: "scribed too high", takenMm: 0.5 }),
   );
@@ -93,17 +93,17 @@ it("does not send the reason for one go with a later go, also where the first wa
     "POST /api/logs/R-0001/lines": new Refusal(409, { code: "pastTheLine", detail: "Past the line." }),
   });
   choose("Modified");
-  press("Another go");
-  type("Came off in this go, mm", "0.5");
-  press("Log go 2");
-  fireEvent.change(await screen.findByLabelText("Why did it go past the line?"), {
+  press("Another pass");
+  type("Removed in this pass, mm", "0.5");
+  press("Log pass 2");
+  fireEvent.change(await screen.findByLabelText("Why did it go past the limit?"), {
     target: { value: "scribed too high" },
   });
-  press("Past the line, and why");
+  press("Log past the limit");
   await waitFor(() => expect(logged().at(-1)).toMatchObject({ pastReason: "scribed too high" }));
   answering({ "POST /api/logs/R-0001/lines": aJob() });
-  type("Came off in this go, mm", "0.1");
-  press("Log go 2");
+  type("Removed in this pass, mm", "0.1");
+  press("Log pass 2");
   await waitFor(() => expect(logged().at(-1)).toMatchObject({ takenMm: 0.1, pastReason: "" }));
 });
 
@@ -117,9 +117,9 @@ it("says where the part went whose place another took", async () => {
   atTheBench(<Mend />);
   choose("Replaced");
   type("Part", "governor");
-  type("Which donor camera", "Sweep 5512");
-  type("The one that was there goes", "STOCK");
-  press("It is fitted: log it");
+  type("Donor camera", "Sweep 5512");
+  type("The old part goes", "STOCK");
+  press("New part ready");
   await waitFor(() =>
     expect(logged()).toMatchObject([
       { kind: "replaced", part: "governor", source: "DONOR", from: "Sweep 5512", old: "STOCK" },
@@ -132,9 +132,9 @@ it("asks the size of what was made here", async () => {
   choose("Replaced");
   choose("made here");
   type("Part", "governor");
-  type("Out of what", "brass rod");
-  type("Its size", "2.0 × 6.5 mm");
-  press("It is fitted: log it");
+  type("Made from", "brass rod");
+  type("Size", "2.0 × 6.5 mm");
+  press("New part ready");
   await waitFor(() => expect(logged()).toMatchObject([{ source: "FABRICATED", dimensions: "2.0 × 6.5 mm" }]));
 });
 
@@ -182,14 +182,14 @@ it("shows where a need can come from, takes it, and opens the fitting with what 
     "GET /api/shelf/catalogue": () => ({ supplier: "S", found: [], all: 0 }),
     "GET /api/amount": () => ({ minor: 300, currency: "EUR" }),
   });
-  press("Find one");
+  press("Find a source");
   fireEvent.click(await screen.findByRole("button", { name: "Take it" }));
   await waitFor(() =>
     expect(logged()).toMatchObject([{ kind: "taken", thing: { of: "s1" }, forNeed: { part: "governor" } }]),
   );
   fireEvent.click(await screen.findByRole("button", { name: "Fit it…" }));
-  fireEvent.click(screen.getByLabelText(/Looked over before fitting/));
-  press("It is fitted: log it");
+  fireEvent.click(screen.getByLabelText(/Checked before fitting/));
+  press("New part ready");
   await waitFor(() =>
     expect(logged().slice(1)).toMatchObject([
       {
@@ -209,6 +209,6 @@ it("opens a need for the part itself where nothing else is said", async () => {
   atTheBench(<Mend />);
   choose("Needed");
   type("Part", "governor");
-  press("Find me one");
+  press("Find a source");
   await waitFor(() => expect(logged()).toEqual([{ kind: "needOpened", part: "governor", what: "governor" }]));
 });

@@ -39,11 +39,11 @@ export function Mend() {
         className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3"
         tabIndex={0}
         role="group"
-        aria-label={texts.whatIsEntered}
+        aria-label={texts.whatToLog}
       >
         <div className="flex flex-wrap gap-2">
           <Pick
-            label={texts.whatIsEntered}
+            label={texts.whatToLog}
             choices={DOINGS}
             value={doing}
             onChange={(next) => {
@@ -116,7 +116,7 @@ function Needs({
   };
   return (
     <Panel title={texts.needs} note={texts.open(job.needs.needs.filter((need) => need.open).length)}>
-      {job.needs.needs.length === 0 && <Empty>{texts.noPartIsNeeded}</Empty>}
+      {job.needs.needs.length === 0 && <Empty>{texts.noPartsNeededAPart}</Empty>}
       <ul>
         {job.needs.needs.map((need) => (
           <li key={need.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
@@ -133,7 +133,7 @@ function Needs({
                   className={need.part === chosen ? "border-ready!" : ""}
                   onClick={() => onChoose(need.part)}
                 >
-                  {texts.findOne}
+                  {texts.findASource}
                 </Button>
                 <Button kind="quiet" onClick={() => setDropping(need.part)}>
                   {texts.notNeeded}
@@ -142,8 +142,8 @@ function Needs({
             )}
             {need.open && dropping === need.part && (
               <AddLine
-                blanks={[{ label: texts.whyNot, hint: texts.whyNotMendedAfter }]}
-                action={texts.dropIt}
+                blanks={[{ label: texts.whyIsItNotNeeded, hint: texts.mendedAfterAll }]}
+                action={texts.closeThisNeed}
                 focus
                 className="w-full"
                 onAdd={(why) => drop(need.part, why)}
@@ -167,7 +167,11 @@ function Done({ job }: { job: JobView }) {
     ...job.treat.modified.map((one) => ({ id: one.words, what: one.words, note: texts.differsFromFactory })),
     ...job.needs.replacements.map((one) => ({
       id: one.id,
-      what: `${one.what.part} from ${one.what.from}${one.what.dimensions === "" ? "" : `, ${one.what.dimensions}`}`,
+      what: texts.fromIt(
+        one.what.part,
+        one.what.from,
+        one.what.dimensions === "" ? "" : `, ${one.what.dimensions}`,
+      ),
       note: one.what.checked ? texts.checked : texts.notChecked,
     })),
   ];

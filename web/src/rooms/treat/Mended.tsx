@@ -14,18 +14,18 @@ export function Mended({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const form = useFormOf(MENDED, { part: "", what: "" }, async ({ part, what }) => {
     await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
-      said: texts.mended2(part),
+      said: texts.mendedOf(part),
     });
     form.setValue("what", "");
   });
   return (
-    <MendForm title={texts.whatWasMended} form={form} action={texts.logIt}>
+    <MendForm title={texts.partMended} form={form} action={texts.logIt}>
       <FormPart form={form} job={job} placeholder={texts.advancePawl} />
       <FormText
         form={form}
         name="what"
         label={texts.whatWasDone}
-        placeholder={texts.bentBackStraightAgainst}
+        placeholder={texts.bentBackStraightAgainstThe}
       />
     </MendForm>
   );

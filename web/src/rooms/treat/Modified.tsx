@@ -56,7 +56,7 @@ export function Modified({ job }: { job: JobView }) {
                     form.reset({ ...NOTHING, part: first.part, how: first.how, what: first.what });
                   }}
                 >
-                  {texts.anotherGo}
+                  {texts.anotherPass}
                 </Button>
               </li>
             ))}
@@ -64,17 +64,17 @@ export function Modified({ job }: { job: JobView }) {
         </Panel>
       )}
       <MendForm
-        title={texts.whatDiffersFromThe}
-        note={texts.itStandsOnThe2}
+        title={texts.whatNowDiffersFromThe}
+        note={texts.goesOnTheReturnSheet}
         form={form}
-        action={before === undefined ? texts.logIt : texts.logGo(before.modification.goes + 1)}
+        action={before === undefined ? texts.logIt : texts.logPass(before.modification.goes + 1)}
       >
         <FormPart form={form} job={job} placeholder={texts.speedRing} />
         <FormPick form={form} name="how" label={texts.how} choices={choices("modificationKind")} />
         <FormText
           form={form}
           name="what"
-          label={texts.whichCornerHoleOr}
+          label={texts.whichCornerHoleOrContact}
           placeholder={texts.catchingCorner}
         />
         {before === undefined ? (
@@ -82,8 +82,8 @@ export function Modified({ job }: { job: JobView }) {
             <FormText
               form={form}
               name="limit"
-              label={texts.upToWhere}
-              placeholder={texts.notPastTheScribed}
+              label={texts.limit}
+              placeholder={texts.notPastTheScribedLine}
             />
             <FormText form={form} name="limitMm" label={texts.atMostMm} inputMode="decimal" />
           </div>
@@ -92,17 +92,17 @@ export function Modified({ job }: { job: JobView }) {
             {before.words}
             {before.leftMm !== undefined && (
               <>
-                . <b className="num">{texts.mm(before.leftMm.toFixed(2))}</b> {texts.leftUpToThe}
+                . <b className="num">{texts.mm(before.leftMm.toFixed(2))}</b> {texts.leftUpToTheLimit}
               </>
             )}
           </p>
         )}
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,2fr)] gap-3">
-          <FormText form={form} name="takenMm" label={texts.cameOffInThis} inputMode="decimal" />
+          <FormText form={form} name="takenMm" label={texts.removedInThisPassMm} inputMode="decimal" />
           <FormText
             form={form}
             name="result"
-            label={texts.whatTheTryAfter}
+            label={texts.whatTheTrialAfterIt}
             placeholder={texts.clearsAt1125}
           />
         </div>
@@ -110,15 +110,15 @@ export function Modified({ job }: { job: JobView }) {
           <FormText
             form={form}
             name="agreed"
-            label={job.ownerToAgree ? texts.howTheOwnerAgreed : texts.howTheOwnerAgreed2}
+            label={job.ownerToAgree ? texts.howTheOwnerAgreedBefore : texts.howTheOwnerAgreedIf}
             placeholder={texts.byTelephoneOnTuesday}
           />
         )}
       </MendForm>
       {form.problem?.code === "pastTheLine" && (
         <AddLine
-          blanks={[{ label: texts.whyDidItGo }]}
-          action={texts.pastTheLineAnd}
+          blanks={[{ label: texts.whyDidItGoPast }]}
+          action={texts.logPastTheLimit}
           look="stop"
           onAdd={async (why) => {
             form.setValue("pastReason", why);

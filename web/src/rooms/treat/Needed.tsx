@@ -26,13 +26,13 @@ const NEED = z.object({ part: text, need: text });
 export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: string) => void }) {
   const append = useAppend(job.tag);
   const form = useFormOf(NEED, { part: "", need: "" }, async ({ part, need }) => {
-    await append([{ kind: "needOpened", part, what: need || part }], { said: texts.needed2(need || part) });
+    await append([{ kind: "needOpened", part, what: need || part }], { said: texts.neededOf(need || part) });
     onOpened(part);
   });
   return (
-    <MendForm title={texts.whatIsNeeded} form={form} action={texts.findMeOne}>
+    <MendForm title={texts.partNeeded} form={form} action={texts.findASourceLabel}>
       <FormPart form={form} job={job} placeholder={texts.governor} />
-      <FormText form={form} name="need" label={texts.whatExactly} placeholder={texts.pinionOf14Teeth} />
+      <FormText form={form} name="need" label={texts.details} placeholder={texts.pinionOf14Teeth} />
     </MendForm>
   );
 }
@@ -55,12 +55,12 @@ export function SourcesOf({
   const shown = open ?? (atBench.length > 0 ? "" : sources[0]?.id);
   return (
     <Panel
-      title={texts.whereACanCome(part)}
+      title={texts.sourcesForA(part)}
       note={
         <>
-          {texts.worthToHave(money(asked.worthMinor))}{" "}
+          {texts.worth(money(asked.worthMinor))}{" "}
           <Link to="/shelf/needs" className="underline">
-            {texts.allNeedsTogether}
+            {texts.seeAllNeeds}
           </Link>
         </>
       }
@@ -79,10 +79,10 @@ export function SourcesOf({
             >
               <span>
                 <b>{source.what.words}</b>
-                {source.keptForThis && <span className="text-done font-bold"> {texts.keptForThis}</span>}
+                {source.keptForThis && <span className="text-done font-bold"> {texts.reservedForThis}</span>}
                 <span className="text-soft block text-[13.5px]">
                   {source.what.where} · {source.chances.fitWords}
-                  {source.what.pieces > 1 && texts.there(source.what.pieces)}
+                  {source.what.pieces > 1 && texts.inStock(source.what.pieces)}
                   {source.effort.days > 0 && texts.days(source.effort.days)}
                 </span>
               </span>
@@ -129,22 +129,22 @@ function OneSource({
           <Button
             kind="primary"
             onClick={() =>
-              void submit(() => say([taking(source.what.thing!, forNeed)], "Taken: at the bench now."))
+              void submit(() => say([taking(source.what.thing!, forNeed)], texts.takenItIsAtThe))
             }
           >
             {texts.takeIt}
           </Button>
         )}
         {keep !== undefined && !source.keptForThis && (
-          <Button onClick={() => void submit(() => say([keep], "Kept for this camera."))}>
-            {texts.keepIt}
+          <Button onClick={() => void submit(() => say([keep], texts.reservedForThisCamera))}>
+            {texts.reserveIt}
           </Button>
         )}
         {source.keptForThis && source.what.thing !== undefined && (
           <Button
             onClick={() =>
               void submit(() =>
-                say([{ kind: "released", thing: source.what.thing!, forNeed }], "No longer kept."),
+                say([{ kind: "released", thing: source.what.thing!, forNeed }], texts.noLongerReserved),
               )
             }
           >
@@ -156,7 +156,7 @@ function OneSource({
             kind="primary"
             onClick={() =>
               void submit(() =>
-                say([ordering(item, catalogue.supplier, forNeed)], "Ordered for this camera."),
+                say([ordering(item, catalogue.supplier, forNeed)], texts.orderedForThisCamera),
               )
             }
           >
@@ -167,7 +167,7 @@ function OneSource({
           <Button
             onClick={() => onFit({ part, source: "FABRICATED", from: "", dimensions: "", costMinor: 0 })}
           >
-            {texts.itIsMadeFit}
+            {texts.newPartReadyFitIt}
           </Button>
         )}
         {refused}
@@ -194,7 +194,7 @@ function TakenLine({
     <div className="border-mark-line bg-mark-wash flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
       <span className="min-w-0 flex-1">
         {texts.atTheBench} <b>{taken.words}</b>
-        <span className="block text-[13.5px]">{texts.lookItOverBefore}</span>
+        <span className="block text-[13.5px]">{texts.checkItBeforeFittingStraight}</span>
       </span>
       <Button
         kind="primary"
@@ -212,8 +212,8 @@ function TakenLine({
       >
         {texts.fitIt}
       </Button>
-      <Button onClick={() => void submit(() => say([puttingBack(taken)], "Back in its place."))}>
-        {texts.backOnTheShelf}
+      <Button onClick={() => void submit(() => say([puttingBack(taken)], texts.returnedToItsPlace))}>
+        {texts.returnToTheShelf}
       </Button>
       {refused}
     </div>

@@ -7,13 +7,12 @@ import { Oil } from "./Oil";
 const blades = aHouse().lubrication.points[0];
 const says = (lubricant: string, objection?: string) => ({
   kind: blades,
-  houseWords: "nothing",
+  houseWords: "none",
   lubricant,
   ...(objection && { objection: { code: "neverHere", message: objection, remedy: "" } }),
 });
 
-const openByHand = async () =>
-  fireEvent.click(await screen.findByRole("button", { name: "A point by hand…" }));
+const openByHand = async () => fireEvent.click(await screen.findByRole("button", { name: "Add a point…" }));
 
 const point = (
   name: string,
@@ -29,7 +28,7 @@ const point = (
     never: "",
     bySchool: {
       OIL: { lubricant: "thinOil", words: "one speck" },
-      DRY: { lubricant: "none", words: "nothing" },
+      DRY: { lubricant: "none", words: "none" },
     },
     ...change.house,
   },
@@ -75,8 +74,8 @@ it("does all points of a kind at once, and none that is done", async () => {
 it("sets the practices side by side", async () => {
   atTheBench(<Oil />);
   sheet(point("upper pivots"));
-  fireEvent.click(await screen.findByRole("radio", { name: "Practices side by side" }));
-  expect(await screen.findByText(/1 of 1 points would be done otherwise/)).toBeTruthy();
+  fireEvent.click(await screen.findByRole("radio", { name: "Compare practices" }));
+  expect(await screen.findByText(/1 of 1 points differ/)).toBeTruthy();
 });
 
 it("shows what the house puts there, and asks why where it objects", async () => {
@@ -90,10 +89,10 @@ it("shows what the house puts there, and asks why where it objects", async () =>
   });
   await openByHand();
   fireEvent.click(named("button", "shutter blades"));
-  expect(await screen.findByText("nothing", { selector: "b" })).toBeTruthy();
-  expect(screen.queryByLabelText(/Why all the same/)).toBeNull();
+  expect(await screen.findByText("none", { selector: "b" })).toBeTruthy();
+  expect(screen.queryByLabelText(/Why oil it anyway/)).toBeNull();
   fireEvent.click(named("radio", "thin oil"));
-  const why = await screen.findByLabelText(/never goes on shutter blades.*Why all the same/);
+  const why = await screen.findByLabelText(/never goes on shutter blades.*Why oil it anyway/);
   fireEvent.change(why, { target: { value: "owner asked" } });
   fireEvent.click(named("button", "Log the point"));
   await waitFor(() =>

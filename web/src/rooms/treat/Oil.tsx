@@ -23,8 +23,8 @@ const NEW = "new";
 
 /** Why oil had better wait at a point. */
 const AGAINST: Partial<Record<Row["stands"]["next"], string>> = {
-  WAIT: "it dries still. Oil on what is wet runs off with it.",
-  CLEAN_AGAIN: "it does not run free dry. Oil hides that for a while and cures nothing: clean it again.",
+  WAIT: texts.itIsStillDryingOil,
+  CLEAN_AGAIN: texts.itDoesNotRunFree,
 };
 
 /** Oil: the points of the camera one under the other, worked down by key with the loupe on. */
@@ -58,7 +58,7 @@ export function Oil() {
         point: one.point,
         pointKind: one.kind.id,
         lubricant: named("", lubricant ?? one.house.lubricant),
-        reason: lubricant !== undefined && lubricant !== one.house.lubricant ? "left dry on purpose" : "",
+        reason: lubricant !== undefined && lubricant !== one.house.lubricant ? texts.leftDryOnPurpose : "",
       }));
       const next = rows.find((one, i) => i > at && one.stands.next !== "DONE" && !points.includes(one));
       await append(entries, {
@@ -94,14 +94,14 @@ export function Oil() {
             small
             label={texts.whatIsShown}
             choices={[
-              { value: "sheet", label: texts.theSheet },
-              { value: "schools", label: texts.practicesSideBySide },
+              { value: "sheet", label: texts.oilSheet },
+              { value: "schools", label: texts.comparePractices },
             ]}
             value={view}
             onChange={setView}
           />
           <span className="text-soft">
-            {texts.ofToDoHouse(
+            {texts.housePractice(
               open.length === 0 && rows.length > 0,
               open.length,
               rows.length,
@@ -109,11 +109,11 @@ export function Oil() {
             )}
           </span>
           <Button className="ml-auto" onClick={() => setByHand(!byHand)} aria-pressed={byHand}>
-            {texts.aPointByHand}
+            {texts.addAPoint}
           </Button>
         </div>
         {refused}
-        {rows.length === 0 && <Empty>{texts.nothingOfThisCamera}</Empty>}
+        {rows.length === 0 && <Empty>{texts.noPointOnThisCamera}</Empty>}
         {view === "schools" ? (
           <Schools rows={rows} school={page.school} />
         ) : (
@@ -129,7 +129,7 @@ export function Oil() {
                 key={keyOf(one)}
                 id={`oil-${i}`}
                 row={one}
-                lubricant={one.house.lubricant === "" ? "nothing settled" : lubricant(one.house.lubricant)}
+                lubricant={one.house.lubricant === "" ? texts.notSetInline : lubricant(one.house.lubricant)}
                 chosen={i === at}
                 onChoose={() => setChosen(keyOf(one))}
               />
@@ -147,8 +147,7 @@ export function Oil() {
           <>
             <Panel title={row.point.words} note={row.kind.label}>
               <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-                {texts.theHousePutsHere}{" "}
-                <b>{row.house.words === "" ? texts.nothingIsSettled : row.house.words}</b>.
+                {texts.housePracticeLabel} <b>{row.house.words === "" ? texts.notSet : row.house.words}</b>.
                 {row.house.never !== "" && <span className="block text-[14px]">{row.house.never}.</span>}
               </p>
               {AGAINST[row.stands.next] !== undefined && (
@@ -163,7 +162,7 @@ export function Oil() {
               )}
               <div className="flex flex-wrap gap-2">
                 <Button kind="primary" keyHint="↵" disabled={!canOil} onClick={() => void put([row])}>
-                  {row.house.lubricant === "" ? texts.nothingIsSettled2 : lubricant(row.house.lubricant)}
+                  {row.house.lubricant === "" ? texts.notSetLabel : lubricant(row.house.lubricant)}
                 </Button>
                 {row.house.lubricant !== "none" && (
                   <Button
@@ -171,7 +170,7 @@ export function Oil() {
                     disabled={row.stands.next === "DONE"}
                     onClick={() => void put([row], "none")}
                   >
-                    {texts.leftDry}
+                    {texts.leaveDry}
                   </Button>
                 )}
                 {batch.length > 1 && (

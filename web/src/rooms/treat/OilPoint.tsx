@@ -59,12 +59,12 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
     <Form form={form} className="flex flex-col gap-4">
       <Panel
         title={texts.whichPoint}
-        note={texts.housePractice(house.words.school?.find((one) => one.value === school)?.label)}
+        note={texts.housePracticeOf(house.words.school?.find((one) => one.value === school)?.label)}
       >
         <FormPart form={form} job={job} placeholder={texts.retardTrain} />
         <NotRunDry job={job} part={part} />
         <div className="grid grid-cols-2 gap-3">
-          <FormText form={form} name="point" label={texts.point} placeholder={texts.pivotsInTheUpper} />
+          <FormText form={form} name="point" label={texts.point} placeholder={texts.pivotsInTheUpperPlate} />
           <ChoiceField
             label={texts.kindOfPoint}
             empty={texts.notInTheTable}
@@ -77,10 +77,10 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
           />
         </div>
       </Panel>
-      <Panel title={texts.withWhat}>
+      <Panel title={texts.cleaningAgent}>
         {kind !== undefined && (
           <p className="border-ready bg-ready-wash rounded-[3px] border-l-4 px-3 py-1.5">
-            {texts.theHousePutsHere} <b>{advice?.houseWords || texts.nothingIsSettled}</b>.
+            {texts.housePracticeLabel} <b>{advice?.houseWords || texts.notSet}</b>.
             {kind.neverWhy !== "" && <span className="block text-[14px]">{kind.neverWhy}.</span>}
           </p>
         )}
@@ -94,8 +94,8 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
           <FormText
             form={form}
             name="reason"
-            label={texts.whyAllTheSame2(advice.objection.message)}
-            placeholder={texts.theEscapementWasBone}
+            label={texts.whyOilItAnyway(advice.objection.message)}
+            placeholder={texts.theEscapementWasBoneDry}
           />
         )}
       </Panel>
@@ -116,7 +116,7 @@ function NotRunDry({ job, part }: { job: JobView; part: string }) {
   if (ran === "FREE") return null;
   return (
     <p className="bg-mark-wash border-l-mark-line border-l-4 px-3 py-1.5">
-      {ran === undefined ? texts.notRunDrySince : texts.itRunsDryOil(word("dryRunResult", ran))}
+      {ran === undefined ? texts.noDryRunSinceIt : texts.dryRunOilHidesThat(word("dryRunResult", ran))}
     </p>
   );
 }

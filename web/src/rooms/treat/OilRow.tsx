@@ -10,16 +10,16 @@ type Row = Schemas["OilRow"];
 const BECAUSE: Record<Row["origin"]["because"], string> = {
   LOGGED: "",
   MODEL: "",
-  PARTS: "of this camera's parts",
-  FAMILY: "usual in such shutters",
+  PARTS: texts.fromThisCamerasParts,
+  FAMILY: texts.usualInSuchShutters,
 };
 
 const NEXT: Record<Row["stands"]["next"], { mark: Mark; words: string }> = {
   CLEAN: { mark: "open", words: texts.notCleanedHere },
-  WAIT: { mark: "wait", words: texts.dries },
+  WAIT: { mark: "wait", words: texts.drying },
   CLEAN_AGAIN: { mark: "not", words: texts.cleanAgain },
   OIL: { mark: "ready", words: texts.ready },
-  DONE: { mark: "done", words: texts.done2 },
+  DONE: { mark: "done", words: texts.doneInline },
 };
 
 /** One point on the sheet: cleaned, dry, oiled, as far as it is, and what goes there. */
@@ -40,7 +40,7 @@ export function OilRow({
   const { word } = useWords();
   const next = NEXT[row.stands.next];
   const because =
-    row.origin.because === "MODEL" ? `on ${row.origin.jobs} of its model` : BECAUSE[row.origin.because];
+    row.origin.because === "MODEL" ? texts.onOfThisModel(row.origin.jobs) : BECAUSE[row.origin.because];
   return (
     <li
       id={id}
@@ -69,7 +69,7 @@ export function OilRow({
           {row.stands.dryAt !== undefined && texts.until(moment(row.stands.dryAt, now))}
           {row.stands.dryRun !== undefined && row.stands.next !== "DONE" && (
             <span className="text-soft block text-[13.5px]">
-              {texts.runDry(word("dryRunResult", row.stands.dryRun))}
+              {texts.dryRun(word("dryRunResult", row.stands.dryRun))}
             </span>
           )}
         </span>

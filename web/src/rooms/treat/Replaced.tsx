@@ -55,7 +55,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
     async (read) => {
       const madeFor = isMade(read.source) ? undefined : piece?.madeFor;
       await append([{ kind: "replaced", ...read, madeFor, fromShelf: piece?.fromShelf }], {
-        said: texts.replaced2(read.part),
+        said: texts.replacedOf(read.part),
       });
       onDone();
     },
@@ -63,30 +63,30 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
   const source = form.watch("source");
   const made = isMade(source);
   return (
-    <MendForm title={texts.whatTookItsPlace} form={form} action={texts.itIsFittedLog}>
+    <MendForm title={texts.replacement} form={form} action={texts.newPartReady}>
       <FormPart form={form} job={job} placeholder={texts.governor} />
-      <FormPick form={form} name="source" label={texts.whereFrom} choices={choices("sourceKind")} />
+      <FormPick form={form} name="source" label={texts.source} choices={choices("sourceKind")} />
       <div className="grid grid-cols-2 gap-3">
         <FormText
           form={form}
           name="from"
-          label={source === "DONOR" ? texts.whichDonorCamera : made ? texts.outOfWhat : texts.fromWhere}
+          label={source === "DONOR" ? texts.donorCamera : made ? texts.madeFrom : texts.fromWhere}
           placeholder={
-            source === "DONOR" ? texts.sweep5512DeadSince : made ? texts.brassRod2Mm : texts.screwTin
+            source === "DONOR" ? texts.sweep5512DeadSinceSpring : made ? texts.brassRod2Mm : texts.screwTin
           }
         />
         {made ? (
-          <FormText form={form} name="dimensions" label={texts.itsSize} placeholder={texts.n2065} />
+          <FormText form={form} name="dimensions" label={texts.size} placeholder={texts.exampleSize} />
         ) : (
           <FormText
             form={form}
             name="pattern"
             label={
               piece?.madeFor === undefined
-                ? texts.patternItWasMade
+                ? texts.patternItWasMadeFor
                 : texts.madeForPattern(kindWords(piece.madeFor))
             }
-            placeholder={texts.n1stPattern}
+            placeholder={texts.n1stPatternLabel}
             disabled={piece?.madeFor !== undefined}
           />
         )}
@@ -95,14 +95,14 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
         <FormChoice
           form={form}
           name="old"
-          label={texts.theOneThatWas}
-          empty={texts.onlyAPieceOf}
+          label={texts.theOldPartGoes}
+          empty={texts.onlyAPieceOfIt}
           choices={choices("oldPiece")}
         />
-        <FormText form={form} name="cost" label={texts.whatItCost} inputMode="decimal" />
+        <FormText form={form} name="cost" label={texts.cost} inputMode="decimal" />
         <FormText form={form} name="remark" label={texts.remark} />
       </div>
-      <FormTick form={form} name="checked" label={texts.lookedOverBeforeFitting} />
+      <FormTick form={form} name="checked" label={texts.checkedBeforeFittingStraightComplete} />
     </MendForm>
   );
 }

@@ -16,9 +16,9 @@ export function Schools({ rows, school }: { rows: Row[]; school: string }) {
       className="min-h-0 flex-1 overflow-y-auto"
       tabIndex={0}
       role="group"
-      aria-label={texts.practicesSideBySide}
+      aria-label={texts.comparePractices}
     >
-      <p className="text-soft pb-1">{texts.ofPointsWouldBe(differing, rows.length)}</p>
+      <p className="text-soft pb-1">{texts.ofPointsDifferUnderAnother(differing, rows.length)}</p>
       <table className="w-full text-[14.5px]">
         <thead>
           <tr className="text-left">

@@ -24,7 +24,7 @@ const show = () => {
 };
 const type = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
-const start = () => fireEvent.click(named("button", "Start the clock"));
+const start = () => fireEvent.click(named("button", "Start the timer"));
 
 it("fills in a usual wait with all that goes with it", async () => {
   show();
@@ -69,13 +69,13 @@ it("says beside the minutes what cannot be, and logs nothing of what is no numbe
   answering({
     "POST /api/logs/R-0001/lines": new Refusal(400, {
       field: "latestMinutes",
-      detail: "It would be too late before it is over.",
+      detail: "It would be too late before it has finished.",
       remedy: "Give more.",
     }),
   });
   type("Minutes", "60");
   type("Too late after, min", "30");
   start();
-  expect(await screen.findByText("It would be too late before it is over. Give more.")).toBeTruthy();
+  expect(await screen.findByText("It would be too late before it has finished. Give more.")).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>("What").value).toBe("soak");
 });

@@ -54,7 +54,7 @@ export function StartWait({ job }: { job: JobView }) {
       <Form form={form} className="flex flex-col gap-2">
         <ChoiceField
           label={texts.usualWaits}
-          empty={texts.oneOfYourOwn}
+          empty={texts.yourOwn}
           choices={kinds.map((kind) => ({
             value: kind.id,
             label: `${kind.label}, ${minutesWords(kind.minutes)}`,
@@ -69,7 +69,7 @@ export function StartWait({ job }: { job: JobView }) {
           <FormChoice
             form={form}
             name="station"
-            label={texts.liesInOrOn}
+            label={texts.inOrOn}
             empty={texts.nothing}
             choices={(house?.practice.stations ?? []).map((one) => ({ value: one.name, label: one.name }))}
           />
@@ -89,7 +89,7 @@ export function StartWait({ job }: { job: JobView }) {
           choices={job.parts.map((one) => ({ value: one.name, label: one.name }))}
         />
         <Button type="submit" className="self-start">
-          {texts.startTheClock}
+          {texts.startTheTimer}
         </Button>
         {form.refused}
       </Form>

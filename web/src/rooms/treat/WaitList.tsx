@@ -17,12 +17,12 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
   const end = (id: string, over: boolean, next?: Entry) =>
     orSay(
       append([ending(id, over), ...(next === undefined ? [] : [next])], {
-        said: over ? texts.seenToBeOver : texts.cutShort,
+        said: over ? texts.notedAsFinished : texts.endedEarly,
       }),
     );
   return (
-    <Panel title={texts.waits} note={texts.wallClock}>
-      {waits.length === 0 && <Empty>{texts.nothingWaitsHere}</Empty>}
+    <Panel title={texts.waits} note={texts.byTheClock}>
+      {waits.length === 0 && <Empty>{texts.nothingIsWaitingHere}</Empty>}
       <ul className="flex flex-col">
         {waits.map(({ running, then }) => {
           const over = Date.parse(running.endsAt) <= now;
@@ -48,9 +48,9 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
               <span
                 className={`shrink-0 text-right text-[15px] font-bold tabular-nums ${over ? "text-mark" : ""}`}
               >
-                {late ? texts.tooLate : over ? texts.over : untilWords(running.endsAt, now)}
+                {late ? texts.tooLate : over ? texts.finished : untilWords(running.endsAt, now)}
                 <span className="text-soft block text-[13.5px] leading-[18px] font-normal">
-                  {over ? texts.since : texts.until2} {moment(running.endsAt, now)}
+                  {over ? texts.since : texts.untilInline} {moment(running.endsAt, now)}
                 </span>
               </span>
               <Button
@@ -58,7 +58,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
                 onClick={() => end(running.id, over)}
                 className="px-2!"
               >
-                {over ? texts.seen : texts.end}
+                {over ? texts.doneLabel : texts.endEarly}
               </Button>
               {late && running.late !== "" && (
                 <b className="text-stop basis-full text-[14px]">{running.late}</b>
@@ -68,7 +68,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
                   className="basis-full"
                   onClick={() => end(running.id, over, beginning(then, running.part))}
                 >
-                  {texts.seenThen(then.label)}
+                  {texts.doneStart(then.label)}
                 </Button>
               )}
             </li>

@@ -37,17 +37,17 @@ export function Ways({
   if (cleaning === undefined) return null;
   const shown = all ? cleaning.ways : cleaning.ways.slice(0, SHOWN);
   return (
-    <Panel title={texts.withWhatAndHow} note={texts.kindestFirstAData}>
+    <Panel title={texts.agentAndMethod} note={texts.gentlestFirstADataSheet}>
       <p>{cleaning.note}</p>
       {cleaning.near.length > 0 && (
         <p className="text-soft text-[14px]">
-          {texts.nearItAndStill} {cleaning.near.map((one) => one.part).join(", ")}.
+          {texts.nearItAndStillIn} {cleaning.near.map((one) => one.part).join(", ")}.
         </p>
       )}
       {cleaning.glass !== undefined && <Goes job={job} part={part} soil={soil} glass={cleaning.glass} />}
       {cleaning.hot.length > 0 && (
         <p className="bg-stop-wash text-stop border-l-stop border-l-4 px-3 py-1.5">
-          {texts.hotInTheShop(cleaning.hot.join("; "))}
+          {texts.hotInTheShopNow(cleaning.hot.join("; "))}
         </p>
       )}
       <ul className="flex flex-col">
@@ -64,7 +64,7 @@ export function Ways({
       </ul>
       {cleaning.ways.length > SHOWN && (
         <Button className="self-start" onClick={() => setAll(!all)}>
-          {all ? texts.onlyTheKindest : texts.all(cleaning.ways.length)}
+          {all ? texts.showOnlyTheGentlest : texts.showAll(cleaning.ways.length)}
         </Button>
       )}
     </Panel>
@@ -72,7 +72,7 @@ export function Ways({
 }
 
 /** Bright chips at the edge of a glass scatter light; they are touched up when it is clean. */
-const EDGE = "edge blackening touched up";
+const EDGE = texts.edgeBlackeningTouchedUpInline;
 
 /** How often this glass was gone over; after so many what is left is in the coating. */
 function Goes({
@@ -96,10 +96,10 @@ function Goes({
           {
             kind: "leftOpen",
             what: `${label}, ${part}`,
-            why: `in the coating: ${glass.goes} goes took no more off`,
+            why: texts.inTheCoatingPassesRemoved(glass.goes),
           },
         ],
-        { said: texts.recordedAsPermanentIt },
+        { said: texts.recordedAsPermanentItIs },
       ),
     );
   return (
@@ -109,17 +109,17 @@ function Goes({
       <span className="min-w-0 flex-1">
         {done ? (
           <>
-            <b className="text-stop">{texts.stopGoes(glass.goes)}</b> {texts.whatIsLeftIs}
+            <b className="text-stop">{texts.stopPasses(glass.goes)}</b> {texts.whatRemainsIsInThe}
           </>
         ) : (
           <>
-            {texts.go} <b className="num">{glass.goes + 1}</b> {texts.ofWord}{" "}
+            {texts.pass} <b className="num">{glass.goes + 1}</b> {texts.ofWord}{" "}
             <b className="num">{glass.most}</b>.
           </>
         )}
-        {glass.bodyFirst && texts.bodyFirstThenGlass}
+        {glass.bodyFirst && texts.bodyFirstThenGlassSo}
       </span>
-      {done && <Button onClick={permanent}>{texts.whatIsLeftStays}</Button>}
+      {done && <Button onClick={permanent}>{texts.leaveTheRest}</Button>}
       <Button
         onClick={() =>
           orSay(
@@ -130,8 +130,8 @@ function Goes({
         }
       >
         {job.treat.mended.some((one) => one.what.part === part && one.what.what === EDGE)
-          ? texts.edgeTouchedUpAgain
-          : texts.edgeChippedBlackened}
+          ? texts.blackenedAgain
+          : texts.blackenedAChippedEdge}
       </Button>
     </div>
   );
@@ -171,10 +171,10 @@ function OneWay({
           soil,
           method: way.method,
         },
-        ...(wait ? [simply(`${way.agentLabel.toLowerCase()} flash-off`, way.flashOffMinutes, part)] : []),
+        ...(wait ? [simply(texts.flashOff(way.agentLabel.toLowerCase()), way.flashOffMinutes, part)] : []),
       ];
       await append(entries, {
-        said: texts.cleaned3(part, way.agentLabel.toLowerCase(), way.methodLabel),
+        said: texts.cleanedOf(part, way.agentLabel.toLowerCase(), way.methodLabel),
       });
       setAsking(undefined);
     });
@@ -195,12 +195,17 @@ function OneWay({
           </span>
           {way.reasons.length > 0 && <span className="block text-[13.5px]">{way.reasons.join("; ")}</span>}
           {way.firstOff.length > 0 && (
-            <b className="text-mark block text-[13.5px]">{texts.betterFirstOff(way.firstOff.join(", "))}</b>
+            <b className="text-mark block text-[13.5px]">
+              {texts.betterTakenOffFirst(way.firstOff.join(", "))}
+            </b>
           )}
         </span>
         <span className="flex gap-1.5">
-          <Button onClick={() => press(false)} aria-label={texts.cleaned4(way.agentLabel, way.methodLabel)}>
-            {needsReason ? texts.allTheSame : texts.cleaned2}
+          <Button
+            onClick={() => press(false)}
+            aria-label={texts.cleanedWith(way.agentLabel, way.methodLabel)}
+          >
+            {needsReason ? texts.useAnyway : texts.logAsCleaned}
           </Button>
           {way.flashOffMinutes > 0 && !needsReason && (
             <Button onClick={() => press(true)}>{texts.andWaitMin(way.flashOffMinutes)}</Button>
@@ -216,7 +221,7 @@ function OneWay({
           )}
           <AddLine
             focus
-            blanks={needsReason ? [{ label: texts.whyItIsRight }] : []}
+            blanks={needsReason ? [{ label: texts.whyItIsRightHere }] : []}
             action={caution === undefined ? texts.logIt : texts.understoodLogIt}
             look="primary"
             onAdd={(reason = "") => log(asking === "wait", reason)}

@@ -42,7 +42,7 @@ export function Wiring({ job }: { job: JobView }) {
   };
   const log = async (value: number | undefined, instrument: string) => {
     await append([{ kind: "probed", meter, from: red, to: black, value, instrument, remark: "" }], {
-      said: texts.read(word("probeKind", meter), value, UNIT[meter]),
+      said: texts.readOf(word("probeKind", meter), value, UNIT[meter]),
     });
   };
   const fromStandIn = () =>
@@ -53,18 +53,18 @@ export function Wiring({ job }: { job: JobView }) {
         from: red,
         to: black,
       });
-      await log(shows.value, "stand-in multimeter");
+      await log(shows.value, texts.standInMultimeter);
     });
   const ready = red.trim() !== "" && black.trim() !== "";
   return (
     <>
-      <Panel title={texts.wiring} note={texts.touchTheRedPoint}>
+      <Panel title={texts.wiring} note={texts.touchTheRedPointThen}>
         <Pick
           small
           label={texts.circuit}
           choices={[
             ...page.circuits.map((one) => ({ value: one.id, label: one.words })),
-            { value: OWN, label: texts.pointsOfMyOwn },
+            { value: OWN, label: texts.otherPoints },
           ]}
           value={circuit?.id ?? OWN}
           onChange={(next) => {
@@ -92,7 +92,7 @@ export function Wiring({ job }: { job: JobView }) {
           <CircuitDrawing circuit={circuit} red={red} black={black} onTouch={touch} />
         )}
         <Pick
-          label={texts.theMeterIsSet}
+          label={texts.theMeterIsSetTo}
           choices={choices("probeKind")}
           value={meter}
           onChange={(next) => setMeter(next as Meter)}
@@ -112,14 +112,14 @@ export function Wiring({ job }: { job: JobView }) {
           />
           {meter === "CONTINUITY" && (
             <Button disabled={!ready} onClick={() => void submit(() => log(undefined, ""))}>
-              {texts.itIsOpen}
+              {texts.openCircuit}
             </Button>
           )}
         </div>
         {refused}
       </Panel>
       <Panel title={texts.readSoFar} note={page.probed.length === 0 ? undefined : `${page.probed.length}`}>
-        {page.probed.length === 0 && <Empty>{texts.beginAtTheCell}</Empty>}
+        {page.probed.length === 0 && <Empty>{texts.startAtTheCellIts}</Empty>}
         <ul>
           {page.probed.map((one) => (
             <li
@@ -132,7 +132,9 @@ export function Wiring({ job }: { job: JobView }) {
                 <span className="text-soft block text-[13.5px]">{word("probeKind", one.what.meter)}</span>
               </span>
               <b className="num text-right">
-                {one.what.value === undefined ? texts.open2 : `${one.what.value} ${UNIT[one.what.meter]}`}
+                {one.what.value === undefined
+                  ? texts.openInline
+                  : `${one.what.value} ${UNIT[one.what.meter]}`}
               </b>
               <span>{one.said.words}</span>
               <span className="text-soft text-right text-[13px]">{exact(one.at)}</span>

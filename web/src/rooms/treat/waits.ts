@@ -1,5 +1,6 @@
 import type { Entry, Schemas } from "../../api/client";
 import { named } from "../../api/named";
+import { texts } from "./words";
 
 type Kind = Pick<Schemas["WaitKind"], "id" | "label" | "minutes" | "latestMinutes" | "station" | "late">;
 
@@ -23,5 +24,5 @@ export function simply(what: string, minutes: number, part?: string): Entry {
 
 /** The entry that says a wait was seen to be over, or cut short. */
 export function ending(waitId: string, over: boolean): Entry {
-  return { kind: "waitEnded", waitId, remark: over ? "" : "cut short" };
+  return { kind: "waitEnded", waitId, remark: over ? "" : texts.endedEarlyInline };
 }

@@ -36,7 +36,7 @@ it("shows what runs, what is over and what is too late, with what to do", async 
   ]);
   expect(await screen.findByText("too late")).toBeTruthy();
   expect(screen.getByText("Cut it back and go on.")).toBeTruthy();
-  expect(screen.getByText(/rail · in the bath · go on before/)).toBeTruthy();
+  expect(screen.getByText(/rail · in the bath · continue before/)).toBeTruthy();
 });
 
 it("ends one and begins the next of its chain in one go", async () => {
@@ -49,7 +49,7 @@ it("ends one and begins the next of its chain in one go", async () => {
     late: "",
   };
   show([wait("a", { endsAt: at(-5), part: "plate" }, { ...then, then: "" })]);
-  fireEvent.click(await screen.findByRole("button", { name: "Seen, then: Until hard" }));
+  fireEvent.click(await screen.findByRole("button", { name: "Done, start Until hard" }));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "waitEnded", waitId: "a", remark: "" },
@@ -71,9 +71,9 @@ it("says how full each place is, and keeps the bell silent where that is wanted"
       { name: "drying box", capacity: 4, held: 1 },
     ],
   );
-  expect(await screen.findByText(/Nothing soaks/)).toBeTruthy();
+  expect(await screen.findByText(/Nothing is soaking/)).toBeTruthy();
   expect(screen.getByText(/full, free at/)).toBeTruthy();
   expect(screen.getByText("3 free")).toBeTruthy();
-  fireEvent.click(named("checkbox", "Silent on this machine"));
+  fireEvent.click(named("checkbox", "Silent on this computer"));
   expect(localStorage.getItem("ruvant.bellMuted")).toContain("yes");
 });

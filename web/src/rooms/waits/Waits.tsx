@@ -29,7 +29,7 @@ export function Waits() {
     <div className="wide:grid-cols-[minmax(0,1fr)_320px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_280px]">
       <div className="min-h-0 overflow-y-auto px-5 py-4">
         <h1 className="pb-3 text-[22px]">{texts.waits}</h1>
-        {view.waits.length === 0 && <Empty>{texts.nothingSoaksDriesOr}</Empty>}
+        {view.waits.length === 0 && <Empty>{texts.nothingIsSoakingDryingOr}</Empty>}
         <ul className="flex flex-col">
           {view.waits.map((wait) => (
             <OneWait key={wait.running.id} wait={wait} now={now} />
@@ -37,7 +37,7 @@ export function Waits() {
         </ul>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
-        <Panel title={texts.whereThingsWait} note={texts.houseChangesThem}>
+        <Panel title={texts.stations} note={texts.editInSettings}>
           <ul>
             {view.stations.map((use) => (
               <StationRow key={use.name} use={use} now={now} />
@@ -46,14 +46,14 @@ export function Waits() {
         </Panel>
         <Panel title={texts.bell}>
           <Tick
-            label={texts.silentOnThisMachine}
+            label={texts.silentOnThisComputer}
             checked={silent}
             onChange={(event) => {
               bellMuted.write(event.target.checked);
               setSilent(event.target.checked);
             }}
           />
-          <p className="text-soft text-[14px]">{texts.itRingsOnceFor}</p>
+          <p className="text-soft text-[14px]">{texts.itRingsOnceForEach}</p>
         </Panel>
       </aside>
     </div>
@@ -69,7 +69,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
     orSay(
       append(
         [ending(running.id, over), ...(next && then !== undefined ? [beginning(then, running.part)] : [])],
-        { said: next ? texts.seenAndBegun(then?.label) : over ? texts.seenToBeOver : texts.cutShort },
+        { said: next ? texts.doneAndStarted(then?.label) : over ? texts.notedAsFinished : texts.endedEarly },
       ),
     );
   return (
@@ -77,7 +77,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       className={`border-line/70 grid grid-cols-[112px_16px_minmax(0,1fr)_190px_150px] items-center gap-4 border-b py-2.5 pl-3 ${late ? "border-l-stop bg-stop-wash/50 border-l-4" : over ? "border-l-mark-line bg-mark-wash/60 border-l-4" : "border-l-4 border-l-transparent"}`}
     >
       <span className="num text-[19px] font-bold">
-        {over ? (late ? texts.tooLate : texts.over) : untilWords(running.endsAt, now)}
+        {over ? (late ? texts.tooLate : texts.finished) : untilWords(running.endsAt, now)}
         <span className="text-soft block text-[13px] font-normal">
           {over ? texts.since : texts.until} {moment(running.endsAt, now)}
         </span>
@@ -90,7 +90,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
           {running.station !== "" &&
             running.station.toLowerCase() !== running.what.words.toLowerCase() &&
             texts.inThe(running.station)}
-          {running.latestAt !== undefined && !late && texts.goOnBefore(moment(running.latestAt, now))}
+          {running.latestAt !== undefined && !late && texts.continueBefore(moment(running.latestAt, now))}
         </span>
         {late && running.late !== "" && <b className="text-stop block">{running.late}</b>}
       </span>
@@ -101,11 +101,11 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       <span className="flex flex-col gap-1.5">
         {over && then !== undefined && (
           <Button kind="primary" onClick={() => end(true)}>
-            {texts.seenThen(then.label)}
+            {texts.doneStart(then.label)}
           </Button>
         )}
         <Button kind={over && then === undefined ? "primary" : "plain"} onClick={() => end(false)}>
-          {over ? texts.seen : texts.end}
+          {over ? texts.done : texts.endEarly}
         </Button>
       </span>
     </li>
@@ -121,7 +121,7 @@ function StationRow({ use, now }: { use: Use; now: number }) {
           {use.freeAt === undefined
             ? texts.free(use.capacity - use.held)
             : Date.parse(use.freeAt) <= now
-              ? texts.fullTakeOutWhat
+              ? texts.fullTakeOutWhatHas
               : texts.fullFreeAt(moment(use.freeAt, now))}
         </span>
       </span>

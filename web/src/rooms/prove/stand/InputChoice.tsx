@@ -19,7 +19,7 @@ export function InputChoice({ value, onChange }: { value: string; onChange: (id:
   }, []);
   const listed = [
     { value: STAND_IN, label: texts.theStandInSimulated },
-    { value: "", label: texts.soundInputTheBrowser },
+    { value: "", label: texts.soundInputTheBrowserChooses },
     ...inputs.map((one) => ({ value: one.id, label: one.label })),
   ];
   return (

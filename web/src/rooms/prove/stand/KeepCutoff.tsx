@@ -18,11 +18,11 @@ export function KeepCutoff({
 }) {
   const say = useShopLog("house");
   const { cutoffHz } = input;
-  if (!input.coupled) return <p className="text-soft text-[13.5px]">{texts.theInputLetsEverything}</p>;
+  if (!input.coupled) return <p className="text-soft text-[13.5px]">{texts.theInputSeemsToPass}</p>;
   if (cutoffHz === undefined) return null;
   const known = stand.setup.cutoffHz;
   if (known !== undefined && Math.abs(known / cutoffHz - 1) < AS_KNOWN)
-    return <p className="text-soft num text-[13.5px]">{texts.cutOffAsKnown(known.toFixed(1))}</p>;
+    return <p className="text-soft num text-[13.5px]">{texts.knownCutOffHz(known.toFixed(1))}</p>;
   const keep = async () => {
     const kept = Math.round(cutoffHz * 100) / 100;
     const body = stands.map((one) =>
@@ -30,22 +30,20 @@ export function KeepCutoff({
         ? { ...one, setup: { ...one.setup, coupling: "AC" as const, cutoffHz: kept } }
         : one,
     );
-    await say(
-      [{ kind: "standsSet", stands: body }],
-      `${stand.name}: the input cuts off at ${kept.toFixed(1)} Hz.`,
-    );
+    await say([{ kind: "standsSet", stands: body }], texts.theInputCutsOffAt(stand.name, kept.toFixed(1)));
   };
   return (
     <div className="flex flex-col gap-1.5">
       <p className="text-soft text-[13.5px]">
-        {texts.theInputLetsOnly} <span className="num">{texts.hz(cutoffHz.toFixed(1))}</span> {texts.on}
+        {texts.theInputPassesOnlyChanges} <span className="num">{texts.hz(cutoffHz.toFixed(1))}</span>{" "}
+        {texts.endOfFrequency}
         {known !== undefined && (
           <>
             {" "}
             {texts.known} <span className="num">{texts.hz(known.toFixed(1))}</span>)
           </>
         )}
-        {texts.aFiringOfHalf}
+        {texts.aFiringOfHalfA}
       </p>
       <Button
         className="self-start"
@@ -54,7 +52,7 @@ export function KeepCutoff({
           orSay(keep());
         }}
       >
-        {texts.keepThisForThe}
+        {texts.saveForThisStand}
       </Button>
     </div>
   );

@@ -9,7 +9,7 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
     return (
       <div className="text-stop max-w-[300px] text-center" role="status">
         <span className="block text-[44px] leading-tight font-bold">{texts.notCounted}</span>
-        <span className="block text-[17px]">{caught.said.join("; ") || texts.itCouldNotBe}</span>
+        <span className="block text-[17px]">{caught.said.join("; ") || texts.itCouldNotBeTimed}</span>
       </div>
     );
   return (
@@ -19,7 +19,7 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
         {timeWords(caught.shot.seconds)}
       </span>
       <span className="num mt-2 block text-[28px] leading-none font-bold">
-        {caught.errorEv === undefined ? "" : texts.ev6(stopsWords(caught.errorEv))}
+        {caught.errorEv === undefined ? "" : texts.evSaid(stopsWords(caught.errorEv))}
         <span className="text-soft text-[17px] font-normal">
           {" "}
           ± {partWords(caught.shot.uncertaintySeconds / caught.shot.seconds)}
@@ -36,8 +36,7 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
 
 const LEAST_SHOWN = 0.0001;
 
-const partWords = (part: number) =>
-  part < LEAST_SHOWN ? "less than 0.01 %" : `${(100 * part).toFixed(2)} %`;
+const partWords = (part: number) => (part < LEAST_SHOWN ? texts.lessThan001 : `${(100 * part).toFixed(2)} %`);
 
 function Waiting({ words }: { words: string }) {
   return (

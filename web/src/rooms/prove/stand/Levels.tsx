@@ -8,10 +8,10 @@ export function Levels({ listening, standIn }: { listening: Listening; standIn: 
   switch (listening.state) {
     case "off":
       return (
-        <p className="text-soft text-[14px]">{standIn ? texts.theStandInIs : texts.lampOnDiodeBehind}</p>
+        <p className="text-soft text-[14px]">{standIn ? texts.theStandInIsA : texts.lampOnDiodeBehindThe}</p>
       );
     case "opening":
-      return <p className="text-soft text-[14px]">{texts.opening}</p>;
+      return <p className="text-soft text-[14px]">{texts.loading}</p>;
     case "failed":
       return (
         <p className="text-stop text-[14px]" role="alert">
@@ -38,7 +38,7 @@ export function Levels({ listening, standIn }: { listening: Listening; standIn: 
           })}
           <p className={`text-[14px] ${listening.clipping ? "text-stop font-bold" : "text-soft"}`}>
             {listening.clipping
-              ? texts.atItsLimitTurn
+              ? texts.atItsLimitTurnThe
               : listening.lit
                 ? texts.open
                 : texts.listeningFireWhenReady}

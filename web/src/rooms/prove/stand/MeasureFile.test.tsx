@@ -24,7 +24,7 @@ const run = {
   proposals: [
     { index: 1, firing: firing(1, 1.1), speed: "1", errorEv: 0.14, sure: true, said: [] },
     { index: 2, firing: firing(2, 0.8), speed: "1", errorEv: -0.32, sure: false, said: [] },
-    { index: 3, speed: "", sure: false, said: ["the recording begins or ends within it"] },
+    { index: 3, speed: "", sure: false, said: ["the recording starts or ends within it"] },
   ],
 };
 
@@ -71,12 +71,12 @@ it("says what is wrong with a file, and what to do", async () => {
   answering({
     [`POST /api/jobs/${job.tag}/recordings`]: new Refusal(422, {
       code: "noFiring",
-      detail: "No firing is to be seen in the recording.",
+      detail: "No firing was found in the recording.",
       remedy: "Check the lamp.",
     }),
   });
   hand(new File(["RIFF"], "run.wav"));
-  expect(await screen.findByText(/No firing is to be seen/)).toBeTruthy();
+  expect(await screen.findByText(/No firing was found/)).toBeTruthy();
   expect(screen.getByText(/Check the lamp/)).toBeTruthy();
   expect(logged()).toEqual([]);
 });

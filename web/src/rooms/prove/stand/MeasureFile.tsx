@@ -45,7 +45,7 @@ export function MeasureFile({
   return (
     <Panel title={texts.fromAFile} note={texts.wavOrCsv}>
       <ChoiceField
-        label={texts.theDialWasTurned}
+        label={texts.speedsWereFired}
         value={turned}
         choices={TURNED}
         onChange={(event) => setTurned(event.target.value as Turned)}
@@ -135,7 +135,7 @@ function Proposals({
       open
       onOpenChange={(open) => !open && close()}
       title={texts.firingsInTheRecording(run.proposals.length)}
-      about={texts.aSpeedIsProposed}
+      about={texts.ruvantProposesASpeedFor}
     >
       <div className="flex flex-col gap-3">
         {run.warnings.map((warning) => (
@@ -146,11 +146,11 @@ function Proposals({
         <table className="w-full text-[15px]">
           <thead className="text-soft text-left">
             <tr>
-              <th className="font-normal">{texts.no}</th>
+              <th className="font-normal">{texts.numberColumn}</th>
               <th className="font-normal">{texts.exposure}</th>
               <th className="font-normal">{texts.speed}</th>
-              <th className="font-normal">{texts.againstIt}</th>
-              <th className="font-normal">{texts.toBeKnown}</th>
+              <th className="font-normal">{texts.error}</th>
+              <th className="font-normal">{texts.note}</th>
             </tr>
           </thead>
           <tbody>
@@ -179,7 +179,7 @@ function Proposals({
                 </td>
                 <td className={`num ${one.sure ? "" : "text-mark font-bold"}`}>
                   {one.errorEv !== undefined && speeds[index] === one.speed
-                    ? texts.ev7(stopsWords(one.errorEv), one.sure ? "" : " ?")
+                    ? texts.errorWithNote(stopsWords(one.errorEv), one.sure ? "" : " ?")
                     : ""}
                 </td>
                 <td className="text-soft text-[14px]">{one.said.join("; ")}</td>

@@ -22,7 +22,7 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
       aria-label={
         run === undefined
           ? texts.noFiringYet
-          : texts.firingsMeanEvAllowed(errors.length, stopsWords(run.bias.ev), row.allowed.ev.toFixed(2))
+          : texts.firingsMeanEvAllowedEv(errors.length, stopsWords(run.bias.ev), row.allowed.ev.toFixed(2))
       }
     >
       <rect

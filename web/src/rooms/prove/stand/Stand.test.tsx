@@ -34,7 +34,7 @@ function standing(caught: object[]) {
 
 const listen = async () => {
   fireEvent.click(await screen.findByRole("button", { name: "Start listening" }));
-  await screen.findByRole("button", { name: /Fire it/ });
+  await screen.findByRole("button", { name: /Fire the stand-in/ });
 };
 
 it("logs each firing at the speed that is set, with its set-up and recording", async () => {

@@ -126,11 +126,11 @@ export function Stand() {
   const undo = async () => {
     const line = job.prove.timed.filter((one) => one.firings.length > 0).at(-1);
     if (line === undefined) {
-      notify({ kind: "problem", text: "Nothing was fired on the stand yet." });
+      notify({ kind: "problem", text: texts.nothingHasBeenFiredOn });
       return;
     }
-    await append([{ kind: "struck", target: line.id, reason: "not a firing to count" }], {
-      said: texts.takenBack2(line.speed, timeWords(line.seconds[0]!)),
+    await append([{ kind: "struck", target: line.id, reason: texts.notAFiringToCount }], {
+      said: texts.removedOf(line.speed, timeWords(line.seconds[0]!)),
     }).catch(sayRefusal);
     setLast(undefined);
     choose(line.speed);
@@ -142,12 +142,12 @@ export function Stand() {
     return (
       <div className="p-6">
         <Empty>
-          {texts.noSpeedsAreOn2} <Link to="../intake">{texts.enterThemAtIntake}</Link>
+          {texts.thisCameraHasNoSpeedsOn} <Link to="../intake">{texts.enterThemAtIntake}</Link>
           {texts.thenComeBack}
         </Empty>
       </div>
     );
-  if (stands === undefined) return <p className="text-soft p-6">{texts.lookingForTheStands}</p>;
+  if (stands === undefined) return <p className="text-soft p-6">{texts.loadingTheStands}</p>;
   const run = runOf(row, phase);
   const shown = last?.speed === speed ? last : undefined;
   return (
@@ -164,16 +164,16 @@ export function Stand() {
               {texts.ofFired(firedAt(row, phase), wanted)}
             </span>
             <span className="mt-1 block text-[20px] font-bold" aria-live="polite">
-              {run === undefined ? " " : texts.ev8(stopsWords(run.bias.ev), verdictWords(run))}
+              {run === undefined ? " " : texts.errorAndRun(stopsWords(run.bias.ev), verdictWords(run))}
             </span>
           </div>
           <LastFiring
             caught={shown}
             waitingFor={
               listening.state !== "on"
-                ? "not listening"
+                ? texts.notListening
                 : countdown > 0
-                  ? `hold still ${countdown}`
+                  ? texts.holdStill(countdown)
                   : listening.lit
                     ? "open"
                     : "fire"
@@ -191,7 +191,7 @@ export function Stand() {
             {texts.nextSpeed}
           </Button>
           <Button keyHint="U" onClick={() => void undo()}>
-            {texts.takeTheLastFiring}
+            {texts.removeTheLastFiring}
           </Button>
           <Link
             to={`../prove?speed=${encodeURIComponent(speed)}`}
@@ -233,12 +233,12 @@ export function Stand() {
         {inputId === STAND_IN && listening.state === "on" && standIn !== undefined && (
           <StandInPanel shutter={standIn} onChange={setShutter} onFire={fireStandIn} />
         )}
-        <Panel title={texts.theRun}>
+        <Panel title={texts.run}>
           <Pick
-            label={texts.beforeOrAfterThe}
+            label={texts.beforeOrAfterTheWork}
             choices={[
               { value: "BEFORE", label: texts.before },
-              { value: "AFTER", label: texts.after2 },
+              { value: "AFTER", label: texts.afterInline },
             ]}
             value={phase}
             onChange={(next) => setPhase(next as Phase)}
@@ -250,7 +250,7 @@ export function Stand() {
             onChange={(event) => setAttitude(event.target.value)}
           />
           <Tick
-            label={texts.itHasRestedThe}
+            label={texts.itHasRestedTheNext}
             checked={afterRest}
             onChange={(event) => setAfterRest(event.target.checked)}
           />
@@ -288,6 +288,6 @@ export function Stand() {
 
 function spoken(speed: string): string {
   return speed.startsWith("1/")
-    ? `one over ${speed.slice(2)}`
+    ? texts.oneOver(speed.slice(2))
     : `${speed} ${speed === "1" ? "second" : "seconds"}`;
 }

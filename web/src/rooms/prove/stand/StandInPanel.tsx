@@ -14,14 +14,14 @@ const KNOBS: {
 }[] = [
   { name: "slowErrorEv", label: texts.slowSpeeds, unit: "EV", low: -2, high: 2, step: 0.1 },
   { name: "fastErrorEv", label: texts.fastSpeeds, unit: "EV", low: -2, high: 2, step: 0.1 },
-  { name: "scatterEv", label: texts.scatter2, unit: "EV", low: 0, high: 0.6, step: 0.01 },
+  { name: "scatterEv", label: texts.scatterLabel, unit: "EV", low: 0, high: 0.6, step: 0.01 },
   { name: "missPart", label: texts.hangsUp, unit: "%", low: 0, high: 0.5, step: 0.05, part: true },
   { name: "travelMs", label: texts.curtainTravel, unit: "ms", low: 3, high: 25, step: 0.5 },
   { name: "trailingPart", label: texts.trailingLeading, unit: "", low: 0.8, high: 1.3, step: 0.01 },
   { name: "reboundPart", label: texts.rebound, unit: "%", low: 0, high: 0.3, step: 0.01, part: true },
-  { name: "snrDb", label: texts.overTheNoise, unit: "dB", low: 15, high: 45, step: 1 },
-  { name: "cutoffHz", label: texts.inputsCoupling, unit: "Hz", low: 0, high: 20, step: 1 },
-  { name: "rippleDepth", label: texts.lampsRipple, unit: "%", low: 0, high: 0.4, step: 0.01, part: true },
+  { name: "snrDb", label: texts.signalOverNoise, unit: "dB", low: 15, high: 45, step: 1 },
+  { name: "cutoffHz", label: texts.inputCoupling, unit: texts.hzLabel, low: 0, high: 20, step: 1 },
+  { name: "rippleDepth", label: texts.lampRipple, unit: "%", low: 0, high: 0.4, step: 0.01, part: true },
 ];
 
 /** The simulated camera in front of the stand: what is wrong with it, and the release. */
@@ -37,7 +37,7 @@ export function StandInPanel({
   return (
     <Panel title={texts.theStandIn} note={texts.aSimulatedCamera}>
       <Button kind="primary" keyHint="F" onClick={onFire}>
-        {texts.fireIt}
+        {texts.fireTheStandIn}
       </Button>
       <div className="flex flex-col">
         {KNOBS.map((knob) => {

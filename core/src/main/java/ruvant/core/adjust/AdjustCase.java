@@ -19,8 +19,8 @@ public record AdjustCase(List<Adjuster> adjusters, List<WantedResult> results, L
         if (adjusters.isEmpty() || results.isEmpty() || trials.isEmpty()) {
             throw new FieldProblem(
                     "trials",
-                    "Something to turn, something to measure and a first measurement are the least.",
-                    "Measure it as it stands, at no turn from first found.");
+                    "There must be something to turn, something to measure and a first measurement.",
+                    "Measure it as found, before any turn.");
         }
         for (Adjuster one : adjusters) {
             if (!one.relativeEffect().isEmpty() && one.relativeEffect().size() != results.size()) {
@@ -28,7 +28,7 @@ public record AdjustCase(List<Adjuster> adjusters, List<WantedResult> results, L
                         "relativeEffect",
                         "“" + one.name() + "” has " + one.relativeEffect().size() + " effects for " + results.size()
                                 + " results.",
-                        "Give one for each result, or none.");
+                        "Enter one for each result, or none.");
             }
         }
         for (Trial one : trials) {
@@ -39,7 +39,7 @@ public record AdjustCase(List<Adjuster> adjusters, List<WantedResult> results, L
                         "trials",
                         "A trial has " + one.turns().size() + " settings and "
                                 + one.measured().size() + " results.",
-                        "Give " + adjusters.size() + " settings and " + results.size() + " results in each.");
+                        "Enter " + adjusters.size() + " settings and " + results.size() + " results in each.");
             }
         }
     }

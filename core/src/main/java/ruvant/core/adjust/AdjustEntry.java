@@ -34,7 +34,7 @@ public sealed interface AdjustEntry extends JobEntry {
             result = Named.in("result", result);
             Check.within("effect", effect, -100, 100, "times");
             if (effect == 0) {
-                throw new FieldProblem("effect", "An effect of nothing is no effect.", "Leave “" + result + "” away.");
+                throw new FieldProblem("effect", "Choose what the effect acts on.", "Leave “" + result + "” away.");
             }
         }
     }
@@ -87,8 +87,8 @@ public sealed interface AdjustEntry extends JobEntry {
             if (most - least < unit.size() || (most - least) / unit.size() > 400) {
                 throw new FieldProblem(
                         "range",
-                        "“" + name + "” could be turned by no step, or by more than 400.",
-                        "Give how far it goes each way from where it was found.");
+                        "“" + name + "” needs a range of 1 to 400 steps.",
+                        "Enter how far it goes each way from where it was found.");
             }
         }
     }
@@ -167,7 +167,7 @@ public sealed interface AdjustEntry extends JobEntry {
             unit = Check.or(unit, TurnUnit.EIGHTHS);
             Check.within("turn", by, -50, 50, "turns");
             if (Math.abs(by) < 1e-6) {
-                throw new FieldProblem("turn", "A turn by nothing is no turn.", "Say how far, and which way.");
+                throw new FieldProblem("turn", "The turn is empty.", "Enter how far, and which way.");
             }
             remark = Check.optionalRemark("remark", remark);
         }

@@ -72,7 +72,7 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                 "can be adjusted: " + one.name() + ", in " + one.unit().label() + with(", held by ", held(one))
                         + with(", ", one.caution());
             case AdjustEntry.ResultDescribed one ->
-                "to come right: " + one.name()
+                "target: " + one.name()
                         + (one.judged()
                                 ? ", judged"
                                 : ", " + figure(one.wanted()) + " ± " + figure(one.tolerance())
@@ -130,9 +130,9 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     ? Optional.empty()
                     : Optional.of(new Refusal(
                             "otherUnit",
-                            "“" + known.what().name() + "” is counted in "
+                            "“" + known.what().name() + "” counts in "
                                     + known.what().unit().label() + ".",
-                            "Say how many " + known.what().unit().label() + "."));
+                            "Enter how many " + known.what().unit().label() + "."));
         }
 
         private Optional<Refusal> otherUnit(AdjustEntry.AdjusterDescribed described) {
@@ -144,9 +144,9 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     ? Optional.empty()
                     : Optional.of(new Refusal(
                             "otherUnit",
-                            "“" + known.what().name() + "” was turned by "
-                                    + known.what().unit().label() + " already.",
-                            "Strike those turns first, or keep that unit."));
+                            "“" + known.what().name() + "” has already been turned in "
+                                    + known.what().unit().label() + ".",
+                            "Strike those turns out first, or keep that unit."));
         }
 
         private Optional<Refusal> notRead(Named result) {
@@ -161,8 +161,8 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
             return known != null && known.judged()
                     ? Optional.of(new Refusal(
                             "judgedOnly",
-                            "“" + known.name() + "” has no figures: it is judged.",
-                            "Say how it came: " + String.join(", ", known.sides()) + "."))
+                            "“" + known.name() + "” has no number: it is judged by eye or ear.",
+                            "Say which it is: " + String.join(", ", known.sides()) + "."))
                     : Optional.empty();
         }
 
@@ -176,14 +176,14 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     : Optional.of(new Refusal(
                             "measuredOnly",
                             "“" + known.name() + "” is measured in " + known.unit() + ".",
-                            "Type the figure."));
+                            "Enter the number."));
         }
 
         private static Refusal unknown(Named result) {
             return new Refusal(
                     "resultUnknown",
-                    "Nobody said yet what “" + result + "” is.",
-                    "Say first in what it is measured and how far off it may be, or what its wrong sides are called.");
+                    "Nothing is known yet about “" + result + "”.",
+                    "First say its unit and tolerance, or what its faults on either side are called.");
         }
 
         static boolean isSpeed(Named result) {

@@ -61,8 +61,8 @@ public record Adjuster(
         if ((maxTurns - minTurns) / stepTurns > MOST_STEPS || maxTurns - minTurns < stepTurns) {
             throw new FieldProblem(
                     "stepTurns",
-                    "“" + name + "” has no step to turn by, or more than " + MOST_STEPS + " of them.",
-                    "Give a step that fits its range.");
+                    "“" + name + "” needs 1 to " + MOST_STEPS + " steps to turn by.",
+                    "Enter a step that fits its range.");
         }
     }
 

@@ -109,7 +109,7 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
                 problems.add("There are two results called “" + result.name() + "”.");
             }
             if (result.why().isBlank() || !(result.tolerance() > 0)) {
-                problems.add("“" + result.name() + "” has no reason, or allows nothing.");
+                problems.add("“" + result.name() + "” has no reason or no tolerance.");
             }
         }
         for (Family family : Family.values()) {
@@ -140,7 +140,7 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
             problems.add("“" + kind.name() + "” has no reason.");
         }
         if (kind.held().lock() == AdjusterLock.RATCHET && kind.held().caution().isBlank()) {
-            problems.add("“" + kind.name() + "” drops its tension when it is let go, and nothing warns of it.");
+            problems.add("“" + kind.name() + "” loses its tension when it is let go, but has no caution.");
         }
         return problems;
     }

@@ -72,7 +72,7 @@ public record AdjusterChanges(List<AdjusterBook.Result> results, List<AdjusterKi
             throw new FieldProblem(
                     "adjuster",
                     problems.getFirst(),
-                    "An adjuster moves at least one result, and says in a line what it does.");
+                    "Choose at least one result the adjuster moves, and say in a line what it does.");
         }
         return changed;
     }

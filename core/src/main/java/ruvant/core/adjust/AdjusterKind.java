@@ -60,8 +60,8 @@ public record AdjusterKind(
             if (!(toSeconds > fromSeconds) || effect == 0) {
                 throw new FieldProblem(
                         "speeds",
-                        "A range of speeds ends before it begins, or is not moved at all.",
-                        "Give the faster end first, and what turning does to it.");
+                        "A range of speeds ends before it starts, or has no effect.",
+                        "Enter the fastest speed first, and what turning does to the range.");
             }
         }
 

@@ -117,7 +117,7 @@ public final class Advisor {
     Advice advice() {
         double in = chance(now);
         if (in >= STOP) {
-            return said(Advice.Verdict.STOP_IN_TOLERANCE, now, "All results are within tolerance as it stands.");
+            return said(Advice.Verdict.STOP_IN_TOLERANCE, now, "All results are within tolerance now.");
         }
         int idle = idle();
         if (idle >= 0) {
@@ -125,7 +125,7 @@ public final class Advisor {
                     Advice.Verdict.RESPONSE_NOT_AS_EXPECTED,
                     now,
                     "Turning “" + wanted.adjusters().get(idle).name()
-                            + "” changes nothing that can be measured: it slips, is at its limit, or is the wrong one.");
+                            + "” changes nothing measurable: it slips, is at its limit, or is the wrong adjuster.");
         }
         Settings.Costing best = settings.best(this::cost, now, middle());
         double reachable = reachable();
@@ -144,7 +144,7 @@ public final class Advisor {
                     now,
                     String.format(
                             Locale.ROOT,
-                            "No setting brings all within tolerance; the worst stands at %.1f of its tolerance, and hardly less is to be had.",
+                            "No setting brings everything within tolerance. The worst result is at %.1f × its tolerance, and no setting is much better.",
                             worstNow));
         }
         boolean stay = Arrays.equals(best.turns(), settings.allowed(now))
@@ -156,18 +156,15 @@ public final class Advisor {
             return said(
                     Advice.Verdict.FIRE_MORE,
                     now,
-                    "What is measured scatters too widely to tell whether it is within tolerance: fire more as it stands.");
+                    "The measurements scatter too widely to tell whether they are within tolerance. Fire more without turning.");
         }
         double[] one = cameras[wanted.trials().size() % cameras.length];
         double[] there = settings.best(turns -> worst(one, turns) + moving(turns), now, best.turns())
                 .turns();
         if (Arrays.equals(there, settings.allowed(now))) {
-            return said(
-                    Advice.Verdict.FIRE_MORE,
-                    now,
-                    "No turn promises to be better for certain: fire more as it stands.");
+            return said(Advice.Verdict.FIRE_MORE, now, "No turn is certain to be better. Fire more without turning.");
         }
-        return turn(there, " Nothing is sure to be better yet; this tells the most.");
+        return turn(there, " No setting is certain to be better yet; this one tells the most.");
     }
 
     private Advice turn(double[] to, String more) {
@@ -187,7 +184,7 @@ public final class Advisor {
                 to,
                 String.format(
                                         Locale.ROOT,
-                                        "Turn %s: the worst result should go from %.1f to %.1f of its tolerance.",
+                                        "Turn %s: the worst result should go from %.1f to %.1f × its tolerance.",
                                         String.join(" and ", turned),
                                         worst(now),
                                         worst(to))

@@ -221,8 +221,8 @@ final class JudgedSide {
         String to = adjuster.unit().signed(at(accepted.get()[1]));
         int room = bracket.nearestWrong(step(now));
         String edge = room < 0
-                ? "no wrong setting was met yet"
-                : "the nearest wrong one is "
+                ? "no wrong setting found yet"
+                : "the nearest wrong setting is "
                         + adjuster.unit().words(room * adjuster.unit().size()) + " away"
                         + (room <= 1 ? ": a slim margin" : "");
         return (from.equals(to) ? "right at " + from : "right from " + from + " to " + to) + "; " + edge;

@@ -36,7 +36,7 @@ final class Plans {
                 List.of(),
                 AdjustPlan.Verdict.NOTHING_CHOSEN,
                 List.of(),
-                "Choose what you are about to turn.",
+                "Choose what you want to turn.",
                 0,
                 List.of(),
                 List.of(),
@@ -49,11 +49,11 @@ final class Plans {
         List<String> toJudge =
                 sides.stream().flatMap(side -> side.notJudged().stream()).toList();
         if (figures.isEmpty() && sides.isEmpty()) {
-            return measureFirst("Measure what “" + chosen.getFirst().name() + "” moves as it stands: "
+            return measureFirst("Measure what “" + chosen.getFirst().name() + "” moves, before you turn it: "
                     + movedBy(chosen.getFirst()) + ".");
         }
         if (!toJudge.isEmpty()) {
-            return measureFirst("Say how it comes as it stands: " + String.join("; ", toJudge) + ".");
+            return measureFirst("Say how it is now: " + String.join("; ", toJudge) + ".");
         }
         for (int i = 0; i < sides.size(); i++) {
             if (!sides.get(i).settled()) {
@@ -64,14 +64,14 @@ final class Plans {
             return made(
                     AdjustPlan.Verdict.IN_TOLERANCE,
                     List.of(),
-                    "All comes right as it stands.",
+                    "Everything is right now.",
                     sides.stream().mapToDouble(JudgedSide::rightNow).min().orElse(1));
         }
         boolean measured = figures.get().results().stream()
                 .anyMatch(result -> readings.now(result).isPresent());
         return measured
                 ? byFigures()
-                : measureFirst("Measure again since the last turn: "
+                : measureFirst("Measure again after the last turn: "
                         + figures.get().results().stream()
                                 .map(result -> result.name().words())
                                 .collect(Collectors.joining(", "))
@@ -80,7 +80,7 @@ final class Plans {
 
     private static String movedBy(AdjustEntry.AdjusterDescribed adjuster) {
         return adjuster.moves().isEmpty()
-                ? "nobody said yet what that is"
+                ? "its effect is not known yet"
                 : adjuster.moves().stream()
                         .map(moves -> moves.result().words())
                         .limit(6)
@@ -100,7 +100,7 @@ final class Plans {
                     List.of(),
                     "No setting of “" + adjuster.name() + "” seems right for "
                             + nowhere.stream().map(Named::words).collect(Collectors.joining(" and "))
-                            + ": the wrong sides meet. A finer step, a worn edge, or another adjuster.",
+                            + ": the wrong sides meet. Use a finer step, look for a worn edge, or try another adjuster.",
                     0);
         }
         JudgedSide.Best best = side.best();
@@ -110,8 +110,8 @@ final class Plans {
                     AdjustPlan.Verdict.FIRE_MORE,
                     List.of(),
                     side.cameBothWays()
-                            ? "It came out both ways at this setting: try it again as it stands."
-                            : "Try it again as it stands: once more and it is settled.",
+                            ? "It came out both ways at this setting. Try it again without turning."
+                            : "Try it again without turning: one more result settles it.",
                     side.rightNow());
         }
         AdjustPlan.Turn turn = TurnSteps.of(adjuster, side.now(), by);
@@ -120,7 +120,7 @@ final class Plans {
                 List.of(turn),
                 String.format(
                         Locale.ROOT,
-                        "The middle of what the trials leave open; it stands at %s now.",
+                        "The middle of what the trials leave open. It is at %s now.",
                         adjuster.unit().signed(side.now())),
                 best.right());
     }
@@ -149,18 +149,18 @@ final class Plans {
     private static String turning(Advice advice) {
         return String.format(
                         Locale.ROOT,
-                        "The worst result should go from %.1f to %.1f of what is allowed.",
+                        "The worst result should go from %.1f to %.1f × its tolerance.",
                         advice.worstNow(),
                         advice.worstThere())
                 + (advice.worstThere() < advice.worstNow()
                         ? ""
-                        : " Nothing is sure to be better yet; this tells the most.");
+                        : " No setting is certain to be better yet; this one tells the most.");
     }
 
     private static String inTolerance(Advice advice) {
         return String.format(
                 Locale.ROOT,
-                "All it moves is within what is allowed as it stands, with %.0f %%; the worst stands at %.1f of it.",
+                "Everything it moves is within tolerance now, with a chance of %.0f %%. The worst is at %.1f × its tolerance.",
                 100 * Math.min(0.99, advice.probabilityInTolerance()),
                 advice.worstNow());
     }
@@ -171,10 +171,10 @@ final class Plans {
         for (AdjustEntry.AdjusterDescribed one : chosen) {
             double now = picture.settings().getLast().of(one.name());
             if (now <= one.least() + 1e-9 || now >= one.most() - 1e-9) {
-                more.append(" “").append(one.name()).append("” stands at the end of its range.");
+                more.append(" “").append(one.name()).append("” is at the end of its range.");
             }
             if (one.lock() == AdjusterLock.SCREW) {
-                more.append(" Its lock screw may still hold the part it is to move.");
+                more.append(" Its lock screw may still hold the part it should move.");
             }
         }
         return more.toString();

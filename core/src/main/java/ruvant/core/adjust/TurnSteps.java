@@ -31,23 +31,24 @@ final class TurnSteps {
             case SCREW -> {
                 steps.add("Loosen its lock screw.");
                 steps.add(turn);
-                steps.add("Tighten the lock screw before it is tried: tightening moves it.");
+                steps.add("Tighten the lock screw before you test: tightening moves it.");
             }
             case PAINT -> {
-                steps.add("Soften the lock paint; scrape nothing.");
+                steps.add("Soften the lock paint; do not scrape.");
                 steps.add(turn);
             }
             case RATCHET -> {
-                steps.add(
-                        by < 0 ? "Lift the pawl with the shaft held." : "Turn against the pawl: it clicks by itself.");
+                steps.add(by < 0 ? "Lift the pawl with the shaft held." : "Turn against the pawl; it clicks over.");
                 steps.add(turn);
-                steps.add("See that the pawl is home before the hand leaves it.");
+                steps.add("Make sure the pawl is seated before you let go.");
             }
             case NONE, FRICTION, WORM -> steps.add(turn);
         }
         if (!adjuster.triedWith().isEmpty()) {
-            steps.add("Put on " + adjuster.triedWith() + " to try it"
-                    + (adjuster.coverMinutes() > 0 ? ": " + adjuster.coverMinutes() + " min on and off again." : "."));
+            steps.add("Put on " + adjuster.triedWith() + " to test it"
+                    + (adjuster.coverMinutes() > 0
+                            ? ": " + adjuster.coverMinutes() + " min to put on and take off."
+                            : "."));
         }
         return steps;
     }

@@ -100,8 +100,7 @@ public sealed interface AlbumEntry extends JobEntry {
 
     private static String pictureName(String name) {
         if (name == null || !name.matches("[0-9a-f]{64}\\.(jpg|png|webp)")) {
-            throw new FieldProblem(
-                    "picture", "“" + name + "” is not the name of a kept picture.", "Add the picture first.");
+            throw new FieldProblem("picture", "“" + name + "” is not a stored picture.", "Add the picture first.");
         }
         return name;
     }

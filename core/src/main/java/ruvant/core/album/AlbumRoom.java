@@ -55,7 +55,7 @@ public final class AlbumRoom implements JobRoom<AlbumEntry> {
         return switch (entry) {
             case AlbumEntry.Pictured picture -> "picture" + part(" of ", picture.part()) + with(": ", picture.shows());
             case AlbumEntry.PictureToCome awaited ->
-                "picture to be added" + part(" of ", awaited.part()) + ": " + awaited.shows();
+                "picture to add" + part(" of ", awaited.part()) + ": " + awaited.shows();
             case AlbumEntry.Pinned pin ->
                 "pin " + pin.number() + ", " + pin.what().label() + with(": ", pin.words()) + part(" of ", pin.part())
                         + (pin.well() == null ? "" : ", well " + pin.well());
@@ -76,13 +76,13 @@ public final class AlbumRoom implements JobRoom<AlbumEntry> {
                     Optional.of(new Refusal(
                             "pictureTwice",
                             "That picture is in this job already.",
-                            "Put a pin on it, or take another."));
+                            "Put a pin on it, or take another picture."));
                 case AlbumEntry.Pictured taken
                 when taken.meets() != null && !toCome.containsKey(taken.meets()) ->
                     Optional.of(new Refusal(
                             "notToCome",
-                            "No such picture is awaited in this job.",
-                            "Add it without saying which one it is."));
+                            "No picture by that name is waiting in this job.",
+                            "Add it without choosing a waiting one."));
                 case AlbumEntry.Pictured taken -> Optional.empty();
                 case AlbumEntry.PictureToCome awaited -> Optional.empty();
                 case AlbumEntry.Pinned pin
@@ -94,7 +94,7 @@ public final class AlbumRoom implements JobRoom<AlbumEntry> {
                     Optional.of(new Refusal(
                             "pinTwice",
                             "Pin " + pin.number() + " is on that picture already.",
-                            "Take the next number."));
+                            "Use the next number."));
                 case AlbumEntry.Pinned pin -> Optional.empty();
             };
         }

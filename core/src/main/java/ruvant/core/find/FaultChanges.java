@@ -96,7 +96,7 @@ public record FaultChanges(
             throw new FieldProblem(
                     "faults",
                     String.join(" ", problems.subList(0, Math.min(3, problems.size()))),
-                    "A cause needs a symptom, a reason, and a look that tells it from the others at least every other time.");
+                    "A cause needs a symptom, a reason, and a look that tells it from the others at least half the time.");
         }
         return changed;
     }

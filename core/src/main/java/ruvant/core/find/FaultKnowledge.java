@@ -55,7 +55,7 @@ public record FaultKnowledge(
             String id, String words, double otherwise, String why, List<String> deniedBy, List<String> formerly)
             implements Identified {
         public Symptom {
-            why = why == null ? "as this shop has found" : why;
+            why = why == null ? "found in this shop's own jobs" : why;
             deniedBy = deniedBy == null ? List.of() : List.copyOf(deniedBy);
             formerly = formerly == null ? List.of() : List.copyOf(formerly);
         }
@@ -267,12 +267,12 @@ public record FaultKnowledge(
         causes.forEach(one -> twice(known, "cause", one.id(), problems));
         looks.forEach(one -> twice(known, "look", one.id(), problems));
         if (!(none > 0)) {
-            problems.add("Nothing is left for a cause that is not on the list.");
+            problems.add("No chance is left for a cause that is not on the list.");
         }
         for (Symptom symptom : symptoms) {
             chance(symptom.id() + ", otherwise", symptom.otherwise(), problems);
             if (symptom.why().isBlank()) {
-                problems.add("Nothing says why “" + symptom.words() + "” is seen without a cause of the list.");
+                problems.add("“" + symptom.words() + "” has no reason for appearing without a listed cause.");
             }
             if (symptom.words().isBlank() || symptom.deniedBy().stream().anyMatch(String::isBlank)) {
                 problems.add("Symptom " + symptom.id() + ", or a function that denies it, has no words.");
@@ -293,7 +293,7 @@ public record FaultKnowledge(
             boolean told = looks.stream()
                     .anyMatch(look -> look.finds().getOrDefault(cause.id(), 0.0) - look.otherwise() >= 0.5);
             if (!told) {
-                problems.add("No look tells “" + cause.words() + "” from the others.");
+                problems.add("No look distinguishes “" + cause.words() + "” from the others.");
             }
             if (cause.symptoms().isEmpty()
                     || !(cause.prior() > 0)
@@ -307,7 +307,7 @@ public record FaultKnowledge(
                 problems.add("“" + cause.words() + "” calls for “" + cause.calls() + "”, which is no kind of work.");
             }
             if (cause.harms().contains(cause.id())) {
-                problems.add("“" + cause.words() + "” is said to bring itself about.");
+                problems.add("“" + cause.words() + "” is its own root cause.");
             }
             if (new HashSet<>(cause.bodies()).size() < cause.bodies().size()) {
                 problems.add("“" + cause.words() + "” names a kind of body twice.");
@@ -321,10 +321,10 @@ public record FaultKnowledge(
                 chance(look.id() + ", " + cause, chance, problems);
             });
             if (look.words().isBlank() || look.seen().isBlank() || !REACHES.contains(look.reach())) {
-                problems.add("Look " + look.id() + " does not say where, at what or for what to look.");
+                problems.add("Look " + look.id() + " does not say where to look, at what, or for what.");
             }
             if (!(look.minutes() > 0) || look.finds().isEmpty()) {
-                problems.add("Look “" + look.words() + "” takes no time or tells nothing.");
+                problems.add("Look “" + look.words() + "” has no minutes or tells nothing.");
             }
         }
         return problems;
@@ -345,7 +345,7 @@ public record FaultKnowledge(
     /** Never and always are not chances: a single slip of the eye could not be made good any more. */
     private static void chance(String what, double chance, List<String> problems) {
         if (!(chance > 0 && chance < 1)) {
-            problems.add(what + ": " + chance + " is no chance between never and always.");
+            problems.add(what + ": " + chance + " is not a chance between 0 and 1.");
         }
     }
 }

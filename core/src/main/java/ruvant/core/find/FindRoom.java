@@ -77,24 +77,23 @@ public final class FindRoom implements JobRoom<FindEntry> {
         return switch (entry) {
             case FindEntry.SymptomSeen seen -> "symptom: " + seen.what();
             case FindEntry.SuspectRaised raised -> "suspect: " + raised.suspect() + with(", ", raised.why());
-            case FindEntry.SuspectCleared cleared -> "cleared " + cleared.suspect() + ": " + cleared.look();
+            case FindEntry.SuspectCleared cleared -> "cleared: " + cleared.suspect() + ": " + cleared.look();
             case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
             case FindEntry.Found found -> "found " + found.what();
             case FindEntry.Looked looked ->
                 "look: " + looked.words() + (looked.seen() ? ", seen" : ", not seen")
                         + (looked.sure() ? "" : ", as far as can be seen") + with(", ", looked.remark());
             case FindEntry.Foretold foretold ->
-                "foretold: " + foretold.what() + " " + figure(foretold.expected()) + with(" ", foretold.unit());
-            case FindEntry.Observed observed ->
-                "seen of it: " + figure(observed.seen()) + with(", ", observed.remark());
+                "predicted: " + foretold.what() + " " + figure(foretold.expected()) + with(" ", foretold.unit());
+            case FindEntry.Observed observed -> "result: " + figure(observed.seen()) + with(", ", observed.remark());
             case FindEntry.SwapTried swap ->
-                "swapped for a trial, " + swap.suspect() + ": " + swap.part() + " of " + swap.from()
+                "swap test, " + swap.suspect() + ": " + swap.part() + " of " + swap.from()
                         + (swap.changed() ? ", changed" : ", no change") + with(": ", swap.seen());
             case FindEntry.Reopened reopened ->
-                "reopened: " + reopened.was() + "; speaks for " + reopened.suspect() + ", " + reopened.why();
-            case FindEntry.RootNamed root -> "root of " + root.cause() + ": " + root.root();
+                "reopened: " + reopened.was() + "; points to " + reopened.suspect() + ", " + reopened.why();
+            case FindEntry.RootNamed root -> "root cause of " + root.cause() + ": " + root.root();
             case FindEntry.PatternRead read ->
-                "the speeds say: " + read.sentence() + " "
+                "what the speeds show: " + read.sentence() + " "
                         + read.likely().stream()
                                 .limit(3)
                                 .map(one -> one.words() + " %.0f %%".formatted(100 * one.probability()))
@@ -145,9 +144,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
             return taken.contains(reopened.finding())
                     ? Optional.empty()
                     : Optional.of(new Refusal(
-                            "lineUnknown",
-                            "There is no such finding to reopen.",
-                            "Choose an earlier line of this job."));
+                            "lineUnknown", "That finding is not in this job.", "Choose an earlier line of this job."));
         }
 
         private Optional<Refusal> raisedTwice(FindEntry.SuspectRaised raised) {
@@ -156,20 +153,22 @@ public final class FindRoom implements JobRoom<FindEntry> {
             return known == null || known.state() == FindPicture.State.CLEARED
                     ? Optional.empty()
                     : Optional.of(new Refusal(
-                            "suspectTwice", "“" + known.name() + "” is on the list already.", "Nothing to enter."));
+                            "suspectTwice",
+                            "“" + known.name() + "” is already on the list.",
+                            "There is nothing to add."));
         }
 
         private Optional<Refusal> notForetold(FindEntry.Observed observed) {
             FindPicture.Prediction known = predictions.get(observed.foretold());
             if (known == null) {
                 return Optional.of(new Refusal(
-                        "notForetold", "Nothing of the kind was foretold.", "Say first what it should show."));
+                        "notForetold", "Nothing like that was predicted.", "Predict first, then save the result."));
             }
             return known.seen().isPresent()
                     ? Optional.of(new Refusal(
                             "observedTwice",
-                            "“" + known.what().what() + "” was looked at already.",
-                            "Strike what was seen, or foretell it again."))
+                            "“" + known.what().what() + "” already has a result.",
+                            "Strike that result out, or predict again."))
                     : Optional.empty();
         }
 
@@ -180,7 +179,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     : Optional.of(new Refusal(
                             "causeUnknown",
                             "“" + root.cause() + "” is not confirmed as a cause.",
-                            "Confirm the cause first, then say what brought it about."));
+                            "Confirm the cause first, then enter its root cause."));
         }
 
         private Optional<Refusal> notASuspect(FindEntry.SuspectCleared cleared) {
@@ -189,13 +188,13 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 return Optional.of(new Refusal(
                         "suspectUnknown",
                         "“" + cleared.suspect() + "” is not a suspect.",
-                        "Raise it first, then clear it."));
+                        "Add it as a suspect first, then clear it."));
             }
             return known.state() == FindPicture.State.CLEARED
                     ? Optional.of(new Refusal(
                             "clearedTwice",
-                            "“" + known.name() + "” is cleared already: " + known.look() + ".",
-                            "Nothing to enter."))
+                            "“" + known.name() + "” is already cleared: " + known.look() + ".",
+                            "There is nothing to add."))
                     : Optional.empty();
         }
 
@@ -251,7 +250,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
 
         private void swap(Line line, FindEntry.SwapTried swap) {
             swaps.add(new FindPicture.Swap(line.id(), swap));
-            String words = swap.part() + " of " + swap.from() + " fitted for a trial: ";
+            String words = swap.part() + " of " + swap.from() + " fitted as a test: ";
             if (swap.changed()) {
                 raise(line, swap.suspect(), words + (swap.seen().isEmpty() ? "it changed" : swap.seen()));
             } else {

@@ -18,8 +18,8 @@ final class Closing {
         if (trial.isPresent()) {
             return Optional.of(new Refusal(
                     "trialOn",
-                    "A trial assembly is still on: " + trial.get().what().how() + ".",
-                    "Take it apart and say so, then put the parts back."));
+                    "A trial assembly is still together: " + trial.get().what().how() + ".",
+                    "Take it apart, log that, then put the parts back."));
         }
         Valley valley = now.of(Valley.class);
         Ledger ledger = Ledger.of(valley);
@@ -32,7 +32,7 @@ final class Closing {
                         missing.add("“" + part.name() + "”, " + part.lastSeen().orElse("no well noted")));
         return Optional.of(new Refusal(
                 "notAllAccounted",
-                "Not everything is accounted for: " + String.join("; ", missing) + ".",
+                "Some pieces are not accounted for: " + String.join("; ", missing) + ".",
                 "Put it back, or leave it out with a reason."));
     }
 }

@@ -52,7 +52,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
         return switch (entry) {
             case HandoverEntry.Advised advised -> "advice: " + advised.advice();
             case HandoverEntry.BatteryChosen battery -> "battery to use: " + battery.cell();
-            case HandoverEntry.LeftOpen left -> "left open: " + left.what() + ", " + left.why();
+            case HandoverEntry.LeftOpen left -> "left as it is: " + left.what() + ", " + left.why();
             case HandoverEntry.Returned back -> "returned to " + back.to() + with(", ", back.remark());
         };
     }
@@ -70,8 +70,8 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             return entry instanceof HandoverEntry.Returned && returned != null
                     ? Optional.of(new Refusal(
                             "returnedTwice",
-                            "This camera was returned already.",
-                            "Strike that line to open the job again."))
+                            "This camera has already been returned.",
+                            "Strike that line out to reopen the job."))
                     : Optional.empty();
         }
 
@@ -106,7 +106,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
                     ? Optional.of(new Refusal(
                             "jobClosed",
                             "This camera was returned to " + returned.to() + ".",
-                            "Strike the return to open the job again."))
+                            "Strike the return out to reopen the job."))
                     : Optional.empty();
         }
     }

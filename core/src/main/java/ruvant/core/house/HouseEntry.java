@@ -28,7 +28,7 @@ public sealed interface HouseEntry extends Entry {
         public TraysSet {
             trays = Check.some("trays", trays, MOST);
             if (trays.isEmpty()) {
-                throw new FieldProblem("trays", "There is no tray to lay pieces in.", "Keep at least one.");
+                throw new FieldProblem("trays", "There is no tray.", "Keep at least one.");
             }
         }
     }
@@ -57,7 +57,7 @@ public sealed interface HouseEntry extends Entry {
                     .distinct()
                     .toList();
             if (people.isEmpty()) {
-                throw new FieldProblem("people", "Nobody is named who could sign.", "Name at least one person.");
+                throw new FieldProblem("people", "Nobody can sign.", "Enter at least one person.");
             }
         }
     }
@@ -126,10 +126,10 @@ public sealed interface HouseEntry extends Entry {
         public StandsSet {
             stands = Check.some("stands", stands, MOST);
             if (stands.isEmpty()) {
-                throw new FieldProblem("stands", "There is no stand to measure with.", "Keep at least one.");
+                throw new FieldProblem("stands", "There is no stand.", "Keep at least one.");
             }
             if (stands.stream().map(Stand::name).distinct().count() < stands.size()) {
-                throw new FieldProblem("stand", "Two stands have the same name.", "Give each its own.");
+                throw new FieldProblem("stand", "Two stands have the same name.", "Give each its own name.");
             }
         }
     }

@@ -29,14 +29,14 @@ public record HousePractice(
         Check.chosen("school", school);
         trays = Check.some("trays", trays, MOST_TRAYS);
         if (trays.isEmpty()) {
-            throw new FieldProblem("trays", "There is no tray to lay pieces in.", "Keep at least one.");
+            throw new FieldProblem("trays", "There is no tray.", "Keep at least one.");
         }
         people = Check.some("people", people, 40).stream()
                 .map(one -> Check.name("person", one))
                 .distinct()
                 .toList();
         if (people.isEmpty()) {
-            throw new FieldProblem("people", "Nobody is named who could sign.", "Name at least one person.");
+            throw new FieldProblem("people", "Nobody can sign.", "Enter at least one person.");
         }
         stations = Check.some("stations", stations, 20);
     }

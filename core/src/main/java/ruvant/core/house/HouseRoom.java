@@ -78,11 +78,11 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.StreakSet one -> List.of("streak");
             case HouseEntry.LookAlikesSet one -> List.of("look-alikes");
             case HouseEntry.PeopleSet one -> List.of("people");
-            case HouseEntry.SheetHeadSet one -> List.of("sheet head");
-            case HouseEntry.OwnerAskedFirstSet one -> List.of("owner asked first");
-            case HouseEntry.LimitsSet one -> List.of("limits of " + one.family());
+            case HouseEntry.SheetHeadSet one -> List.of("shop on the return sheet");
+            case HouseEntry.OwnerAskedFirstSet one -> List.of("ask the owner first");
+            case HouseEntry.LimitsSet one -> List.of("tolerances of " + one.family());
             case HouseEntry.StationsSet one -> List.of("stations");
-            case HouseEntry.OpticsGoesSet one -> List.of("optics goes");
+            case HouseEntry.OpticsGoesSet one -> List.of("passes over a lens surface");
             case HouseEntry.RatesSet one -> List.of("rates");
             case HouseEntry.CurrencyChosen one -> List.of("currency");
             case HouseEntry.StandsSet one -> List.of("stands");
@@ -94,20 +94,20 @@ public final class HouseRoom implements Room<HouseEntry> {
         return switch (entry) {
             case HouseEntry.SchoolChosen one -> "oiling: " + one.school().label();
             case HouseEntry.TraysSet one -> "trays: " + one.trays().size();
-            case HouseEntry.StreakSet one -> "firings in a row that prove a shutter: " + one.length();
-            case HouseEntry.LookAlikesSet one -> "lengths closer than " + one.withinMm() + " mm are look-alikes";
+            case HouseEntry.StreakSet one -> "good firings in a row to prove a shutter: " + one.length();
+            case HouseEntry.LookAlikesSet one -> "look-alikes: lengths differ by up to " + one.withinMm() + " mm";
             case HouseEntry.PeopleSet one -> "people: " + joined(one.people());
             case HouseEntry.SheetHeadSet one ->
                 "return sheet: " + one.shopName() + ", guarantee " + one.guaranteeMonths() + " months";
-            case HouseEntry.OwnerAskedFirstSet one -> "owner asked first: " + (one.asked() ? "yes" : "no");
+            case HouseEntry.OwnerAskedFirstSet one -> "ask the owner first: " + (one.asked() ? "yes" : "no");
             case HouseEntry.LimitsSet one ->
-                "limits of " + one.family().label() + (one.limits() == null ? ": as the trade allows" : " set");
+                "tolerances of " + one.family().label() + (one.limits() == null ? ": the usual ones" : " set");
             case HouseEntry.StationsSet one ->
                 "stations: " + joined(one.stations().stream().map(Station::name).toList());
-            case HouseEntry.OpticsGoesSet one -> "passes over a lens surface: at most " + one.most();
-            case HouseEntry.RatesSet one -> "what time and waiting cost";
+            case HouseEntry.OpticsGoesSet one -> "maximum passes per lens surface: " + one.most();
+            case HouseEntry.RatesSet one -> "money and time";
             case HouseEntry.CurrencyChosen one ->
-                "currency: " + one.money().currency() + ", written as in "
+                "currency: " + one.money().currency() + ", amount format "
                         + one.money().locale();
             case HouseEntry.StandsSet one ->
                 "stands: " + joined(one.stands().stream().map(Stand::name).toList());

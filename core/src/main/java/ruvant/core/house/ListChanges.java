@@ -85,7 +85,7 @@ public record ListChanges(
                 ById.merged(shipped.nouns(), nouns));
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {
-            throw new FieldProblem("lists", problems.getFirst(), "Put that right first.");
+            throw new FieldProblem("lists", problems.getFirst(), "Correct that first.");
         }
         return changed;
     }

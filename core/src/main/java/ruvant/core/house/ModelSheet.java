@@ -32,7 +32,7 @@ public record ModelSheet(
         meansSeconds = meansSeconds == null ? Map.of() : Map.copyOf(meansSeconds);
         if (meansSeconds.size() > MOST_SPEEDS) {
             throw new FieldProblem(
-                    "speeds", "These are more speeds than a dial has.", "Give those that differ from the series.");
+                    "speeds", "That is more speeds than a dial has.", "Enter only those that differ from the series.");
         }
         meansSeconds.forEach((speed, seconds) -> {
             Check.name("speed", speed);

@@ -67,9 +67,10 @@ public final class SheetRoom implements Room<SheetEntry> {
     public String words(SheetEntry entry, Names names) {
         return switch (entry) {
             case SheetEntry.SheetKept kept ->
-                "maker's figures for " + kept.sheet().maker() + " "
+                "maker's specification for " + kept.sheet().maker() + " "
                         + kept.sheet().model() + ": " + kept.sheet().source();
-            case SheetEntry.SheetTakenBack back -> "maker's figures taken back: " + back.maker() + " " + back.model();
+            case SheetEntry.SheetTakenBack back ->
+                "maker's specification removed: " + back.maker() + " " + back.model();
         };
     }
 
@@ -86,8 +87,8 @@ public final class SheetRoom implements Room<SheetEntry> {
                             ? Optional.empty()
                             : Optional.of(new Refusal(
                                     "sheetUnknown",
-                                    "No maker's figures are kept for " + back.maker() + " " + back.model() + ".",
-                                    "Nothing to enter."));
+                                    "There is no maker's specification for " + back.maker() + " " + back.model() + ".",
+                                    "There is nothing to remove."));
             };
         }
 

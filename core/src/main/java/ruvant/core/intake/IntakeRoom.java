@@ -65,18 +65,18 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
     public String words(IntakeEntry entry, Names names) {
         return switch (entry) {
             case IntakeEntry.Received in ->
-                "came in: " + in.camera().words() + " of " + in.owner().words() + ", “" + in.complaint() + "”";
+                "checked in: " + in.camera().words() + " of " + in.owner().words() + ", “" + in.complaint() + "”";
             case IntakeEntry.ConditionFound found ->
                 "outside, " + found.region().label() + ": " + found.severity().label() + " "
                         + found.condition().label() + with(", ", found.remark());
             case IntakeEntry.VisitorSign sign ->
-                "earlier visitor: " + sign.sign().label() + with(", ", sign.remark());
+                "sign of earlier repair: " + sign.sign().label() + with(", ", sign.remark());
             case IntakeEntry.FunctionChecked checked ->
                 checked.function() + " " + checked.result().label() + with(", ", checked.remark());
             case IntakeEntry.BatteryFound battery -> "battery " + battery.cell() + with(", ", battery.chamber());
             case IntakeEntry.ScopeAdded scope -> "to do: " + scope.what();
             case IntakeEntry.ScopeSettled scope ->
-                (scope.done() ? "done: " : "left: ") + scope.what() + with(", ", scope.reason());
+                (scope.done() ? "done: " : "not done: ") + scope.what() + with(", ", scope.reason());
         };
     }
 
@@ -104,14 +104,14 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
                 when !scope.containsKey(settled.what()) ->
                     Optional.of(new Refusal(
                             "scopeUnknown",
-                            "“" + settled.what() + "” is not in the scope.",
-                            "Add it to the scope first."));
+                            "“" + settled.what() + "” is not in the work to do.",
+                            "Add it to the work to do first."));
                 case IntakeEntry.ScopeAdded added
                 when scope.containsKey(added.what()) ->
                     Optional.of(new Refusal(
                             "scopeTwice",
-                            "“" + added.what() + "” is in the scope already.",
-                            "Name the new item differently."));
+                            "“" + added.what() + "” is already in the work to do.",
+                            "Give the new item another name."));
                 case IntakeEntry.ScopeSettled settled -> Optional.empty();
                 case IntakeEntry.ScopeAdded added -> Optional.empty();
                 case IntakeEntry.ConditionFound found -> Optional.empty();
@@ -130,8 +130,8 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
             }
             return Optional.of(new Refusal(
                     "promisedBeforeIntake",
-                    "The promised date " + promised + " lies before the camera came in (" + earliest.plusDays(1) + ").",
-                    "Give a later date, or none."));
+                    "The promised date, " + promised + ", is before the camera came in (" + earliest.plusDays(1) + ").",
+                    "Enter a later date, or none."));
         }
 
         @Override
@@ -182,7 +182,7 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
         public Optional<Refusal> objectionToAny(Line line, List<Effect> effects) {
             return received == null && !(line.entry() instanceof IntakeEntry.Received)
                     ? Optional.of(new Refusal(
-                            "noCamera", "No camera was received on this tag yet.", "Enter what came in first."))
+                            "noCamera", "No camera is checked in on this tag yet.", "Check the camera in first."))
                     : Optional.empty();
         }
     }

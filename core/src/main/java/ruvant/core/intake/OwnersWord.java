@@ -23,8 +23,8 @@ public final class OwnersWord {
         return agreed.isEmpty() && asksFirst
                 ? Optional.of(new Refusal(
                         "ownerNotAsked",
-                        "Nothing is said of the owner agreeing to “" + what + "”, which cannot be undone.",
-                        "Ask first, and say how they agreed: “by telephone, on Tuesday”."))
+                        "The owner's agreement to “" + what + "” is missing, and it cannot be undone.",
+                        "Ask the owner first, then say how they agreed: “by telephone, on Tuesday”."))
                 : Optional.empty();
     }
 }

@@ -40,7 +40,7 @@ public record VisitorVerdict(Opened opened, List<String> reasons, List<String> e
         Set<VisitorSignKind> kinds =
                 signs.stream().map(sign -> sign.sign().sign()).collect(Collectors.toSet());
         if (kinds.isEmpty()) {
-            return new VisitorVerdict(Opened.UNTOUCHED, List.of("no sign of anybody was noted"), List.of());
+            return new VisitorVerdict(Opened.UNTOUCHED, List.of("no sign of earlier repair noted"), List.of());
         }
         List<String> reasons = signs.stream()
                 .map(sign -> sign.sign().sign().label()
@@ -56,15 +56,15 @@ public record VisitorVerdict(Opened opened, List<String> reasons, List<String> e
 
     private static List<String> expectations(Set<VisitorSignKind> kinds, boolean careless) {
         List<String> expect = new ArrayList<>();
-        expect.add("The earlier repair may be the fault: suspect what was touched.");
+        expect.add("The earlier repair may be the fault. Suspect what was touched.");
         if (careless || kinds.contains(VisitorSignKind.WRONG_SCREW)) {
-            expect.add("Screws may sit in the wrong holes: measure each length before it goes back.");
+            expect.add("Screws may be in the wrong holes. Measure each length before it goes back.");
         }
         if (kinds.contains(VisitorSignKind.WRONG_SCREW)) {
-            expect.add("A piece may lie loose inside: look for it before the first firing.");
+            expect.add("A piece may be loose inside. Look for it before the first firing.");
         }
         if (kinds.contains(VisitorSignKind.GRAPHITE)) {
-            expect.add("Graphite is where it should not be: clean before judging speeds.");
+            expect.add("Graphite is where it should not be. Clean before you judge the speeds.");
         }
         return expect;
     }

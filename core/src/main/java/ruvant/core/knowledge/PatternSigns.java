@@ -82,12 +82,12 @@ public record PatternSigns(List<SerialRange> ranges, List<Feature> features) {
         String words =
                 String.join("; ", telling.stream().map(PatternSigns::words).toList());
         if (patterns.size() > 1) {
-            return new PatternSays("", false, words + ": parts of two patterns, look again");
+            return new PatternSays("", false, words + ": parts of two patterns, check again");
         }
         boolean agree = patterns.first().equals(number.pattern());
         if (!agree && number.sure()) {
             return new PatternSays(
-                    "", false, words + "; but " + number.why() + ", which is " + number.pattern() + ": look again");
+                    "", false, words + "; but " + number.why() + ", which is " + number.pattern() + ": check again");
         }
         return new PatternSays(patterns.first(), true, agree ? words + "; " + number.why() : words);
     }

@@ -55,8 +55,8 @@ public abstract class ChangesFold<E extends Entry, C extends ShopChanges<C>> imp
             case TakenBack<C> back ->
                 changes.ids().contains(back.id())
                         ? gaps(without(changes, back.id()))
-                        : Optional.of(
-                                new Refusal("notChanged", "Nothing of that was changed here.", "Nothing to enter."));
+                        : Optional.of(new Refusal(
+                                "notChanged", "That was never changed here.", "There is nothing to reset."));
         };
     }
 

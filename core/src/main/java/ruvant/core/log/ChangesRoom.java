@@ -52,7 +52,7 @@ public abstract class ChangesRoom<E extends Entry, C extends ShopChanges<C>> imp
         return switch (step(entry)) {
             case ChangesFold.Made<C> made ->
                 "changed: " + Phrase.joined(made.more().labels());
-            case ChangesFold.TakenBack<C> back -> "back to how it came: " + Phrase.readable(back.id());
+            case ChangesFold.TakenBack<C> back -> "reset to what ships: " + Phrase.readable(back.id());
         };
     }
 }

@@ -166,21 +166,23 @@ public final class Kernel {
     private static Optional<Refusal> undoable(UUID target, Set<UUID> struck) {
         return struck.remove(target)
                 ? Optional.empty()
-                : Optional.of(new Refusal("notStruck", "That line counts already.", "Nothing to enter."));
+                : Optional.of(new Refusal("notStruck", "That line already counts.", "There is nothing to restore."));
     }
 
     private static Optional<Refusal> strikable(Log<?> log, UUID target, Set<UUID> struck, Set<UUID> seen) {
         Optional<Line> line = log.find(target);
         if (line.isEmpty() && !seen.contains(target)) {
             return Optional.of(
-                    new Refusal("lineUnknown", "There is no such line to strike.", "Choose a line of this record."));
+                    new Refusal("lineUnknown", "That line is not in this record.", "Choose a line of this record."));
         }
         if (line.isPresent() && line.get().entry() instanceof RecordEntry) {
-            return Optional.of(new Refusal("strikeOfStrike", "A strike is undone, not struck.", "Undo it instead."));
+            return Optional.of(new Refusal(
+                    "strikeOfStrike", "A strike-out can be undone, but not struck out.", "Restore the line instead."));
         }
         return struck.add(target)
                 ? Optional.empty()
-                : Optional.of(new Refusal("struckTwice", "That line is struck already.", "Nothing to enter."));
+                : Optional.of(new Refusal(
+                        "struckTwice", "That line is already struck out.", "There is nothing to strike out."));
     }
 
     private static Optional<Refusal> anchor(Log<?> log, Line line) {
@@ -218,11 +220,11 @@ public final class Kernel {
                 .collect(Collectors.joining("; "));
         return new Refusal(
                 "restsOnIt",
-                (resting.size() == 1 ? "A later line rests" : resting.size() + " later lines rest") + " on this: "
+                (resting.size() == 1 ? "A later line depends" : resting.size() + " later lines depend") + " on this: "
                         + words + ".",
                 strike
-                        ? "Strike them together, or leave it."
-                        : "Strike those first, or enter it without a place in the order.");
+                        ? "Strike them out together, or leave it."
+                        : "Strike those out first, or log it without a place in the order.");
     }
 
     /**

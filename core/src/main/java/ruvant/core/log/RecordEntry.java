@@ -32,8 +32,8 @@ public sealed interface RecordEntry extends Entry {
     /** The entry in words. */
     default String words() {
         return switch (this) {
-            case Struck struck -> "struck a line" + (struck.reason().isEmpty() ? "" : ": " + struck.reason());
-            case StrikeUndone undone -> "undid a strike";
+            case Struck struck -> "struck out a line" + (struck.reason().isEmpty() ? "" : ": " + struck.reason());
+            case StrikeUndone undone -> "restored a line";
         };
     }
 }

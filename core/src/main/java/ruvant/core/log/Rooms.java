@@ -80,8 +80,8 @@ public final class Rooms {
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
                         "kind",
-                        "An entry of the kind “" + kind.getSimpleName() + "” does not belong in this log.",
-                        "Enter it where it belongs."));
+                        "An entry of kind “" + kind.getSimpleName() + "” does not belong in this log.",
+                        "Log it where it belongs."));
     }
 
     Map<Class<?>, RoomFold<?>> begin() {

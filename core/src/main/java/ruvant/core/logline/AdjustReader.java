@@ -93,7 +93,7 @@ final class AdjustReader {
                 new Chip(Kind.ACTION, "Turned " + name),
                 new Chip(Kind.DETAIL, turned.unit().signed(turned.by()))));
         if (own.isEmpty()) {
-            chips.add(new Chip(Kind.NOTE, "new here: what it moves is not known yet"));
+            chips.add(new Chip(Kind.NOTE, "new here: its effect is not known yet"));
         }
         if (!tail.isEmpty()) {
             chips.add(new Chip(Kind.NOTE, tail));
@@ -212,7 +212,7 @@ final class AdjustReader {
                         result,
                         result.name() + ": " + result.words(one),
                         new AdjustEntry.ResultJudged(result.name(), one, "")))
-                .orElseGet(() -> Replies.asking("How did it come?", result.sides()));
+                .orElseGet(() -> Replies.asking("How did it turn out?", result.sides()));
     }
 
     private static boolean within(String words, String side) {

@@ -57,11 +57,11 @@ final class FindReader {
         List<FindPicture.Said> causes = picture.find().causes();
         if (causes.isEmpty() || root.isEmpty()) {
             return Replies.asking(
-                    causes.isEmpty() ? "Confirm the cause first: “cause …, evidence”." : "What brought it about?",
+                    causes.isEmpty() ? "Confirm the cause first: “cause …, evidence”." : "What is the root cause?",
                     List.of());
         }
         Named cause = causes.getLast().what();
-        return Replies.logged("Root of " + cause + ": " + root, new FindEntry.RootNamed(cause, root));
+        return Replies.logged("Root cause of " + cause + ": " + root, new FindEntry.RootNamed(cause, root));
     }
 
     Reading foundOrFoundAgain(String text, String rest) {
@@ -86,7 +86,7 @@ final class FindReader {
             List<String> open =
                     picture.find().suspects().stream().map(one -> one.name()).toList();
             return Replies.asking(
-                    what.isEmpty() ? "Which suspect?" : "By what look? Write it after a comma.",
+                    what.isEmpty() ? "Which suspect?" : "Which look? Type it after a comma.",
                     what.isEmpty() ? open : List.of());
         }
         return Replies.logged(lead + what + (more.isEmpty() ? "" : ", " + more), make.apply(what, more));

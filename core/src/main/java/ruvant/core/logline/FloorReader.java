@@ -148,7 +148,7 @@ final class FloorReader {
                 .filter(wait -> wait.what().words().toLowerCase(Locale.ROOT).contains(key)
                         || (wait.part() != null && wait.part().key().contains(key)))
                 .min(java.util.Comparator.comparing(TreatPicture.Wait::endsAt))
-                .map(wait -> Replies.logged("Wait over: " + wait.what(), new TreatEntry.WaitEnded(wait.id(), tail)))
-                .orElseGet(() -> Replies.asking("Which wait is over? None of that name runs.", List.of()));
+                .map(wait -> Replies.logged("Wait finished: " + wait.what(), new TreatEntry.WaitEnded(wait.id(), tail)))
+                .orElseGet(() -> Replies.asking("Which wait has finished? None by that name is running.", List.of()));
     }
 }

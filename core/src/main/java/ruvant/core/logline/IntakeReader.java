@@ -73,7 +73,7 @@ final class IntakeReader {
         String said = Replies.said(rest.replaceFirst("(?i)^of (a |an earlier )?visitor:? *", ""), tail);
         if (said.isEmpty()) {
             return Replies.asking(
-                    "Which sign of an earlier visitor?",
+                    "Which sign of earlier repair?",
                     Arrays.stream(VisitorSignKind.values())
                             .map(VisitorSignKind::label)
                             .toList());
@@ -83,7 +83,7 @@ final class IntakeReader {
                 .findFirst()
                 .orElse(VisitorSignKind.OTHER);
         return Replies.logged(
-                "Earlier visitor: " + said,
+                "Sign of earlier repair: " + said,
                 new IntakeEntry.VisitorSign(kind, kind.label().equalsIgnoreCase(said) ? "" : said));
     }
 
@@ -104,8 +104,8 @@ final class IntakeReader {
     Reading scope(String said) {
         String what = said.replaceFirst("(?i)^(add|do):? +", "");
         return what.isEmpty()
-                ? Replies.asking("What is to be done?", List.of())
-                : Replies.logged("To be done: " + what, new IntakeEntry.ScopeAdded(what));
+                ? Replies.asking("What work is to be done?", List.of())
+                : Replies.logged("To do: " + what, new IntakeEntry.ScopeAdded(what));
     }
 
     /** "done seals": an item of the scope, by part of its words; nothing of that name is asked about. */
@@ -118,7 +118,7 @@ final class IntakeReader {
                 .filter(what -> what.toLowerCase(Locale.ROOT).contains(rest.toLowerCase(Locale.ROOT)))
                 .toList();
         return rest.isEmpty() || meant.size() != 1
-                ? Replies.asking("What is done of what was to be done?", meant.isEmpty() ? open : meant)
+                ? Replies.asking("Which agreed work is done?", meant.isEmpty() ? open : meant)
                 : Replies.logged(
                         "Done: " + meant.getFirst(), new IntakeEntry.ScopeSettled(meant.getFirst(), true, tail));
     }

@@ -198,7 +198,7 @@ public final class LogLine {
             case "up" ->
                 words[0].equalsIgnoreCase("up") || rest.toLowerCase(Locale.ROOT).startsWith("up")
                         ? Replies.logged(
-                                "Got up",
+                                "Work stopped",
                                 new SittingEntry.GotUp(Replies.said(rest.replaceFirst("(?i)^up\\b *", ""), tail)))
                         : note(text);
             case "good" ->
@@ -339,7 +339,7 @@ public final class LogLine {
 
     private Reading note(String text) {
         return text.isEmpty()
-                ? Replies.asking("What is to be noted?", List.of())
+                ? Replies.asking("What do you want to note?", List.of())
                 : new Reading(
                         List.of(new Chip(Kind.NOTE, "Note: " + text)),
                         List.of(new SittingEntry.Noted(text)),

@@ -24,7 +24,7 @@ final class LyingReader {
     Reading move(String rest, String tail) {
         Matcher matcher = MOVED.matcher(Replies.said(rest, tail));
         if (!matcher.matches()) {
-            return Replies.asking("Where to? Say, for example, “move top cover to B4”.", parts.partNames(rest, true));
+            return Replies.asking("Where to? For example, “move top cover to B4”.", parts.partNames(rest, true));
         }
         String written = matcher.group(1).replaceFirst("[, ]+$", "");
         Optional<ValleyPart> part = parts.partOut(written);
@@ -40,7 +40,7 @@ final class LyingReader {
                     List.of());
         }
         return Replies.logged(
-                part.get().name() + " lies in "
+                part.get().name() + " is in "
                         + wells.get().stream().map(WellName::toString).collect(Collectors.joining(" ")) + " now",
                 new StripEntry.Moved(part.get().name(), wells.get()));
     }
@@ -51,7 +51,7 @@ final class LyingReader {
         String why = halves.length > 1 ? Replies.said(halves[1], tail) : tail.replaceFirst("(?i)^because ", "");
         return halves[0].isBlank()
                 ? Replies.asking(
-                        "Leave what alone? Say, for example, “leave alone the two screws at the shaft, they hold the train”.",
+                        "Leave what alone? For example, “leave alone the two screws at the shaft, they hold the train”.",
                         List.of())
                 : Replies.logged(
                         "Leave alone: " + Replies.said(halves[0].strip(), why),
@@ -65,7 +65,7 @@ final class LyingReader {
             return Replies.asking("What does the picture show?", parts.partNames("", true));
         }
         return Replies.logged(
-                "Picture to be added: " + shows,
+                "Picture to add: " + shows,
                 new AlbumEntry.PictureToCome(shows, parts.knownIn(shows).orElse(null)));
     }
 }

@@ -57,7 +57,7 @@ final class MechanismReader {
     Reading letDown(String rest, String tail) {
         Counted counted = turns(Replies.said(rest.replaceFirst("(?i)^down *", ""), tail));
         return counted.name().isEmpty()
-                ? Replies.asking("Which spring? Say, for example, “let down mainspring 3 turns”.", List.of())
+                ? Replies.asking("Which spring? For example, “let down mainspring 3 turns”.", List.of())
                 : Replies.logged(
                         "Let down: " + counted.name() + counted.words(),
                         new StripEntry.SpringLetDown(counted.name(), counted.turns(), counted.rest()));
@@ -74,7 +74,7 @@ final class MechanismReader {
                         "Wound: " + name + counted.words(),
                         new StripEntry.SpringWound(name, counted.turns(), counted.rest())))
                 .orElseGet(() -> Replies.asking(
-                        "Which spring was wound? None of that name is let down.",
+                        "Which spring was wound? None by that name is let down.",
                         picture.notes().letDown().stream()
                                 .map(one -> one.name())
                                 .toList()));
@@ -124,12 +124,12 @@ final class MechanismReader {
     Reading surplus(String rest, String tail) {
         Matcher matcher = COUNTED.matcher(rest);
         if (!matcher.matches()) {
-            return Replies.asking("What lay there too much?", List.of());
+            return Replies.asking("What was left over?", List.of());
         }
         int count = count(matcher);
         String kept = tail.replaceFirst("(?i)^(to|in|into|kept in) (the )?", "");
         return Replies.logged(
-                "Surplus: " + count + " × " + matcher.group(2) + (kept.isEmpty() ? "" : ", kept in " + kept),
+                "Left over: " + count + " × " + matcher.group(2) + (kept.isEmpty() ? "" : ", kept in " + kept),
                 new StripEntry.Surplus(matcher.group(2), count, kept));
     }
 
@@ -225,7 +225,7 @@ final class MechanismReader {
         Matcher undone = UNDONE.matcher(rest);
         if (undone.matches()) {
             return Replies.logged(
-                    "Trial assembly undone", new RefitEntry.TrialUndone(Replies.said(undone.group(1), tail)));
+                    "Trial assembly taken apart", new RefitEntry.TrialUndone(Replies.said(undone.group(1), tail)));
         }
         String[] halves = rest.split("(?i) +(?=(?:with|by|held) )", 2);
         List<PartName> laid = new ArrayList<>();
@@ -233,7 +233,9 @@ final class MechanismReader {
             Optional<ValleyPart> part = parts.partOut(one.strip());
             if (part.isEmpty()) {
                 return Replies.asking(
-                        one.isBlank() ? "What is laid on for a trial?" : "Which part is “" + one.strip() + "”?",
+                        one.isBlank()
+                                ? "Which parts are in the trial assembly?"
+                                : "Which part is “" + one.strip() + "”?",
                         parts.partNames(one.strip(), true));
             }
             laid.add(part.get().name());
@@ -268,7 +270,7 @@ final class MechanismReader {
                     parts.partNames(halves[0], true));
         }
         return reason.isEmpty()
-                ? Replies.asking("Why is it left out? Write it after a comma.", List.of())
+                ? Replies.asking("Why is it left out? Type the reason after a comma.", List.of())
                 : Replies.logged(
                         "Left out: " + part.get().name() + ", " + reason,
                         new RefitEntry.LeftOut(part.get().name(), reason));

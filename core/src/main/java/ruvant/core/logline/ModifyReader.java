@@ -60,7 +60,7 @@ final class ModifyReader {
         String result = what.length > 1 ? what[1] : "";
         List<Chip> chips = new ArrayList<>();
         chips.add(new Chip(Kind.ACTION, part.get() + ", " + what[0] + ": " + how.label()));
-        add(chips, taken, "off in this go");
+        add(chips, taken, "removed in this pass");
         add(chips, limit, "at most");
         if (!agreed.isEmpty()) {
             chips.add(new Chip(Kind.DETAIL, "the owner agreed " + agreed));
@@ -89,7 +89,7 @@ final class ModifyReader {
                     parts.partNames("", false));
         }
         if (outcome.isEmpty()) {
-            return Replies.asking("How did it go in?", List.of(", as it is", ", with work", ", not"));
+            return Replies.asking("How did it fit?", List.of(", as it is", ", with work", ", not"));
         }
         Camera own = picture.received().camera();
         CameraKind from = new CameraKind(own.maker(), own.model(), named.group(2));

@@ -33,7 +33,7 @@ final class SittingReader {
                 .orElse(picture.currentStop());
         boolean stopNamed = stop.label().equalsIgnoreCase(rest);
         String step = stopNamed ? tail : Replies.said(rest, tail);
-        return Replies.logged("Sat down: " + stop.label(), new SittingEntry.SatDown(stop, step));
+        return Replies.logged("Work started: " + stop.label(), new SittingEntry.SatDown(stop, step));
     }
 
     /** What went wrong, how it showed, how it was put right: parted by commas, the last two as far as they are said. */
@@ -45,7 +45,7 @@ final class SittingReader {
         }
         String[] halves = tail.split(", *", 2);
         return Replies.logged(
-                "Slip: " + Replies.said(wrong, tail),
+                "Went wrong: " + Replies.said(wrong, tail),
                 new SittingEntry.Slipped(wrong, halves[0], halves.length > 1 ? halves[1] : ""));
     }
 
@@ -56,7 +56,7 @@ final class SittingReader {
         return said.isEmpty()
                 ? Replies.asking("Which tool? Say, for example, “tool lacking lens spanner 22 mm”.", List.of())
                 : Replies.logged(
-                        (atHand ? "Tool at hand: " : "Tool lacking: ") + said,
+                        (atHand ? "Tool now available: " : "Missing tool: ") + said,
                         new SittingEntry.ToolNoted(said, atHand, tail));
     }
 }

@@ -20,7 +20,7 @@ public record Difference(double byEv, double standardErrorEv, double freedom) {
      */
     public static Difference between(RunStatistics from, RunStatistics to) {
         if (from.firings() < 2 || to.firings() < 2) {
-            throw new IllegalArgumentException("A run of one firing cannot be compared: fire it again.");
+            throw new IllegalArgumentException("One firing cannot be compared. Fire it again.");
         }
         double first = squaredError(from);
         double second = squaredError(to);

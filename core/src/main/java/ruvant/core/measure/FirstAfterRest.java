@@ -20,7 +20,7 @@ public record FirstAfterRest(int rests, double effectEv, double chance) {
      */
     public static FirstAfterRest of(double[] first, double[] others) {
         if (first.length < 1 || others.length < 2) {
-            throw new IllegalArgumentException("One first firing and two others are the least that can be compared.");
+            throw new IllegalArgumentException("A comparison needs at least one first firing and two others.");
         }
         RunStatistics later = RunStatistics.ofErrors(others);
         double effect = StatUtils.mean(first) - later.biasEv();

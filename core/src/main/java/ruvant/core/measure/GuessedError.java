@@ -50,12 +50,12 @@ public final class GuessedError {
             throw new FieldProblem(
                     "guess",
                     "“" + (said == null ? "" : said.strip()) + "” does not say how far off it sounds.",
-                    "Write “a third of a stop slow”, “half fast”, “20 % slow” or “right”.");
+                    "Type “a third of a stop slow”, “half fast”, “20 % slow” or “right”.");
         }
         double ev = fast ? -Math.abs(size) : slow ? Math.abs(size) : size;
         if (Math.abs(ev) > FARTHEST_EV) {
             throw new FieldProblem(
-                    "guess", "“" + said.strip() + "” is more than six stops.", "Write it in stops: “2 stops slow”.");
+                    "guess", "“" + said.strip() + "” is more than 6 EV.", "Type it in stops: “2 stops slow”.");
         }
         return ev;
     }

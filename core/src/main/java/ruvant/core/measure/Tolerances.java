@@ -27,7 +27,7 @@ public record Tolerances(SpeedLimits limits, String source) {
         }
         SpeedLimits house = practice.speeds().limits().get(camera.family());
         return house != null
-                ? new Tolerances(house, "this house, " + camera.family().label())
+                ? new Tolerances(house, "house practice, " + camera.family().label())
                 : usual(camera.family());
     }
 

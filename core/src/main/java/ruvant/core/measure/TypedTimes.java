@@ -32,7 +32,7 @@ public final class TypedTimes {
         }
         if (times.isEmpty()) {
             throw new FieldProblem(
-                    "firings", "No time is given.", "Type times such as 1/58 1/61 1/60, 16.4ms or 0.017.");
+                    "firings", "Enter at least one time.", "Type times such as 1/58 1/61 1/60, 16.4ms or 0.017.");
         }
         return times;
     }
@@ -43,7 +43,7 @@ public final class TypedTimes {
             throw new FieldProblem(
                     "firings",
                     "“" + piece + "” is not a time.",
-                    "Write 1/60, 16.4ms, 0.017 or 0.017s, with spaces between.");
+                    "Type times like 1/60, 16.4ms, 0.017 or 0.017s, with spaces between.");
         }
         String unit = "ms".equals(matcher.group(3)) ? "e-3" : "";
         double number = Double.parseDouble(matcher.group(2).replace(',', '.') + unit);
@@ -51,8 +51,8 @@ public final class TypedTimes {
         if (!(seconds >= SHORTEST && seconds <= LONGEST)) {
             throw new FieldProblem(
                     "firings",
-                    "“" + piece + "” cannot be an exposure: 0.01 ms to 120 s are taken.",
-                    "A fraction needs its stroke: 1/60, not 60.");
+                    "“" + piece + "” is outside 0.01 ms to 120 s.",
+                    "Write a fraction with its slash: 1/60, not 60.");
         }
         return seconds;
     }

@@ -105,7 +105,7 @@ public final class BreakOrMend {
     /** Works the three ways out for a donor as it is now. */
     public Figures of(ShelfPicture.DonorHeld donor) {
         DonorBody body = donor.body();
-        List<Term> asIs = List.of(new Term("sold as it stands", donor.opened() ? 0 : body.asIsMinor()));
+        List<Term> asIs = List.of(new Term("sold as it is", donor.opened() ? 0 : body.asIsMinor()));
         List<Term> mended = donor.opened() ? List.of() : mended(body);
         List<PartOutlook> outlooks = donor.parts().stream()
                 .filter(one -> one.state() == PartState.THERE)
@@ -114,8 +114,8 @@ public final class BreakOrMend {
         List<Term> parts = new ArrayList<>();
         outlooks.stream()
                 .filter(one -> one.netMinor() > 0)
-                .map(one ->
-                        new Term(one.part() + ", wanted at " + Math.round(100 * one.chance()) + " %", one.netMinor()))
+                .map(one -> new Term(
+                        one.part() + ", chance wanted: " + Math.round(100 * one.chance()) + " %", one.netMinor()))
                 .forEach(parts::add);
         if (!donor.opened()) {
             parts.add(new Term("opening it, " + body.openMinutes() + " min", -rates.minutes(body.openMinutes())));
@@ -158,11 +158,11 @@ public final class BreakOrMend {
         double chance = body.chanceMended();
         return List.of(
                 new Term(
-                        "mended, comes off at " + Math.round(100 * chance) + " %",
+                        "sold repaired, repair succeeds with " + Math.round(100 * chance) + " %",
                         Math.round(chance * body.mendedMinor())),
-                new Term("else as it stands, at half", Math.round((1 - chance) * body.asIsMinor() / 2.0)),
+                new Term("else as it is, at half", Math.round((1 - chance) * body.asIsMinor() / 2.0)),
                 new Term(body.mendMinutes() + " min at the bench", -rates.minutes(body.mendMinutes())),
-                new Term("what has to be bought", -body.mendCostMinor()));
+                new Term("parts to buy", -body.mendCostMinor()));
     }
 
     private PartOutlook outlook(BodyPart part, DonorBody body) {

@@ -92,7 +92,7 @@ public final class Interchange {
             int tries,
             List<String> indirect,
             String stated) {
-        /** As a person says it: "fits 4 of 5 here". */
+        /** As a person says it: "fits in 4 of 5 tries here". */
         public String words() {
             return Interchange.words(fits, tries, indirect, stated);
         }
@@ -100,7 +100,7 @@ public final class Interchange {
 
     private static String words(int fits, int tries, List<String> indirect, String stated) {
         if (tries > 0) {
-            return "fits " + fits + " of " + tries + " here";
+            return "fits in " + fits + " of " + tries + " tries here";
         }
         List<String> others = new ArrayList<>(indirect);
         if (!stated.isEmpty()) {

@@ -91,7 +91,7 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
             return switch (entry) {
                 case PartsEntry.NeedOpened opened
                 when openFor(opened.part()) ->
-                    refuse("needTwice", "A need for “" + opened.part() + "” is open already.");
+                    refuse("needTwice", "A need for “" + opened.part() + "” is already open.");
                 case PartsEntry.NeedDropped dropped
                 when !openFor(dropped.part()) -> refuse("needUnknown", "No need for “" + dropped.part() + "” is open.");
                 case PartsEntry.NeedOpened opened -> Optional.empty();
@@ -126,7 +126,7 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
         }
 
         private static Optional<Refusal> refuse(String code, String message) {
-            return Optional.of(new Refusal(code, message, "Nothing to enter."));
+            return Optional.of(new Refusal(code, message, "There is nothing to close."));
         }
 
         /** The picture so far. */

@@ -114,7 +114,7 @@ public final class Sharing {
                 .filter(one -> one.need() == need && sourceOf.get(one).id().equals(source))
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
-                        "source", "That source cannot be had for this need any more.", "Look at its sources again."));
+                        "source", "That source is no longer available for this need.", "Choose another source."));
         return Math.round(Allocation.insistingCosts(wants.size(), offers, opening, insisted));
     }
 

@@ -82,7 +82,7 @@ final class SourceMaking {
     SourceMaking opening(long minor) {
         opens = true;
         openingMinor = minor;
-        return minor > 0 ? term("opening a body that is whole", -minor) : this;
+        return minor > 0 ? term("opening a whole camera", -minor) : this;
     }
 
     SourceMaking kept(boolean forThis) {

@@ -187,7 +187,7 @@ public final class Sources {
                         held.stock().place() + ", " + held.stock().condition().label())
                 .thing(Thing.stock(held.id()), held.freeFor(asked.need()))
                 .fits(fitting, held.stock().madeFor(), held.stock().condition().works())
-                .cost("what it cost", held.stock().costMinor())
+                .cost("its cost", held.stock().costMinor())
                 .minutes(FETCH_MINUTES + fitting.workMinutes())
                 .kept(held.kept().stream().anyMatch(one -> one.forNeed().equals(asked.need())))
                 .made();
@@ -244,8 +244,8 @@ public final class Sources {
     }
 
     private Source madeHere(Asked asked) {
-        return making(asked, "made", SourceKind.FABRICATED, "made here", "by hand, to the old one or to measure")
-                .fits(new Fitting(MADE_FITS, "made to the old one", 0), asked.into(), 1)
+        return making(asked, "made", SourceKind.FABRICATED, "made here", "by hand, from the old part or to size")
+                .fits(new Fitting(MADE_FITS, "made from the old part", 0), asked.into(), 1)
                 .minutes(rates.makeMinutes())
                 .made();
     }

@@ -8,16 +8,16 @@ public final class NextWords {
     public static String what(NextStep step) {
         return switch (step) {
             case NextStep.WaitOver wait ->
-                "Wait over: " + wait.what() + (wait.part() == null ? "" : ", " + wait.part());
+                "Wait finished: " + wait.what() + (wait.part() == null ? "" : ", " + wait.part());
             case NextStep.PutBack back -> "Put back: " + back.part();
             case NextStep.CheckBefore check -> "Check before “" + check.part() + "”";
-            case NextStep.LookAt look -> "Look at: " + look.suspect();
-            case NextStep.SayWhatIsWrong say -> "Say what is wrong";
-            case NextStep.RaiseSuspect raise -> "Raise a suspect";
+            case NextStep.LookAt look -> "Look: " + look.suspect();
+            case NextStep.SayWhatIsWrong say -> "Note the symptoms";
+            case NextStep.RaiseSuspect raise -> "Add a suspect";
             case NextStep.MeasureTurn turn -> "Measure after the turn";
-            case NextStep.TryFunctions all -> "Try every function";
+            case NextStep.TryFunctions all -> "Check every function";
             case NextStep.Open open -> "Open it";
-            case NextStep.FireThrough fire -> "Fire it through";
+            case NextStep.FireThrough fire -> "Fire it to prove it";
             case NextStep.WriteSheet sheet -> "Write the return sheet";
         };
     }
@@ -25,19 +25,19 @@ public final class NextWords {
     /** Why it comes up. */
     public static String why(NextStep step) {
         return switch (step) {
-            case NextStep.WaitOver wait -> "see that it is so, and go on";
+            case NextStep.WaitOver wait -> "check it and carry on";
             case NextStep.PutBack back ->
-                back.ready() == 1 ? "all under it is back" : back.ready() + " parts may go back";
+                back.ready() == 1 ? "everything under it is back" : back.ready() + " parts may go back";
             case NextStep.CheckBefore check -> check.checks().first().words();
             case NextStep.LookAt look -> look.why().isEmpty() ? "suspect still open" : look.why();
-            case NextStep.SayWhatIsWrong say -> "no symptom is noted yet";
+            case NextStep.SayWhatIsWrong say -> "no symptom noted yet";
             case NextStep.RaiseSuspect raise -> "a symptom is noted, but no suspect";
-            case NextStep.MeasureTurn turn -> turn.adjuster() + " was turned, nothing fired since";
+            case NextStep.MeasureTurn turn -> turn.adjuster() + " was turned, nothing measured since";
             case NextStep.TryFunctions all -> "what works now must work at return";
             case NextStep.Open open ->
                 open.agreed() == null ? "nothing is off yet" : open.agreed().words();
             case NextStep.FireThrough fire -> fire.inARow() + " of " + fire.wanted() + " good in a row";
-            case NextStep.WriteSheet sheet -> "all is back and proved";
+            case NextStep.WriteSheet sheet -> "everything is back and proved";
         };
     }
 }

@@ -54,8 +54,8 @@ public record PickUp(
         List<String> half = new ArrayList<>();
         picture.refitting()
                 .trial()
-                .ifPresent(trial ->
-                        half.add("trial assembly on" + lead(": ", trial.what().how())));
+                .ifPresent(trial -> half.add(
+                        "trial assembly together" + lead(": ", trial.what().how())));
         picture.valley().out().stream()
                 .filter(part -> part.triedAt().isPresent())
                 .forEach(part -> half.add(part.name() + " is in its place, not fixed"));
@@ -71,8 +71,8 @@ public record PickUp(
                 .forEach(stuck -> half.add("stuck: " + stuck.fastener() + " of " + stuck.part()));
         picture.album()
                 .toCome()
-                .forEach(one -> half.add("picture to be added: " + one.what().shows()));
-        picture.sitting().lacking().forEach(tool -> half.add("waits for a tool: " + tool.name()));
+                .forEach(one -> half.add("picture to add: " + one.what().shows()));
+        picture.sitting().lacking().forEach(tool -> half.add("waiting for a tool: " + tool.name()));
         picture.parts().openNeeds().forEach(need -> half.add("needed: " + need.what()));
         return half;
     }

@@ -60,19 +60,18 @@ public final class ReturnSheets {
     private static List<String> found(JobPicture picture) {
         List<String> found = new ArrayList<>();
         picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
-        picture.find().roots().forEach(root -> found.add("Brought about by: " + root.more()));
+        picture.find().roots().forEach(root -> found.add("Root cause: " + root.more()));
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
         picture.notes().missing().stream()
-                .map(piece -> "Missing when it came in: " + piece.count() + " × " + piece.what()
+                .map(piece -> "Missing on arrival: " + piece.count() + " × " + piece.what()
                         + (piece.where().isEmpty() ? "" : ", " + piece.where()))
                 .forEach(found::add);
         picture.notes().surplus().stream()
-                .map(piece -> "Lay in it and belongs nowhere: " + piece.count() + " × " + piece.what())
+                .map(piece -> "Found in it and belongs nowhere: " + piece.count() + " × " + piece.what())
                 .forEach(found::add);
         picture.intake().visitorSigns().stream()
-                .map(sign ->
-                        "Somebody had been in before: " + sign.sign().sign().label())
+                .map(sign -> "Signs of an earlier repair: " + sign.sign().sign().label())
                 .distinct()
                 .forEach(found::add);
         return found;
@@ -105,7 +104,7 @@ public final class ReturnSheets {
                 .forEach(done::add);
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
-                .map(item -> "Done as asked: " + item.what())
+                .map(item -> "Done as agreed: " + item.what())
                 .forEach(done::add);
         return done;
     }

@@ -36,7 +36,7 @@ public sealed interface ProveEntry extends JobEntry {
             instrument = Check.optionalName("instrument", instrument);
             seconds = Check.some("firings", seconds, 100);
             if (seconds.isEmpty()) {
-                throw new FieldProblem("firings", "No firing is given.", "Type the times, such as 1/58 1/61 1/60.");
+                throw new FieldProblem("firings", "There are no firings.", "Enter the times, such as 1/58 1/61 1/60.");
             }
             seconds.forEach(one -> Check.within("exposure", one, 1e-5, 120, "s"));
         }
@@ -74,12 +74,12 @@ public sealed interface ProveEntry extends JobEntry {
             recording = Check.optionalName("recording", recording);
             if (!recording.matches(FINGERPRINT)) {
                 throw new FieldProblem(
-                        "recording", "“" + recording + "” is no recording that is kept here.", "Record it again.");
+                        "recording", "“" + recording + "” is not a recording stored here.", "Record it again.");
             }
             Check.count("analysis", analysis, 1, 10_000);
             firings = Check.some("firings", firings, 100);
             if (firings.isEmpty()) {
-                throw new FieldProblem("firings", "No firing is given.", "Fire at least once.");
+                throw new FieldProblem("firings", "There are no firings.", "Fire at least once.");
             }
         }
     }

@@ -34,9 +34,9 @@ record Gates(
         List<String> untried,
         LearnedChecks learned,
         TradeLists lists) {
-    private static final Named EMPTY = CheckIds.of("traysEmpty", "Trays looked at: no piece lies there but its own");
+    private static final Named EMPTY = CheckIds.of("traysEmpty", "Trays checked: nothing in them but its own pieces");
     private static final Named TRIED =
-            CheckIds.of("triedAgain", "What worked at intake tried again, while it can be reached");
+            CheckIds.of("triedAgain", "What worked at intake tried again while it can be reached");
 
     List<GateCheck> checks(ValleyPart part) {
         if (!part.out()) {
@@ -66,8 +66,7 @@ record Gates(
         List<PartName> dry = DryPoints.of(treat, lists);
         dry.stream()
                 .filter(below::contains)
-                .forEach(one ->
-                        checks.add(CheckIds.of("unoiled", one.text(), "Cleaned, but no point of it is oiled: " + one)));
+                .forEach(one -> checks.add(CheckIds.of("unoiled", one.text(), "Cleaned, but not oiled: " + one)));
         treat.cleaned().stream()
                 .map(one -> one.what().part())
                 .distinct()
@@ -81,7 +80,7 @@ record Gates(
         if (part.place().level() == 0) {
             notes.letDown()
                     .forEach(spring -> checks.add(CheckIds.of(
-                            "wound", spring.name(), "Wound again, or meant to stay down: " + spring.name())));
+                            "wound", spring.name(), "Wound again, or meant to stay let down: " + spring.name())));
         }
         return checks;
     }

@@ -14,7 +14,7 @@ public final class NotYetWords {
             case NotYet.PieceGone piece ->
                 (piece.destroyed() ? "Destroyed: " : "Lost: ") + piece.count() + " × " + piece.type();
             case NotYet.TrialOn trial ->
-                "A trial assembly is on" + (trial.how().isEmpty() ? "" : " (" + trial.how() + ")");
+                "A trial assembly is together" + (trial.how().isEmpty() ? "" : " (" + trial.how() + ")");
             case NotYet.StateWrong state ->
                 (state.byMark() ? "Its mark holds " : "It goes on ")
                         + state.wanted().label() + "; it is " + state.now().label() + " now";

@@ -231,7 +231,7 @@ public final class RefitAnswers {
                 .map(answer -> new Refusal(
                         "notYet",
                         "“" + part.name() + "” cannot go back yet. " + answer.reason() + ".",
-                        "Settle that first, or put it back all the same and say why."))
+                        "Settle that first, or put it back anyway and say why."))
                 .or(() -> unequal(part, refit));
     }
 
@@ -255,6 +255,6 @@ public final class RefitAnswers {
         return Optional.of(new Refusal(
                 "fastenersUnequal",
                 "The fasteners of “" + part.name() + "” do not add up: " + String.join("; ", wrong) + ".",
-                "Find the missing one, enter it as lost and replaced, or say why its place stays empty."));
+                "Find the missing one, log it as lost and replaced, or say why its place stays empty."));
     }
 }

@@ -54,7 +54,7 @@ public sealed interface RefitEntry extends JobEntry {
             parts = Check.some("parts", parts, 60);
             if (parts.isEmpty()) {
                 throw new ruvant.core.units.FieldProblem(
-                        "parts", "A trial assembly of no part cannot be.", "Name what was laid on.");
+                        "parts", "The trial assembly has no parts.", "Name the parts in it.");
             }
             how = Check.optionalRemark("how", how);
         }

@@ -24,15 +24,15 @@ public final class RefitHints {
         }
         int screws = part.removed().screwsOut();
         if (part.triedAt().isPresent()) {
-            hints.add("It is in its place and was tried; its fasteners are still out.");
+            hints.add("It is in place and was tried. Its fasteners are still out.");
         }
         if (!part.removed().covers() && screws >= StripEntry.Removed.PULL_ASKEW) {
             hints.add("Start all " + screws + " before any is tight.");
         }
         if (screws > 0 && visitor.opened() == VisitorVerdict.Opened.WITHOUT_CARE) {
-            hints.add("Somebody was in without care: measure each length before it goes in.");
+            hints.add("The earlier repair was careless: measure each screw before it goes in.");
         }
-        slips.forEach(slip -> hints.add("Went wrong here before: " + slip + "."));
+        slips.forEach(slip -> hints.add("This has gone wrong here before: " + slip + "."));
         if (!stillToTry.isEmpty()) {
             hints.add("Not tried again yet: " + String.join(", ", stillToTry) + ".");
         }

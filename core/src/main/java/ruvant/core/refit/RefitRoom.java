@@ -76,13 +76,12 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
     public String words(RefitEntry entry, Names names) {
         return switch (entry) {
             case RefitEntry.Refitted back ->
-                "put back " + back.part() + with(", although: ", back.overrideReason()) + with(", ", back.remark());
-            case RefitEntry.TriedUnfixed tried ->
-                "tried in its place, not fixed: " + tried.part() + with(", ", tried.remark());
+                "put back " + back.part() + with(", even though: ", back.overrideReason()) + with(", ", back.remark());
+            case RefitEntry.TriedUnfixed tried -> "trial fit, not fixed: " + tried.part() + with(", ", tried.remark());
             case RefitEntry.TrialAssembled trial ->
                 "trial assembly: "
                         + joined(trial.parts().stream().map(PartName::text).toList()) + with(", ", trial.how());
-            case RefitEntry.TrialUndone undone -> "trial assembly undone" + with(": ", undone.seen());
+            case RefitEntry.TrialUndone undone -> "trial assembly taken apart" + with(": ", undone.seen());
             case RefitEntry.LeftOut left -> "left out " + left.part() + ": " + left.reason();
             case RefitEntry.GateAdded gate -> "check before " + gate.part() + " goes on: " + gate.check();
             case RefitEntry.GateAnswered gate ->
@@ -112,19 +111,20 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                 case RefitEntry.TrialUndone undone ->
                     trial.isPresent()
                             ? Optional.empty()
-                            : Optional.of(new Refusal("noTrial", "No trial assembly is on.", "Nothing to enter."));
+                            : Optional.of(new Refusal(
+                                    "noTrial", "No trial assembly is together.", "There is nothing to take apart."));
             };
         }
 
         private Optional<Refusal> layOn(RefitEntry.TrialAssembled laid) {
             return laid.parts().stream()
-                    .map(part -> valley.mustBeOut(part, "laid on"))
+                    .map(part -> valley.mustBeOut(part, "put together for a trial"))
                     .flatMap(Optional::stream)
                     .findFirst()
                     .or(() -> trial.map(on -> new Refusal(
                             "trialOn",
-                            "A trial assembly is on already: " + on.what().how() + ".",
-                            "Say that it is undone first.")));
+                            "A trial assembly is already together: " + on.what().how() + ".",
+                            "Take it apart first.")));
         }
 
         @Override

@@ -62,7 +62,7 @@ public record DonorBody(
         for (BodyPart part : parts) {
             if (!names.add(PartName.of(part.name()).key())) {
                 throw new FieldProblem(
-                        "parts", "“" + part.name() + "” is in the list twice.", "Name two of a kind left and right.");
+                        "parts", "“" + part.name() + "” is in the list twice.", "Name a pair left and right.");
             }
         }
     }

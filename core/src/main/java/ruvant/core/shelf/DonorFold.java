@@ -49,13 +49,13 @@ final class DonorFold {
     Optional<Refusal> unknown(UUID id) {
         Body body = all.get(id);
         if (body == null) {
-            return ShelfRoom.refuse("donorUnknown", "That donor is not on the shelf.", "Look for it under Donors.");
+            return ShelfRoom.refuse("donorUnknown", "That donor is not on the shelf.", "Check the list under Donors.");
         }
         return body.gone.isEmpty()
                 ? Optional.empty()
                 : ShelfRoom.refuse(
                         "donorGone",
-                        body.body.words() + " is no donor any more: " + body.gone.get() + ".",
+                        body.body.words() + " is no longer a donor: " + body.gone.get() + ".",
                         "Choose another.");
     }
 
@@ -74,7 +74,7 @@ final class DonorFold {
             return known.state() == PartState.THERE
                     ? ShelfRoom.refuse(
                             "keptForAnother",
-                            "“" + thing.part() + "” is kept for "
+                            "“" + thing.part() + "” is reserved for "
                                     + known.keptFor().orElseThrow() + ".",
                             "Release it there, or choose another source.")
                     : ShelfRoom.refuse(
@@ -105,7 +105,7 @@ final class DonorFold {
                             "partTaken",
                             "“" + seen.part() + "” was taken for "
                                     + part.get().usedFor().orElseThrow() + ".",
-                            "Put it back first.")
+                            "Return it first.")
                     : Optional.empty();
         });
     }
@@ -118,15 +118,15 @@ final class DonorFold {
                 .findFirst()
                 .flatMap(one -> ShelfRoom.refuse(
                         "partInUse",
-                        "“" + one.part().name() + "” is taken or kept, and not in the new list.",
-                        "Leave it in the list."));
+                        "“" + one.part().name() + "” is taken or reserved, but not in the new list.",
+                        "Keep it in the list."));
     }
 
     Optional<Refusal> stillKept(UUID donor) {
         return all.get(donor).keptFor.values().stream()
                 .findFirst()
                 .flatMap(need -> ShelfRoom.refuse(
-                        "keptForAnother", "Something of it is kept for " + need + ".", "Release that first."));
+                        "keptForAnother", "Part of it is reserved for " + need + ".", "Release that first."));
     }
 
     boolean keeps(Thing thing, ForNeed need) {

@@ -100,7 +100,7 @@ public sealed interface ShelfEntry extends Entry {
             part = Check.name("part", part);
             if (Check.chosen("state", state) == PartState.TAKEN) {
                 throw new ruvant.core.units.FieldProblem(
-                        "state", "A part is taken for a camera.", "Take it for the need it serves.");
+                        "state", "A part can only be taken for a camera.", "Take it for the need it meets.");
             }
             remark = Check.optionalRemark("remark", remark);
         }

@@ -117,32 +117,31 @@ public final class ShelfRoom implements Room<ShelfEntry> {
             case ShelfEntry.StockDescribed one ->
                 "description changed: " + one.as().words();
             case ShelfEntry.StockRefilled one ->
-                "refilled by " + one.count() + ": " + names.of(one.stock()) + from(one.origin());
+                "added to stock: " + one.count() + " × " + names.of(one.stock()) + from(one.origin());
             case ShelfEntry.StockCounted one -> "counted: " + one.count() + " × " + names.of(one.stock());
             case ShelfEntry.Reserved one ->
-                "kept for " + one.forNeed().tag() + ": " + counted(one.count(), words(one.thing(), names));
+                "reserved for " + one.forNeed().tag() + ": " + counted(one.count(), words(one.thing(), names));
             case ShelfEntry.Released one ->
-                "no longer kept for " + one.forNeed().tag() + ": " + words(one.thing(), names);
+                "no longer reserved for " + one.forNeed().tag() + ": " + words(one.thing(), names);
             case ShelfEntry.Taken one ->
                 "taken for " + one.forNeed().tag() + ": " + counted(one.count(), words(one.thing(), names));
             case ShelfEntry.BackOnShelf one ->
-                "back from " + one.forNeed().tag() + ": " + counted(one.count(), words(one.thing(), names))
+                "returned from " + one.forNeed().tag() + ": " + counted(one.count(), words(one.thing(), names))
                         + because(one.why());
-            case ShelfEntry.DonorShelved one ->
-                "kept for its parts: " + one.body().words();
+            case ShelfEntry.DonorShelved one -> "new donor: " + one.body().words();
             case ShelfEntry.DonorDescribed one ->
                 "donor's description changed: " + one.as().words();
             case ShelfEntry.DonorPartSeen one ->
                 words(new Thing(one.donor(), one.part()), names) + ": "
                         + one.state().label() + because(one.remark());
-            case ShelfEntry.DonorGone one -> "no donor any more: " + names.of(one.donor()) + because(one.why());
+            case ShelfEntry.DonorGone one -> "no longer a donor: " + names.of(one.donor()) + because(one.why());
             case ShelfEntry.Ordered one ->
                 "ordered from " + one.supplier() + ": " + counted(one.count(), one.name())
                         + (one.madeFor().fitsMany()
                                 ? ""
                                 : " for " + one.madeFor().words())
                         + (one.forNeed() == null ? "" : ", for " + one.forNeed());
-            case ShelfEntry.OrderEnded one -> "order ended: " + names.of(one.order()) + because(one.why());
+            case ShelfEntry.OrderEnded one -> "order cancelled: " + names.of(one.order()) + because(one.why());
             case ShelfEntry.Unpacked one ->
                 "unpacked: " + counted(one.count(), one.came().words())
                         + (one.asOrdered() ? "" : ", not what was ordered");
@@ -200,7 +199,10 @@ public final class ShelfRoom implements Room<ShelfEntry> {
                                     ? donors.keeps(one.thing(), one.forNeed())
                                     : stock.keeps(one.thing().of(), one.forNeed()))
                             ? Optional.empty()
-                            : refuse("notKept", "It is not kept for " + one.forNeed() + ".", "Nothing to enter.");
+                            : refuse(
+                                    "notKept",
+                                    "It is not reserved for " + one.forNeed() + ".",
+                                    "There is nothing to release.");
                 case ShelfEntry.Taken one ->
                     one.thing().isOfDonor()
                             ? donors.objection(one.thing(), one.forNeed())
@@ -231,14 +233,14 @@ public final class ShelfRoom implements Room<ShelfEntry> {
                             there == 0
                                     ? "Nothing of it was taken for " + back.forNeed() + "."
                                     : "Only " + there + " of it were taken for " + back.forNeed() + ".",
-                            "Put back no more than was taken. If more lies there, enter a new count.");
+                            "Return no more than was taken. If more is there, enter a new count.");
         }
 
         private Optional<Refusal> orderNotOpen(UUID order) {
             ShelfPicture.OrderHeld known = orders.get(order);
             return known != null && known.state() == ShelfPicture.OrderState.OPEN
                     ? Optional.empty()
-                    : refuse("orderNotOpen", "That order is not open any more.", "Look at it under Orders.");
+                    : refuse("orderNotOpen", "That order is no longer open.", "See it under Orders.");
         }
 
         @Override

@@ -29,7 +29,7 @@ public record StatedFit(String part, CameraKind from, CameraKind into, Strength 
     public enum Strength implements Labelled {
         ALWAYS("always", 0.95),
         MOSTLY("mostly", 0.8),
-        SOMETIMES("every other time", 0.5),
+        SOMETIMES("half the time", 0.5),
         SELDOM("seldom", 0.2),
         NEVER("never", 0.05);
 

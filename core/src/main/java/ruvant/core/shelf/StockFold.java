@@ -32,7 +32,7 @@ final class StockFold {
     Optional<Refusal> unknown(UUID id) {
         return all.containsKey(id)
                 ? Optional.empty()
-                : ShelfRoom.refuse("stockUnknown", "That is not on the shelf.", "Look for it under Stock.");
+                : ShelfRoom.refuse("stockUnknown", "That is not on the shelf.", "Check the list under Stock.");
     }
 
     /** Why so many cannot be had for a need. */
@@ -50,10 +50,10 @@ final class StockFold {
             return ShelfRoom.refuse(
                     "notThere",
                     "Of “" + held.stock().name() + "” " + (held.left() == 0 ? "none is" : held.left() + " are")
-                            + " left" + (others.isEmpty() ? "" : ", kept: " + String.join(", ", others)) + ".",
+                            + " left" + (others.isEmpty() ? "" : ", reserved: " + String.join(", ", others)) + ".",
                     others.isEmpty()
                             ? "Count the place, or choose another source."
-                            : "Release what is kept, or choose another source.");
+                            : "Release what is reserved, or choose another source.");
         });
     }
 

@@ -51,7 +51,7 @@ public record Ranking(List<Ranked> causes, String sentence, String toTellApart) 
                 ranked,
                 PatternWords.of(speeds, seen),
                 ranked.getFirst().probability() >= SETTLED
-                        ? "More firings would hardly change this: a look inside settles it."
+                        ? "More firings would hardly change this. A look inside settles it."
                         : TellApart.words(speeds, seen, travel, first, ordered.get(1)));
     }
 

@@ -8,7 +8,7 @@ import java.util.List;
 
 /** What can make speeds wrong, and how each would show. */
 public enum ShutterCause {
-    HEALTHY("healthy", "healthy, or nearly so", "all speeds near, none scattered", all()),
+    HEALTHY("healthy", "healthy, or nearly", "all speeds near, none scattered", all()),
 
     TRAIN_GUMMED(
             "trainGummed",

@@ -36,7 +36,7 @@ public final class Signatures {
         if (speeds.size() < LEAST_SPEEDS) {
             throw new FieldProblem(
                     "speeds",
-                    "A pattern needs at least three speeds; there are " + speeds.size() + ".",
+                    "A pattern needs at least 3 speeds. There are " + speeds.size() + ".",
                     "Time a slow one, a middle one and a fast one.");
         }
         List<SpeedFirings> ordered = speeds.stream()

@@ -36,14 +36,14 @@ public record SpeedFirings(
             throw new FieldProblem(
                     "errorEv",
                     "Speed " + marked + " has " + places.size() + " sensors and errors for " + errorsEv.size() + ".",
-                    "Give one list of errors for each sensor.");
+                    "Enter one list of errors for each sensor.");
         }
         int firings = errorsEv.getFirst().size();
         if (firings == 0 || firings > 200 || errorsEv.stream().anyMatch(one -> one.size() != firings)) {
             throw new FieldProblem(
                     "errorEv",
                     "Speed " + marked + " has no firings, too many, or not as many for each sensor.",
-                    "Give 1 to 200 firings, as many for each sensor.");
+                    "Enter 1 to 200 firings, the same number for each sensor.");
         }
     }
 

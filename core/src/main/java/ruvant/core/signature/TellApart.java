@@ -43,8 +43,8 @@ final class TellApart {
                 .max(Comparator.comparingDouble(Told::apart))
                 .filter(best -> best.apart() > ENOUGH)
                 .map(Told::words)
-                .orElse("Nothing more that the stand can see tells “"
-                        + first.cause().words() + "” from “" + second.cause().words() + "”: only a look inside does.");
+                .orElse("Nothing else the stand can measure tells “"
+                        + first.cause().words() + "” from “" + second.cause().words() + "”. Only a look inside does.");
     }
 
     private void collect(CurtainTravel travel) {
@@ -90,7 +90,7 @@ final class TellApart {
         add(
                 draw -> Math.pow(2, log2.applyAsDouble(draw)) * 100 - 100,
                 100 * Likelihood.TRAVEL_LOG2 * Math.log(2),
-                "Hold the " + curtain + " curtain's travel against what the maker says",
+                "Compare the " + curtain + " curtain's travel with the maker's specification",
                 "% longer");
     }
 

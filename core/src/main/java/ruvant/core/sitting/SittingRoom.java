@@ -69,15 +69,16 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
     @Override
     public String words(SittingEntry entry, Names names) {
         return switch (entry) {
-            case SittingEntry.SatDown down -> "sat down, " + down.stop().label() + with(": ", down.step());
-            case SittingEntry.GotUp up -> "got up" + with(": ", up.remark());
+            case SittingEntry.SatDown down -> "work started, " + down.stop().label() + with(": ", down.step());
+            case SittingEntry.GotUp up -> "work stopped" + with(": ", up.remark());
             case SittingEntry.Decided decided ->
                 (decided.open() ? "to decide: " : "decided: ") + decided.text() + with(", because ", decided.reason());
             case SittingEntry.Noted noted -> "note: " + noted.text();
             case SittingEntry.Slipped slip ->
-                "slip: " + slip.wrong() + with(", showed as ", slip.shown()) + with(", put right: ", slip.putRight());
+                "went wrong: " + slip.wrong() + with(", showed as ", slip.shown())
+                        + with(", put right: ", slip.putRight());
             case SittingEntry.ToolNoted tool ->
-                (tool.atHand() ? "tool at hand: " : "tool lacking: ") + tool.tool() + with(", ", tool.remark());
+                (tool.atHand() ? "tool now available: " : "missing tool: ") + tool.tool() + with(", ", tool.remark());
         };
     }
 
@@ -97,7 +98,7 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
         @Override
         public Optional<Refusal> objection(Line line, SittingEntry entry) {
             return entry instanceof SittingEntry.GotUp && seated == null
-                    ? Optional.of(new Refusal("notSeated", "Nobody is sitting at this camera.", "Sit down first."))
+                    ? Optional.of(new Refusal("notSeated", "Nobody is working at this camera.", "Start work first."))
                     : Optional.empty();
         }
 

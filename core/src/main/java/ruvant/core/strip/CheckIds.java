@@ -27,10 +27,11 @@ public final class CheckIds {
         words("Nothing trapped under it: levers free, no wire pinched", "trapped");
         words("All \\d+ started before any is tight", "startAll");
         words("Trays looked at: no piece lies there but its own", "traysEmpty");
-        words("What worked at intake tried again, while it can be reached", "triedAgain");
-        words("Cleaned, but no point of it is oiled: (.*)", "unoiled");
+        words("Trays checked: nothing in them but its own pieces", "traysEmpty");
+        words("What worked at intake tried again,? while it can be reached", "triedAgain");
+        words("Cleaned, but (?:no point of it is|not) oiled: (.*)", "unoiled");
         words("Not oiled since it was cleaned: (.*)", "notOiled");
-        words("Wound again, or meant to stay down: (.*)", "wound");
+        words("Wound again, or meant to stay (?:let )?down: (.*)", "wound");
     }
 
     private CheckIds() {}

@@ -100,7 +100,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
                                 off.wells().stream().map(well -> "well " + well),
                                 some(with("stack of ", String.join(" / ", off.stack()))),
                                 some(off.state() == null ? "" : off.state().label()),
-                                some(with("was at ", off.setting())),
+                                some(with("was set to ", off.setting())),
                                 some(
                                         off.mark() == null
                                                 ? ""
@@ -108,7 +108,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
                                 off.hazards().stream()
                                         .sorted()
                                         .map(Hazard::label)
-                                        .map(one -> "beware " + one),
+                                        .map(one -> "caution: " + one),
                                 some(off.remark()))
                         .flatMap(one -> one)
                         .toList());
@@ -120,7 +120,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.MissingOnArrival missing ->
                 "missing on arrival: " + missing.count() + " × " + missing.what() + with(", ", missing.where());
             case StripEntry.Surplus surplus ->
-                "surplus: " + surplus.count() + " × " + surplus.what() + with(", kept in ", surplus.kept());
+                "left over: " + surplus.count() + " × " + surplus.what() + with(", kept in ", surplus.kept());
             case StripEntry.StateSet set -> "now " + set.state().label();
             case StripEntry.SpringLetDown down ->
                 "let down " + down.spring() + turns(", ", down.turns()) + with(", ", down.remark());
@@ -128,12 +128,13 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 "wound " + wound.spring() + turns(", ", wound.turns()) + with(", ", wound.remark());
             case StripEntry.StuckTried tried ->
                 "stuck " + tried.fastener() + " of " + tried.part() + ": "
-                        + tried.rung().words() + (tried.freed() ? ", freed" : ", no luck") + with(", ", tried.remark())
+                        + tried.rung().words() + (tried.freed() ? ", freed" : ", did not work")
+                        + with(", ", tried.remark())
                         + with(", agreed ", tried.agreed());
             case StripEntry.Moved moved ->
-                moved.part() + " lies in "
+                moved.part() + " is in "
                         + (moved.wells().isEmpty()
-                                ? "no well now"
+                                ? "no well"
                                 : moved.wells().stream().map(WellName::toString).collect(Collectors.joining(" "))
                                         + " now");
             case StripEntry.LeaveAlone alone -> "leave alone: " + alone.what() + with(", ", alone.why());

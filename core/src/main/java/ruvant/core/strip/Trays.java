@@ -76,8 +76,8 @@ public record Trays(List<TrayShape> shapes, List<Well> wells) {
                                 "wellUnknown",
                                 "There is no tray " + well.tray() + ".",
                                 shapes.size() == 1
-                                        ? "There is one tray, with " + wellsOf(1) + ". Others are added in House."
-                                        : "There are trays 1 to " + shapes.size() + ". Others are added in House.")
+                                        ? "There is one tray, with " + wellsOf(1) + ". Add trays in Settings."
+                                        : "There are trays 1 to " + shapes.size() + ". Add trays in Settings.")
                         : new Refusal(
                                 "wellUnknown",
                                 "There is no well " + well + " in "

@@ -32,8 +32,8 @@ public final class ValleyTracks {
         if (track.state == ValleyPart.State.OUT) {
             return refuse(
                     "alreadyOff",
-                    "“" + track.name + "” is off already" + since(track.removal) + ".",
-                    "If it is another one of the same kind, give it a name of its own.");
+                    "“" + track.name + "” is already off" + since(track.removal) + ".",
+                    "If this is another one of the same kind, give it its own name.");
         }
         return edges.over(removed.part()).stream()
                 .map(tracks::get)
@@ -57,7 +57,7 @@ public final class ValleyTracks {
                         .flatMap(loop -> refuse(
                                 "circle",
                                 "“" + removed.within() + "” lies under “" + removed.part() + "” already.",
-                                "Name the assembly that it really came out of."));
+                                "Name the assembly it really came out of."));
     }
 
     /** Why an edge cannot be drawn now. */
@@ -73,9 +73,9 @@ public final class ValleyTracks {
         return edges.circle(edge.over(), edge.under())
                 .flatMap(loop -> refuse(
                         "circle",
-                        "That goes round in a circle: "
+                        "That makes a circle: "
                                 + loop.stream().map(PartName::text).collect(Collectors.joining(" under ")) + ".",
-                        "Take away one of these first."));
+                        "Remove one of these first."));
     }
 
     /** Why pieces cannot have been lost or destroyed: the part has not so many out. */
@@ -103,7 +103,7 @@ public final class ValleyTracks {
                 : refuse(
                         "notLost",
                         "No " + found.piece() + " of “" + found.part() + "” is missing.",
-                        "Nothing to enter.");
+                        "There is nothing to find.");
     }
 
     /**
@@ -124,13 +124,13 @@ public final class ValleyTracks {
             case BACK ->
                 refuse(
                         "alreadyBack",
-                        "“" + track.name + "” is back already" + since(track.settled) + ".",
-                        "Nothing to do.");
+                        "“" + track.name + "” is already back" + since(track.settled) + ".",
+                        "There is nothing to do.");
             case LEFT_OUT ->
                 refuse(
                         "leftOut",
                         "“" + track.name + "” was left out for good.",
-                        "Strike that line if it goes back after all.");
+                        "Strike that line out if it goes back after all.");
         };
     }
 

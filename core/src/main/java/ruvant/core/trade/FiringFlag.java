@@ -5,16 +5,16 @@ import ruvant.core.units.Labelled;
 /** What is to be known about a measured firing besides its numbers. */
 public enum FiringFlag implements Labelled {
     CLIPPED("clipped", "the input was overdriven: the exposure is an upper bound"),
-    AC_TIMED_BY_EDGES("acTimedByEdges", "timed between its edges; a partial closing in between could not be seen"),
+    AC_TIMED_BY_EDGES("acTimedByEdges", "timed between its edges; a partial closing in between would not show"),
     SLIT_NARROWER_THAN_SENSOR("slitNarrowerThanSensor", "the slit is narrower than the sensor"),
-    NOT_FULLY_OPEN("notFullyOpen", "the blades turn back before they are wide open"),
-    CUT_OFF("cutOff", "the recording begins or ends within it"),
+    NOT_FULLY_OPEN("notFullyOpen", "the blades turn back before they are fully open"),
+    CUT_OFF("cutOff", "the recording starts or ends within it"),
     BOUNCE("bounce", "light comes back after closing"),
     HUM("hum", "the mains' hum is in the signal"),
     RIPPLE("ripple", "the lamp ripples with the mains"),
     CAPPED("capped", "the curtains meet: part of the gate gets no light"),
     BY_EAR("byEarTimed", "by ear, timed"),
-    POLARITY_CHANGES("polarityChanges", "light goes the other way than in the other firings");
+    POLARITY_CHANGES("polarityChanges", "light goes the opposite way to the other firings");
 
     private final String key;
     private final String words;

@@ -4,8 +4,8 @@ import ruvant.core.units.Labelled;
 
 /** How a part of one camera went into another. */
 public enum FitOutcome implements Labelled {
-    AS_IS("fitted as it is"),
-    WITH_WORK("fitted with work"),
+    AS_IS("fits as it is"),
+    WITH_WORK("fits with work"),
     NOT("does not fit");
 
     private final String label;

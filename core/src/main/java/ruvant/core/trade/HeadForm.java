@@ -4,7 +4,7 @@ import ruvant.core.units.Labelled;
 
 /** The shape of a fastener's head. */
 public enum HeadForm implements Labelled {
-    NOT_SAID("head not said"),
+    NOT_SAID("head not stated"),
     FLAT("flat"),
     PAN("pan"),
     ROUND("round"),

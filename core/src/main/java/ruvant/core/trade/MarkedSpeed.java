@@ -35,7 +35,7 @@ public final class MarkedSpeed {
         double seconds = text.startsWith("1/") ? 1 / number : number;
         if (!(number > 0) || seconds > 60 || seconds < 1.0 / 8192) {
             throw new FieldProblem(
-                    "speed", "“" + engraved + "” is not a marked speed.", "Write it as engraved: 1/125, 1/2, 1 or 2.");
+                    "speed", "“" + engraved + "” is not a marked speed.", "Type it as engraved: 1/125, 1/2, 1 or 2.");
         }
         return seconds;
     }

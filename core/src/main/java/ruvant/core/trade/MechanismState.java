@@ -15,7 +15,7 @@ public enum MechanismState implements Labelled {
     BACK_OPEN("back open", Of.BACK),
     BACK_CLOSED("back closed", Of.BACK),
     AT_INFINITY("at infinity", Of.FOCUS),
-    AT_NEAR("at its nearest", Of.FOCUS);
+    AT_NEAR("at closest focus", Of.FOCUS, "nearest|closest focus");
 
     /** What it is that stands so: of each, one state holds at a time. */
     public enum Of implements Labelled {
@@ -41,9 +41,14 @@ public enum MechanismState implements Labelled {
     private final Pattern spokenOf;
 
     MechanismState(String label, Of of) {
+        this(label, of, label.replaceFirst("^at ", ""));
+    }
+
+    /** With the words, as a pattern, by which a mark may speak of it. */
+    MechanismState(String label, Of of, String spoken) {
         this.label = label;
         this.of = of;
-        this.spokenOf = Pattern.compile("(?<!not )\\b" + label.replaceFirst("^at (its )?", "") + "\\b");
+        this.spokenOf = Pattern.compile("(?<!not )\\b(?:" + spoken + ")\\b");
     }
 
     @Override
@@ -56,9 +61,11 @@ public enum MechanismState implements Labelled {
         return of;
     }
 
-    /** The state that is called so, such as "at infinity". */
+    /** The state that is called so, such as "at infinity"; closest focus also by the name that older logs have for it. */
     public static Optional<MechanismState> labelled(String label) {
-        return Arrays.stream(values()).filter(one -> one.label.equals(label)).findFirst();
+        return Arrays.stream(values())
+                .filter(one -> one.label.equals(label) || one == AT_NEAR && label.equals("at its nearest"))
+                .findFirst();
     }
 
     /** The state that a few words of a mark speak of, such as "cocked" or "infinity"; not "uncocked" or "not cocked". */

@@ -7,10 +7,10 @@ public enum ModificationKind implements Labelled {
     FILED("filed"),
     DRILLED("drilled"),
     RETAPPED("re-tapped"),
-    BENT("bent to another shape"),
+    BENT("bent to a new shape"),
     BRIDGED("bridged"),
     LEFT_OUT("left out"),
-    REMADE("made anew");
+    REMADE("remade");
 
     private final String label;
 

@@ -43,9 +43,9 @@ public record StandSetup(
 
     /** What the input lets through: everything, only what changes, or not known. */
     public enum Coupling implements Labelled {
-        AUTO("found out from the signal"),
-        DC("lets everything through"),
-        AC("lets only changes through");
+        AUTO("detected from the signal"),
+        DC("passes everything"),
+        AC("passes only changes");
 
         private final String label;
 

@@ -162,7 +162,7 @@ public record Lubrication(
             return Optional.of(new Refusal(
                     "neverHere",
                     label(lubricant) + " never goes on " + kind.label() + ": " + kind.neverWhy() + ".",
-                    "Leave it dry, choose another, or say why it is right here."));
+                    "Leave it dry, choose another lubricant, or say why it is right here."));
         }
         String usual = kind.suggested().getOrDefault(school, "");
         if (usual.isEmpty() || usual.equals(lubricant)) {
@@ -170,7 +170,7 @@ public record Lubrication(
         }
         return Optional.of(new Refusal(
                 "departs",
-                "The house practice (" + school.label() + ") on " + kind.label() + " is: "
+                "House practice (" + school.label() + ") on " + kind.label() + " is: "
                         + kind.bySchool().get(school) + ".",
                 "Use that, or say why " + label(lubricant) + " is better here."));
     }

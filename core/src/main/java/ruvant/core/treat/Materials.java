@@ -199,8 +199,8 @@ public record Materials(
         if (cleaned.verdict() != judgement.verdict()) {
             return Optional.of(new Refusal(
                     "verdictChanged",
-                    said + " by the materials table, not " + cleaned.verdict().label() + ".",
-                    "Look at the verdict again before you enter it."));
+                    said + " in the materials table, not " + cleaned.verdict().label() + ".",
+                    "Check the verdict again before you log it."));
         }
         if (judgement.verdict() == Verdict.NO && cleaned.reason().isEmpty()) {
             return Optional.of(new Refusal(
@@ -218,7 +218,7 @@ public record Materials(
         Method way = ById.find(methods, cleaned.method())
                 .orElseThrow(() -> new FieldProblem(
                         "method",
-                        "“" + cleaned.method() + "” is not a way of the table.",
+                        "“" + cleaned.method() + "” is not a method in the table.",
                         "Choose one that is listed."));
         List<String> harmed = cleaned.materials().stream()
                 .filter(way.never()::containsKey)
@@ -229,14 +229,14 @@ public record Materials(
                 : Optional.of(new Refusal(
                         "wayHarms",
                         "No " + way.label() + " on “" + cleaned.part() + "”. " + String.join("; ", harmed) + ".",
-                        "Choose another way, or say why it is right here."));
+                        "Choose another method, or say why it is right here."));
     }
 
     /** What is to come off, by its id. */
     public Soil soil(String id) {
         return ById.find(soils, id)
                 .orElseThrow(() -> new FieldProblem(
-                        "soil", "“" + id + "” is not a soil of the table.", "Choose one that is listed."));
+                        "soil", "“" + id + "” is not in the list of what to remove.", "Choose one that is listed."));
     }
 
     /** Soils on glass, by id. */
@@ -252,7 +252,7 @@ public record Materials(
     private Material material(String id) {
         return ById.find(materials, id)
                 .orElseThrow(() -> new FieldProblem(
-                        "materials", "“" + id + "” is not a material of the table.", "Choose one that is listed."));
+                        "materials", "“" + id + "” is not a material in the table.", "Choose one that is listed."));
     }
 
     static int rank(Verdict verdict) {

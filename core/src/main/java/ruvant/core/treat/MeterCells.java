@@ -47,9 +47,7 @@ public final class MeterCells {
             double doublings = log2(otherVolts / volts);
             if (Math.abs(doublings) < 0.05) {
                 throw new FieldProblem(
-                        "volts",
-                        "The two voltages are too near to each other to tell a slope.",
-                        "Take two that differ by a tenth of a volt at least.");
+                        "volts", "The two voltages are too close together.", "Use two that differ by at least 0.1 V.");
             }
             return new Circuit((otherReadingEv - readingEv) / doublings);
         }

@@ -45,7 +45,7 @@ public final class Modifications {
                 words.append(", ").append(limit);
             }
             if (goes > 1) {
-                words.append(", in ").append(goes).append(" goes");
+                words.append(", in ").append(goes).append(" passes");
             }
             if (!results.isEmpty()) {
                 words.append("; ").append(results.getLast());
@@ -125,9 +125,9 @@ public final class Modifications {
         }
         return Optional.of(new Refusal(
                 "pastTheLine",
-                "%s, %s: %s off in all would go past the line at %s; %s is off already."
+                "%s, %s: removing %s in all would go past the limit of %s. %s is already removed."
                         .formatted(next.part(), next.what(), mm(all), mm(most.get()), mm(already)),
-                "Take at most " + mm(Math.max(0, most.get() - already)) + ", or say why it went past."));
+                "Remove at most " + mm(Math.max(0, most.get() - already)) + ", or say why it went past."));
     }
 
     private static String mm(double mm) {

@@ -224,7 +224,7 @@ public final class OilSheet {
         return wet.size() == 1
                 ? "has its " + with + "; more would creep"
                 : "oiled " + wet.size()
-                        + " times since it was cleaned: too much creeps to blades and clutches, clean it again";
+                        + " times since it was cleaned. Too much oil creeps to blades and clutches. Clean it again.";
     }
 
     private static Map<School, OfSchool> schools(Lubrication.PointKind kind) {

@@ -68,10 +68,10 @@ public final class Stations {
         if (station.isEmpty()) {
             return Optional.of(new Refusal(
                     "stationUnknown",
-                    "There is no “" + wait.station() + "” here.",
+                    "There is no station “" + wait.station() + "” here.",
                     "Choose one of: "
                             + practice.stations().stream().map(Station::name).collect(Collectors.joining(", "))
-                            + "; or enter it under House."));
+                            + ", or add it in Settings."));
         }
         Use use = use(station.get(), waits, now);
         return use.freeAt().map(free -> new Refusal("stationFull", full(use, now), remedy(use, free, now)));
@@ -88,8 +88,8 @@ public final class Stations {
 
     private static String remedy(Use use, Instant free, Instant now) {
         return free.isAfter(now)
-                ? "A place comes free in " + minutes(now, free) + "."
-                : "Take out what is over and say so: "
+                ? "A place is free in " + minutes(now, free) + "."
+                : "Take out what has finished and log it: "
                         + use.held().getFirst().running().what() + " of "
                         + use.held().getFirst().tag() + ".";
     }

@@ -46,8 +46,8 @@ public record TableChanges(
             if (one.latestMinutes() > 0 && one.latestMinutes() <= one.minutes()) {
                 throw new FieldProblem(
                         "latestMinutes",
-                        "“" + one.label() + "” would be too late before it is over.",
-                        "Give more minutes than " + one.minutes() + ", or none.");
+                        "“" + one.label() + "” would be too late before it has finished.",
+                        "Enter more minutes than " + one.minutes() + ", or none.");
             }
         });
     }

@@ -37,7 +37,7 @@ public final class TablesRoom extends ChangesRoom<TablesEntry, TableChanges> {
                         .map(verdict -> new Refusal(
                                 "noReason",
                                 "“" + verdict + "” has no reason.",
-                                "Say in a few words what happens, such as “softens it”."));
+                                "Say briefly what happens, such as “softens it”."));
             case ChangesFold.TakenBack<TableChanges> back -> Optional.empty();
         };
     }

@@ -116,8 +116,8 @@ public sealed interface TreatEntry extends JobEntry {
             if (latestMinutes > 0 && latestMinutes <= minutes) {
                 throw new FieldProblem(
                         "latestMinutes",
-                        "It would be too late before it is over.",
-                        "Give more minutes than " + minutes + ", or none.");
+                        "It would be too late before it has finished.",
+                        "Enter more minutes than " + minutes + ", or none.");
             }
         }
 
@@ -253,7 +253,7 @@ public sealed interface TreatEntry extends JobEntry {
             from = Check.name("from", from);
             to = Check.name("to", to);
             if (from.equalsIgnoreCase(to)) {
-                throw new FieldProblem("to", "Both probes are at “" + from + "”.", "Hold the other one elsewhere.");
+                throw new FieldProblem("to", "Both probes are at “" + from + "”.", "Move one of them.");
             }
             if (meter == ProbeKind.CONTINUITY) {
                 Check.optionalWithin("value", value, 0, 1e9, "Ω");

@@ -94,7 +94,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                 "cleaned " + cleaned.part() + " with " + cleaned.agent() + " ("
                         + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + with(": ", cleaned.reason());
             case TreatEntry.RunDry run ->
-                run.part() + " run dry: " + run.result().label() + with(", ", run.remark());
+                run.part() + ", dry run: " + run.result().label() + with(", ", run.remark());
             case TreatEntry.CautionShown shown -> "caution shown: " + readable(shown.caution());
             case TreatEntry.WaitStarted wait ->
                 "wait: " + wait.what()
@@ -105,7 +105,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                                 ? ""
                                 : part(", ", wait.part()))
                         + ", " + minutes(wait.minutes()) + with(", in the ", wait.station());
-            case TreatEntry.WaitEnded ended -> "wait over" + with(": ", ended.remark());
+            case TreatEntry.WaitEnded ended -> "wait finished" + with(": ", ended.remark());
             case TreatEntry.Mended mended ->
                 "mended " + mended.part() + ": " + mended.what()
                         + (mended.modification() ? " (differs from factory)" : "")
@@ -114,10 +114,10 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                 one.part() + " " + one.how().label() + ": " + one.what()
                         + (one.takenMm() == null ? "" : ", " + figure(one.takenMm()) + " mm")
                         + with(", ", one.limit()) + with(": ", one.result())
-                        + with("; past the line: ", one.pastReason())
+                        + with("; past the limit: ", one.pastReason())
                         + with(", agreed ", one.agreed());
             case TreatEntry.MadeOf one ->
-                one.part() + " is of "
+                one.part() + " is made of "
                         + one.materials().stream().map(Phrase::readable).collect(Collectors.joining(", "));
             case TreatEntry.Probed one ->
                 one.meter().label() + ", " + one.from() + " to " + one.to() + ": "
@@ -165,12 +165,13 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
             }
             TreatPicture.Wait wait = waits.get(ended.waitId());
             if (wait == null) {
-                return Optional.of(new Refusal("waitUnknown", "No such wait was started.", "Choose one that runs."));
+                return Optional.of(
+                        new Refusal("waitUnknown", "That wait was not started.", "Choose one that is running."));
             }
             return wait.endedAt().isEmpty()
                     ? Optional.empty()
-                    : Optional.of(
-                            new Refusal("waitEnded", "“" + wait.what() + "” was ended already.", "Nothing to enter."));
+                    : Optional.of(new Refusal(
+                            "waitEnded", "“" + wait.what() + "” has already ended.", "There is nothing to end."));
         }
 
         @Override

@@ -16,7 +16,10 @@ public final class Check {
     public static String name(String field, String value) {
         String trimmed = tidy(value);
         if (trimmed.isEmpty()) {
-            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Type " + article(words(field)) + ".");
+            throw new FieldProblem(
+                    field,
+                    "The " + FieldNames.noun(field) + " is empty.",
+                    "Enter " + article(FieldNames.noun(field)) + ".");
         }
         return limited(field, trimmed, NAME_LENGTH);
     }
@@ -34,7 +37,7 @@ public final class Check {
     public static String remark(String field, String value) {
         String kept = optionalRemark(field, value);
         if (kept.isEmpty()) {
-            throw new FieldProblem(field, "The " + words(field) + " is empty.", "Write at least a word.");
+            throw new FieldProblem(field, "The " + FieldNames.noun(field) + " is empty.", "Enter at least a word.");
         }
         return kept;
     }
@@ -49,8 +52,8 @@ public final class Check {
         if (!(value >= low && value <= high)) {
             throw new FieldProblem(
                     field,
-                    "The " + words(field) + " " + plain(value) + " " + unit + " is outside " + plain(low) + " to "
-                            + plain(high) + " " + unit + ".",
+                    plain(value) + " " + unit + " is outside " + plain(low) + " to " + plain(high) + " " + unit
+                            + " for the " + FieldNames.noun(field) + ".",
                     "Check the number and its unit.");
         }
         return value;
@@ -69,8 +72,8 @@ public final class Check {
         if (value < low || value > high) {
             throw new FieldProblem(
                     field,
-                    "The " + words(field) + " " + value + " is outside " + low + " to " + high + ".",
-                    "Give a whole number from " + low + " to " + high + ".");
+                    value + " is outside " + low + " to " + high + " for the " + FieldNames.noun(field) + ".",
+                    "Enter a whole number from " + low + " to " + high + ".");
         }
         return value;
     }
@@ -78,7 +81,7 @@ public final class Check {
     /** A choice that must be made. */
     public static <T> T chosen(String field, T value) {
         if (value == null) {
-            throw new FieldProblem(field, "No " + words(field) + " is chosen.", "Choose one.");
+            throw new FieldProblem(field, "No " + FieldNames.noun(field) + " is chosen.", "Choose one.");
         }
         return value;
     }
@@ -89,8 +92,8 @@ public final class Check {
         if (kept.size() > most) {
             throw new FieldProblem(
                     field,
-                    kept.size() + " " + words(field) + " are more than the " + most + " that one entry holds.",
-                    "Split them over several entries.");
+                    kept.size() + " " + FieldNames.noun(field) + " is more than the " + most + " one entry can hold.",
+                    "Split it into several entries.");
         }
         return kept;
     }
@@ -109,8 +112,9 @@ public final class Check {
         if (value.length() > most) {
             throw new FieldProblem(
                     field,
-                    "The " + words(field) + " has " + value.length() + " characters; at most " + most + " are kept.",
-                    "Shorten it, or put the rest into a note.");
+                    "The " + FieldNames.noun(field) + " has " + value.length() + " characters. At most " + most
+                            + " are allowed.",
+                    "Shorten it, or put the rest in a note.");
         }
         return value;
     }
@@ -141,10 +145,6 @@ public final class Check {
             afterSpace = c == ' ';
         }
         return value.isEmpty() || !afterSpace;
-    }
-
-    private static String words(String field) {
-        return field.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(java.util.Locale.ROOT);
     }
 
     private static String plain(double value) {

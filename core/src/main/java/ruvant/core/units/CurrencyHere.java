@@ -59,9 +59,7 @@ public record CurrencyHere(String currency, String locale) {
             return new Locale.Builder().setLanguageTag(written).build().toLanguageTag();
         } catch (IllformedLocaleException none) {
             throw new FieldProblem(
-                    "locale",
-                    "“" + written + "” is not the code of a language and place.",
-                    "Write one such as en-IE or de-AT.");
+                    "locale", "“" + written + "” is not a language and place code.", "Use one such as en-IE or de-AT.");
         }
     }
 }

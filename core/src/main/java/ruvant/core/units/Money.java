@@ -11,13 +11,18 @@ import java.util.regex.Pattern;
  * @param currency ISO 4217 code
  */
 public record Money(long minor, String currency) {
+    private static final long MOST = 100_000_000_00L;
     private static final Pattern TYPED = Pattern.compile("(\\d{1,3}(?:\\s\\d{3})+|\\d{1,12})(?:[.,](\\d{1,4}))?");
 
     public Money {
-        if (minor < 0 || minor > 100_000_000_00L) {
-            throw new FieldProblem("amount", "The amount " + minor + " (minor units) cannot be.", "Give 0 or more.");
+        int digits = CurrencyHere.digits(Check.chosen("currency", currency));
+        if (minor < 0 || minor > MOST) {
+            throw new FieldProblem(
+                    "amount",
+                    words(minor, digits, currency) + " is outside " + words(0, digits, currency) + " to "
+                            + words(MOST, digits, currency) + ".",
+                    "Enter an amount in that range.");
         }
-        CurrencyHere.digits(Check.chosen("currency", currency));
     }
 
     /**
@@ -31,7 +36,7 @@ public record Money(long minor, String currency) {
         Matcher figures = TYPED.matcher(typed.strip());
         if (!figures.matches()) {
             throw new FieldProblem(
-                    field, "“" + typed.strip() + "” is not an amount.", "Write figures, such as 85 or 85.50.");
+                    field, "“" + typed.strip() + "” is not an amount.", "Enter a number, such as 85 or 85.50.");
         }
         int digits = CurrencyHere.digits(currency);
         BigDecimal amount = new BigDecimal(
@@ -51,7 +56,10 @@ public record Money(long minor, String currency) {
     /** The amount with its code, such as {@code 85.00 EUR}. */
     @Override
     public String toString() {
-        int digits = CurrencyHere.digits(currency);
+        return words(minor, CurrencyHere.digits(currency), currency);
+    }
+
+    private static String words(long minor, int digits, String currency) {
         return BigDecimal.valueOf(minor, digits).toPlainString() + " " + currency;
     }
 }

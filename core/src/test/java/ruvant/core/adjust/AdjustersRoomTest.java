@@ -98,7 +98,7 @@ class AdjustersRoomTest {
                         "spring drum",
                         new AdjusterKind.HeldBy(AdjusterLock.RATCHET, "", "", 0),
                         new AdjustEntry.Moves("rebound", 1)))))
-                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("nothing warns of it"));
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("has no caution"));
         assertThat(log.add(changed(own("slit width", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("rebound", 1)))))
                 .as("it takes the place of the shipped one of that id, and is no second one")
                 .isEmpty();

@@ -130,13 +130,13 @@ class AdjustingTest {
         assertThat(turn.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
         assertThat(turn.turns().getFirst().by()).isNegative();
         assertThat(turn.turns().getFirst().line()).matches("turn engagement \\d/8 out");
-        assertThat(turn.why()).contains("of what is allowed");
+        assertThat(turn.why()).contains("× its tolerance");
 
         logs.add(new AdjustEntry.Turned(
                 "engagement", TurnUnit.EIGHTHS, turn.turns().getFirst().by(), ""));
         AdjustPlan measure = adjusting().plan(List.of(Named.of("engagement")));
         assertThat(measure.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
-        assertThat(measure.why()).contains("since the last turn", "1/60");
+        assertThat(measure.why()).contains("after the last turn", "1/60");
 
         fired("1", 1, 0.05);
         fired("1/60", 1.0 / 64, -0.02);
@@ -359,7 +359,7 @@ class AdjustingTest {
 
         assertThat(BOOK.problems()).isEmpty();
         assertThat(gaps.problems())
-                .anyMatch(one -> one.contains("drops its tension"))
+                .anyMatch(one -> one.contains("loses its tension"))
                 .anyMatch(one -> one.contains("two adjusters"))
                 .anyMatch(one -> one.contains("“width”, which is not there"))
                 .anyMatch(one -> one.contains("moves nothing"))

@@ -37,7 +37,7 @@ class AdvisorTest {
         assertThat(slow.verdict()).isEqualTo(Advice.Verdict.TURN);
         assertThat(slow.next().getFirst()).isPositive();
         assertThat(fast.next().getFirst()).isNegative();
-        assertThat(slow.why()).contains("engagement", "of its tolerance");
+        assertThat(slow.why()).contains("engagement", "× its tolerance");
         assertThat(slow.next().getFirst() / 0.125)
                 .isEqualTo(Math.rint(slow.next().getFirst() / 0.125));
     }
@@ -72,7 +72,7 @@ class AdvisorTest {
                 new double[] {-0.75, -0.54, 0.66});
 
         assertThat(advice.verdict()).isEqualTo(Advice.Verdict.STOP_BEST_COMPROMISE);
-        assertThat(advice.why()).contains("No setting brings all within tolerance");
+        assertThat(advice.why()).contains("No setting brings everything within tolerance");
     }
 
     @Test

@@ -123,7 +123,7 @@ class CounterAndCauseTest {
                 new FaultKnowledge.Cause("odd", "leaf", "odd new cause", 1, "why", Map.of("slowLate", 0.5), "mend", "");
         assertThatThrownBy(() -> new FaultChanges(List.of(), List.of(untold), List.of()).in(KNOWN))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("No look tells “odd new cause”");
+                .hasMessageContaining("No look distinguishes “odd new cause”");
         FaultKnowledge.Look tells = new FaultKnowledge.Look(
                 "oddLook", "leaf", "look at it", "odd", 2, "outside", "", Map.of("odd", 0.9), 0.05);
         assertThat(new FaultChanges(List.of(), List.of(untold), List.of(tells))

@@ -79,9 +79,9 @@ class DiagnosisTest {
                 List.of(new FaultKnowledge.Look("l", "b", "l", "x", 1, "outside", "", Map.of("d", 0.5), 0.1)));
 
         assertThat(gaps.problems())
-                .anyMatch(one -> one.contains("No look tells “c”"))
+                .anyMatch(one -> one.contains("No look distinguishes “c”"))
                 .anyMatch(one -> one.contains("symptom t"))
-                .anyMatch(one -> one.contains("never and always"))
+                .anyMatch(one -> one.contains("between 0 and 1"))
                 .anyMatch(one -> one.contains("area b"))
                 .anyMatch(one -> one.contains("cause d"));
     }

@@ -79,7 +79,7 @@ class FindFoldTest {
         assertThat(find().falseLeads()).containsExactly(Named.of("pawl worn"));
         assertThat(find().overturned().getFirst().what().finding()).isEqualTo(dent);
         assertThat(logs.refusal(new FindEntry.Reopened(UUID.randomUUID(), "x", "y", "z")))
-                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("no such finding"));
+                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("That finding is not"));
     }
 
     @Test

@@ -112,7 +112,7 @@ class HouseRoomTest {
     void aShopHasSomebodyWhoSignsAndSomewhereToLayPieces() {
         assertThatThrownBy(() -> new HouseEntry.PeopleSet(List.of()))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("Nobody is named");
+                .hasMessageContaining("Nobody can sign");
         assertThatThrownBy(() -> new HouseEntry.TraysSet(List.of()))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("no tray");

@@ -46,7 +46,7 @@ class ListsRoomTest {
         assertThat(here().moves(PartName.of("cam"))).isFalse();
         assertThat(add(new ListsEntry.ListTakenBack(TradeLists.MOVING))).isEmpty();
         assertThat(here()).isEqualTo(ShippedLists.LISTS);
-        assertThat(log.lastWords()).isEqualTo("back to how it came: moving");
+        assertThat(log.lastWords()).isEqualTo("reset to what ships: moving");
         assertThat(log.strikeLast()).isEmpty();
         assertThat(here().moves(PartName.of("focus slide"))).isTrue();
     }

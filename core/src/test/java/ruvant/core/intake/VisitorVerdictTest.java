@@ -34,7 +34,7 @@ class VisitorVerdictTest {
     void oneCarelessSignIsEnough() {
         VisitorVerdict verdict = of(VisitorSignKind.GLUE, VisitorSignKind.CHEWED_SLOT);
         assertThat(verdict.opened()).isEqualTo(VisitorVerdict.Opened.WITHOUT_CARE);
-        assertThat(verdict.expect()).anyMatch(one -> one.contains("measure each length"));
+        assertThat(verdict.expect()).anyMatch(one -> one.contains("Measure each length"));
     }
 
     @Test

@@ -92,7 +92,7 @@ class PatternSignsTest {
     void whereTheyGainsayEachOtherNothingIsGuessed() {
         PatternSigns.PatternSays says = WITH_FEATURES.guess("1500", List.of("distance scale printed"));
         assertThat(says.pattern()).isEmpty();
-        assertThat(says.why()).contains("1st pattern: look again");
+        assertThat(says.why()).contains("1st pattern: check again");
         assertThat(WITH_FEATURES
                         .guess("", List.of("distance scale printed", "distance scale engraved"))
                         .why())

@@ -44,7 +44,7 @@ class ModifyReaderTest {
         assertThat(read("file something else").question().orElse("")).startsWith("Of which part?");
         assertThat(read("drill speed ring").question().orElse("")).startsWith("Which corner");
         assertThat(read("fit speed ring").question().orElse("")).startsWith("Which part of which pattern?");
-        assertThat(read("fit speed ring of 1st pattern").question().orElse("")).startsWith("How did it go in?");
+        assertThat(read("fit speed ring of 1st pattern").question().orElse("")).startsWith("How did it fit?");
     }
 
     @Test

@@ -44,7 +44,7 @@ class InterchangeTest {
         // Beta(3 + 4, 2 + 1)
         assertThat(belief.chance()).isCloseTo(0.7, within(1e-9));
         assertThat(belief.asIs()).isCloseTo(0.75, within(1e-9));
-        assertThat(belief.words()).isEqualTo("fits 4 of 5 here");
+        assertThat(belief.words()).isEqualTo("fits in 4 of 5 tries here");
         // quantiles of Beta(7, 3) as tables have them
         assertThat(belief.low()).isCloseTo(0.4504, within(5e-4));
         assertThat(belief.high()).isCloseTo(0.9023, within(5e-4));

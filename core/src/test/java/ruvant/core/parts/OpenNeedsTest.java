@@ -113,7 +113,7 @@ class OpenNeedsTest {
         assertThat(ShelfRoom.ROOMS.words(new ShelfEntry.StockCounted(stock, 1), picture::name))
                 .isEqualTo("counted: 1 × retard pinion for Pellworm Twin, 1st pattern");
         assertThat(ShelfRoom.ROOMS.words(new RecordEntry.Struck(stock, "twice"), picture::name))
-                .isEqualTo("struck a line: twice");
+                .isEqualTo("struck out a line: twice");
         assertThat(new Line(stock, 1, ShelfLog.START, " Ines K. ", null, new RecordEntry.Struck(stock, "")).by())
                 .isEqualTo("Ines K.");
     }

@@ -87,7 +87,7 @@ class SourcesTest {
         Sources.Source after = of(sources(new Interchange(tried), Map.of(), null), SourceKind.STOCK);
 
         assertThat(after.chances().fits()).isGreaterThan(before.chances().fits());
-        assertThat(after.chances().fitWords()).isEqualTo("same model, other pattern, fits 4 of 4 here");
+        assertThat(after.chances().fitWords()).isEqualTo("same model, other pattern, fits in 4 of 4 tries here");
         // it always took work
         assertThat(after.effort().minutes()).isEqualTo(before.effort().minutes() + 30);
     }

@@ -91,7 +91,7 @@ class PickUpTest {
                         "checks before plate begun",
                         "to decide: new seals or old",
                         "stuck: slotted screw 1.4 × 3.0 of plate",
-                        "waits for a tool: lens spanner",
+                        "waiting for a tool: lens spanner",
                         "needed: a washer");
     }
 
@@ -102,7 +102,7 @@ class PickUpTest {
                 new StripEntry.SpringLetDown("mainspring", 3, ""),
                 new SittingEntry.ToolNoted("lens spanner", false, ""),
                 new RefitEntry.TrialAssembled(List.of(PLATE), "with tape"));
-        assertThat(pickUp().halfDone()).contains("trial assembly on: with tape");
+        assertThat(pickUp().halfDone()).contains("trial assembly together: with tape");
         logs.add(
                 new RefitEntry.TrialUndone("still sticks"),
                 new StripEntry.SpringWound("mainspring", 3, ""),

@@ -50,25 +50,25 @@ class PictureTest {
 
     @Test
     void whatToDoNextFollowsTheJob() {
-        assertThat(next()).containsExactly("Try every function");
+        assertThat(next()).containsExactly("Check every function");
         logs.add(new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""), Logs.off("train", false));
         assertThat(next())
                 .as("nothing is suspected, so a loose part may go back")
                 .startsWith("Put back: train")
-                .contains("Say what is wrong");
+                .contains("Note the symptoms");
         logs.add(new FindEntry.SymptomSeen("drags"));
-        assertThat(next()).contains("Raise a suspect");
+        assertThat(next()).contains("Add a suspect");
         logs.add(new FindEntry.SuspectRaised("dirt", "groans"));
         assertThat(next())
                 .as("while a suspect is open the part is out for a reason")
-                .containsExactly("Look at: dirt");
+                .containsExactly("Look: dirt");
         logs.add(new FindEntry.CauseConfirmed("dirt", "seen"), new TreatEntry.WaitStarted(TRAIN, "flash-off", 10));
         assertThat(next()).as("only waiting").isEmpty();
         logs.after(11);
-        assertThat(next()).containsExactly("Wait over: flash-off, train", "Put back: train");
+        assertThat(next()).containsExactly("Wait finished: flash-off, train", "Put back: train");
         UUID wait = logs.picture().treat().waits().getFirst().id();
         logs.add(new TreatEntry.WaitEnded(wait, ""), new RefitEntry.Refitted(TRAIN, List.of(), "", ""));
-        assertThat(next()).containsExactly("Fire it through");
+        assertThat(next()).containsExactly("Fire it to prove it");
         for (int i = 0; i < 36; i++) {
             logs.put(new ProveEntry.Fired(true, ""));
         }
@@ -149,13 +149,13 @@ class PictureTest {
                 new ProveEntry.Fired(true, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
         assertThat(sheet.work().found())
-                .containsExactly("Cause: dirt (free when wet)", "Somebody had been in before: glue");
+                .containsExactly("Cause: dirt (free when wet)", "Signs of an earlier repair: glue");
         assertThat(sheet.work().done())
                 .containsExactly(
                         "Cleaned train: naphtha",
                         "Mended corner: half a millimetre off",
                         "Lubricated with oil: pivots",
-                        "Done as asked: slow speeds");
+                        "Done as agreed: slow speeds");
         assertThat(sheet.work().changed()).containsExactly("corner: half a millimetre off; agreed: by telephone");
         assertThat(sheet.work().replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
         assertThat(sheet.after().leftOpen()).containsExactly("haze: cemented");
@@ -202,7 +202,7 @@ class PictureTest {
                 Logs.off("train", false));
         assertThat(entries.stream().map(JobRooms.ALL::words))
                 .containsExactly(
-                        "came in: Pellworm Twin of Amara Okonjo, “drags”",
+                        "checked in: Pellworm Twin of Amara Okonjo, “drags”",
                         "train lies over cap",
                         "lost 2 × washer of train",
                         "wait: rest, 1 h 30 min",

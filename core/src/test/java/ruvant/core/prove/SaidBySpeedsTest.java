@@ -58,7 +58,7 @@ class SaidBySpeedsTest {
 
         assertThat(trade.allowed().source()).isEqualTo("usual, leaf shutter, lens-mounted");
         assertThat(trade.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.IN);
-        assertThat(byHouse.allowed().source()).startsWith("this house");
+        assertThat(byHouse.allowed().source()).startsWith("house practice");
         assertThat(byHouse.before().orElseThrow().verdict().kind()).isEqualTo(SpeedVerdict.Kind.OUT);
         assertThat(byMaker.allowed().ev()).isEqualTo(0.60);
         assertThat(byMaker.allowed().source()).isEqualTo("maker, sheet 7");

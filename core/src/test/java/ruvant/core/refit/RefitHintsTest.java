@@ -82,7 +82,7 @@ class RefitHintsTest {
                         .refit()
                         .checks(logs.picture().valley().part(PLATE).orElseThrow()))
                 .extracting(GateCheck::text)
-                .contains("What worked at intake tried again, while it can be reached");
+                .contains("What worked at intake tried again while it can be reached");
         logs.add(new ProveEntry.FiringsTimed("1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.017), false));
         assertThat(hints()).containsExactly("Not tried again yet: Self-timer.");
         logs.add(new ProveEntry.FunctionProved("Self-timer", FunctionResult.WORKS, ""));
@@ -93,7 +93,7 @@ class RefitHintsTest {
     void whatWentWrongThereBeforeIsSaid() {
         off();
         slips = List.of("long screw in short hole; stood proud");
-        assertThat(hints()).containsExactly("Went wrong here before: long screw in short hole; stood proud.");
+        assertThat(hints()).containsExactly("This has gone wrong here before: long screw in short hole; stood proud.");
     }
 
     @Test
@@ -106,7 +106,7 @@ class RefitHintsTest {
     void afterACarelessHandEachLengthIsMeasured() {
         logs.add(new IntakeEntry.VisitorSign(VisitorSignKind.CHEWED_SLOT, ""));
         off(Fastener.slotted(1, 1.4, 3));
-        assertThat(hints()).singleElement().asString().contains("measure each length");
+        assertThat(hints()).singleElement().asString().contains("measure each screw");
     }
 
     @Test

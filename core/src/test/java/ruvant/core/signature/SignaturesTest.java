@@ -190,7 +190,7 @@ class SignaturesTest {
         assertThatThrownBy(() -> Signatures.rank(
                         ShutterKind.LEAF, leaf(all(0), all(0.03)).subList(0, 2), CurtainTravel.UNKNOWN))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("at least three speeds");
+                .hasMessageContaining("at least 3 speeds");
     }
 
     @Test

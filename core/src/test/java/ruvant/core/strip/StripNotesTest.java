@@ -125,7 +125,7 @@ class StripNotesTest {
                 back("barrel"));
         assertThat(logs.refusal(new StripEntry.SpringWound("curtain spring", 1, "")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.remedy()).isEqualTo("Let down are: Mainspring."));
-        assertThat(checks("top cover")).contains("Wound again, or meant to stay down: Mainspring");
+        assertThat(checks("top cover")).contains("Wound again, or meant to stay let down: Mainspring");
         logs.add(new StripEntry.SpringWound("mainspring", 3, ""));
         assertThat(checks("top cover")).hasSize(1);
     }
@@ -134,7 +134,7 @@ class StripNotesTest {
     void whatWasCleanedAndNotOiledIsAskedAboutBeforeItIsCovered() {
         logs.add(Logs.off("front plate", true), Logs.off("gear", false));
         logs.add(new TreatEntry.Cleaned(part("gear"), "naphtha", List.of("metal"), Verdict.OK, ""), back("gear"));
-        String check = "Cleaned, but no point of it is oiled: gear";
+        String check = "Cleaned, but not oiled: gear";
         assertThat(checks("front plate")).contains(check);
         assertThat(logs.refusal(seen("front plate", "no such check")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("checkUnknown"));
@@ -157,11 +157,12 @@ class StripNotesTest {
     void aTrialAssemblyIsNoRefitAndIsUndone() {
         logs.add(Logs.off("cover", false), Logs.off("plate", false));
         logs.add(new RefitEntry.TrialAssembled(List.of(part("cover")), "two screws"));
-        assertThat(answer("plate").reason()).isEqualTo("A trial assembly is on (two screws)");
+        assertThat(answer("plate").reason()).isEqualTo("A trial assembly is together (two screws)");
         assertThat(logs.refusal(new RefitEntry.TrialAssembled(List.of(part("plate")), "")))
                 .hasValueSatisfying(refusal -> assertThat(refusal.code()).isEqualTo("trialOn"));
         assertThat(logs.refusal(new HandoverEntry.Returned("Amara", "")))
-                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("trial assembly is still on"));
+                .hasValueSatisfying(
+                        refusal -> assertThat(refusal.message()).contains("trial assembly is still together"));
         logs.add(new RefitEntry.TrialUndone("still sticks"), back("plate"), back("cover"));
         assertThat(logs.refusal(new RefitEntry.TrialUndone(""))).isPresent();
     }
@@ -207,8 +208,8 @@ class StripNotesTest {
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
                         .work()
                         .found())
-                .contains("Missing when it came in: 1 × cross screw, top cover")
-                .contains("Lay in it and belongs nowhere: 2 × washer");
+                .contains("Missing on arrival: 1 × cross screw, top cover")
+                .contains("Found in it and belongs nowhere: 2 × washer");
     }
 
     private static final java.util.function.Function<String, Named> RUNG =

@@ -66,7 +66,7 @@ class StripTest {
     void nothingComesOffTwice() {
         logs.add(Logs.off("front plate", true));
         assertThat(logs.refusal(Logs.off("Front Plate", true)).orElseThrow().message())
-                .contains("is off already", "Ada");
+                .contains("is already off", "Ada");
     }
 
     @Test
@@ -77,7 +77,7 @@ class StripTest {
         assertThat(logs.refusal(new StripEntry.EdgeSet(PartName.of("c1"), PartName.of("a1"), true))
                         .orElseThrow()
                         .message())
-                .isEqualTo("That goes round in a circle: a1 under c1 under b1 under a1.");
+                .isEqualTo("That makes a circle: a1 under c1 under b1 under a1.");
         assertThatThrownBy(() -> new StripEntry.EdgeSet(PartName.of("a1"), PartName.of("a1"), true))
                 .isInstanceOf(FieldProblem.class);
     }

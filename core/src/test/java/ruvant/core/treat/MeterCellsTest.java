@@ -55,6 +55,6 @@ class MeterCellsTest {
         assertThat(of("silver", 1.35, measured).freshEv()).isCloseTo(0.4, within(1e-9));
         assertThatThrownBy(() -> MeterCells.Circuit.measured(1.50, 12, 1.52, 12.1))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("too near");
+                .hasMessageContaining("too close");
     }
 }

@@ -31,8 +31,8 @@ class ModificationsTest {
         assertThat(logs.refusal(go(null, 0.1, "", "")))
                 .get()
                 .satisfies(refusal -> assertThat(refusal.message())
-                        .contains("0.55 mm off in all", "line at 0.5 mm", "0.45 mm is off already"))
-                .satisfies(refusal -> assertThat(refusal.remedy()).startsWith("Take at most 0.05 mm"));
+                        .contains("removing 0.55 mm in all", "limit of 0.5 mm", "0.45 mm is already removed"))
+                .satisfies(refusal -> assertThat(refusal.remedy()).startsWith("Remove at most 0.05 mm"));
         logs.add(go(null, 0.05, "runs free", ""));
 
         assertThat(Modifications.of(logs.picture().treat().modified()))
@@ -42,7 +42,7 @@ class ModificationsTest {
                     assertThat(one.leftMm()).get().isEqualTo(0.0);
                     assertThat(one.words())
                             .isEqualTo("speed ring, catching corner: filed by 0.5 mm of at most 0.5 mm,"
-                                    + " not past the scribed line, in 3 goes; runs free");
+                                    + " not past the scribed line, in 3 passes; runs free");
                 });
     }
 

@@ -117,7 +117,7 @@ class OilSheetTest {
         oiled("gear train", "oil");
         oiled("gear train", "oil");
         assertThat(train().put().times()).isEqualTo(2);
-        assertThat(train().put().remark()).startsWith("oiled 2 times").endsWith("clean it again");
+        assertThat(train().put().remark()).startsWith("oiled 2 times").endsWith("Clean it again.");
 
         logs.after(5);
         cleaned();

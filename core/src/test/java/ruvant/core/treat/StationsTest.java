@@ -80,7 +80,7 @@ class StationsTest {
         held("bath", logs.now().minusSeconds(7200), 40);
 
         assertThat(refusal(in("bath", 30)))
-                .hasValueSatisfying(refusal -> assertThat(refusal.remedy()).contains("Take out what is over"));
+                .hasValueSatisfying(refusal -> assertThat(refusal.remedy()).contains("Take out what has finished"));
     }
 
     @Test
@@ -118,7 +118,7 @@ class StationsTest {
         assertThat(wait.late()).isEqualTo("cut it back");
         assertThatThrownBy(() -> new TreatEntry.WaitStarted(RAIL, "coat", 60, 50, "", ""))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("too late before it is over");
+                .hasMessageContaining("too late before it has finished");
     }
 
     @Test

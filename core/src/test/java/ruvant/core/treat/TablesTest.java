@@ -54,7 +54,7 @@ class TablesTest {
         assertThat(judgement.reasons())
                 .containsExactly(
                         "coated glass: care, smears, drags dirt",
-                        "cloth curtain: no, takes the rubber out of the cloth");
+                        "cloth curtain: no, strips the rubber from the cloth");
     }
 
     @Test

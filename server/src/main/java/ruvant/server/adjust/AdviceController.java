@@ -46,8 +46,9 @@ class AdviceController {
 
     @Operation(
             summary = "Which adjuster to turn next, and how far",
-            description = "Errors in stops, positive for slow. Turns from first found, positive clockwise or inward. "
-                    + "The first trial is how it was found, at no turns.")
+            description =
+                    "Errors in EV, positive when slow. Turns count from where it was found, positive clockwise or inward. "
+                            + "The first trial is how it was found, before any turn.")
     @io.swagger.v3.oas.annotations.parameters.RequestBody(
             content =
                     @Content(

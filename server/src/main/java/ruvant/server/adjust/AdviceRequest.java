@@ -48,7 +48,7 @@ record AdviceRequest(List<Turnable> adjusters, List<Wanted> results, List<Tried>
         private Trial trial() {
             if (turns == null || measuredEv == null || turns.contains(null)) {
                 throw new FieldProblem(
-                        "trials", "A trial lacks its turns or what was measured.", "Give both for every trial.");
+                        "trials", "A trial is missing its turns or its results.", "Enter both for every trial.");
             }
             return new Trial(
                     turns,

@@ -45,10 +45,10 @@ enum PictureKind {
         }
         if (starts(file, 4, 'f', 't', 'y', 'p')) {
             throw new BadPictureException(
-                    "That is a HEIC or AVIF picture, or a film; Ruvant cannot read it.",
-                    "Set the telephone to take JPEG (“most compatible”), or save the picture as JPEG.");
+                    "Ruvant cannot read HEIC or AVIF pictures, or videos.",
+                    "Set the phone to take JPEG (“most compatible”), or save the picture as JPEG.");
         }
-        throw new BadPictureException("That file is no picture.", "Choose a JPEG, PNG or WebP picture.");
+        throw new BadPictureException("That file is not a picture.", "Choose a JPEG, PNG or WebP picture.");
     }
 
     private static boolean starts(byte[] file, int at, int... bytes) {

@@ -53,8 +53,8 @@ public class PictureStore {
     public Kept keep(byte[] file) {
         if (file.length > LARGEST_BYTES) {
             throw new BadPictureException(
-                    "That picture has " + (file.length >> 20) + " MB; at most 25 MB are taken.",
-                    "Save it smaller, or take another.");
+                    "That picture is " + (file.length >> 20) + " MB. Pictures can have up to 25 MB.",
+                    "Save it smaller, or take another one.");
         }
         Bare bare = bare(file);
         Decoded image = decoded(bare.content());
@@ -64,7 +64,7 @@ public class PictureStore {
                 write(path(bare.name()), bare.content());
             }
         } catch (IOException problem) {
-            throw new UncheckedIOException("The picture cannot be written to " + folder, problem);
+            throw new UncheckedIOException("The picture cannot be saved in " + folder, problem);
         }
         boolean turned = bare.orientation() >= 5;
         return new Kept(bare.name(), turned ? image.height() : image.width(), turned ? image.width() : image.height());
@@ -142,7 +142,7 @@ public class PictureStore {
             int height = reader.getHeight(0);
             if ((long) width * height > MOST_PIXELS) {
                 throw new BadPictureException(
-                        "That picture has " + width + " × " + height + " pixels; at most 120 million are taken.",
+                        "That picture is " + width + " × " + height + " pixels. Pictures can have up to 120 million.",
                         "Save it smaller.");
             }
             int every = Math.max(1, Math.max(width, height) / (2 * SMALL));

@@ -162,7 +162,6 @@ final class Stripped {
 
     static BadPictureException broken() {
         return new BadPictureException(
-                "That picture's file is broken: it ends in the middle or is mixed up.",
-                "Copy it from the camera once more, or take another.");
+                "That picture file is damaged.", "Copy it from the camera again, or take another picture.");
     }
 }

@@ -57,7 +57,7 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.BAD_REQUEST,
                 "unreadable",
-                "That cannot be read" + (where.isEmpty() ? "." : ": “" + where + "” is not what is expected there."));
+                "That cannot be read" + (where.isEmpty() ? "." : ": “" + where + "” is not a valid value here."));
         problem.setProperty("field", where);
         problem.setProperty("remedy", "Correct it and send it again.");
         return problem;
@@ -66,7 +66,7 @@ class Problems {
     @ExceptionHandler
     ProblemDetail missing(NoSuchJobException missing) {
         ProblemDetail problem = problem(HttpStatus.NOT_FOUND, "noSuchJob", missing.getMessage());
-        problem.setProperty("remedy", "Find it by owner, maker or serial number with F2.");
+        problem.setProperty("remedy", "Search by owner, maker or serial number with F2.");
         return problem;
     }
 
@@ -97,10 +97,10 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
                 "tooLarge",
-                "That file is too large: a recording has at most 256 MB, a job's package 150 MB, a picture 25 MB.");
+                "That file is too large. The limits are 256 MB for a recording, 150 MB for a job package and 25 MB for a picture.");
         problem.setProperty(
                 "remedy",
-                "Choose the zip that Ruvant exported, or a smaller picture; a longer recording is measured by the command ruvant measure.");
+                "Choose the ZIP file that Ruvant exported, or a smaller picture. Longer recordings can be measured with the command “ruvant measure”.");
         return problem;
     }
 
@@ -119,9 +119,9 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "internal",
-                "Something broke inside Ruvant. What you sent is not stored.");
+                "Something went wrong in Ruvant. What you sent was not saved.");
         problem.setProperty(
-                "remedy", "Try once more. If it happens again, the reason is in the window that started Ruvant.");
+                "remedy", "Try again. If it happens again, look for the reason in the window that started Ruvant.");
         return problem;
     }
 

@@ -52,7 +52,7 @@ class Wiring {
 
     private static <T> T sound(String what, T knowledge, List<String> problems) {
         if (!problems.isEmpty()) {
-            throw new IllegalStateException("What is known of " + what + " has gaps: " + problems);
+            throw new IllegalStateException("The shipped data on " + what + " has gaps: " + problems);
         }
         return knowledge;
     }

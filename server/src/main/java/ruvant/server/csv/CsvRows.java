@@ -52,7 +52,7 @@ public final class CsvRows {
                     throw new FieldProblem(
                             "file",
                             "The table has no column “" + column + "”.",
-                            "Its first row names the columns: " + String.join(", ", needed) + ".");
+                            "The first row must name the columns: " + String.join(", ", needed) + ".");
                 }
             }
             for (CSVRecord one : parser) {
@@ -62,7 +62,7 @@ public final class CsvRows {
             throw problem;
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException problem) {
             throw new FieldProblem(
-                    "file", "That is no table with commas: " + problem.getMessage(), "Save it as CSV and try again.");
+                    "file", "That is not a CSV table: " + problem.getMessage(), "Save it as CSV and try again.");
         }
         return read;
     }
@@ -74,7 +74,7 @@ public final class CsvRows {
             throw new FieldProblem(
                     "file",
                     "Row " + (one.getRecordNumber() + 1) + ": " + problem.getMessage(),
-                    problem.remedy() + " Nothing of the table was taken.");
+                    problem.remedy() + " Nothing was imported.");
         }
     }
 
@@ -101,7 +101,7 @@ public final class CsvRows {
                 return Double.parseDouble(typed);
             } catch (NumberFormatException none) {
                 throw new FieldProblem(
-                        column, "“" + text(column) + "” under “" + column + "” is no figure.", "Write figures only.");
+                        column, "“" + text(column) + "” under “" + column + "” is not a number.", "Use numbers only.");
             }
         }
     }

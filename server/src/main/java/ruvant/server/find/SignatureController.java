@@ -52,9 +52,9 @@ class SignatureController {
     record PatternSaid(Phase phase, int firings, SignatureAnswer says) {}
 
     @Operation(
-            summary = "What speeds say about the mechanism",
-            description = "Causes ranked by how well they explain all firings together. Errors in stops, positive for "
-                    + "slow. Evidence, not a diagnosis: no cause is held for more common than another here.")
+            summary = "What the speeds show about the mechanism",
+            description = "Causes ranked by how well they explain all firings together. Errors in EV, positive when "
+                    + "slow. This is evidence, not a diagnosis: no cause counts as more common than another here.")
     @io.swagger.v3.oas.annotations.parameters.RequestBody(
             content =
                     @Content(

@@ -68,7 +68,7 @@ record SignatureRequest(
                 case "end" -> END;
                 default ->
                     throw new FieldProblem(
-                            "sensors", "There is no sensor “" + sensor + "”.", "Write start, middle or end.");
+                            "sensors", "There is no sensor “" + sensor + "”.", "Use start, middle or end.");
             };
         }
     }
@@ -81,8 +81,8 @@ record SignatureRequest(
         return ShutterKind.ofKey(family)
                 .orElseThrow(() -> new FieldProblem(
                         "family",
-                        "“" + family + "” is no kind of shutter whose pattern is known.",
-                        "Write focalPlaneMechanical, focalPlaneElectronic or leaf."));
+                        "“" + family + "” is not a kind of shutter whose pattern is known.",
+                        "Use focalPlaneMechanical, focalPlaneElectronic or leaf."));
     }
 
     List<SpeedFirings> firings() {

@@ -95,7 +95,7 @@ class HandoverController {
         Log<JobEntry> foreign = content.log();
         for (Line line : foreign.lines()) {
             lines.logOf(line.id()).ifPresent(log -> {
-                throw new BadPackageException("That job is here already, as " + log + ".", "Open " + log + " instead.");
+                throw new BadPackageException("That job is already here, as " + log + ".", "Open " + log + " instead.");
             });
         }
         content.pictures().values().forEach(pictures::keep);

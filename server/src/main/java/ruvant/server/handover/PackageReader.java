@@ -32,7 +32,7 @@ class PackageReader {
     private static final int MOST_FILES = 3_000;
     private static final int MOST_BYTES = 64 * 1024 * 1024;
     private static final long MOST_IN_ALL = 300L * 1024 * 1024;
-    private static final String ASK_AGAIN = "Ask for the package to be exported once more.";
+    private static final String ASK_AGAIN = "Export the package again.";
 
     private final ObjectMapper json;
 
@@ -47,17 +47,19 @@ class PackageReader {
         Map<String, byte[]> files = files(upload);
         if (!files.containsKey("job.json")) {
             throw new BadPackageException(
-                    "There is no job.json in it, or it is not a zip.", "Choose a zip that Ruvant exported.");
+                    "This file is not a job package: there is no job.json in it.",
+                    "Choose a ZIP file that Ruvant exported.");
         }
         JobPackage packed = parse(files.get("job.json"));
         if (!JobPackage.FORMAT.equals(packed.format())) {
-            throw new BadPackageException("job.json is not a job of Ruvant's.", "Choose a zip that Ruvant exported.");
+            throw new BadPackageException(
+                    "The job.json in it was not written by Ruvant.", "Choose a ZIP file that Ruvant exported.");
         }
         if (packed.version() != JobPackage.VERSION) {
             throw new BadPackageException(
-                    "The package has format version " + packed.version() + "; this Ruvant reads version "
+                    "The package has format version " + packed.version() + ". This Ruvant reads version "
                             + JobPackage.VERSION + ".",
-                    "Bring Ruvant up to date, or export it from the same version.");
+                    "Update Ruvant, or export the job from the same version.");
         }
         if (packed.tag() == null || packed.lines() == null || packed.lines().isEmpty()) {
             throw new BadPackageException("The package holds no lines.", ASK_AGAIN);
@@ -78,7 +80,7 @@ class PackageReader {
                 }
                 if (!PictureStore.nameOf(content).equals(picture.name())) {
                     throw new BadPackageException(
-                            "The picture of line " + line.sequence() + " is not the one it is said to be.", ASK_AGAIN);
+                            "The picture of line " + line.sequence() + " does not match its name.", ASK_AGAIN);
                 }
                 pictures.put(picture.name(), content);
             }
@@ -94,8 +96,7 @@ class PackageReader {
                 byte[] content = files.get(JobPackage.RECORDINGS + run.recording());
                 if (content != null && !RecordingStore.nameOf(content).equals(run.recording())) {
                     throw new BadPackageException(
-                            "The recording of line " + line.sequence() + " is not the one it is said to be.",
-                            ASK_AGAIN);
+                            "The recording of line " + line.sequence() + " does not match its name.", ASK_AGAIN);
                 }
                 if (content != null) {
                     recordings.put(run.recording(), content);
@@ -112,22 +113,22 @@ class PackageReader {
             for (ZipEntry file = zip.getNextEntry(); file != null; file = zip.getNextEntry()) {
                 if (files.size() == MOST_FILES) {
                     throw new BadPackageException(
-                            "The zip holds too many files to be a job's package.",
-                            "Choose a zip that Ruvant exported.");
+                            "The ZIP file has too many files for a job package.",
+                            "Choose a ZIP file that Ruvant exported.");
                 }
                 byte[] content = zip.readNBytes(MOST_BYTES + 1);
                 all += content.length;
                 if (content.length > MOST_BYTES || all > MOST_IN_ALL) {
                     throw new BadPackageException(
-                            "“" + file.getName() + "” makes the package larger than it can be, unpacked.",
-                            "Choose a zip that Ruvant exported.");
+                            "“" + file.getName() + "” makes the unpacked package too large.",
+                            "Choose a ZIP file that Ruvant exported.");
                 }
                 files.put(file.getName(), content);
             }
         } catch (java.util.zip.ZipException broken) {
-            throw new BadPackageException("The zip is damaged: " + broken.getMessage() + ".", ASK_AGAIN);
+            throw new BadPackageException("The ZIP file is damaged: " + broken.getMessage() + ".", ASK_AGAIN);
         } catch (java.io.EOFException cut) {
-            throw new BadPackageException("The zip is cut off.", ASK_AGAIN);
+            throw new BadPackageException("The ZIP file is incomplete.", ASK_AGAIN);
         }
         return files;
     }
@@ -164,10 +165,10 @@ class PackageReader {
         for (JobPackage.PackedLine line : packed.lines()) {
             if (line.sequence() != ++expected) {
                 throw new BadPackageException(
-                        "Line " + expected + " is missing: " + line.sequence() + " stands in its place.", ASK_AGAIN);
+                        "Line " + expected + " is missing: " + line.sequence() + " is in its place.", ASK_AGAIN);
             }
             if (!ids.add(line.id())) {
-                throw new BadPackageException("Line " + expected + " stands in it twice.", ASK_AGAIN);
+                throw new BadPackageException("Line " + expected + " is there twice.", ASK_AGAIN);
             }
         }
         try {
@@ -177,7 +178,7 @@ class PackageReader {
                     .toList();
             return JobLog.of(packed.tag(), lines);
         } catch (FieldProblem problem) {
-            throw new BadPackageException("A line is not whole: " + problem.getMessage(), ASK_AGAIN);
+            throw new BadPackageException("A line is incomplete: " + problem.getMessage(), ASK_AGAIN);
         }
     }
 
@@ -187,12 +188,11 @@ class PackageReader {
                 .filter(line -> line.entry() instanceof IntakeEntry.Received)
                 .isPresent();
         if (!received) {
-            throw new BadPackageException("It does not say which camera came in.", ASK_AGAIN);
+            throw new BadPackageException("The package does not say which camera was checked in.", ASK_AGAIN);
         }
         JobRooms.resting(log).stream().findFirst().ifPresent(line -> {
             throw new BadPackageException(
-                    "Line " + line.sequence() + " makes no sense where it stands: " + JobRooms.ALL.words(line.entry())
-                            + ".",
+                    "Line " + line.sequence() + " does not fit where it is: " + JobRooms.ALL.words(line.entry()) + ".",
                     ASK_AGAIN);
         });
     }

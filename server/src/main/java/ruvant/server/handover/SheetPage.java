@@ -39,8 +39,8 @@ final class SheetPage {
         List<String> use = new ArrayList<>();
         sheet.after().battery().ifPresent(cell -> use.add("Battery: " + cell));
         use.addAll(sheet.after().advice());
-        section(body, "So that it lasts", use);
-        section(body, "Came with it and goes back with it", sheet.after().accessories());
+        section(body, "How to make it last", use);
+        section(body, "Accessories, returned with the camera", sheet.after().accessories());
         foot(body, sheet);
         return page(sheet, paper, body);
     }
@@ -65,7 +65,7 @@ final class SheetPage {
         body.append("<table class=\"facts\"><tr>");
         fact(body, "Serial number", serial.isEmpty() ? "none" : serial);
         fact(body, "Owner", sheet.received().owner().words());
-        fact(body, "Came in", DAY.format(sheet.head().cameIn().atZone(zone)));
+        fact(body, "Checked in", DAY.format(sheet.head().cameIn().atZone(zone)));
         fact(body, "Returned", returned);
         body.append("</tr></table>");
     }
@@ -113,16 +113,16 @@ final class SheetPage {
     private static String verdict(SpeedRow.Run run) {
         return run.verdict().kind() == SpeedVerdict.Kind.IN
                 ? "in"
-                : run.verdict().kind() == SpeedVerdict.Kind.OUT ? "out" : "not yet known";
+                : run.verdict().kind() == SpeedVerdict.Kind.OUT ? "out" : "not yet certain";
     }
 
     private static void foot(StringBuilder body, ReturnSheet sheet) {
         Optional<String> guarantee = sheet.head().guaranteeMonths() == 0
                 ? Optional.empty()
-                : Optional.of("Guarantee on what was done: " + sheet.head().guaranteeMonths() + " months.");
+                : Optional.of("Guarantee on this work: " + sheet.head().guaranteeMonths() + " months.");
         String time = sheet.head().benchMinutes() == 0
                 ? ""
-                : "Time at the bench: " + Phrase.minutes(sheet.head().benchMinutes()) + ". ";
+                : "Time on the bench: " + Phrase.minutes(sheet.head().benchMinutes()) + ". ";
         body.append("<p class=\"foot\">%s%s</p>".formatted(time, guarantee.orElse("")));
     }
 

@@ -127,7 +127,7 @@ public class ShopService implements LogDoor {
             in.apply(changes, ships);
             return changes;
         } catch (FieldProblem gap) {
-            LOG.warn("Changes of {} do not fit what ships and are left aside: {}", what, gap.getMessage());
+            LOG.warn("Changes to {} do not fit the shipped data and are ignored: {}", what, gap.getMessage());
             return none;
         }
     }

@@ -89,7 +89,7 @@ public class Projecting {
         List<TagNumber> tags = numbers.all().reversed();
         if (!tags.isEmpty()) {
             LOG.info(
-                    "Bringing lists up to date ({}): {} jobs",
+                    "Updating lists ({}): {} jobs",
                     String.join(", ", stale.stream().map(Projection::name).toList()),
                     tags.size());
         }

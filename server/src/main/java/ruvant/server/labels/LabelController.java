@@ -60,7 +60,7 @@ class LabelController {
             @RequestParam(defaultValue = "a4-plain") String sheet, @RequestParam(defaultValue = "0") int tray) {
         int trays = shop.shop().practice().trays().size();
         if (tray < ALL_TRAYS || tray > trays) {
-            throw new FieldProblem("tray", "There is no tray " + tray + ".", "There are " + trays + ".");
+            throw new FieldProblem("tray", "There is no tray " + tray + ".", "Choose one of: " + trays + ".");
         }
         List<WellName> wells = Trays.all(shop.shop().practice().trays()).stream()
                 .filter(well -> tray == ALL_TRAYS || well.tray() == tray)

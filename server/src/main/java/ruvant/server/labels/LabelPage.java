@@ -36,9 +36,9 @@ final class LabelPage {
                 """.formatted(
                         tag,
                         Markup.escape(camera.words()),
-                        Markup.escape(camera.serial().isEmpty() ? "no serial noted" : "No. " + camera.serial()),
+                        Markup.escape(camera.serial().isEmpty() ? "no serial number" : "No. " + camera.serial()),
                         Markup.escape(received.owner().words()),
-                        Markup.escape("came in " + cameIn),
+                        Markup.escape("checked in " + cameIn),
                         ScanCode.svg(ScanCode.of(tag), 32));
         return PAGE.formatted(tag, "100mm 55mm", "", body);
     }

@@ -71,8 +71,8 @@ record LabelSheet(
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
                         "sheet",
-                        "“" + id + "” is no label sheet.",
-                        "There are: "
+                        "“" + id + "” is not a label sheet.",
+                        "Choose one of: "
                                 + String.join(
                                         ", ", ALL.stream().map(LabelSheet::id).toList()) + "."));
     }

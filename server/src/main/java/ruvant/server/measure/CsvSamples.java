@@ -106,7 +106,7 @@ final class CsvSamples {
             }
         } catch (IllegalStateException | java.io.UncheckedIOException torn) {
             throw new RecordingProblem(
-                    "rowUneven", "The table breaks off in a quoted cell.", "Export it without quotation marks.");
+                    "rowUneven", "The table ends inside a quoted cell.", "Export it without quotation marks.");
         }
         return held();
     }
@@ -120,7 +120,7 @@ final class CsvSamples {
             throw new RecordingProblem(
                     "channelsUnfit",
                     "The table has " + count + " columns of samples.",
-                    "Give it 1 to " + MOST_CHANNELS + " beside the time.");
+                    "It may have 1 to " + MOST_CHANNELS + " beside the time.");
         }
         names = headed
                 ? first.stream().skip(from).toList()
@@ -138,13 +138,13 @@ final class CsvSamples {
             throw new RecordingProblem(
                     "rowUneven",
                     "Row " + number + " has " + row.size() + " columns, the first has " + read.columns() + ".",
-                    "Give every row as many; with a decimal comma part them by semicolons.");
+                    "Every row needs the same number. With a decimal comma, separate columns with semicolons.");
         }
         if (number > MOST_ROWS) {
             throw new RecordingProblem(
                     "tooLarge",
                     "The table has more than 30 million rows.",
-                    "Save the recording as WAV, which is shorter and is read as it comes.");
+                    "Save the recording as WAV, which is smaller.");
         }
         for (int i = 0; i < row.size(); i++) {
             String cell = row.get(i);
@@ -153,8 +153,8 @@ final class CsvSamples {
                     figure(cell)
                             .orElseThrow(() -> new RecordingProblem(
                                     "notANumber",
-                                    "Row " + number + " says “" + cell + "”, which is no number.",
-                                    "Leave only numbers below the head of the table.")));
+                                    "Row " + number + " says “" + cell + "”, which is not a number.",
+                                    "Keep only numbers below the header.")));
         }
         read.next();
     }
@@ -164,14 +164,14 @@ final class CsvSamples {
             throw new RecordingProblem(
                     "empty",
                     "The table is empty.",
-                    "Give it a row for each sample: time in seconds, then the channels.");
+                    "It needs a row for each sample: time in seconds, then the channels.");
         }
         double rateHz = timed ? rateOf(read.column(0)) : stated.orElseThrow(CsvSamples::withoutRate);
         if (!(rateHz >= LOWEST_RATE && rateHz <= HIGHEST_RATE)) {
             throw new RecordingProblem(
                     "rateUnfit",
                     "The table has %.0f samples a second.".formatted(rateHz),
-                    "Give it 1,000 or more; check that its time is in seconds.");
+                    "It needs 1,000 or more. Check that the time is in seconds.");
         }
         float[][] samples = new float[names.size()][];
         for (int channel = 0; channel < samples.length; channel++) {
@@ -192,7 +192,7 @@ final class CsvSamples {
         return new RecordingProblem(
                 "rateUnknown",
                 "The table says neither the time of its samples nor their rate.",
-                "Call the first column “time_s”, or write “# sample rate: 48000” above the table.");
+                "Name the first column “time_s”, or write “# sample rate: 48000” above the table.");
     }
 
     private static boolean isTime(String name) {
@@ -219,7 +219,7 @@ final class CsvSamples {
             if (!(step > 0) || Math.abs(own - step) > UNEVEN * step + 1e-9) {
                 throw new RecordingProblem(
                         "timeUneven",
-                        "Time does not go on evenly at %.6g s.".formatted(times[i]),
+                        "The time steps are uneven at %.6g s.".formatted(times[i]),
                         "Export every sample, with enough decimals of its time.");
             }
         }

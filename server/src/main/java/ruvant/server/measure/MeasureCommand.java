@@ -34,7 +34,7 @@ public final class MeasureCommand {
             }
         }
         if (file == null) {
-            err.println("Say: ruvant measure FILE [--setup setup.json]");
+            err.println("Usage: ruvant measure FILE [--setup setup.json]");
             return 2;
         }
         ObjectMapper json = new ObjectMapper()
@@ -59,7 +59,7 @@ public final class MeasureCommand {
             throw new RecordingProblem(
                     "setupUnreadable",
                     "The setup " + setup + " cannot be read.",
-                    "Check its path; or leave it out for a leaf shutter.");
+                    "Check its path, or leave it out for a leaf shutter.");
         }
     }
 }

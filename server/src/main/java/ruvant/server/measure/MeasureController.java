@@ -40,13 +40,13 @@ class MeasureController {
     @ApiResponse(responseCode = "200", description = "What was measured")
     @ApiResponse(
             responseCode = "422",
-            description = "Nothing can be measured, and what to change",
+            description = "Nothing could be measured, with what to change",
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = Refusal.class),
                             examples = @ExampleObject("""
-                                            {"code":"noFiring","message":"No firing is to be seen in the recording.","remedy":"Check that the lamp shines on the sensor through the open shutter and that the level moves; record again."}""")))
+                                            {"code":"noFiring","message":"No firing was found in the recording.","remedy":"Check that the lamp shines on the sensor through the open shutter and that the level moves, then record again."}""")))
     @io.swagger.v3.oas.annotations.parameters.RequestBody(
             content =
                     @Content(
@@ -61,7 +61,7 @@ class MeasureController {
         Part recording = request.getPart("recording");
         if (recording == null) {
             throw new RecordingProblem(
-                    "noRecording", "No recording came.", "Send the WAV or CSV file as the part “recording”.");
+                    "noRecording", "The recording is missing.", "Send the WAV or CSV file as the part “recording”.");
         }
         // a setup may come as a field or as a file, whichever the sender's library makes of it
         Part setup = request.getPart("setup");
@@ -76,7 +76,7 @@ class MeasureController {
             @Schema(type = "string", format = "binary", description = "WAV or CSV")
             String recording,
 
-            @Schema(description = "How it was made, as JSON")
+            @Schema(description = "The setup it was made with, as JSON")
             SetupRequest setup) {}
 
     @ExceptionHandler

@@ -61,7 +61,7 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
             count = bytes.read(head, got, head.length - got);
         }
         if (got == 0) {
-            throw new RecordingProblem("empty", "The file is empty.", "Record again and watch that the level moves.");
+            throw new RecordingProblem("empty", "The file is empty.", "Record again and check that the level moves.");
         }
         boolean text = true;
         for (int i = 0; i < got; i++) {
@@ -71,7 +71,7 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
         if (!riff && !text) {
             throw new RecordingProblem(
                     "notWav",
-                    "This is neither a WAV file nor a table.",
+                    "This is neither a WAV file nor a CSV table.",
                     "Save the recording as WAV, or as CSV with a time column.");
         }
         return riff;
@@ -101,7 +101,7 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
             throw new RecordingProblem(
                     "unreadable",
                     "The file cannot be read: " + problem.getMessage() + ".",
-                    "Check that it is there and may be read.");
+                    "Check that it exists and that you may read it.");
         }
     }
 

@@ -64,7 +64,7 @@ public class RecordingStore {
             Files.move(half, path(name), StandardCopyOption.REPLACE_EXISTING);
             return name;
         } catch (IOException problem) {
-            throw new UncheckedIOException("The recording cannot be written to " + folder, problem);
+            throw new UncheckedIOException("The recording cannot be saved in " + folder, problem);
         }
     }
 

@@ -37,7 +37,7 @@ record SetupRequest(
                 }
             }
             throw refused(
-                    "The setup is no JSON of the kind that is expected.",
+                    "The setup is not valid JSON for a setup.",
                     "Write it as {\"kind\":\"leaf\",\"coupling\":\"auto\",\"sensors\":[{\"positionMm\":2,\"widthMm\":1}]}.");
         } catch (FieldProblem field) {
             throw refused(field.getMessage(), field.remedy());
@@ -63,7 +63,7 @@ record SetupRequest(
             case "leaf" -> StandSetup.Kind.LEAF;
             case "focalPlane" -> StandSetup.Kind.FOCAL_PLANE;
             case "sound" -> StandSetup.Kind.SOUND;
-            default -> throw refused("The setup's kind is “" + name + "”.", "Write leaf, focalPlane or sound.");
+            default -> throw refused("The setup's kind is “" + name + "”.", "Use leaf, focalPlane or sound.");
         };
     }
 
@@ -72,7 +72,7 @@ record SetupRequest(
             case "auto" -> StandSetup.Coupling.AUTO;
             case "dc" -> StandSetup.Coupling.DC;
             case "ac" -> StandSetup.Coupling.AC;
-            default -> throw refused("The setup's coupling is “" + name + "”.", "Write auto, dc or ac.");
+            default -> throw refused("The setup's coupling is “" + name + "”.", "Use auto, dc or ac.");
         };
     }
 }

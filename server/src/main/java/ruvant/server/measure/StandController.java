@@ -84,7 +84,10 @@ class StandController {
         StandSessions.Session session = session(id);
         int frames = bytes.length / 4 / session.channels;
         if (frames == 0 || bytes.length > MOST_BYTES) {
-            throw new FieldProblem("samples", "No samples came, or too many at once.", "Send some tenths of a second.");
+            throw new FieldProblem(
+                    "samples",
+                    "There were no samples, or too many at once.",
+                    "Send a few tenths of a second at a time.");
         }
         ByteBuffer values = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
         float[][] samples = new float[session.channels][frames];
@@ -121,7 +124,7 @@ class StandController {
         if (samples.length != session.channels) {
             throw new FieldProblem(
                     "channels",
-                    samples.length + " channels came for a stand of " + session.channels + ".",
+                    samples.length + " channels arrived for a stand with " + session.channels + ".",
                     "Open the stand again.");
         }
         LiveStand.Heard heard;
@@ -150,7 +153,7 @@ class StandController {
 
     private StandSessions.Session session(UUID id) {
         return sessions.get(id)
-                .orElseThrow(() -> new FieldProblem(
-                        "session", "The stand has not been heard from for a while.", "Open it again."));
+                .orElseThrow(
+                        () -> new FieldProblem("session", "The stand stopped sending a while ago.", "Open it again."));
     }
 }

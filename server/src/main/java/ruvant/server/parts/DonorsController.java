@@ -45,7 +45,8 @@ class DonorsController {
     DonorRow donor(@PathVariable UUID id) {
         ShelfPicture.DonorHeld donor = shelf.picture()
                 .donor(id)
-                .orElseThrow(() -> new FieldProblem("donor", "There is no such donor.", "Look for it under Donors."));
+                .orElseThrow(
+                        () -> new FieldProblem("donor", "There is no such donor.", "Check the list under Donors."));
         return row(donor, desk.breakOrMend(desk.interchange()));
     }
 

@@ -119,6 +119,6 @@ class NeedsController {
                 return new Insisting(new Sharing(wants).insistingCostsMinor(place, source));
             }
         }
-        throw new FieldProblem("part", "That need is not open any more.", "Look at the needs again.");
+        throw new FieldProblem("part", "That need is no longer open.", "See the needs as they are now.");
     }
 }

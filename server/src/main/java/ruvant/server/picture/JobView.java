@@ -314,7 +314,7 @@ public record JobView(
 
     private static LookAlikeView lookAlike(LookAlikes.Pair pair) {
         boolean samePart = pair.shorterOf().equals(pair.longerOf());
-        String words = "%s and %s mm, else alike: the long one belongs to “%s”%s"
+        String words = "%s and %s mm, otherwise alike: the long one belongs to “%s”%s"
                 .formatted(
                         pair.shorter().lengthMm(),
                         pair.longer().lengthMm(),

@@ -42,7 +42,7 @@ public final class SpeedChart {
                 LEFT,
                 HEIGHT - 6,
                 "start",
-                "Hollow: before. Solid: after. Line: 95 % interval. Band: allowed. In stops; up is slow.");
+                "Hollow: before. Solid: after. Line: 95 % interval. Band: tolerance. In EV; up is slow.");
         return svg.append("</svg>").toString();
     }
 

@@ -112,7 +112,7 @@ public class LineStore {
         try {
             return writer.writeValueAsString(entry);
         } catch (JsonProcessingException problem) {
-            throw new IllegalStateException("An entry cannot be written: " + entry, problem);
+            throw new IllegalStateException("An entry cannot be saved: " + entry, problem);
         }
     }
 

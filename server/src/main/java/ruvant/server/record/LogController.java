@@ -62,6 +62,6 @@ class LogController {
                 .orElseThrow(() -> new FieldProblem(
                         "log",
                         "There is no log “" + log + "”.",
-                        "Give a tag such as R-0412, or shelf, house, knowledge."));
+                        "Use a tag such as R-0412, or shelf, house or knowledge."));
     }
 }

@@ -84,7 +84,9 @@ public final class LogKeeper<E extends Entry> {
     public Log<E> append(LogName name, String by, long basedOn, List<NewLine> added, Instant now) {
         if (added.isEmpty() || added.size() > MOST_LINES) {
             throw new FieldProblem(
-                    "lines", added.size() + " lines came at once; 1 to " + MOST_LINES + " are taken.", "Send fewer.");
+                    "lines",
+                    added.size() + " lines were sent at once. Send 1 to " + MOST_LINES + ".",
+                    "Send fewer lines at a time.");
         }
         Stored<E> stored = appendToKnown(name, by, basedOn, added, now)
                 .orElseGet(() -> database.transaction().execute(status -> {
@@ -144,7 +146,7 @@ public final class LogKeeper<E extends Entry> {
         Optional<LogName> other = store.logOf(id).filter(log -> !log.equals(name));
         if (other.isPresent()) {
             throw new FieldProblem(
-                    "id", "That line stands in " + other.get() + " already.", "Reload the page and enter it again.");
+                    "id", "That line is already in " + other.get() + ".", "Reload the page and enter it again.");
         }
     }
 
@@ -175,8 +177,8 @@ public final class LogKeeper<E extends Entry> {
             throw new RefusedException(
                     new Refusal(
                             "changedMeanwhile",
-                            "This was changed meanwhile. " + String.join("; ", words) + ".",
-                            "Look at what is there now, then save again if yours is to stand."),
+                            "This was changed in the meantime. " + String.join("; ", words) + ".",
+                            "Check what is there now, then save again to replace it with yours."),
                     words,
                     List.of());
         }

@@ -95,7 +95,8 @@ class OrdersController {
     OrderSlip slip(@PathVariable UUID id) {
         ShelfPicture.OrderHeld order = shelf.picture()
                 .order(id)
-                .orElseThrow(() -> new FieldProblem("order", "There is no such order.", "Look under Orders."));
+                .orElseThrow(
+                        () -> new FieldProblem("order", "There is no such order.", "Check the list under Orders."));
         return new OrderSlip(
                 "ruvant-order",
                 1,

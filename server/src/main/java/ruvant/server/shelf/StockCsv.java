@@ -151,7 +151,7 @@ final class StockCsv {
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
                         column,
-                        "“" + row.text(column) + "” is no " + column + ".",
+                        "“" + row.text(column) + "” is not a " + column + ".",
                         "Use one of: " + Arrays.stream(all).map(Labelled::label).collect(Collectors.joining("; "))
                                 + "."));
     }

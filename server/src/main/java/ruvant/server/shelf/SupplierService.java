@@ -42,7 +42,7 @@ public class SupplierService {
         try {
             settings.put(SETTING, json.writeValueAsString(other));
         } catch (JsonProcessingException problem) {
-            throw new IllegalStateException("The catalogue cannot be written", problem);
+            throw new IllegalStateException("The catalogue cannot be saved", problem);
         }
         catalogue = other;
     }

@@ -42,7 +42,8 @@ public final class Database implements AutoCloseable {
             Files.createDirectories(file.toAbsolutePath().getParent());
         } catch (IOException problem) {
             throw new IllegalStateException(
-                    "The data folder " + file.toAbsolutePath().getParent() + " cannot be made. Check its permissions.",
+                    "The data folder " + file.toAbsolutePath().getParent()
+                            + " cannot be created. Check its permissions.",
                     problem);
         }
         HikariDataSource writer = pool(file, synchronous, 1, "writer");

@@ -43,15 +43,15 @@ class CellsController {
                         if (volts == null || readingEv == null || otherVolts == null || otherReadingEv == null) {
                             throw new FieldProblem(
                                     "volts",
-                                    "A slope needs two readings of the same light at two voltages.",
-                                    "Give both voltages and both readings.");
+                                    "Enter two readings of the same light at two voltages.",
+                                    "Enter both voltages and both readings.");
                         }
                         yield MeterCells.Circuit.measured(volts, readingEv, otherVolts, otherReadingEv);
                     }
                     default ->
                         throw new FieldProblem(
                                 "circuit",
-                                "“" + circuit + "” is no kind of meter circuit.",
+                                "“" + circuit + "” is not a kind of meter circuit.",
                                 "Choose bridge, needle or measured.");
                 },
                 shop.shop().lists().cells());

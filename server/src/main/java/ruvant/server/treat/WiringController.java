@@ -88,7 +88,7 @@ class WiringController {
                 .filter(one -> one.id().equals(circuit))
                 .findFirst()
                 .orElseThrow(() -> new FieldProblem(
-                        "circuit", "“" + circuit + "” is no circuit of the stand-in.", "Choose one that is shown."));
+                        "circuit", "“" + circuit + "” is not a circuit of the stand-in.", "Choose one that is shown."));
         Circuit ailing = drawn.with(drawn.ailing(TagNumber.parse(tag).number()));
         return new MeterShows(Multimeter.reads(ailing, kind, from, to), kind.unit());
     }

@@ -23,7 +23,7 @@ class AdjustingTest extends InBrowser {
         fired(tag, "1/60", "0.0158,0.0156,0.0157");
         browser.see("Stop: it is right").see("retard engagement 2/8 turn out");
         browser.press(Keys.ESCAPE);
-        browser.button("Another…").field("What it is called", "odd eccentric").button("Save adjuster");
+        browser.button("Add one…").field("Name", "odd eccentric").button("Save adjuster");
         browser.see("odd eccentric: known on this camera.");
         assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd-eccentric")
                         .body()
@@ -35,8 +35,8 @@ class AdjustingTest extends InBrowser {
     @Test
     void whatTheShopKnowsBetterIsOfferedOnItsCamerasUntilItIsReset() {
         String tag = shop.camera("Better known");
-        browser.go("/known").button("Adjusters").button("Another adjuster…");
-        browser.field("What it is called", "odd stop screw")
+        browser.go("/known").button("Adjusters").button("Add an adjuster…");
+        browser.field("Name", "odd stop screw")
                 .field("What it does, in a line or two", "it holds the blades")
                 .field("Add a result", "rebound")
                 .button("Save");

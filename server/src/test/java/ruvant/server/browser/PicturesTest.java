@@ -28,7 +28,7 @@ class PicturesTest extends InBrowser {
         browser.driver
                 .findElement(By.cssSelector("input[type=file]"))
                 .sendKeys(picture().toString());
-        browser.see("Tap each screw").field("Part that they hold", "top cover").field("Thread mm", "1.7");
+        browser.see("Tap each screw").field("Part they hold", "top cover").field("Thread, mm", "1.7");
         browser.field("and go into well", "a1")
                 .click("[aria-label^='The picture']")
                 .see("1 tapped");
@@ -50,7 +50,7 @@ class PicturesTest extends InBrowser {
     void aCameraAtThisMachineTakesOne() {
         String tag = shop.camera("Captured");
         browser.go("/camera/" + tag + "/pictures")
-                .button("Take one")
+                .button("Take a picture")
                 .button("Take it")
                 .see("Tap each screw");
         JsonNode shots = shop.get("/api/jobs/" + tag).body().at("/album/shots");

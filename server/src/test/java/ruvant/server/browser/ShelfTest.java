@@ -14,20 +14,20 @@ class ShelfTest extends InBrowser {
                 .field("Made for: maker", "Pellworm")
                 .field("Model", "Twin")
                 .field("Place", "drawer 9")
-                .button("Put it in")
-                .see("It is on the shelf.");
+                .button("Add to the shelf")
+                .see("Added to the shelf.");
         String tag = shop.camera("In need");
         browser.go("/camera/" + tag + "/mend?doing=needed")
                 .field("Part", "winding crank")
-                .button("Find me one")
+                .button("Find a source")
                 .see("Where a winding crank can come from")
                 .see("drawer 9, used, not checked")
                 .button("Take it")
                 .see("At the bench:")
                 .button("Fit it…")
-                .button("It is fitted: log it")
+                .button("New part ready")
                 .see("Replaced: winding crank.");
-        browser.go("/camera/" + tag + "/refit").see("How did the").press("e").see("winding crank: fitted with work.");
+        browser.go("/camera/" + tag + "/refit").see("How did the").press("e").see("winding crank: fits with work.");
         browser.go("/shelf/fits").see("winding crank").see("fits 1 of 1 here, 1 with work");
         assertThat(shop.get("/api/shelf/stock?find=winding%20crank")
                         .body()

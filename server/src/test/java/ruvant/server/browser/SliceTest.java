@@ -101,12 +101,12 @@ class SliceTest extends InBrowser {
 
     @Test
     void byMouse() {
-        browser.go("/").button("A camera came in");
+        browser.go("/").button("Check in a camera");
         browser.field("Maker", "Dunmoor")
                 .field("Model", "Sixty")
                 .field("Owner", "Mouse Owner")
                 .field("Complaint, in the owner's words", "Sticks");
-        browser.field("To be done", "make it run").button("Give it a tag");
+        browser.field("Work to do", "make it run").button("Create job");
         String tag = tagIn(browser.at("/camera/R-\\d+/intake"));
         browser.click("button[aria-label='B works']")
                 .see("1 of")
@@ -116,23 +116,23 @@ class SliceTest extends InBrowser {
         browser.click("a[href$='/strip']").field("Part", "shutter faceplate");
         browser.button("lens front")
                 .button("Add a fastener")
-                .field("Thread mm", "1,2")
-                .field("Length mm", "2.2");
+                .field("Thread, mm", "1,2")
+                .field("Length, mm", "2.2");
         browser.click("button[aria-label$='A2, empty']")
                 .field("Witness mark", "dot at dot")
-                .button("Take off")
+                .button("Log the part")
                 .see("Taken off: shutter faceplate");
         browser.field("Part", "slow train")
                 .button("lens front")
                 .click("button[aria-label$='A4, empty']")
-                .button("Take off");
+                .button("Log the part");
         browser.see("2 of 2 out");
 
         browser.click("a[href$='/find']")
-                .field("Another symptom", "slow speeds stick")
+                .field("Add a symptom", "slow speeds stick")
                 .click("//section[@aria-label='Symptoms']//button");
-        browser.field("Suspect", "gummed slow train").button("Raise").see("gummed slow train");
-        browser.button("It is the cause…")
+        browser.field("Suspect", "gummed slow train").button("Add suspect").see("gummed slow train");
+        browser.button("Confirm cause…")
                 .field("What is the evidence?", "drags when dry")
                 .button("Confirm")
                 .see("is the cause");
@@ -141,17 +141,17 @@ class SliceTest extends InBrowser {
         browser.see("Naphtha")
                 .click("//li[contains(., 'Naphtha')]//button[.='and wait 10 min']")
                 .see("naphtha (lighter fluid) flash-off")
-                .button("End");
+                .button("End early");
         browser.see("Nothing waits here");
         browser.click("a[href$='/oil']")
-                .button("A point by hand…")
+                .button("Add a point…")
                 .click("//div[@aria-label='Parts of this job']//button[.='slow train']");
         browser.field("Point", "pivots").button("Log the point").see("Oiled: pivots.");
         browser.click("a[href$='/mend']").button("Replaced").field("Part", "faceplate screw");
         browser.button("stock")
-                .field("From where", "screw tin")
+                .field("Source", "screw tin")
                 .click("//label[contains(., 'Looked over')]")
-                .button("It is fitted: log it")
+                .button("New part ready")
                 .see("faceplate screw from screw tin");
 
         browser.click("a[href$='/refit']").see("slow train").button("Put back").see("Put back: slow train");
@@ -184,7 +184,7 @@ class SliceTest extends InBrowser {
                 .buttonBeside("make it run", "Done")
                 .field("Advice", "Keep it dry")
                 .click("//form[.//input[@aria-label='Advice']]//button");
-        browser.button("Return it").see("Returned to Mouse Owner");
+        browser.button("Return the camera").see("Returned to Mouse Owner");
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet.pdf"), 0, 5))
                 .isEqualTo("%PDF-");
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet")))

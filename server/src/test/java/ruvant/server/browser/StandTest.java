@@ -40,7 +40,7 @@ class StandTest extends InBrowser {
         browser.go("/camera/" + tag + "/stand?speed=1%2F60")
                 .see("set the dial to")
                 .button("Start listening");
-        browser.see("Fire it").press("f").see("the last one gave");
+        browser.see("Fire the stand-in").press("f").see("the last one gave");
         assertThat(timed(tag)).hasSize(1);
         browser.press("f").see("2 of 5 fired").press("u").see("1 of 5 fired");
         assertThat(timed(tag)).hasSize(1);

@@ -60,7 +60,7 @@ class WindowsTest extends InBrowser {
         browser.go("/new").field("Maker", "Brackwater").field("Model", "Sweep");
         browser.go("/").see("On the bench").go("/new");
         assertThat(browser.find("input[name=maker]").getDomProperty("value")).isEqualTo("Brackwater");
-        browser.button("Give it a tag").see("The owner is empty");
+        browser.button("Create job").see("The owner is empty");
         assertThat(browser.find("input[name=model]").getDomProperty("value")).isEqualTo("Sweep");
     }
 
@@ -78,14 +78,14 @@ class WindowsTest extends InBrowser {
 
     @Test
     void strikingWhatOthersRestOnOffersToStrikeThemTogether() {
-        String tag = shop.camera("Strike");
+        String tag = shop.camera("Strike out");
         shop.add(tag, Shop.off("ring"), Shop.back("ring"));
         browser.go("/camera/" + tag + "/record").see("took off ring");
         browser.click("//li[contains(., 'took off ring')]//button[.='Strike…']")
                 .press("never happened")
-                .button("Strike")
-                .see("A later line rests on this");
-        browser.button("Strike them together").see("2 struck");
+                .button("Strike out")
+                .see("A later line depends on this");
+        browser.button("Strike them all out").see("2 struck");
         browser.click("a[href$='/strip']").see("Nothing is off yet");
     }
 
@@ -93,8 +93,13 @@ class WindowsTest extends InBrowser {
     void anEarlierRemovalIsEnteredLate() {
         String tag = shop.camera("Late");
         shop.add(tag, Shop.off("ring"));
-        browser.go("/camera/" + tag + "/record").button("Off before…").see("It came off before line 2");
-        browser.field("Part", "front cover").button("front").button("Take off").see("2 of 2 out");
+        browser.go("/camera/" + tag + "/record")
+                .button("Add an earlier removal…")
+                .see("It came off before line 2");
+        browser.field("Part", "front cover")
+                .button("front")
+                .button("Log the part")
+                .see("2 of 2 out");
         assertThat(shop.get("/api/jobs/" + tag).body().at("/parts/1/over/0").asText())
                 .isEqualTo("front cover");
     }

@@ -60,7 +60,7 @@ class FaultsHttpTest extends OverHttp {
         Shop.Answer refused = change(odd);
 
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.body().toString()).contains("No look tells “odd cause”");
+        assertThat(refused.body().toString()).contains("No look distinguishes “odd cause”");
         assertThat(shop.get("/api/faults").body().toString()).doesNotContain("own-odd");
     }
 

@@ -65,7 +65,7 @@ class SheetPageTest {
         String page =
                 SheetPage.html(sheet("Ada", "drags", List.of(), List.of()), SheetPage.Paper.LETTER, ZoneOffset.UTC);
         assertThat(page)
-                .doesNotContain("What we found", "Replaced", "Shutter speeds", "So that it lasts")
+                .doesNotContain("What we found", "Replaced", "Shutter speeds", "How to make it last")
                 .contains("size: letter", "6 months");
     }
 

@@ -257,7 +257,7 @@ class RecordHttpTest extends OverHttp {
         assertThat(second.status()).isEqualTo(409);
         assertThat(second.code()).isEqualTo("changedMeanwhile");
         assertThat(second.body().get("since").get(0).asText())
-                .isEqualTo("Ada: firings in a row that prove a shutter: 30");
+                .isEqualTo("Ada: good firings in a row to prove a shutter: 30");
         assertThat(shop.get("/api/house")
                         .body()
                         .at("/practice/standards/streakLength")

@@ -50,7 +50,7 @@ record WavFormat(Coding coding, int channels, int rateHz, int bits) {
             throw new RecordingProblem(
                     "rateUnfit",
                     "The recording says it has " + rate + " samples a second.",
-                    "Record with 8,000 to 192,000; 48,000 is enough up to 1/500.");
+                    "Record at 8,000 to 192,000 samples a second; 48,000 is enough up to 1/500.");
         }
         return new WavFormat(kind == FLOAT ? Coding.FLOATING : Coding.INTEGER, channels, rate, bits);
     }
@@ -63,7 +63,7 @@ record WavFormat(Coding coding, int channels, int rateHz, int bits) {
     static RecordingProblem broken(String how) {
         return new RecordingProblem(
                 "notWav",
-                "This is no WAV file: " + how + ".",
+                "This is not a WAV file: " + how + ".",
                 "Save the recording as WAV, or as CSV with a time column.");
     }
 

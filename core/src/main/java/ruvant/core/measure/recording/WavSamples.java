@@ -45,7 +45,7 @@ public final class WavSamples implements Samples {
     private WavFormat header() {
         byte[] head = exactly(12, "it is too short");
         if (!named(head, 0, "RIFF") || !named(head, 8, "WAVE")) {
-            throw WavFormat.broken("it does not begin like one");
+            throw WavFormat.broken("it does not start like one");
         }
         WavFormat found = null;
         while (true) {
@@ -86,7 +86,7 @@ public final class WavSamples implements Samples {
     public List<String> warnings() {
         List<String> all = new ArrayList<>(warnings);
         if (notANumber > 0) {
-            all.add(notANumber + " samples are no numbers; the one before stands in their place");
+            all.add(notANumber + " samples are not numbers; the one before each is used instead");
         }
         return List.copyOf(all);
     }

@@ -52,7 +52,7 @@ record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
         }
         if (read.frames() == 0) {
             throw new RecordingProblem(
-                    "empty", "The recording is empty.", "Record again and watch that the level moves.");
+                    "empty", "The recording is empty.", "Record again and check that the level moves.");
         }
         return new Coarse(samples.rateHz(), block, read.means(), read.frames());
     }

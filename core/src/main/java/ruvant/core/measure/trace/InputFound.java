@@ -71,22 +71,23 @@ final class InputFound {
             }
         }
         if (rippleDepth() > RIPPLE_MATTERS) {
-            warnings.add("The lamp ripples by %.0f %% with the mains; it was taken out. A battery lamp measures better."
-                    .formatted(100 * rippleDepth()));
+            warnings.add(
+                    "The lamp ripples by %.0f %% with the mains. The ripple was removed, but a battery lamp measures better."
+                            .formatted(100 * rippleDepth()));
         }
         seen.stream()
                 .map(SeenChannel::trace)
                 .filter(ChannelTrace::hums)
                 .findFirst()
                 .ifPresent(trace -> warnings.add("The mains hum in channel " + (trace.channel() + 1)
-                        + "; it was taken out. Keep the cable away from mains leads."));
+                        + ". It was removed. Keep the cable away from mains leads."));
         if (seen.stream().anyMatch(SeenChannel::clipped)) {
             warnings.add("The input is overdriven: turn its level down until the meter stays out of the red.");
         }
         if (seen.stream()
                 .anyMatch(one ->
                         one.trace().lit().stream().map(Lit::upwards).distinct().count() > 1)) {
-            warnings.add("Light goes up in some firings and down in others: was a plug turned round in between?");
+            warnings.add("Light goes up in some firings and down in others. Was a plug reversed in between?");
         }
         if (setup.kind() == StandSetup.Kind.FOCAL_PLANE && setup.sensors().size() > channels.size()) {
             warnings.add("The recording has " + channels.size() + " channels for "

@@ -53,7 +53,7 @@ final class LightAnalysis {
             throw noFiring();
         }
         if (speaking.stream().anyMatch(trace -> trace.flickers(coarse.blockSeconds()))) {
-            throw tooMuchRipple("The lamp goes on and off with the mains.");
+            throw tooMuchRipple("The lamp flickers on and off with the mains.");
         }
         List<SeenChannel> seen = measured(speaking, source);
         boolean spoiled = seen.stream()
@@ -63,8 +63,7 @@ final class LightAnalysis {
     }
 
     private static RecordingProblem tooMuchRipple(String message) {
-        return new RecordingProblem(
-                "rippleTooStrong", message, "Use a lamp that runs on a battery or on direct current.");
+        return new RecordingProblem("rippleTooStrong", message, "Use a lamp that runs on a battery or direct current.");
     }
 
     private IntStream channels() {
@@ -128,8 +127,8 @@ final class LightAnalysis {
     private RecordingProblem noFiring() {
         return new RecordingProblem(
                 "noFiring",
-                "No firing is to be seen in the recording.",
-                "Check that the lamp shines on the sensor through the open shutter and that the level moves; record again.");
+                "No firing was found in the recording.",
+                "Check that the lamp shines on the sensor through the open shutter and that the level moves, then record again.");
     }
 
     /** The light of one firing as it was timed, channel by channel; none for a firing that is not there. */

@@ -42,7 +42,7 @@ record Loudness(double rateHz, double blockSeconds, double[] blocks, long frames
         }
         if (frames == 0) {
             throw new RecordingProblem(
-                    "empty", "The recording is empty.", "Record again and watch that the level moves.");
+                    "empty", "The recording is empty.", "Record again and check that the level moves.");
         }
         return new Loudness(samples.rateHz(), block / samples.rateHz(), Arrays.copyOf(blocks, count), frames);
     }

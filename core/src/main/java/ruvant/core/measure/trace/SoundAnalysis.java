@@ -67,9 +67,9 @@ final class SoundAnalysis {
             throw new RecordingProblem(
                     "noFiring",
                     clicks.isEmpty()
-                            ? "No click stands out of the noise of the room."
+                            ? "No click stands out above the noise of the room."
                             : "Opening and closing cannot be told apart by their sound.",
-                    "Sound tells 1 s to about 1/30. Hold the microphone close to the shutter, or measure by light.");
+                    "Sound works from 1 s to about 1/30. Hold the microphone close to the shutter, or measure with light.");
         }
         double loudest = 0;
         for (double block : loudness.blocks()) {

@@ -27,7 +27,7 @@ public record Catalogue(String supplier, List<Item> items) {
                 throw new FieldProblem(
                         "items",
                         "The number “" + item.number() + "” is in the catalogue twice.",
-                        "Give each thing a number of its own.");
+                        "Give each item its own number.");
             }
         });
     }

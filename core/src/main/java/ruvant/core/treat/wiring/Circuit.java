@@ -78,6 +78,6 @@ public record Circuit(String id, String words, List<String> points, List<Piece> 
                 return i;
             }
         }
-        throw new FieldProblem(field, "“" + name + "” is no point of this circuit.", "Choose one of its points.");
+        throw new FieldProblem(field, "“" + name + "” is not a point in this circuit.", "Choose one of its points.");
     }
 }

@@ -57,36 +57,35 @@ public final class ReadingSays {
             return new Meaning(Verdict.SOUND, "joined");
         }
         return reading.value() <= POOR_OHMS
-                ? new Meaning(Verdict.DOUBTFUL, "joined badly: corroded, loose, or only hanging by a strand")
-                : new Meaning(Verdict.DOUBTFUL, "resists: right across a coil or a meter, wrong along a wire");
+                ? new Meaning(Verdict.DOUBTFUL, "a bad joint: corroded, loose, or held by a single strand")
+                : new Meaning(Verdict.DOUBTFUL, "resistance: normal across a coil or a meter, wrong along a wire");
     }
 
     private static Meaning nothingDrawn(double volts) {
         return Math.abs(volts) < NOTHING_VOLTS
                 ? new Meaning(Verdict.BAD, "no voltage arrives")
-                : new Meaning(Verdict.DOUBTFUL, "says little before it is read under load too");
+                : new Meaning(Verdict.DOUBTFUL, "says little until it is also read under load");
     }
 
     /** Across the cell it should stand, along a wire there should be none: one reading alone cannot tell which it is. */
     private static Meaning underLoad(double volts) {
         return Math.abs(volts) < NOTHING_VOLTS
-                ? new Meaning(Verdict.SOUND, "nothing is lost between these two")
-                : new Meaning(Verdict.DOUBTFUL, "so much lies between these two while current flows");
+                ? new Meaning(Verdict.SOUND, "no voltage is lost between these two")
+                : new Meaning(Verdict.DOUBTFUL, "the voltage between these two while current flows");
     }
 
     private static Meaning sag(double free, double under) {
         double lost = free - under;
         if (Math.abs(free) < NOTHING_VOLTS) {
             return Math.abs(under) < NOTHING_VOLTS
-                    ? new Meaning(Verdict.SOUND, "nothing is lost between these two")
+                    ? new Meaning(Verdict.SOUND, "no voltage is lost between these two")
                     : new Meaning(Verdict.BAD, volts(under) + " is lost between these two under load");
         }
         return Math.abs(lost) <= SOUND_SAG * Math.abs(free)
                 ? new Meaning(Verdict.SOUND, "holds under load")
                 : new Meaning(
                         Verdict.BAD,
-                        "gives in by " + volts(lost)
-                                + " under load: a tired cell, or a contact on the way that resists");
+                        "drops by " + volts(lost) + " under load: a tired cell, or a contact on the way that resists");
     }
 
     private static String volts(double volts) {

@@ -111,7 +111,7 @@ class WavSamplesTest {
         float[][] read = new float[1][4];
         samples.read(read);
         assertThat(read[0]).containsExactly(0.5f, 0.5f, 0.5f, 0.25f);
-        assertThat(samples.warnings()).singleElement().asString().startsWith("2 samples are no numbers");
+        assertThat(samples.warnings()).singleElement().asString().startsWith("2 samples are not numbers");
     }
 
     @Test

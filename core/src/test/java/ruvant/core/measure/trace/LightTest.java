@@ -169,7 +169,7 @@ class LightTest {
         }
         MeasuredRecording found = Recordings.measured(48_000, new float[][] {both}, StandSetup.leaf());
         assertThat(found.firings()).hasSize(4).allMatch(FiringFound::usable);
-        assertThat(found.warnings()).anyMatch(warning -> warning.contains("turned round"));
+        assertThat(found.warnings()).anyMatch(warning -> warning.contains("plug reversed"));
     }
 
     @Test

@@ -82,14 +82,14 @@ class MultimeterTest {
     @Test
     void whatReadingsSay() {
         assertThat(said(probed(ProbeKind.CONTINUITY, 0.3)).verdict()).isEqualTo(ReadingSays.Verdict.SOUND);
-        assertThat(said(probed(ProbeKind.CONTINUITY, 8.0)).words()).contains("badly");
+        assertThat(said(probed(ProbeKind.CONTINUITY, 8.0)).words()).contains("a bad joint");
         assertThat(said(probed(ProbeKind.CONTINUITY, null)).verdict()).isEqualTo(ReadingSays.Verdict.BAD);
         assertThat(said(probed(ProbeKind.VOLTAGE, 1.35), probed(ProbeKind.LOADED, 1.31))
                         .words())
                 .isEqualTo("holds under load");
         assertThat(said(probed(ProbeKind.LOADED, 0.9), probed(ProbeKind.VOLTAGE, 1.35))
                         .words())
-                .startsWith("gives in by 0.45 V");
+                .startsWith("drops by 0.45 V");
         assertThat(said(probed(ProbeKind.LOADED, 0.4), probed(ProbeKind.VOLTAGE, 0.0))
                         .verdict())
                 .isEqualTo(ReadingSays.Verdict.BAD);
