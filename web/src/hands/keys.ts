@@ -13,9 +13,19 @@ function inField(target: EventTarget | null): boolean {
   );
 }
 
-/** Space presses a focused button or link; it must not count a firing as well. */
+/** A letter typed while a control of a form has focus was meant for the form, not for the screen. */
+const meantForForm = (event: KeyboardEvent) =>
+  event.key.length === 1 &&
+  !event.ctrlKey &&
+  !event.metaKey &&
+  event.target instanceof HTMLElement &&
+  event.target.closest("form") !== null;
+
+/** Space presses a focused button or link; it must not count a firing as well. With Ctrl held nothing is pressed. */
 function pressesSomething(event: KeyboardEvent): boolean {
   return (
+    !event.ctrlKey &&
+    !event.metaKey &&
     (event.key === " " || event.key === "Enter") &&
     event.target instanceof HTMLElement &&
     event.target.closest("button, a, summary, [role=radio], [role=button]") !== null
@@ -34,7 +44,7 @@ export function useKeys(keys: Keys): void {
       const act = latest.current[name];
       if (act === undefined || event.altKey || event.repeat) return;
       const free = !inField(event.target) && document.querySelector("[role=dialog]") === null;
-      if ((free && !pressesSomething(event)) || ANYWHERE.has(name)) {
+      if ((free && !pressesSomething(event) && !meantForForm(event)) || ANYWHERE.has(name)) {
         event.preventDefault();
         act(event);
       }

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { readDraft, writeDraft } from "../hands/draft";
 import { Button } from "./Button";
 import { useSubmit } from "./useSubmit";
 import { texts } from "./words";
@@ -19,7 +20,8 @@ export interface Blank {
 
 /**
  * A line that is typed and added: one blank or a few beside each other, and the button. What was typed stays until it
- * was taken; what would not go is said below.
+ * was taken, also when the page is left; what would not go is said below. A line that appeared because a button asked for
+ * it goes with Cancel or with the page.
  */
 export function AddLine({
   blanks,
@@ -47,7 +49,13 @@ export function AddLine({
   before?: React.ReactNode;
 }) {
   const starts = () => blanks.map((blank) => blank.start ?? "");
-  const [typed, setTyped] = useState(starts);
+  const name = `line.${location.pathname}.${blanks.map((blank) => blank.label).join(".")}`;
+  const [typed, setTyped] = useState(() => (focus ? undefined : begun(name, blanks.length)) ?? starts());
+  const type = (next: string[]) => {
+    setTyped(next);
+    if (!focus)
+      writeDraft(name, next.some((one, i) => one !== (blanks[i].start ?? "")) ? JSON.stringify(next) : "");
+  };
   const { refused, submit } = useSubmit();
   const missing = disabled || blanks.some((blank, i) => !blank.optional && typed[i].trim() === "");
   return (
@@ -57,7 +65,7 @@ export function AddLine({
         event.preventDefault();
         if (!missing)
           void submit(async () => {
-            if ((await onAdd(...typed)) !== false) setTyped(starts());
+            if ((await onAdd(...typed)) !== false) type(starts());
           });
       }}
     >
@@ -72,7 +80,7 @@ export function AddLine({
             aria-label={blank.label}
             placeholder={blank.hint ?? blank.label}
             value={typed[i]}
-            onChange={(event) => setTyped(typed.map((one, j) => (j === i ? event.target.value : one)))}
+            onChange={(event) => type(typed.map((one, j) => (j === i ? event.target.value : one)))}
           />
         ))}
         <Button type="submit" kind={look} disabled={missing}>
@@ -87,4 +95,11 @@ export function AddLine({
       {refused}
     </form>
   );
+}
+
+/** What was half typed in a line of this name, where it has as many blanks still. */
+function begun(name: string, blanks: number): string[] | undefined {
+  const kept = readDraft(name);
+  const typed = kept === "" ? undefined : (JSON.parse(kept) as string[]);
+  return typed?.length === blanks ? typed : undefined;
 }

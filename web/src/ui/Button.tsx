@@ -20,14 +20,23 @@ export function Button({
   return (
     <button
       type="button"
+      aria-keyshortcuts={keyHint === undefined ? undefined : spoken(keyHint)}
       {...rest}
       className={`inline-flex min-h-11 min-w-11 items-center justify-center gap-2 rounded-[4px] border px-3.5 disabled:opacity-50 ${LOOKS[kind]} ${className}`}
     >
       {children}
-      {keyHint !== undefined && <Key>{keyHint}</Key>}
+      {keyHint !== undefined && (
+        <span aria-hidden="true">
+          <Key>{keyHint}</Key>
+        </span>
+      )}
     </button>
   );
 }
+
+/** A shortcut as assistive technology reads it; the button's name stays what it does. */
+const spoken = (keyHint: string) =>
+  keyHint.replace("Ctrl ", "Control+").replace("↵", "Enter").replace("⌫", "Backspace");
 
 /** A key of the keyboard. */
 export function Key({ children }: { children: React.ReactNode }) {

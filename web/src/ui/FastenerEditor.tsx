@@ -16,12 +16,15 @@ export function FastenerEditor({
   onChange,
   onRemove,
   counted = true,
+  focus = false,
 }: {
   fastener: Fastener;
   onChange: (fastener: Fastener) => void;
   onRemove?: () => void;
   /** Whether their number is typed here, or counted elsewhere. */
   counted?: boolean;
+  /** Put the cursor in its first field: for one that was just added. */
+  focus?: boolean;
 }) {
   const { choices } = useWords();
   const number = (text: string) => (text.trim() === "" ? undefined : Number(text.replace(",", ".")));
@@ -35,6 +38,8 @@ export function FastenerEditor({
           <TextField
             label={texts.howMany}
             inputMode="numeric"
+            autoFocus={focus}
+            onFocus={(event) => event.target.select()}
             defaultValue={fastener.count}
             onChange={(event) => onChange({ ...fastener, count: Number(event.target.value) || 0 })}
           />
@@ -61,12 +66,14 @@ export function FastenerEditor({
           label={texts.threadMm}
           name="threadMm"
           inputMode="decimal"
+          defaultValue={fastener.threadMm}
           onChange={(event) => onChange({ ...fastener, threadMm: number(event.target.value) })}
         />
         <TextField
           label={texts.lengthMm}
           name="lengthMm"
           inputMode="decimal"
+          defaultValue={fastener.lengthMm}
           onChange={(event) => onChange({ ...fastener, lengthMm: number(event.target.value) })}
         />
         {onRemove !== undefined && (

@@ -1,6 +1,6 @@
-import { ToggleGroup } from "radix-ui";
+import { RadioGroup, ToggleGroup } from "radix-ui";
 
-/** One of a few, side by side; arrow keys move. */
+/** One of a few, side by side; arrow keys choose, as in any list of which one is chosen. */
 export function Pick({
   label,
   choices,
@@ -15,23 +15,23 @@ export function Pick({
   small?: boolean;
 }) {
   return (
-    <ToggleGroup.Root
-      type="single"
+    <RadioGroup.Root
       aria-label={label}
       value={value}
-      onValueChange={(next) => next !== "" && onChange(next)}
+      onValueChange={onChange}
       className="flex flex-wrap gap-1"
+      orientation="horizontal"
     >
       {choices.map((choice) => (
-        <ToggleGroup.Item
+        <RadioGroup.Item
           key={choice.value}
           value={choice.value}
-          className={`border-line bg-sheet data-[state=on]:border-ready data-[state=on]:bg-ready data-[state=on]:text-on-ready min-h-11 rounded-[4px] border data-[state=on]:font-bold ${small ? "px-2.5 text-[14px]" : "px-3"}`}
+          className={`border-line bg-sheet data-[state=checked]:border-ready data-[state=checked]:bg-ready data-[state=checked]:text-on-ready min-h-11 rounded-[4px] border data-[state=checked]:font-bold ${small ? "px-2.5 text-[14px]" : "px-3"}`}
         >
           {choice.label}
-        </ToggleGroup.Item>
+        </RadioGroup.Item>
       ))}
-    </ToggleGroup.Root>
+    </RadioGroup.Root>
   );
 }
 

@@ -63,24 +63,29 @@ export function DescribeAdjuster({
     ...typedOf(known),
     effects: Object.fromEntries(known.moves.map((move) => [move.result.id, String(move.effect)])),
   };
-  const form = useFormOf(ADJUSTER, start, async (read) => {
-    const moves: Moves[] = Object.entries(read.effects)
-      .filter(([, effect]) => Number(effect) !== 0)
-      .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
-    const other = otherResult(read);
-    if (other !== undefined && !moves.some((move) => move.result.words === other.name.words))
-      moves.push({ result: other.name, effect: 1 });
-    const made = named(read.adjuster, name.id);
-    const { unit, lock, least, most, coverMinutes, caution, triedWith } = read;
-    const said: Described = {
-      ...known,
-      ...{ name: made, unit, lock, least, most, coverMinutes, caution, triedWith, moves },
-    };
-    await append(other === undefined ? [said] : [other, said], {
-      said: texts.savedForThisCamera(read.adjuster),
-    });
-    onClose(made);
-  });
+  const form = useFormOf(
+    ADJUSTER,
+    start,
+    async (read) => {
+      const moves: Moves[] = Object.entries(read.effects)
+        .filter(([, effect]) => Number(effect) !== 0)
+        .map(([id, effect]) => ({ result: results.get(id)!, effect: Number(effect) }));
+      const other = otherResult(read);
+      if (other !== undefined && !moves.some((move) => move.result.words === other.name.words))
+        moves.push({ result: other.name, effect: 1 });
+      const made = named(read.adjuster, name.id);
+      const { unit, lock, least, most, coverMinutes, caution, triedWith } = read;
+      const said: Described = {
+        ...known,
+        ...{ name: made, unit, lock, least, most, coverMinutes, caution, triedWith, moves },
+      };
+      await append(other === undefined ? [said] : [other, said], {
+        said: texts.savedForThisCamera(read.adjuster),
+      });
+      onClose(made);
+    },
+    `adjuster.${job.tag}`,
+  );
   return (
     <Window
       wide

@@ -75,35 +75,40 @@ export function KindForm({
     speeds: before.speeds,
     moves: before.moves,
   };
-  const form = useFormOf(KIND, start, async (read) => {
-    const other = otherResult(read);
-    const id = before.id === "" ? ownId(read.adjuster) : before.id;
-    await change(
-      {
-        results: other === undefined ? [] : [bookResult(other, read.adjuster)],
-        adjusters: [
-          {
-            id,
-            // the name keeps its id, so that what cameras taught of it still counts
-            name: named(read.adjuster, before.name.id),
-            travel: { unit: read.unit, least: read.least, most: read.most },
-            held: {
-              lock: read.lock,
-              caution: read.caution,
-              triedWith: read.triedWith,
-              coverMinutes: Math.round(read.coverMinutes),
+  const form = useFormOf(
+    KIND,
+    start,
+    async (read) => {
+      const other = otherResult(read);
+      const id = before.id === "" ? ownId(read.adjuster) : before.id;
+      await change(
+        {
+          results: other === undefined ? [] : [bookResult(other, read.adjuster)],
+          adjusters: [
+            {
+              id,
+              // the name keeps its id, so that what cameras taught of it still counts
+              name: named(read.adjuster, before.name.id),
+              travel: { unit: read.unit, least: read.least, most: read.most },
+              held: {
+                lock: read.lock,
+                caution: read.caution,
+                triedWith: read.triedWith,
+                coverMinutes: Math.round(read.coverMinutes),
+              },
+              speeds: read.speeds,
+              moves: other === undefined ? read.moves : [...read.moves, { result: other.name, effect: 1 }],
+              on: { families: read.families, bodies: read.bodies },
+              why: read.why,
             },
-            speeds: read.speeds,
-            moves: other === undefined ? read.moves : [...read.moves, { result: other.name, effect: 1 }],
-            on: { families: read.families, bodies: read.bodies },
-            why: read.why,
-          },
-        ],
-      },
-      texts.saved(read.adjuster),
-    );
-    onDone(id);
-  });
+          ],
+        },
+        texts.saved(read.adjuster),
+      );
+      onDone(id);
+    },
+    `adjusterKind.${before.id}`,
+  );
   return (
     <Form
       form={form}

@@ -1,10 +1,9 @@
-import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import { removed } from "../../api/entries";
 import type { JobView, Schemas } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { guessQuery, useWords } from "../../api/queries";
-import { useDraft } from "../../hands/draft";
+import { useKept } from "../../hands/draft";
 import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
@@ -27,6 +26,10 @@ interface Tap {
 interface Tapped {
   part: string;
   taps: Tap[];
+  /** What the next tap is, and where its piece goes. */
+  fastener: Fastener;
+  well: string;
+  side: Schemas["Removed"]["side"];
 }
 
 /**
@@ -34,23 +37,23 @@ interface Tapped {
  * kept while another picture is looked at.
  */
 export function useTaps(job: JobView, shot: Shot, given?: string) {
-  const [kept, keep] = useDraft(`taps.${job.tag}.${shot.what.name}`);
-  const [fastener, setFastener] = useState<Fastener>({ ...FRESH, count: 1 });
-  const [well, setWell] = useState("");
-  const { part, taps }: Tapped =
-    kept === "" ? { part: given ?? stillOn(job, shot.what.part), taps: [] } : (JSON.parse(kept) as Tapped);
-  const setTaps = (next: Tap[]) => keep(JSON.stringify({ part, taps: next }));
+  const blank: Tapped = {
+    part: given ?? stillOn(job, shot.what.part),
+    taps: [],
+    fastener: { ...FRESH, count: 1 },
+    well: "",
+    side: job.parts.at(-1)?.removed.side ?? "TOP",
+  };
+  const [kept, keep] = useKept<Partial<Tapped>>(`taps.${job.tag}.${shot.what.name}`, blank);
+  const now: Tapped = { ...blank, ...kept };
+  const set = (change: Partial<Tapped>) => keep({ ...now, ...change });
+  const { fastener, well, taps } = now;
   return {
-    part,
-    setPart: (next: string) => keep(JSON.stringify({ part: next, taps })),
-    taps,
-    fastener,
-    setFastener,
-    well,
-    setWell,
-    tap: (x: number, y: number) => setTaps([...taps, { x, y, fastener, well }]),
-    undo: () => setTaps(taps.slice(0, -1)),
-    clear: () => keep(""),
+    ...now,
+    set,
+    tap: (x: number, y: number) => set({ taps: [...taps, { x, y, fastener, well }] }),
+    undo: () => set({ taps: taps.slice(0, -1) }),
+    clear: () => keep(undefined),
   };
 }
 
@@ -86,8 +89,7 @@ export function TapScrews({
   const append = useAppend(job.tag);
   const { choices } = useWords();
   const { refused, busy, submit } = useSubmit();
-  const { part, setPart } = taps;
-  const [side, setSide] = useState<Schemas["Removed"]["side"]>(job.parts.at(-1)?.removed.side ?? "TOP");
+  const { part, side } = taps;
   const guess = useQuery(guessQuery(part)).data;
   const fasteners = addedUp(taps.taps);
   const wells = [...new Set(taps.taps.map((tap) => tap.well).filter((well) => well !== ""))];
@@ -123,25 +125,29 @@ export function TapScrews({
         name="part"
         value={part}
         placeholder={texts.topCover}
-        onChange={(event) => setPart(event.target.value)}
+        onChange={(event) => taps.set({ part: event.target.value })}
       />
       <div className="grid grid-cols-2 gap-2">
         <ChoiceField
           label={texts.side}
           value={side}
           choices={choices("side")}
-          onChange={(event) => setSide(event.target.value as typeof side)}
+          onChange={(event) => taps.set({ side: event.target.value as typeof side })}
         />
         <TextField
           label={texts.andGoIntoWell}
           className="num"
           placeholder={job.freeWell ?? "A1"}
           value={taps.well}
-          onChange={(event) => taps.setWell(event.target.value.toUpperCase())}
+          onChange={(event) => taps.set({ well: event.target.value.toUpperCase() })}
         />
       </div>
       <h3 className="text-soft text-[13.5px]">{texts.theNextTapsAre}</h3>
-      <FastenerEditor fastener={taps.fastener} counted={false} onChange={taps.setFastener} />
+      <FastenerEditor
+        fastener={taps.fastener}
+        counted={false}
+        onChange={(next) => taps.set({ fastener: next })}
+      />
       {fasteners.length === 0 ? (
         <Empty>{texts.setTheScrewsDetailsThen}</Empty>
       ) : (

@@ -119,9 +119,11 @@ export function LogLine({ job }: { job: JobView }) {
             event.preventDefault();
           }}
         />
-        <Button kind="primary" type="submit" keyHint="↵">
-          {texts.log}
-        </Button>
+        {text.trim() !== "" && (
+          <Button kind="primary" type="submit" keyHint="↵">
+            {texts.log}
+          </Button>
+        )}
       </div>
       <div
         id="log-reading"

@@ -61,6 +61,7 @@ export function AgentForm({
       await change({ agents: [said], soils: moved }, texts.saved(label));
       onDone(id);
     },
+    `agent.${agent?.id ?? ""}`,
   );
   return (
     <Panel title={agent?.label ?? texts.addAnAgent}>

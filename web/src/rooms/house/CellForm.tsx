@@ -36,6 +36,7 @@ export function CellForm({
         { agents: [{ ...agent, verdicts: { ...agent.verdicts, [material.id]: said } }] },
         texts.verdictSaved(agent.label, material.label, word("verdict", said.verdict)),
       ),
+    `verdict.${agent.id}.${material.id}`,
   );
   const differs = tables.differences.find((one) => one.agent === agent.id && one.material === material.id);
   return (

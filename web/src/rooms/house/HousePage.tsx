@@ -31,10 +31,15 @@ export function HousePage() {
 
 function PracticeForm({ house }: { house: House }) {
   const say = useShopLog("house");
-  const form = useFormOf(HOUSE, typedOf(house.practice), async (read) => {
-    const entries = changesOf(house.practice, practiceOf(read, house.practice));
-    if (entries.length > 0) await say(entries, texts.savedLabel, house.lastSequence);
-  });
+  const form = useFormOf(
+    HOUSE,
+    typedOf(house.practice),
+    async (read) => {
+      const entries = changesOf(house.practice, practiceOf(read, house.practice));
+      if (entries.length > 0) await say(entries, texts.savedLabel, house.lastSequence);
+    },
+    "house",
+  );
   const school = form.watch("school");
   const schools = house.words.school ?? [];
   return (

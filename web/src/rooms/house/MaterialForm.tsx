@@ -33,6 +33,7 @@ export function MaterialForm({
       await change({ materials: [said] }, texts.saved(label));
       onDone(id);
     },
+    `material.${material?.id ?? ""}`,
   );
   return (
     <Panel title={material?.label ?? texts.addAMaterial}>

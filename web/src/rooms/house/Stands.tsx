@@ -23,8 +23,11 @@ const STANDS = z.object({ stands: as<Stand[]>() });
 
 function Editor({ stored, lastSequence }: { stored: Stand[]; lastSequence: number }) {
   const say = useShopLog("house");
-  const form = useFormOf(STANDS, { stands: stored }, ({ stands }) =>
-    say([{ kind: "standsSet", stands }], texts.standsSaved, lastSequence),
+  const form = useFormOf(
+    STANDS,
+    { stands: stored },
+    ({ stands }) => say([{ kind: "standsSet", stands }], texts.standsSaved, lastSequence),
+    "stands",
   );
   const stands = form.watch("stands");
   const [at, setAt] = useState(0);

@@ -56,6 +56,7 @@ function OneWait({ kind, own }: { kind: Kind; own: boolean }) {
       latestMinutes: kind.latestMinutes === 0 ? "" : String(kind.latestMinutes),
     },
     (said) => change({ waits: [{ ...kind, ...said }] }, texts.saved(kind.label)),
+    `waitKind.${kind.id}`,
   );
   const { minutes, latestMinutes } = form.watch();
   const changed = Number(minutes) !== kind.minutes || Number(latestMinutes) !== kind.latestMinutes;

@@ -43,8 +43,11 @@ const WORDS = z.object({ words: listOf(/[,\n]/) });
 function WordsForm(editing: Editing) {
   const { before, keep, onReset } = useEntry(editing, "words", editing.tables.lists.words);
   const label = before?.label ?? "";
-  const form = useFormOf(WORDS, { words: before?.words.join(", ") ?? "" }, ({ words }) =>
-    keep({ label, words }),
+  const form = useFormOf(
+    WORDS,
+    { words: before?.words.join(", ") ?? "" },
+    ({ words }) => keep({ label, words }),
+    `words.${editing.id}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={label}>
@@ -79,6 +82,7 @@ function FunctionsForm(editing: Editing) {
         // a function that was there keeps its id, so that what was said of it still counts
         functions: functions.map((words) => known.find((one) => one.words === words) ?? named(words)),
       }),
+    `functions.${editing.id}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={texts.functions}>
@@ -113,6 +117,7 @@ function RungForm(editing: Editing) {
       irreversible: before?.irreversible ?? false,
     },
     keep,
+    `method.${editing.id}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={texts.step}>
@@ -139,6 +144,7 @@ function MeterCellForm(editing: Editing) {
       note: before?.note ?? "",
     },
     keep,
+    `cell.${editing.id}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={texts.cell}>
@@ -159,10 +165,15 @@ const NOUN = z.object({ words: listOf(/[,\n]/) });
 function NounForm({ tables, id, onDone }: Editing) {
   const { change, takeBack } = useLists();
   const { noun, label, about } = tables.nouns.find((one) => one.id === id) ?? tables.nouns[0];
-  const form = useFormOf(NOUN, { words: noun.words.join(", ") }, async ({ words }) => {
-    await change({ nouns: [{ ...noun, words }] }, texts.saved(label));
-    onDone(id);
-  });
+  const form = useFormOf(
+    NOUN,
+    { words: noun.words.join(", ") },
+    async ({ words }) => {
+      await change({ nouns: [{ ...noun, words }] }, texts.saved(label));
+      onDone(id);
+    },
+    `noun.${id}`,
+  );
   return (
     <Form form={form} className="flex flex-col gap-3" aria-label={label}>
       <h2 className="text-[19px]">

@@ -123,16 +123,21 @@ function Description({ job }: { job: JobView }) {
 /** Describes it again, with the earlier description struck: nothing is overwritten. */
 function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
   const append = useAppend(job.tag);
-  const form = useFormOf(CAMERA, formOf(job.intake.received!), async (read) => {
-    await append(
-      [
-        received(read),
-        { kind: "struck", target: job.intake.receivedId!, reason: texts.descriptionCorrected },
-      ],
-      { said: texts.descriptionUpdated },
-    );
-    onDone();
-  });
+  const form = useFormOf(
+    CAMERA,
+    formOf(job.intake.received!),
+    async (read) => {
+      await append(
+        [
+          received(read),
+          { kind: "struck", target: job.intake.receivedId!, reason: texts.descriptionCorrected },
+        ],
+        { said: texts.descriptionUpdated },
+      );
+      onDone();
+    },
+    `description.${job.tag}`,
+  );
   return (
     <Window wide open title={texts.editTheDescription} onOpenChange={(open) => !open && onDone()}>
       <Form form={form}>

@@ -1,47 +1,48 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef } from "react";
+import { useRef } from "react";
 import { useNavigate } from "react-router";
 import { answer, server } from "../../api/client";
 import { newId } from "../../api/ids";
 import { send } from "../../api/queue";
 import { serverNow } from "../../api/clock";
 import { named } from "../../api/named";
-import { useDraft } from "../../hands/draft";
 import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { Form } from "../../form/Form";
 import { useFormOf } from "../../form/useFormOf";
 import { CameraFields } from "./CameraFields";
-import { BLANK, CAMERA, received, type Typed } from "./receivedForm";
+import { BLANK, CAMERA, received } from "./receivedForm";
 import { texts } from "./words";
 
 const NOTHING = JSON.stringify(BLANK);
 
 /** A camera came over the counter: it gets its tag here. What is typed is kept until then. */
 export function NewJob() {
-  const [draft, setDraft] = useDraft("newJob");
   const { signer } = useSigner();
   const navigate = useNavigate();
   const client = useQueryClient();
   // one id for this camera, however often the button is pressed
   const opening = useRef(newId());
-  const begun = draft === "" ? BLANK : { ...BLANK, ...(JSON.parse(draft) as Partial<Typed>) };
-  const form = useFormOf(CAMERA, begun, async (read) => {
-    const body = { id: opening.current, by: signer, received: received(read) };
-    const job = await answer(server.POST("/api/jobs", { body }));
-    const saidAt = new Date(serverNow()).toISOString();
-    const scope = read.scope.map((what) => ({
-      id: newId(),
-      saidAt,
-      entry: { kind: "scopeAdded" as const, what: named(what) },
-    }));
-    if (scope.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
-    form.reset(BLANK);
-    await client.invalidateQueries({ queryKey: ["bench"] });
-    void navigate(`/camera/${job.tag}/intake`);
-  });
-  const typed = JSON.stringify(form.watch());
-  useEffect(() => setDraft(typed === NOTHING ? "" : typed), [typed, setDraft]);
+  const form = useFormOf(
+    CAMERA,
+    BLANK,
+    async (read) => {
+      const body = { id: opening.current, by: signer, received: received(read) };
+      const job = await answer(server.POST("/api/jobs", { body }));
+      const saidAt = new Date(serverNow()).toISOString();
+      const scope = read.scope.map((what) => ({
+        id: newId(),
+        saidAt,
+        entry: { kind: "scopeAdded" as const, what: named(what) },
+      }));
+      if (scope.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
+      form.reset(BLANK);
+      await client.invalidateQueries({ queryKey: ["bench"] });
+      void navigate(`/camera/${job.tag}/intake`);
+    },
+    "newJob",
+  );
+  const begun = JSON.stringify(form.watch()) !== NOTHING;
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col" aria-label={texts.checkInACamera}>
       <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">
@@ -52,7 +53,7 @@ export function NewJob() {
         <Button kind="primary" type="submit" disabled={form.busy} className="px-6!">
           {texts.createJob}
         </Button>
-        {draft !== "" && (
+        {begun && (
           <Button kind="quiet" onClick={() => form.reset(BLANK)}>
             {texts.clearTheForm}
           </Button>

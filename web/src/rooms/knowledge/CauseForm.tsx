@@ -100,6 +100,7 @@ export function CauseForm({
       await change({ causes: [said], looks }, texts.saved(words));
       onDone(id);
     },
+    `cause.${before.id}.${area}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-2.5" aria-label={isNew ? texts.addACause : before.words}>

@@ -28,6 +28,7 @@ export function LookForm({
     LOOK,
     { look: look.words, seen: look.seen, minutes: String(look.minutes), reach: look.reach, risk: look.risk },
     ({ look: words, ...rest }) => change({ looks: [{ ...look, words, ...rest }] }, texts.saved(words)),
+    `look.${look.id}`,
   );
   const finds = Object.entries(look.finds).sort(([, a], [, b]) => b - a);
   return (

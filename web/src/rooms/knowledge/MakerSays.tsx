@@ -144,6 +144,7 @@ function Edit({
       };
       return keep({ kind: "sheetKept", sheet: said }, texts.theMakersSpecificationNowApplies);
     },
+    `sheet.${maker}.${model}`,
   );
   return (
     <Form form={form} className="flex flex-col gap-2">

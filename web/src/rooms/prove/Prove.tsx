@@ -236,6 +236,7 @@ function TimeSpeed({
       form.setValue("afterRest", false);
       onChoose((phase === "AFTER" ? after?.toTime.after : after?.toTime.before)?.[0] ?? own);
     },
+    `times.${job.tag}`,
   );
   // a speed chosen in the picture takes the place of one that was typed
   const { setValue } = form;

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import { type JobView, type PartView, type Schemas } from "../../api/client";
+import { useKept } from "../../hands/draft";
 import { useKeys } from "../../hands/keys";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
@@ -35,7 +36,10 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         />
       ),
   );
-  const [counts, setCounts] = useState<Record<string, Counts>>({});
+  const [counts, setCounts] = useKept<Record<string, Counts>>(
+    `counts.${job.tag}.${part.name}.${part.timesOff}`,
+    {},
+  );
   const [leaving, setLeaving] = useState(false);
   const [edges, setEdges] = useState(false);
   const state = answerOf(part);
@@ -48,6 +52,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
         [{ kind: "refitted", part: part.name, fasteners: Object.values(counts), overrideReason, remark: "" }],
         { said: texts.putBack(part.name) },
       );
+      setCounts(undefined);
       onBack();
     });
   const leaveOut = async (reason: string) => {

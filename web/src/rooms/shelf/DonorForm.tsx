@@ -99,6 +99,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
       );
       onDone(row?.held.id ?? id);
     },
+    `donor.${row?.held.id ?? ""}`,
   );
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col">

@@ -120,6 +120,7 @@ function State() {
       form.setValue("part", "");
       form.setValue("note", "");
     },
+    "fit",
   );
   const { from, into } = form.watch();
   return (

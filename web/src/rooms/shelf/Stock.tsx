@@ -168,17 +168,22 @@ const COUNTS = z.object({ counts: as<Record<string, string>>() });
 /** Stocktake: what lies there is typed down the list; what was not counted stays as it is. */
 function Counting({ rows, onDone }: { rows: StockRow[]; onDone: () => void }) {
   const say = useShopLog("shelf");
-  const form = useFormOf(COUNTS, { counts: {} }, async () => {
-    await say(
-      counted.map((row) => ({
-        kind: "stockCounted",
-        stock: row.held.id,
-        count: Number(counts[row.held.id]),
-      })),
-      texts.countSavedPlaces(counted.length),
-    );
-    onDone();
-  });
+  const form = useFormOf(
+    COUNTS,
+    { counts: {} },
+    async () => {
+      await say(
+        counted.map((row) => ({
+          kind: "stockCounted",
+          stock: row.held.id,
+          count: Number(counts[row.held.id]),
+        })),
+        texts.countSavedPlaces(counted.length),
+      );
+      onDone();
+    },
+    "stockCount",
+  );
   const { counts } = form.watch();
   const counted = rows.filter((row) => (counts[row.held.id] ?? "") !== "");
   return (

@@ -76,6 +76,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
       );
       onDone(row?.held.id ?? id);
     },
+    `stock.${row?.held.id ?? ""}`,
   );
   const isHardware = form.watch("isHardware");
   return (

@@ -15,7 +15,7 @@ export const metOf = (known: Known | undefined, name: string) =>
   known?.parts.find((one) => one.part.name.toLowerCase() === name.trim().toLowerCase());
 
 /** A removal as earlier jobs had it; where its pieces lie only who took it off knows. */
-const asUsual = ({ name, lies, held, beware }: Schemas["KnownPart"]) =>
+export const asUsual = ({ name, lies, held, beware }: Schemas["KnownPart"]) =>
   removed(name, {
     side: lies.side,
     covers: lies.covers,

@@ -5,6 +5,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { guessQuery, knownQuery, linesQuery, useWords } from "../../api/queries";
+import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { TextField, Tick } from "../../ui/Field";
 import { FastenerEditor, FRESH, type Fastener } from "../../ui/FastenerEditor";
@@ -14,10 +15,12 @@ import { as, listOf, oneOf, text, wholeOr } from "../../form/typed";
 import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
-import { BeforeLift, metOf } from "./BeforeLift";
+import { asUsual, BeforeLift, metOf } from "./BeforeLift";
+import { fastenerWords } from "../../ui/fastenerWords";
 import { texts } from "./words";
 
 type Removed = Schemas["Removed"];
+type Met = Schemas["Met"];
 
 const REMOVAL = z.object({
   part: text,
@@ -77,13 +80,18 @@ export function RemovalForm({
   const { choices } = useWords();
   const append = useAppend(job.tag);
   const usual = job.parts.at(-1)?.removed.side ?? "TOP";
-  const form = useFormOf(REMOVAL, { ...BLANK, side: usual }, async (read) => {
-    await append([entry(read, covers, wells)], { said: texts.takenOff(read.part), before });
-    form.reset({ ...BLANK, side: read.side });
-    setRound(round + 1);
-    onDone();
-  });
-  const { part, covers: said, jointKind } = form.watch();
+  const form = useFormOf(
+    REMOVAL,
+    { ...BLANK, side: usual },
+    async (read) => {
+      await append([entry(read, covers, wells)], { said: texts.takenOff(read.part), before });
+      form.reset({ ...BLANK, side: read.side });
+      setRound(round + 1);
+      onDone();
+    },
+    `removal.${job.tag}.${before ?? ""}`,
+  );
+  const { part, covers: said } = form.watch();
   const guess = useQuery(guessQuery(part)).data;
   const covers = said ?? guess?.covers ?? false;
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
@@ -91,36 +99,58 @@ export function RemovalForm({
   const anchor = useQuery({ ...linesQuery(job.tag), enabled: before !== undefined }).data?.find(
     (line) => line.id === before,
   );
+  useKeys({ a: () => document.getElementById("part-off")?.focus() });
   return (
-    <Form form={form} key={round} className="flex flex-col gap-3" aria-label={texts.takeAPartOff}>
+    <Form form={form} key={round} className="flex min-h-full flex-col gap-4" aria-label={texts.takeAPartOff}>
       <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
         {anchor !== undefined && (
           <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
             {texts.itCameOffBeforeLine(anchor.sequence, anchor.words)}
           </p>
         )}
-        <div className="grid grid-cols-[1fr_auto_auto] items-end gap-3">
+        <div className="grid grid-cols-[1fr_auto] items-end gap-3">
           <TextField
             label={texts.part}
             name="part"
+            id="part-off"
+            list="parts-known"
             required
             value={part}
-            placeholder={texts.frontPlate}
+            placeholder={known?.next[0]?.part ?? texts.frontPlate}
             onChange={(event) => {
               form.setValue("part", event.target.value);
               form.setValue("covers", undefined);
             }}
           />
+          <datalist id="parts-known">
+            {known?.parts.map((one) => (
+              <option key={one.part.name} value={one.part.name} />
+            ))}
+          </datalist>
           <Tick
             label={texts.liesOverThePartsAfter}
             checked={covers}
             onChange={(event) => form.setValue("covers", event.target.checked)}
           />
-          <Button kind="primary" type="submit" disabled={form.busy}>
-            {texts.logThePart}
-          </Button>
         </div>
-        {form.refused}
+        {known !== undefined && met !== undefined && (
+          <>
+            <BeforeLift job={job} known={known} met={met} />
+            <AsUsual
+              met={met}
+              onTake={() => {
+                const usual = asUsual(met.part);
+                form.setValue("side", usual.side);
+                form.setValue("covers", usual.covers);
+                form.setValue("fasteners", usual.fasteners);
+                form.setValue("hazards", usual.hazards);
+                form.setValue("state", usual.state ?? "");
+                document.getElementById("log-part")?.focus();
+              }}
+            />
+          </>
+        )}
+        <FormPick form={form} name="side" label={texts.side} small choices={choices("side")} />
         {wells.length > 0 && (
           <p className="flex items-center gap-1.5">
             {texts.itsPiecesGoInto}{" "}
@@ -132,93 +162,145 @@ export function RemovalForm({
             </Button>
           </p>
         )}
-        {known !== undefined && met !== undefined && <BeforeLift job={job} known={known} met={met} />}
-        <FormPick form={form} name="side" label={texts.side} small choices={choices("side")} />
       </Panel>
-      <Panel title={texts.whatHeldIt}>
-        <FormOwn form={form} name="fasteners">
-          {(fasteners, set) => (
-            <>
-              {fasteners.map((fastener, index) => (
-                <FastenerEditor
-                  key={index}
-                  fastener={fastener}
-                  onChange={(next) => set(fasteners.map((one, at) => (at === index ? next : one)))}
-                  onRemove={() => set(fasteners.filter((_, at) => at !== index))}
-                />
-              ))}
-              <div className="flex flex-wrap items-end gap-2">
-                <Button onClick={() => set([...fasteners, FRESH])}>{texts.addAFastener}</Button>
-                <FormPick
-                  form={form}
-                  name="jointKind"
-                  label={texts.otherJoint}
-                  small
-                  choices={[{ value: "NO", label: texts.noneInline }, ...choices("jointKind")]}
-                />
-              </div>
-            </>
-          )}
-        </FormOwn>
-        {jointKind !== "NO" && <FormText form={form} name="jointDetail" label={texts.fromWhereToWhereAnd} />}
-      </Panel>
+      <WhatHeldIt form={form} />
       <HowItLay form={form} job={job} />
+      {form.refused}
+      <div className="border-line bg-mat sticky bottom-0 mt-auto flex border-t py-2">
+        <Button id="log-part" kind="primary" type="submit" keyHint="↵" disabled={form.busy}>
+          {texts.logThePart}
+        </Button>
+      </div>
     </Form>
+  );
+}
+
+/** What is usual for a part of this name, and one press to take it over into the form. */
+function AsUsual({ met, onTake }: { met: Met; onTake: () => void }) {
+  const { word } = useWords();
+  const { held, lies, beware } = met.part;
+  return (
+    <div className="bg-sunk flex flex-wrap items-center gap-x-3 gap-y-1 rounded-[4px] px-2.5 py-1.5">
+      <span className="min-w-0 flex-1 text-[14.5px]">
+        <b>{texts.usually}</b>{" "}
+        {[
+          word("side", lies.side),
+          held.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ") || texts.noFastener,
+          ...beware.hazards.map((one) => word("hazard", one)),
+        ].join(" · ")}
+      </span>
+      <Button onClick={onTake}>{texts.fillInAsUsual}</Button>
+    </div>
+  );
+}
+
+/** Fasteners one type at a time, and any other joint. */
+function WhatHeldIt({ form }: { form: FormOf<Typed> }) {
+  const { choices } = useWords();
+  const [added, setAdded] = useState(-1);
+  const jointKind = form.watch("jointKind");
+  return (
+    <Panel title={texts.whatHeldIt}>
+      <FormOwn form={form} name="fasteners">
+        {(fasteners, set) => (
+          <>
+            {fasteners.map((fastener, index) => (
+              <FastenerEditor
+                key={`${index} of ${fasteners.length}`}
+                fastener={fastener}
+                focus={index === added}
+                onChange={(next) => set(fasteners.map((one, at) => (at === index ? next : one)))}
+                onRemove={() => {
+                  setAdded(-1);
+                  set(fasteners.filter((_, at) => at !== index));
+                }}
+              />
+            ))}
+            <div className="flex flex-wrap items-end gap-2">
+              <Button
+                onClick={() => {
+                  setAdded(fasteners.length);
+                  set([...fasteners, FRESH]);
+                }}
+              >
+                {texts.addAFastener}
+              </Button>
+              <FormPick
+                form={form}
+                name="jointKind"
+                label={texts.otherJoint}
+                small
+                choices={[{ value: "NO", label: texts.noneInline }, ...choices("jointKind")]}
+              />
+            </div>
+          </>
+        )}
+      </FormOwn>
+      {jointKind !== "NO" && <FormText form={form} name="jointDetail" label={texts.fromWhereToWhereAnd} />}
+    </Panel>
   );
 }
 
 function HowItLay({ form, job }: { form: FormOf<Typed>; job: JobView }) {
   const { choices } = useWords();
+  const { setting, mark, loose, remark, state, within, stack, hazards } = form.watch();
+  const noted = [setting, mark, loose, remark, state, within, stack].filter((one) => one !== "").length;
   return (
-    <Panel title={texts.howItWasFitted}>
-      <div className="wide:grid-cols-2 grid gap-3">
-        <FormText
-          form={form}
-          name="setting"
-          label={texts.itsControlWasSetTo}
-          placeholder={texts.n1125InfinityLabel}
-        />
-        <div className="grid grid-cols-[1fr_110px] gap-2">
-          <FormText form={form} name="mark" label={texts.witnessMark} placeholder={texts.notchAtRedLine} />
-          <FormText form={form} name="markState" label={texts.markHoldsWhen} placeholder={texts.cocked} />
-        </div>
-        <div className="grid grid-cols-[1fr_76px] gap-2">
+    <details open={noted + hazards.length > 0 || undefined} className="group">
+      <summary className="border-line flex min-h-11 cursor-pointer items-center gap-2 border-b text-[16px] font-bold">
+        {texts.howItWasFitted}
+        <span className="text-soft text-[13.5px] font-normal">{texts.settingMarkLoosePieces}</span>
+      </summary>
+      <div className="flex flex-col gap-3 pt-2">
+        <div className="wide:grid-cols-2 grid gap-3">
           <FormText
             form={form}
-            name="loose"
-            label={texts.looseUnderneathLabel}
-            placeholder={texts.detentBall}
+            name="setting"
+            label={texts.itsControlWasSetTo}
+            placeholder={texts.n1125InfinityLabel}
           />
-          <FormText form={form} name="looseCount" label={texts.howMany} inputMode="numeric" />
+          <div className="grid grid-cols-[1fr_110px] gap-2">
+            <FormText form={form} name="mark" label={texts.witnessMark} placeholder={texts.notchAtRedLine} />
+            <FormText form={form} name="markState" label={texts.markHoldsWhen} placeholder={texts.cocked} />
+          </div>
+          <div className="grid grid-cols-[1fr_76px] gap-2">
+            <FormText
+              form={form}
+              name="loose"
+              label={texts.looseUnderneathLabel}
+              placeholder={texts.detentBall}
+            />
+            <FormText form={form} name="looseCount" label={texts.howMany} inputMode="numeric" />
+          </div>
+          <FormText form={form} name="remark" label={texts.remark} placeholder={texts.tiltToTheLeftTo} />
         </div>
-        <FormText form={form} name="remark" label={texts.remark} placeholder={texts.tiltToTheLeftTo} />
+        <div className="wide:grid-cols-3 grid gap-3">
+          <FormChoice
+            form={form}
+            name="state"
+            label={texts.comesOffOnlyWhen}
+            empty={texts.inAnyState}
+            choices={choices("mechanismState")}
+          />
+          <FormChoice
+            form={form}
+            name="within"
+            label={texts.comesOutOf}
+            empty={texts.theCameraItself}
+            choices={job.parts
+              .filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT")
+              .map((part) => ({ value: part.name, label: part.name }))}
+          />
+          <FormText
+            form={form}
+            name="stack"
+            label={texts.stackOutermostFirst}
+            placeholder={texts.n1HookUpLabel}
+          />
+        </div>
+        <FormPickMany form={form} name="hazards" label={texts.cautions} choices={choices("hazard")} />
       </div>
-      <div className="wide:grid-cols-3 grid gap-3">
-        <FormChoice
-          form={form}
-          name="state"
-          label={texts.comesOffOnlyWhen}
-          empty={texts.inAnyState}
-          choices={choices("mechanismState")}
-        />
-        <FormChoice
-          form={form}
-          name="within"
-          label={texts.comesOutOf}
-          empty={texts.theCameraItself}
-          choices={job.parts
-            .filter((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT")
-            .map((part) => ({ value: part.name, label: part.name }))}
-        />
-        <FormText
-          form={form}
-          name="stack"
-          label={texts.stackOutermostFirst}
-          placeholder={texts.n1HookUpLabel}
-        />
-      </div>
-      <FormPickMany form={form} name="hazards" label={texts.cautions} choices={choices("hazard")} />
-    </Panel>
+    </details>
   );
 }
 

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
+import { useKept } from "../../hands/draft";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
@@ -20,7 +21,7 @@ import { texts } from "./words";
 export function Strip() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
-  const [wells, setWells] = useState<string[]>([]);
+  const [wells, setWells] = useKept<string[]>(`wells.${job.tag}`, []);
   const shown = job.parts.find((part) => part.name === search.get("part"));
   const scanned = search.get("well");
   const [moved, setMoved] = useState<string[]>();
@@ -75,7 +76,7 @@ export function Strip() {
             setWells={setWells}
             before={search.get("before") ?? undefined}
             onDone={() => {
-              setWells([]);
+              setWells(undefined);
               show({});
             }}
           />

@@ -185,4 +185,7 @@ export const texts = {
   destroyed: "Destroyed",
   foundInWell: (well: string | number) => `found in well ${well}`,
   trayOf: (number: string | number) => `Tray ${number}`,
+  usually: "Usually:",
+  fillInAsUsual: "Fill in as usual",
+  settingMarkLoosePieces: "setting, mark, loose pieces, stack, cautions, remark",
 };

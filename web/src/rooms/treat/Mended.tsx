@@ -12,12 +12,17 @@ const MENDED = z.object({ part: text, what: text });
 /** What was made right again without making it differ from the factory. */
 export function Mended({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
-  const form = useFormOf(MENDED, { part: "", what: "" }, async ({ part, what }) => {
-    await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
-      said: texts.mendedOf(part),
-    });
-    form.setValue("what", "");
-  });
+  const form = useFormOf(
+    MENDED,
+    { part: "", what: "" },
+    async ({ part, what }) => {
+      await append([{ kind: "mended", part, what, modification: false, agreed: "" }], {
+        said: texts.mendedOf(part),
+      });
+      form.setValue("what", "");
+    },
+    `mended.${job.tag}`,
+  );
   return (
     <MendForm title={texts.partMended} form={form} action={texts.logIt}>
       <FormPart form={form} job={job} placeholder={texts.advancePawl} />

@@ -31,11 +31,16 @@ const NOTHING = { what: "", limit: "", limitMm: "", takenMm: "", result: "", agr
 export function Modified({ job }: { job: JobView }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
-  const form = useFormOf(MODIFIED, { part: "", how: "FILED", ...NOTHING }, async (read) => {
-    await append([{ kind: "modified", ...read }], { said: texts.logged(read.part, read.what) });
-    form.setValue("takenMm", "");
-    form.setValue("result", "");
-  });
+  const form = useFormOf(
+    MODIFIED,
+    { part: "", how: "FILED", ...NOTHING },
+    async (read) => {
+      await append([{ kind: "modified", ...read }], { said: texts.logged(read.part, read.what) });
+      form.setValue("takenMm", "");
+      form.setValue("result", "");
+    },
+    `modified.${job.tag}`,
+  );
   const { part, how, what } = form.watch();
   const before = job.treat.modified.find(
     ({ modification: { first } }) => alike(first.part, part) && first.how === how && alike(first.what, what),

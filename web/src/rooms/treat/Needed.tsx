@@ -25,10 +25,17 @@ const NEED = z.object({ part: text, need: text });
 /** Opens a need. */
 export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: string) => void }) {
   const append = useAppend(job.tag);
-  const form = useFormOf(NEED, { part: "", need: "" }, async ({ part, need }) => {
-    await append([{ kind: "needOpened", part, what: need || part }], { said: texts.neededOf(need || part) });
-    onOpened(part);
-  });
+  const form = useFormOf(
+    NEED,
+    { part: "", need: "" },
+    async ({ part, need }) => {
+      await append([{ kind: "needOpened", part, what: need || part }], {
+        said: texts.neededOf(need || part),
+      });
+      onOpened(part);
+    },
+    `need.${job.tag}`,
+  );
   return (
     <MendForm title={texts.partNeeded} form={form} action={texts.findASourceLabel}>
       <FormPart form={form} job={job} placeholder={texts.governor} />

@@ -46,6 +46,7 @@ export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point
       );
       form.reset({ part: read.part, point: at === undefined ? "" : read.point, reason: "" });
     },
+    `oil.${job.tag}.${at?.point.id ?? ""}`,
   );
   const typed = form.watch();
   const { part } = typed;

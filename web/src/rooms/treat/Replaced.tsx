@@ -59,6 +59,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
       });
       onDone();
     },
+    `replaced.${job.tag}.${piece?.part ?? ""}`,
   );
   const source = form.watch("source");
   const made = isMade(source);

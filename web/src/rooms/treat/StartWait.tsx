@@ -30,13 +30,18 @@ export function StartWait({ job }: { job: JobView }) {
   const house = useQuery(houseQuery).data;
   const kinds = house?.lubrication.waits ?? [];
   const append = useAppend(job.tag);
-  const form = useFormOf(WAIT, { ...NONE, station: "", part: "" }, async ({ wait, waitMinutes, ...rest }) => {
-    const what = named(wait, kinds.find((kind) => kind.label === wait)?.id);
-    await append([{ kind: "waitStarted", what, minutes: waitMinutes, ...rest }], {
-      said: texts.wait(wait),
-    });
-    form.reset({ ...form.getValues(), ...NONE });
-  });
+  const form = useFormOf(
+    WAIT,
+    { ...NONE, station: "", part: "" },
+    async ({ wait, waitMinutes, ...rest }) => {
+      const what = named(wait, kinds.find((kind) => kind.label === wait)?.id);
+      await append([{ kind: "waitStarted", what, minutes: waitMinutes, ...rest }], {
+        said: texts.wait(wait),
+      });
+      form.reset({ ...form.getValues(), ...NONE });
+    },
+    `wait.${job.tag}`,
+  );
   const usual = (id: string) => {
     const kind = kinds.find((one) => one.id === id);
     if (kind === undefined) return;

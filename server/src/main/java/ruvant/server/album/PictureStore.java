@@ -53,8 +53,7 @@ public class PictureStore {
     public Kept keep(byte[] file) {
         if (file.length > LARGEST_BYTES) {
             throw new BadPictureException(
-                    "That picture is " + (file.length >> 20) + " MB. Pictures can have up to 25 MB.",
-                    "Save it smaller, or take another one.");
+                    "That picture is larger than 25 MB.", "Save it smaller, or take another one.");
         }
         Bare bare = bare(file);
         Decoded image = decoded(bare.content());

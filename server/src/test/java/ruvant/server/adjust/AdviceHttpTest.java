@@ -37,6 +37,6 @@ class AdviceHttpTest extends OverHttp {
                 .isEqualTo(200);
         assertThat(advise("[{\"turns\":[0,0],\"measuredEv\":[0.32,0.54]}]").status())
                 .isEqualTo(400);
-        assertThat(advise("[]").body().toString()).contains("Measure it as it stands");
+        assertThat(advise("[]").body().toString()).contains("Measure it as found");
     }
 }

@@ -52,7 +52,7 @@ class CsvRowsTest {
         assertThatThrownBy(() -> read("name,count\nball,3\nspring,many"))
                 .isInstanceOfSatisfying(FieldProblem.class, problem -> {
                     assertThat(problem.getMessage()).startsWith("Row 3:").contains("“many”");
-                    assertThat(problem.remedy()).contains("Nothing of the table was taken");
+                    assertThat(problem.remedy()).contains("Nothing was imported");
                 });
     }
 
@@ -60,7 +60,7 @@ class CsvRowsTest {
     void aTableThatBreaksOffIsNoTable() {
         assertThatThrownBy(() -> read("name,count\n\"ball,3"))
                 .isInstanceOf(FieldProblem.class)
-                .hasMessageContaining("no table with commas");
+                .hasMessageContaining("not a CSV table");
     }
 
     @Test

@@ -48,7 +48,7 @@ class SpeedsSayHttpTest extends OverHttp {
         assertThat(kind.body().toString()).contains("rotary", "focalPlaneMechanical");
         Shop.Answer few = shop.post("/api/find/signature", "{\"family\":\"leaf\",\"speeds\":[]}");
         assertThat(few.status()).isEqualTo(400);
-        assertThat(few.body().toString()).contains("at least three speeds");
+        assertThat(few.body().toString()).contains("at least 3 speeds");
         Shop.Answer sensors = shop.post("/api/find/signature", GUMMED.replace("[\"middle\"]", "[\"left\"]"));
         assertThat(sensors.body().toString()).contains("start, middle or end");
     }

@@ -166,7 +166,7 @@ class PackageHttpTest extends OverHttp {
                 .isEqualTo(200);
         Map<String, byte[]> forged = unzip(foreign(tag, job -> {}));
         forged.put("recordings/" + name, StandRecordings.wav(StandRecordings.leaf(1 / 30.0)));
-        refused(zip(forged), "recording of line 2 is not the one");
+        refused(zip(forged), "recording of line 2 does not match");
     }
 
     @Test
@@ -176,12 +176,12 @@ class PackageHttpTest extends OverHttp {
         Map<String, byte[]> files = unzip(foreign(tag, job -> {}));
         byte[] other = picture(Color.BLUE);
         files.put(file, other);
-        refused(zip(files), "picture of line 6 is not the one");
+        refused(zip(files), "picture of line 6 does not match");
         assertThat(shop.get("/api/pictures/" + PictureStore.nameOf(other)).status())
                 .as("nor is the other picture kept")
                 .isEqualTo(404);
         files.put(file, java.util.Arrays.copyOf(other, 60));
-        refused(zip(files), "broken");
+        refused(zip(files), "damaged");
         files.remove(file);
         refused(zip(files), "picture of line 6 is missing");
     }
@@ -189,25 +189,25 @@ class PackageHttpTest extends OverHttp {
     @Test
     void theSameJobIsNotTakenTwice() {
         String tag = busyCamera();
-        refused(shop.bytes("/api/jobs/" + tag + "/package.zip"), "here already, as " + tag);
+        refused(shop.bytes("/api/jobs/" + tag + "/package.zip"), "already here, as " + tag);
     }
 
     @Test
     void aPackageWithAnythingWrongIsRefusedWhole() throws IOException {
         String tag = busyCamera();
-        refused("not a zip at all".getBytes(), "not a zip");
+        refused("not a zip at all".getBytes(), "not a job package");
         refused(zip("other.txt", "x".getBytes()), "no job.json");
         refused(zip("job.json", "{".getBytes()), "cannot be read");
-        refused(zip("job.json", "{\"format\":\"other\",\"version\":1}".getBytes()), "not a job");
+        refused(zip("job.json", "{\"format\":\"other\",\"version\":1}".getBytes()), "not written by Ruvant");
         refused(foreign(tag, job -> job.put("version", 9)), "version 9");
         refused(foreign(tag, job -> job.withArray("lines").remove(2)), "Line 3 is missing");
         refused(foreign(tag, job -> job.withArray("lines").removeAll()), "no lines");
         refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("part", "")), "part is empty");
         refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("kind", "exploded")), "exploded");
         refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/1/entry")).put("colour", "red")), "colour");
-        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/3/entry")).put("part", "cap")), "makes no sense");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/3/entry")).put("part", "cap")), "does not fit");
         refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/2")).put("at", "yesterday")), "cannot be read");
-        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/2")).put("by", "")), "signer is empty");
+        refused(foreign(tag, job -> ((ObjectNode) job.at("/lines/2")).put("by", "")), "person signing is empty");
         byte[] whole = shop.bytes("/api/jobs/" + tag + "/package.zip");
         refused(java.util.Arrays.copyOf(whole, 200), "");
     }

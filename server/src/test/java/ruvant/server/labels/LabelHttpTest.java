@@ -85,7 +85,7 @@ class LabelHttpTest extends OverHttp {
                         .body()
                         .get("detail")
                         .asText())
-                .contains("is no label sheet");
+                .contains("is not a label sheet");
     }
 
     static List<LabelSheet> sheets() {

@@ -130,7 +130,7 @@ class StandHttpTest extends OverHttp {
         String bad =
                 "{\"kind\":\"firingsMeasured\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"setup\":%s,\"recording\":\"../secret\",\"analysis\":1,\"firings\":[{\"index\":1,\"seconds\":0.01,\"uncertaintySeconds\":0}]}"
                         .formatted(LEAF);
-        assertThat(shop.add(tag, bad).body().get("detail").asText()).contains("no recording that is kept");
+        assertThat(shop.add(tag, bad).body().get("detail").asText()).contains("not a recording stored");
         Shop.Answer gone =
                 shop.postBytes("/api/stand/sessions/" + UUID.randomUUID() + "/samples?nominalSeconds=1", new byte[400]);
         assertThat(gone.body().get("remedy").asText()).contains("again");

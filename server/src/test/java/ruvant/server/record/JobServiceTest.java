@@ -143,7 +143,7 @@ class JobServiceTest {
 
             assertThatThrownBy(() -> jobs.append(other, "Ada", 0, List.of(note("x"), line)))
                     .isInstanceOf(FieldProblem.class)
-                    .hasMessageContaining("stands in " + one);
+                    .hasMessageContaining("already in " + one);
             assertThat(new LineStore(database, HardKillTest.json()).read(JobLog.name(other)))
                     .hasSize(2);
         }

@@ -21,7 +21,7 @@ class CellsHttpTest extends OverHttp {
         assertThat(shop.get("/api/meter-cells?circuit=measured&volts=1.35").status())
                 .isEqualTo(400);
         assertThat(shop.get("/api/meter-cells?circuit=clockwork").body().toString())
-                .contains("no kind of meter circuit");
+                .contains("not a kind of meter circuit");
         assertThat(shop.get(
                                 "/api/meter-cells?circuit=measured&volts=1.35&readingEv=12&otherVolts=1.55&otherReadingEv=12")
                         .body()

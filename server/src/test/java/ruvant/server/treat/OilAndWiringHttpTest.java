@@ -59,7 +59,7 @@ class OilAndWiringHttpTest extends OverHttp {
                         .body()
                         .at("/probed/0/said/words")
                         .asText())
-                .startsWith("gives in by 0.45 V");
+                .startsWith("drops by 0.45 V");
 
         assertThat(shop.get("/api/jobs/" + tag + "/wiring/reading?circuit=meter&kind=VOLTAGE&from=moon&to=cell%20minus")
                         .status())
@@ -85,6 +85,6 @@ class OilAndWiringHttpTest extends OverHttp {
                 .isEqualTo(200);
         assertThat(shop.add(tag, go.formatted("0.2", "")).code()).isEqualTo("pastTheLine");
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"), java.nio.charset.StandardCharsets.UTF_8))
-                .contains("filed by 0.4 mm of at most 0.5 mm, in 2 goes");
+                .contains("filed by 0.4 mm of at most 0.5 mm, in 2 passes");
     }
 }

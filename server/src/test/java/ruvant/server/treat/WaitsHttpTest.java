@@ -31,7 +31,7 @@ class WaitsHttpTest extends OverHttp {
 
         Shop.Answer full = shop.add(second, soak("bath", 20));
         assertThat(full.status()).isEqualTo(409);
-        assertThat(full.body().toString()).contains("The bath is full", first, "comes free in");
+        assertThat(full.body().toString()).contains("The bath is full", first, "is free in");
 
         String wait = shop.get("/api/jobs/" + first)
                 .body()
