@@ -1,5 +1,5 @@
 import { answering, inTheShop, named, Refusal } from "../testing/atTheBench";
-import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { z } from "zod";
 import { answer, Problem, server } from "../api/client";
@@ -13,11 +13,15 @@ const PIECE = z.object({ name: text, lengthMm: figure, marks: listOf(","), cost:
 function Piece({
   send,
   reset = () => Promise.resolve(),
+  keepAs,
+  name = "pawl",
 }: {
   send: (read: z.output<typeof PIECE>) => Promise<unknown>;
   reset?: () => Promise<unknown>;
+  keepAs?: string;
+  name?: string;
 }) {
-  const form = useFormOf(PIECE, { name: "pawl", lengthMm: "", marks: "", cost: "" }, send);
+  const form = useFormOf(PIECE, { name, lengthMm: "", marks: "", cost: "" }, send, keepAs);
   return (
     <Form form={form} aria-label="Piece">
       <FormText form={form} name="name" label="Name" />
@@ -116,4 +120,27 @@ it("shows what a reset was refused for where the form's own refusals are shown, 
   fireEvent.click(named("button", "Reset"));
   expect((await screen.findByRole("alert")).textContent).toContain("It is used on R-0001.");
   expect(screen.queryByText("Two have that name. Take another.")).toBeNull();
+});
+
+it("keeps what is half typed until it is sent, and nothing that was left as it was", async () => {
+  const send = vi.fn().mockResolvedValue(undefined);
+  inTheShop(<Piece send={send} keepAs="piece" />);
+  type("Length", "12");
+  cleanup();
+  inTheShop(<Piece send={send} keepAs="piece" name="long pawl" />);
+  expect(screen.getByLabelText<HTMLInputElement>("Length").value).toBe("12");
+  expect(screen.getByLabelText<HTMLInputElement>("Name").value).toBe("long pawl");
+  keep();
+  await waitFor(() => expect(send).toHaveBeenCalledOnce());
+  cleanup();
+  inTheShop(<Piece send={send} keepAs="piece" />);
+  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("Length").value).toBe(""));
+});
+
+it("keeps nothing of a form that bears no name", () => {
+  inTheShop(<Piece send={vi.fn()} />);
+  type("Length", "12");
+  cleanup();
+  inTheShop(<Piece send={vi.fn()} />);
+  expect(screen.getByLabelText<HTMLInputElement>("Length").value).toBe("");
 });

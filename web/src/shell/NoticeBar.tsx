@@ -1,4 +1,4 @@
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffect, useState, useSyncExternalStore } from "react";
 import type { Entry } from "../api/client";
 import { discard, onQueue, queueState, retry } from "../api/queue";
 import { Button } from "../ui/Button";
@@ -7,9 +7,14 @@ import { texts } from "./words";
 
 const SHOWN_MS = 6000;
 
-/** What was just logged, what waits for the server, and what it would not take afterwards. */
+/**
+ * What was just logged, what waits for the server, and what it would not take afterwards: a strip of its own at the foot,
+ * so that it never lies over a button. Once something was said the strip stays, so that nothing moves under a finger.
+ */
 export function NoticeBar() {
   const notice = useNotice();
+  const [told, setTold] = useState(false);
+  if (notice !== undefined && !told) setTold(true);
   const queue = useSyncExternalStore(onQueue, queueState);
   useEffect(() => {
     if (notice === undefined || notice.kind === "problem") return;
@@ -17,12 +22,14 @@ export function NoticeBar() {
     return () => clearTimeout(timer);
   }, [notice]);
   return (
-    <div className="pointer-events-none fixed bottom-[78px] left-1/2 z-30 flex w-max max-w-[92vw] -translate-x-1/2 flex-col items-center gap-2 print:hidden">
+    <div
+      className={`border-line bg-sheet flex shrink-0 flex-col justify-center px-5 print:hidden ${told || queue.away ? "min-h-11 border-t" : ""}`}
+    >
       {queue.refused.map((refused) => (
         <div
           key={refused.sending.lines[0]?.id}
           role="alert"
-          className="border-stop bg-sheet pointer-events-auto rounded-[4px] border-l-4 px-4 py-2 shadow-md"
+          className="border-stop my-1 rounded-[4px] border-l-4 px-4 py-1"
         >
           <p className="text-stop font-bold">
             {refused.sending.log}
@@ -42,15 +49,15 @@ export function NoticeBar() {
           </div>
         </div>
       ))}
-      <div role="status" aria-live="polite" className="flex flex-col items-center gap-2">
+      <div role="status" aria-live="polite" className="flex flex-wrap items-center gap-x-4">
         {queue.away && queue.waiting > 0 && (
-          <p className="border-mark-line bg-mark-wash text-mark pointer-events-auto rounded-[4px] border px-4 py-2 font-bold">
+          <p className="text-mark font-bold">
             {texts.theServerCannotBeReached(queue.waiting, queue.waiting === 1)}
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (
           <div
-            className={`bg-sheet pointer-events-auto flex items-center gap-2 rounded-[4px] border px-4 py-1.5 shadow-md ${notice.kind === "problem" ? "border-stop text-stop" : "border-line"}`}
+            className={`flex items-center gap-2 ${notice.kind === "problem" ? "text-stop font-bold" : "text-done"}`}
           >
             <span>{notice.text}</span>
             {notice.undo !== undefined && (

@@ -320,6 +320,7 @@ export function aHouse(): House {
     materials: [],
     lubrication: {
       version: 1,
+      oneThing: [],
       points: [
         {
           id: "blades",
@@ -347,6 +348,7 @@ export function aHouse(): House {
         risk: "a marred slot",
         waitMinutes: 0,
         irreversible: false,
+        on: "ANY" as const,
       },
       {
         id: "drill-out",
@@ -355,6 +357,7 @@ export function aHouse(): House {
         risk: "the thread",
         waitMinutes: 0,
         irreversible: true,
+        on: "ANY" as const,
       },
     ],
     usualLimits: {},

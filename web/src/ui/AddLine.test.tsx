@@ -52,3 +52,14 @@ it("lets blanks that may stay empty be empty, and never sends spaces alone", () 
   fireEvent.submit(screen.getByLabelText("Battery type"));
   expect(add).toHaveBeenCalledWith("silver, plus up", "");
 });
+
+it("keeps what was typed when the page is left, but not what a button asked for", () => {
+  const first = render(<AddLine blanks={[{ label: "Suspect" }]} onAdd={vi.fn()} />);
+  type("Suspect", "gummed");
+  first.unmount();
+  const second = render(<AddLine blanks={[{ label: "Suspect" }]} onAdd={vi.fn()} />);
+  expect(value("Suspect")).toBe("gummed");
+  second.unmount();
+  render(<AddLine focus blanks={[{ label: "Suspect" }]} onAdd={vi.fn()} />);
+  expect(value("Suspect")).toBe("");
+});

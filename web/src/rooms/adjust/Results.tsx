@@ -84,7 +84,7 @@ function OneOutlook({
   return (
     <li className="border-line/70 border-b py-1">
       <span className="flex items-center gap-2">
-        <StateMark mark={right ? "done" : "not"} />
+        <StateMark mark={!outlook.measuredNow ? "open" : right ? "done" : "not"} />
         <b className="min-w-0 flex-1">{outlook.result.words}</b>
         <span className="num text-[14px] whitespace-nowrap">
           {signed(outlook.now)}

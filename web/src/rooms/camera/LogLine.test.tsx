@@ -1,4 +1,4 @@
-import { answering, atTheBench, AWAY, logged, named, Refusal } from "../../testing/atTheBench";
+import { answering, atTheBench, AWAY, logged, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Reading } from "../../api/client";

@@ -166,7 +166,9 @@ it("asks of a cause what made it, what else it harmed, and what to tell the owne
       suspects: [
         { ...SUSPECT_OPEN, what: called("retard train gummed"), state: "CAUSE", look: "free when wet" },
       ],
-      causes: [{ id: "c1", what: called("retard train gummed"), more: "free when wet" }],
+      causes: [
+        { at: "2031-03-04T09:00:00Z", id: "c1", what: called("retard train gummed"), more: "free when wet" },
+      ],
     }),
   );
   fireEvent.click(await screen.findByRole("button", { name: "old oil turned to varnish" }));
@@ -214,7 +216,7 @@ it("foretells, and holds what is seen against it", async () => {
 });
 
 it("reopens a finding that was waved through", async () => {
-  at(inFind({ found: [{ id: "f1", what: called("bent strut"), more: "" }] }));
+  at(inFind({ found: [{ at: "2031-03-04T09:00:00Z", id: "f1", what: called("bent strut"), more: "" }] }));
   fireEvent.click(await screen.findByRole("button", { name: "Reopen a finding…" }));
   fireEvent.change(screen.getByLabelText("It points to"), { target: { value: "rail binds" } });
   fireEvent.change(screen.getByLabelText("Why it matters"), { target: { value: "marks" } });

@@ -24,6 +24,7 @@ const lists: Tables["lists"] = {
       risk: "a marred slot",
       waitMinutes: 0,
       irreversible: false,
+      on: "ANY" as const,
     },
   ],
   nouns: [{ topic: "drive", means: "SLOTTED", words: ["slot"] }],

@@ -3,7 +3,7 @@ import type { Schemas } from "../../api/client";
 import { named } from "../../api/named";
 import { ownId } from "../../api/ids";
 import { useWords } from "../../api/queries";
-import { FormArea, FormPickMany, FormText, FormTick } from "../../form/fields";
+import { FormChoice, FormArea, FormPickMany, FormText, FormTick } from "../../form/fields";
 import { Form } from "../../form/Form";
 import { SaveOrReset } from "../../form/SaveOrReset";
 import { figure, listOf, oneOf, text, wholeOr } from "../../form/typed";
@@ -103,9 +103,11 @@ const RUNG = z.object({
   risk: text,
   waitMinutes: wholeOr(0),
   irreversible: z.boolean(),
+  on: oneOf<Lists["rungs"][number]["on"]>(),
 });
 
 function RungForm(editing: Editing) {
+  const { choices } = useWords();
   const { before, keep, onReset } = useEntry(editing, "rungs", editing.tables.lists.rungs);
   const form = useFormOf(
     RUNG,
@@ -115,6 +117,7 @@ function RungForm(editing: Editing) {
       risk: before?.risk ?? "",
       waitMinutes: String(before?.waitMinutes ?? 0),
       irreversible: before?.irreversible ?? false,
+      on: before?.on ?? "ANY",
     },
     keep,
     `method.${editing.id}`,
@@ -125,6 +128,7 @@ function RungForm(editing: Editing) {
       <FormArea form={form} name="how" label={texts.howToDoIt} rows={3} />
       <FormText form={form} name="risk" label={texts.risk} />
       <FormText form={form} name="waitMinutes" label={texts.minutesItNeedsToAct} inputMode="numeric" />
+      <FormChoice form={form} name="on" label={texts.triedOn} choices={choices("rungOn")} />
       <FormTick form={form} name="irreversible" label={texts.cannotBeUndoneAskThe} />
       <SaveOrReset form={form} onReset={onReset} />
     </Form>

@@ -166,4 +166,5 @@ export const texts = {
   savedLabel: "Saved.",
   standsSaved: "Stands saved.",
   another: (name: string | number) => `${name}, another`,
+  triedOn: "Tried on",
 };

@@ -14,6 +14,7 @@ import { Window } from "../../ui/Window";
 import { useKeys } from "../../hands/keys";
 import { useJob } from "../../hands/useJob";
 import { BatteryPanel, Decisions, ScopePanel } from "./Agreed";
+import { BeforeSpeeds } from "./BeforeSpeeds";
 import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
@@ -60,6 +61,7 @@ function AllOfIt({ job }: { job: JobView }) {
         <FunctionCheck job={job} />
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+        <BeforeSpeeds job={job} />
         <ScopePanel job={job} />
         <BatteryPanel job={job} />
         <Decisions job={job} />
@@ -75,6 +77,7 @@ function Description({ job }: { job: JobView }) {
   const facts = [
     [texts.serialNumberLabel, camera.camera.serial || texts.noneNoted],
     [texts.kind, `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
+    [texts.lens, camera.lens || texts.noneNoted],
     [texts.speeds, `${camera.speeds.join(" ")} (${word("speedSeries", camera.series)})`],
     [
       texts.owner,

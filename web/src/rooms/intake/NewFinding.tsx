@@ -18,26 +18,23 @@ const REGION_OF: Record<SideName, Found["region"]> = {
   RIGHT: "LEATHER",
 };
 
+type Spot = NonNullable<Found["place"]>;
+
+/** The region that a tap is in: the lens and the finder lie in the front, the rest goes by its side. */
+function regionAt({ side, x, y }: Spot): Found["region"] {
+  if (side === "FRONT" && Math.hypot(x - 0.5, y - 0.6) < 0.22) return "LENS";
+  if (side === "FRONT" && y < 0.2) return "FINDER";
+  return REGION_OF[side];
+}
+
 /** One more thing found outside, by its region, or where the drawing was tapped. */
-export function NewFinding({
-  job,
-  spot,
-  onFound,
-}: {
-  job: JobView;
-  spot?: NonNullable<Found["place"]>;
-  onFound?: () => void;
-}) {
+export function NewFinding({ job, spot, onFound }: { job: JobView; spot?: Spot; onFound?: () => void }) {
   const { choices, word } = useWords();
   const append = useAppend(job.tag);
-  const [said, setSaid] = useState<{ region: Found["region"]; of?: SideName }>();
-  // what was said by hand counts until another side is tapped
+  const [said, setSaid] = useState<{ region: Found["region"]; of?: Spot }>();
+  // what was chosen by hand counts for this tap only: the next one says by itself where it is
   const region =
-    said !== undefined && said.of === spot?.side
-      ? said.region
-      : spot === undefined
-        ? "BOTTOM"
-        : REGION_OF[spot.side];
+    said !== undefined && said.of === spot ? said.region : spot === undefined ? "BOTTOM" : regionAt(spot);
   const [condition, setCondition] = useState<Found["condition"]>("DENT");
   const [severity, setSeverity] = useState<Found["severity"]>("SLIGHT");
   const [picture, setPicture] = useState("");
@@ -48,7 +45,7 @@ export function NewFinding({
           label={texts.where}
           value={region}
           choices={choices("region")}
-          onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot?.side })}
+          onChange={(event) => setSaid({ region: event.target.value as typeof region, of: spot })}
         />
         <ChoiceField
           label={texts.what}

@@ -38,7 +38,7 @@ it("puts a finding where the drawing was tapped, by keyboard too", async () => {
   );
 });
 
-it("keeps what was typed when the drawing is tapped, and a region said by hand until another side is", () => {
+it("keeps what was typed when the drawing is tapped, and takes the region from the tap", () => {
   atTheBench(<SixSides job={aJob()} />);
   const region = () => screen.getByLabelText<HTMLSelectElement>("Where").value;
   const tap = (side: string) => {
@@ -52,9 +52,20 @@ it("keeps what was typed when the drawing is tapped, and a region said by hand u
   expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("deep");
   fireEvent.change(screen.getByLabelText("Where"), { target: { value: "LENS" } });
   tap("top");
-  expect(region()).toBe("LENS");
+  expect(region()).toBe("TOP");
   tap("back");
   expect(region()).toBe("BACK");
+  tap("front");
+  expect(region()).toBe("LENS");
+});
+
+it("takes a new pin away with Escape", () => {
+  atTheBench(<SixSides job={aJob()} />);
+  fireEvent.keyDown(board("top"), { key: "ArrowUp" });
+  fireEvent.keyDown(board("top"), { key: "Enter" });
+  expect(screen.getByText("on the top")).toBeTruthy();
+  fireEvent.keyDown(document.body, { key: "Escape" });
+  expect(screen.queryByText("on the top")).toBeNull();
 });
 
 it("takes a finding by region alone, and shows it at that region's usual place", async () => {

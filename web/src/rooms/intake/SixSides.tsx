@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
+import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { PinBoard } from "../../ui/PinBoard";
@@ -36,6 +37,7 @@ export function SixSides({ job }: { job: JobView }) {
   const { word } = useWords();
   const [chosen, setChosen] = useState<string>();
   const [spot, setSpot] = useState<NonNullable<Found["place"]>>();
+  useKeys({ Escape: () => setSpot(undefined) });
   const sides = BODIES[job.intake.received!.camera.bodyType];
   // all sides at one scale: the largest one fills its place
   const most = {
@@ -104,6 +106,11 @@ export function SixSides({ job }: { job: JobView }) {
           note={spot === undefined ? texts.tapTheDrawingOrChoose : texts.onThe(word("bodySide", spot.side))}
         >
           <NewFinding job={job} spot={spot} onFound={() => setSpot(undefined)} />
+          {spot !== undefined && (
+            <Button kind="quiet" keyHint="Esc" className="self-start" onClick={() => setSpot(undefined)}>
+              {texts.removeThePin}
+            </Button>
+          )}
         </Panel>
         <Panel title={texts.foundOutside} note={`${findings.length}`}>
           {findings.length === 0 && <Empty>{texts.turnItOverTheUndersideTells}</Empty>}

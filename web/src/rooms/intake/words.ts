@@ -123,4 +123,11 @@ export const texts = {
   onlyWhen: (value: string | number) => `only when ${value}`,
   loose: (one: string | number) => `loose: ${one}`,
   findingLoggedByMistake: "finding logged by mistake",
+  speedsBeforeTheWork: "Speeds before the work",
+  ofTimed: (timed: string | number, count: string | number) => `${timed} of ${count} timed`,
+  allSpeedsAreTimed: "All speeds are timed.",
+  timeItBeforeYouOpen: "Time it before you open it: afterwards there is nothing to compare with.",
+  measureOnTheStand: "Measure on the stand",
+  typeTheTimes: "Type the times",
+  removeThePin: "Remove the pin",
 };

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { Link, useSearchParams } from "react-router";
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
@@ -22,9 +22,8 @@ import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
 import { SpeedsSay } from "./SpeedsSay";
 import { StreakBar } from "./StreakBar";
+import { usePhase, type Phase } from "./usePhase";
 import { texts } from "./words";
-
-type Phase = "BEFORE" | "AFTER";
 
 const FIRINGS = z.object({
   speed: text,
@@ -37,7 +36,7 @@ const FIRINGS = z.object({
 export function Prove() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
-  const [phase, setPhase] = useState<Phase>(job.parts.length === 0 ? "BEFORE" : "AFTER");
+  const [phase, setPhase] = usePhase(job);
   const chosen = search.get("speed") ?? job.toTime.after[0] ?? job.speeds[0]?.speed ?? "";
   const row = job.speeds.find((one) => one.speed === chosen);
   useKeys({ f: () => document.getElementById("firings")?.focus() });

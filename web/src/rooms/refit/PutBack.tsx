@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import { type JobView, type PartView, type Schemas } from "../../api/client";
+import { useWords } from "../../api/queries";
 import { useKept } from "../../hands/draft";
 import { useKeys } from "../../hands/keys";
 import { AddLine } from "../../ui/AddLine";
@@ -24,6 +25,7 @@ const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
 /** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
 export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; onBack: () => void }) {
   const append = useAppend(job.tag);
+  const { word } = useWords();
   const { refused, busy, submit } = useSubmit(
     ({ code }) =>
       OVERRIDABLE.has(code) && (
@@ -97,6 +99,20 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           <b>{state.word}</b>
           {part.answer.reason !== "" && `: ${part.answer.reason}`}
         </p>
+        {part.answer.wanted !== undefined && (
+          <Button
+            className="mt-2 ml-2"
+            onClick={() =>
+              void submit(() =>
+                append([{ kind: "stateSet", state: part.answer.wanted! }], {
+                  said: texts.itIsNow(word("mechanismState", part.answer.wanted!)),
+                }),
+              )
+            }
+          >
+            {texts.itIsNow(word("mechanismState", part.answer.wanted))}
+          </Button>
+        )}
         {!settled && (
           <p className="mt-2 flex flex-wrap items-center gap-2">
             {part.removed.wells.length === 0 ? (

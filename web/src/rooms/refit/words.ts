@@ -64,4 +64,5 @@ export const texts = {
   fitsAsItIs: "fits as it is",
   fitsWithWork: "fits with work",
   doesNotFit: "does not fit",
+  itIsNow: (state: string | number) => `It is ${state} now`,
 };

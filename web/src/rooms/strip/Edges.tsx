@@ -1,8 +1,6 @@
-import { useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView, PartView } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { ChoiceField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { texts } from "./words";
@@ -11,7 +9,6 @@ import { texts } from "./words";
 export function Edges({ job, part }: { job: JobView; part: PartView }) {
   const append = useAppend(job.tag);
   const { refused, submit } = useSubmit();
-  const [other, setOther] = useState("");
   const under = job.parts.filter((one) => one.over.includes(part.name)).map((one) => one.name);
   const free = job.parts
     .map((one) => one.name)
@@ -21,7 +18,6 @@ export function Edges({ job, part }: { job: JobView; part: PartView }) {
       await append([{ kind: "edgeSet", over, under: below, present }], {
         said: present ? texts.liesOverSaid(over, below) : texts.doesNotLieOverOf(over, below),
       });
-      setOther("");
     });
   return (
     <Panel title={texts.whatLiesOverWhat} note={texts.setsTheOrderOfReassembly}>
@@ -38,22 +34,27 @@ export function Edges({ job, part }: { job: JobView; part: PartView }) {
         empty={texts.nothingItCanGoBack}
       />
       {free.length > 0 && (
-        <div className="flex flex-wrap items-end gap-2">
-          <ChoiceField
-            label={texts.anotherPart}
-            wrap="w-56"
-            empty={texts.choose}
-            value={other}
-            choices={free.map((name) => ({ value: name, label: name }))}
-            onChange={(event) => setOther(event.target.value)}
-          />
-          <Button disabled={other === ""} onClick={() => void set(other, part.name, true)}>
-            {texts.liesOverIt}
-          </Button>
-          <Button disabled={other === ""} onClick={() => void set(part.name, other, true)}>
-            {texts.liesUnderIt}
-          </Button>
-        </div>
+        <ul aria-label={texts.otherParts} className="wide:grid-cols-2 grid gap-x-4">
+          {free.map((name) => (
+            <li key={name} className="border-line/70 flex items-center gap-1 border-b">
+              <span className="min-w-0 flex-1 truncate">{name}</span>
+              <Button
+                kind="quiet"
+                aria-label={texts.liesOverIt(name, part.name)}
+                onClick={() => void set(name, part.name, true)}
+              >
+                {texts.over}
+              </Button>
+              <Button
+                kind="quiet"
+                aria-label={texts.liesUnderIt(name, part.name)}
+                onClick={() => void set(part.name, name, true)}
+              >
+                {texts.under}
+              </Button>
+            </li>
+          ))}
+        </ul>
       )}
       {refused}
     </Panel>

@@ -1,5 +1,5 @@
 import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
-import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { aJob, aPart } from "../../testing/examples";
 import { RemovalForm } from "./RemovalForm";
@@ -117,4 +117,63 @@ it("keeps all that was typed where it is refused, and says why beside the part",
   expect(await screen.findByText(/is already off. Give another/)).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("tilt it");
   expect(screen.getByLabelText("Part").getAttribute("aria-invalid")).toBe("true");
+});
+
+it("puts the cursor into a fastener that was just added, so that what is typed next goes there", () => {
+  show();
+  fireEvent.click(named("button", "Add a fastener"));
+  expect(document.activeElement).toBe(screen.getByLabelText("How many"));
+});
+
+it("takes over what is usual for a part of the model in one press, and waits with the button in focus", async () => {
+  show();
+  answering({
+    "GET /api/jobs/R-0001/known": {
+      jobs: 3,
+      ofFamily: false,
+      next: [],
+      leaveAlone: [],
+      needless: [],
+      parts: [
+        {
+          care: false,
+          unlogged: [],
+          part: {
+            name: "front plate",
+            jobs: 3,
+            lies: { side: "FRONT", covers: true },
+            held: {
+              fasteners: [{ kind: "SCREW", drive: "SLOTTED", head: "NOT_SAID", count: 4, traits: [] }],
+              hidden: [],
+              loose: [],
+            },
+            beware: { hazards: ["SPRING"], slips: [], remarks: [] },
+          },
+        },
+      ],
+    },
+  });
+  type("Part", "front plate");
+  fireEvent.click(await screen.findByText("Fill in as usual"));
+  expect(document.activeElement).toBe(named("button", "Log the part"));
+  off();
+  await waitFor(() =>
+    expect(first()).toMatchObject({
+      part: "front plate",
+      side: "FRONT",
+      covers: true,
+      fasteners: [{ count: 4 }],
+      hazards: ["SPRING"],
+    }),
+  );
+});
+
+it("keeps what is half typed when the stop is left", () => {
+  atTheBench(<RemovalForm job={aJob()} wells={[]} setWells={vi.fn()} onDone={vi.fn()} />);
+  type("Part", "front plate");
+  type("Remark", "tilt it");
+  cleanup();
+  show();
+  expect(screen.getByLabelText<HTMLInputElement>("Part").value).toBe("front plate");
+  expect(screen.getByLabelText<HTMLInputElement>("Remark").value).toBe("tilt it");
 });

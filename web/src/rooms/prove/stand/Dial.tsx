@@ -1,8 +1,7 @@
+import type { Phase } from "../usePhase";
 import type { SpeedRow } from "../../../api/client";
 import { verdictWords } from "../../../plots/SpeedPlot";
 import { texts } from "../words";
-
-export type Phase = "BEFORE" | "AFTER";
 
 export const runOf = (row: SpeedRow | undefined, phase: Phase) =>
   phase === "BEFORE" ? row?.before : row?.after;

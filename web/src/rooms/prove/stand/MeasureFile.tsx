@@ -8,7 +8,7 @@ import { ChoiceField } from "../../../ui/Field";
 import { Panel } from "../../../ui/Panel";
 import { useSubmit } from "../../../ui/useSubmit";
 import { Window } from "../../../ui/Window";
-import type { Phase } from "./Dial";
+import type { Phase } from "../usePhase";
 import { texts } from "../words";
 
 type Run = Schemas["FileRun"];

@@ -17,7 +17,8 @@ import { Empty, Panel } from "../../../ui/Panel";
 import { Pick } from "../../../ui/Pick";
 import { useJob } from "../../../hands/useJob";
 import { cue, sayAloud } from "./cue";
-import { Dial, firedAt, runOf, type Phase } from "./Dial";
+import { usePhase, type Phase } from "../usePhase";
+import { Dial, firedAt, runOf } from "./Dial";
 import { EarLine } from "../EarLine";
 import { InputChoice } from "./InputChoice";
 import { KeepCutoff } from "./KeepCutoff";
@@ -42,7 +43,7 @@ export function Stand() {
   const job = useJob();
   const stands = useQuery(standsQuery).data;
   const [search, setSearch] = useSearchParams();
-  const [phase, setPhase] = useState<Phase>(job.parts.length === 0 ? "BEFORE" : "AFTER");
+  const [phase, setPhase] = usePhase(job);
   const [attitude, setAttitude] = useState("LEVEL");
   const [last, setLast] = useState<CaughtFiring & { speed: string }>();
   const [shutter, setShutter] = useState<StandIn>();

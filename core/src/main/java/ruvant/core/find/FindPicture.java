@@ -44,7 +44,7 @@ public record FindPicture(
     }
 
     /** A thing said, with more about it; the line that carries it. */
-    public record Said(UUID id, Named what, String more) {}
+    public record Said(UUID id, Instant at, Named what, String more) {}
 
     /** Whether that is a suspect here already, whatever it was called when it was raised. */
     public boolean suspects(FaultKnowledge.Cause cause, FaultKnowledge knowledge) {

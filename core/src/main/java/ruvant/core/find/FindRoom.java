@@ -201,11 +201,13 @@ public final class FindRoom implements JobRoom<FindEntry> {
         @Override
         public void take(Line line, FindEntry entry) {
             switch (entry) {
-                case FindEntry.SymptomSeen seen -> symptoms.add(new FindPicture.Said(line.id(), seen.what(), ""));
+                case FindEntry.SymptomSeen seen ->
+                    symptoms.add(new FindPicture.Said(line.id(), line.at(), seen.what(), ""));
                 case FindEntry.Looked looked ->
                     looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
                 case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
-                case FindEntry.Found thing -> found.add(new FindPicture.Said(line.id(), Named.of(thing.what()), ""));
+                case FindEntry.Found thing ->
+                    found.add(new FindPicture.Said(line.id(), line.at(), Named.of(thing.what()), ""));
                 case FindEntry.SuspectRaised raised ->
                     suspects.put(
                             onList(raised.suspect()),
@@ -214,7 +216,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 case FindEntry.SuspectCleared cleared ->
                     settle(cleared.suspect(), FindPicture.State.CLEARED, cleared.look(), line);
                 case FindEntry.CauseConfirmed cause -> {
-                    causes.add(new FindPicture.Said(line.id(), cause.cause(), cause.evidence()));
+                    causes.add(new FindPicture.Said(line.id(), line.at(), cause.cause(), cause.evidence()));
                     settle(cause.cause(), FindPicture.State.CAUSE, cause.evidence(), line);
                 }
                 case FindEntry.Foretold foretold ->
@@ -227,7 +229,8 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     overturned.add(new FindPicture.Overturned(line.id(), reopened));
                     raise(line, reopened.suspect(), reopened.was() + ": " + reopened.why());
                 }
-                case FindEntry.RootNamed root -> roots.add(new FindPicture.Said(line.id(), root.cause(), root.root()));
+                case FindEntry.RootNamed root ->
+                    roots.add(new FindPicture.Said(line.id(), line.at(), root.cause(), root.root()));
             }
         }
 

@@ -12,6 +12,7 @@ import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Stop;
 
 /**
  * A job as it stands now: its log, its shop, what earlier jobs taught and the clock, put together in one place. Bench,
@@ -26,6 +27,7 @@ public final class JobNow {
     private final Instant now;
     private RefitAnswers refit;
     private Trays trays;
+    private List<NextStep> next;
 
     /**
      * @param learned what earlier jobs of the model looked at and where they slipped
@@ -114,7 +116,15 @@ public final class JobNow {
 
     /** What can be done now, most urgent first; empty when all there is to do is wait. */
     public List<NextStep> next() {
-        return NextSteps.of(picture, refit(), now);
+        if (next == null) {
+            next = NextSteps.of(picture, refit(), shop.faults(), now);
+        }
+        return next;
+    }
+
+    /** The stop at which work goes on: where somebody sits, else as far as the work has come. */
+    public Stop currentStop() {
+        return CurrentStop.of(picture, next());
     }
 
     /** The return sheet as it would be handed over now. */

@@ -22,6 +22,16 @@ public sealed interface NextStep {
      */
     record PutBack(PartName part, int ready) implements NextStep {}
 
+    /**
+     * A cause is confirmed and nothing was done about it yet.
+     *
+     * @param calls what it calls for: clean, mend, adjust or part; empty where that is not known
+     */
+    record Treat(Named cause, String calls) implements NextStep {}
+
+    /** Nothing is off yet and no speed was timed: afterwards there is nothing to compare with. */
+    record TimeBefore() implements NextStep {}
+
     /** A part may go back once its checks are answered. */
     record CheckBefore(PartName part, NotYet.ChecksOpen checks) implements NextStep {}
 
@@ -50,6 +60,13 @@ public sealed interface NextStep {
     /** All is back, and not yet proved. */
     record FireThrough(int inARow, int wanted) implements NextStep {}
 
+    /**
+     * All is back and the streak is fired, but something was not tried since.
+     *
+     * @param open speeds timed before and functions that worked at intake
+     */
+    record ProveRest(int open) implements NextStep {}
+
     /** All is back and proved. */
     record WriteSheet() implements NextStep {}
 
@@ -58,6 +75,13 @@ public sealed interface NextStep {
         return switch (this) {
             case WaitOver wait -> Stop.CLEAN;
             case PutBack back -> Stop.REFIT;
+            case Treat treat ->
+                switch (treat.calls()) {
+                    case "clean" -> Stop.CLEAN;
+                    case "adjust" -> Stop.PROVE;
+                    default -> Stop.MEND;
+                };
+            case TimeBefore time -> Stop.INTAKE;
             case CheckBefore check -> Stop.REFIT;
             case LookAt suspect -> Stop.FIND;
             case SayWhatIsWrong say -> Stop.FIND;
@@ -66,6 +90,7 @@ public sealed interface NextStep {
             case TryFunctions all -> Stop.INTAKE;
             case Open open -> Stop.STRIP;
             case FireThrough fire -> Stop.PROVE;
+            case ProveRest rest -> Stop.PROVE;
             case WriteSheet sheet -> Stop.RETURN;
         };
     }
@@ -74,15 +99,18 @@ public sealed interface NextStep {
     default int urgency() {
         return switch (this) {
             case WaitOver wait -> 0;
+            case Treat treat -> 1;
             case PutBack back -> 1;
             case CheckBefore check -> 1;
             case MeasureTurn turn -> 1;
             case LookAt suspect -> 2;
             case FireThrough fire -> 2;
+            case ProveRest rest -> 2;
             case WriteSheet sheet -> 2;
             case SayWhatIsWrong say -> 3;
             case RaiseSuspect raise -> 3;
             case TryFunctions all -> 3;
+            case TimeBefore time -> 3;
             case Open open -> 3;
         };
     }

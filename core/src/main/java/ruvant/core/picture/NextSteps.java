@@ -5,14 +5,19 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruvant.core.adjust.AdjustPicture;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.parts.PartsPicture;
 import ruvant.core.refit.NotYet;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.FunctionResult;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.Named;
 
 /** What can be done at a camera now. */
 final class NextSteps {
@@ -22,9 +27,10 @@ final class NextSteps {
      * All of it, most urgent first; empty when all there is to do is wait.
      *
      * @param refit what may go back now
+     * @param faults what each known cause calls for
      * @param now the moment for which waits are judged
      */
-    static List<NextStep> of(JobPicture picture, RefitAnswers refit, Instant now) {
+    static List<NextStep> of(JobPicture picture, RefitAnswers refit, FaultKnowledge faults, Instant now) {
         if (picture.returned()) {
             return List.of();
         }
@@ -32,8 +38,13 @@ final class NextSteps {
         for (TreatPicture.Wait wait : picture.treat().over(now)) {
             steps.add(new NextStep.WaitOver(wait.what(), wait.part()));
         }
-        ready(picture, refit).ifPresent(steps::add);
-        checks(picture, refit).ifPresent(steps::add);
+        List<NextStep> untreated = untreated(picture, faults);
+        steps.addAll(untreated);
+        // what was taken off to get at the cause stays off until something was done about it
+        if (untreated.isEmpty()) {
+            ready(picture, refit).ifPresent(steps::add);
+            checks(picture, refit).ifPresent(steps::add);
+        }
         for (FindPicture.Suspect suspect : picture.find().suspects()) {
             if (suspect.state() == FindPicture.State.OPEN
                     && picture.find().causes().isEmpty()) {
@@ -42,10 +53,43 @@ final class NextSteps {
         }
         fault(picture).ifPresent(steps::add);
         turned(picture).ifPresent(steps::add);
-        beginning(picture).ifPresent(steps::add);
+        steps.addAll(beginning(picture));
         ending(picture).ifPresent(steps::add);
         steps.sort(Comparator.comparingInt(NextStep::urgency));
         return steps;
+    }
+
+    private static List<NextStep> untreated(JobPicture picture, FaultKnowledge faults) {
+        List<NextStep> steps = new ArrayList<>();
+        for (FindPicture.Said cause : picture.find().causes()) {
+            String calls = faults.causeOf(cause.what())
+                    .map(FaultKnowledge.Cause::calls)
+                    .orElse("");
+            boolean left = calls.equals("leave")
+                    || picture.handover().leftOpen().stream()
+                            .anyMatch(open -> Named.of(open.what()).equals(cause.what()));
+            if (!left && !treatedSince(picture, cause.at())) {
+                steps.add(new NextStep.Treat(cause.what(), calls));
+            }
+        }
+        return steps;
+    }
+
+    /** Any work since the cause was known counts: which part it lay in is not said with it. */
+    private static boolean treatedSince(JobPicture picture, Instant since) {
+        TreatPicture treat = picture.treat();
+        Stream<Instant> done = Stream.of(
+                        treat.cleaned().stream().map(TreatPicture.Done::at),
+                        treat.mended().stream().map(TreatPicture.Done::at),
+                        treat.modified().stream().map(TreatPicture.Done::at),
+                        treat.waits().stream().map(TreatPicture.Wait::startedAt),
+                        picture.parts().replacements().stream().map(PartsPicture.Replacement::at),
+                        picture.parts().needs().stream().map(PartsPicture.Need::since),
+                        picture.adjust().settings().stream()
+                                .filter(one -> !one.turned().isEmpty())
+                                .map(AdjustPicture.Setting::at))
+                .flatMap(one -> one);
+        return done.anyMatch(at -> !at.isBefore(since));
     }
 
     private static Optional<NextStep> ready(JobPicture picture, RefitAnswers refit) {
@@ -73,18 +117,32 @@ final class NextSteps {
         return Optional.empty();
     }
 
-    private static Optional<NextStep> beginning(JobPicture picture) {
+    private static List<NextStep> beginning(JobPicture picture) {
         if (picture.intake().functions().isEmpty()) {
-            return Optional.of(new NextStep.TryFunctions());
+            return List.of(new NextStep.TryFunctions());
         }
-        if (picture.valley().parts().isEmpty() && picture.handover().leftOpen().isEmpty()) {
-            return Optional.of(new NextStep.Open(picture.intake().scope().stream()
-                    .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
-                    .map(IntakePicture.ScopeItem::what)
-                    .findFirst()
-                    .orElse(null)));
+        if (!picture.valley().parts().isEmpty()
+                || !picture.handover().leftOpen().isEmpty()) {
+            return List.of();
         }
-        return Optional.empty();
+        List<NextStep> steps = new ArrayList<>();
+        if (canBeTimed(picture) && picture.prove().timed().isEmpty()) {
+            steps.add(new NextStep.TimeBefore());
+        }
+        steps.add(new NextStep.Open(picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
+                .map(IntakePicture.ScopeItem::what)
+                .findFirst()
+                .orElse(null)));
+        return steps;
+    }
+
+    /** A camera with speeds on its dial, of which at least one function works: what is dead cannot be timed. */
+    private static boolean canBeTimed(JobPicture picture) {
+        return !picture.received().speeds().isEmpty()
+                && picture.intake().functions().stream()
+                        .anyMatch(
+                                one -> one.result() == FunctionResult.WORKS || one.result() == FunctionResult.DOUBTFUL);
     }
 
     private static Optional<NextStep> turned(JobPicture picture) {
@@ -113,9 +171,10 @@ final class NextSteps {
             return Optional.empty();
         }
         var streak = picture.prove().streak();
-        return Optional.of(
-                streak.proved()
-                        ? new NextStep.WriteSheet()
-                        : new NextStep.FireThrough(streak.current(), streak.wanted()));
+        if (!streak.proved()) {
+            return Optional.of(new NextStep.FireThrough(streak.current(), streak.wanted()));
+        }
+        int open = StopProgress.openProofs(picture);
+        return Optional.of(open > 0 ? new NextStep.ProveRest(open) : new NextStep.WriteSheet());
     }
 }

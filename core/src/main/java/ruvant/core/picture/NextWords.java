@@ -10,6 +10,16 @@ public final class NextWords {
             case NextStep.WaitOver wait ->
                 "Wait finished: " + wait.what() + (wait.part() == null ? "" : ", " + wait.part());
             case NextStep.PutBack back -> "Put back: " + back.part();
+            case NextStep.Treat treat ->
+                switch (treat.calls()) {
+                            case "clean" -> "Clean: ";
+                            case "mend" -> "Mend: ";
+                            case "adjust" -> "Adjust: ";
+                            case "part" -> "Find a part: ";
+                            default -> "Treat the cause: ";
+                        }
+                        + treat.cause();
+            case NextStep.TimeBefore time -> "Time the speeds";
             case NextStep.CheckBefore check -> "Check before “" + check.part() + "”";
             case NextStep.LookAt look -> "Look: " + look.suspect();
             case NextStep.SayWhatIsWrong say -> "Note the symptoms";
@@ -18,6 +28,7 @@ public final class NextWords {
             case NextStep.TryFunctions all -> "Check every function";
             case NextStep.Open open -> "Open it";
             case NextStep.FireThrough fire -> "Fire it to prove it";
+            case NextStep.ProveRest rest -> "Try what worked before";
             case NextStep.WriteSheet sheet -> "Write the return sheet";
         };
     }
@@ -28,6 +39,8 @@ public final class NextWords {
             case NextStep.WaitOver wait -> "check it and carry on";
             case NextStep.PutBack back ->
                 back.ready() == 1 ? "everything under it is back" : back.ready() + " parts may go back";
+            case NextStep.Treat treat -> "cause confirmed, nothing done about it yet";
+            case NextStep.TimeBefore time -> "before you open it, so that there is something to compare with";
             case NextStep.CheckBefore check -> check.checks().first().words();
             case NextStep.LookAt look -> look.why().isEmpty() ? "suspect still open" : look.why();
             case NextStep.SayWhatIsWrong say -> "no symptom noted yet";
@@ -37,6 +50,8 @@ public final class NextWords {
             case NextStep.Open open ->
                 open.agreed() == null ? "nothing is off yet" : open.agreed().words();
             case NextStep.FireThrough fire -> fire.inARow() + " of " + fire.wanted() + " good in a row";
+            case NextStep.ProveRest rest ->
+                rest.open() + (rest.open() == 1 ? " speed or function" : " speeds or functions") + " not tried since";
             case NextStep.WriteSheet sheet -> "everything is back and proved";
         };
     }

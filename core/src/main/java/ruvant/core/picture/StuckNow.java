@@ -16,8 +16,10 @@ public record StuckNow(StripNotes.Stuck what, Optional<TradeLists.Rung> next) {
                 stuck,
                 stuck.freed()
                         ? Optional.empty()
-                        : lists.rungAfter(stuck.tries().stream()
-                                .map(StripEntry.StuckTried::rung)
-                                .toList()));
+                        : lists.rungAfter(
+                                stuck.fastener(),
+                                stuck.tries().stream()
+                                        .map(StripEntry.StuckTried::rung)
+                                        .toList()));
     }
 }

@@ -2,6 +2,7 @@ package ruvant.core.refit;
 
 import java.time.Instant;
 import java.util.Optional;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.PartName;
 
 /**
@@ -40,6 +41,11 @@ public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, Str
     /** What stands against it, or why it was left out, in words; empty when it is ready or back. */
     public String reason() {
         return notYet.map(NotYetWords::of).orElse(leftOutBecause);
+    }
+
+    /** How the mechanism must stand first, where it stands otherwise. */
+    public Optional<MechanismState> wanted() {
+        return notYet.map(why -> why instanceof NotYet.StateWrong state ? state.wanted() : null);
     }
 
     /** When a wait is over, if it waits. */

@@ -108,9 +108,15 @@ public record TradeLists(
      * @param risk what it may cost
      * @param waitMinutes how long it has to act; 0 for not at all
      * @param irreversible whether it is the owner's to agree to
+     * @param on on which fasteners it is tried; on any where nothing is said
      */
-    public record Rung(String id, String label, String how, String risk, int waitMinutes, boolean irreversible)
+    public record Rung(
+            String id, String label, String how, String risk, int waitMinutes, boolean irreversible, RungOn on)
             implements Identified, Labelled {
+        public Rung {
+            on = on == null ? RungOn.ANY : on;
+        }
+
         /** What entries call it. */
         public Named named() {
             return new Named(id, label);
@@ -207,14 +213,17 @@ public record TradeLists(
         return rung(said).map(Rung::irreversible).orElse(true);
     }
 
-    /** What to try after these, one step further than the boldest of them; empty at the end of the ladder. */
-    public Optional<Rung> rungAfter(Collection<Named> tried) {
+    /** What to try on a fastener after these, one step further than the boldest of them; empty at the end of the ladder. */
+    public Optional<Rung> rungAfter(String fastener, Collection<Named> tried) {
         int boldest = -1;
         for (int i = 0; i < rungs.size(); i++) {
             String id = rungs.get(i).id();
             boldest = tried.stream().anyMatch(one -> one.is(id)) ? i : boldest;
         }
-        return boldest + 1 < rungs.size() ? Optional.of(rungs.get(boldest + 1)) : Optional.empty();
+        return rungs.stream()
+                .skip(boldest + 1L)
+                .filter(one -> one.on().suits(fastener))
+                .findFirst();
     }
 
     /** The nouns of a topic, each with the choice that it means. */

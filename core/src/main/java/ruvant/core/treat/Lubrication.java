@@ -10,6 +10,7 @@ import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Identified;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
 /**
@@ -20,6 +21,7 @@ import ruvant.core.units.Refusal;
  * @param waits waits that recur, with their usual length
  * @param families points that cameras of a family have
  * @param elsewhere id of the lubricant that is proposed where a point is of no known kind
+ * @param oneThing names that parts of one kind go by in different shops, such as retard train and slow train
  */
 public record Lubrication(
         int version,
@@ -27,15 +29,17 @@ public record Lubrication(
         List<Lubricant> lubricants,
         List<WaitKind> waits,
         Map<Family, List<FamilyPoint>> families,
-        String elsewhere) {
+        String elsewhere,
+        List<List<String>> oneThing) {
     public Lubrication {
+        oneThing = oneThing == null ? List.of() : oneThing;
         families = families == null ? Map.of() : families;
         elsewhere = elsewhere == null ? NONE : elsewhere;
     }
 
     /** Points of which nothing is said by family. */
     public Lubrication(int version, List<PointKind> points, List<Lubricant> lubricants, List<WaitKind> waits) {
-        this(version, points, lubricants, waits, Map.of(), NONE);
+        this(version, points, lubricants, waits, Map.of(), NONE, List.of());
     }
 
     /**
@@ -107,12 +111,32 @@ public record Lubrication(
         return ById.find(points, id);
     }
 
-    /** The kind of point that a name points to. */
+    /** The kind of point that a name points to: of several, the one with the longest word in the name. */
     public Optional<PointKind> guess(String pointName) {
         String name = pointName.toLowerCase(java.util.Locale.ROOT);
-        return points.stream()
-                .filter(kind -> kind.words().stream().anyMatch(name::contains))
-                .findFirst();
+        PointKind best = null;
+        int longest = 0;
+        for (PointKind kind : points) {
+            int length = kind.words().stream()
+                    .filter(name::contains)
+                    .mapToInt(String::length)
+                    .max()
+                    .orElse(0);
+            // of equal words the kind further down is the narrower one
+            if (length > 0 && length >= longest) {
+                best = kind;
+                longest = length;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Whether two names are of one thing, by themselves or by the names that are listed for it. */
+    public boolean same(PartName one, PartName other) {
+        return one.equals(other)
+                || oneThing.stream()
+                        .anyMatch(names -> names.stream().map(PartName::of).anyMatch(one::equals)
+                                && names.stream().map(PartName::of).anyMatch(other::equals));
     }
 
     /**

@@ -127,8 +127,8 @@ public final class OilSheet {
     }
 
     private record Point(PartName part, Named point, String kind, Because because, int jobs) {
-        boolean same(PartName otherPart, Named otherPoint) {
-            return part.equals(otherPart) && point.equals(otherPoint);
+        boolean same(PartName otherPart, Named otherPoint, Lubrication table) {
+            return table.same(part, otherPart) && point.equals(otherPoint);
         }
     }
 
@@ -138,11 +138,11 @@ public final class OilSheet {
         known.forEach(one -> points.add(new Point(one.part(), one.point(), one.kind(), Because.MODEL, one.jobs())));
         treat.lubricated().stream()
                 .map(TreatPicture.Done::what)
-                .filter(one -> points.stream().noneMatch(point -> point.same(one.part(), one.point())))
+                .filter(one -> points.stream().noneMatch(point -> point.same(one.part(), one.point(), table)))
                 .forEach(one -> points.add(new Point(one.part(), one.point(), one.pointKind(), Because.LOGGED, 0)));
         for (PartName part : parts) {
             Optional<Lubrication.PointKind> kind = table.guess(part.text());
-            boolean met = points.stream().anyMatch(point -> point.part().equals(part));
+            boolean met = points.stream().anyMatch(point -> table.same(point.part(), part));
             if (kind.isPresent() && !met) {
                 points.add(new Point(part, Named.of(part.text()), kind.get().id(), Because.PARTS, 0));
             }
@@ -151,8 +151,8 @@ public final class OilSheet {
         points.forEach(point -> kinds.add(point.kind()));
         for (Lubrication.FamilyPoint one : table.families().getOrDefault(family, List.of())) {
             PartName part = PartName.of(one.part());
-            boolean met = kinds.contains(one.kind())
-                    || points.stream().anyMatch(point -> point.part().equals(part));
+            boolean met =
+                    kinds.contains(one.kind()) || points.stream().anyMatch(point -> table.same(point.part(), part));
             if (!met) {
                 points.add(new Point(part, Named.of(one.point()), one.kind(), Because.FAMILY, 0));
             }
@@ -164,15 +164,15 @@ public final class OilSheet {
         Optional<Lubrication.PointKind> kind =
                 table.point(point.kind()).or(() -> table.guess(point.point().words()));
         Optional<Instant> cleanedAt = treat.cleaned().stream()
-                .filter(one -> one.what().part().equals(point.part()))
+                .filter(one -> table.same(one.what().part(), point.part()))
                 .map(TreatPicture.Done::at)
                 .max(Instant::compareTo);
         List<TreatPicture.Done<TreatEntry.Lubricated>> oiled = treat.lubricated().stream()
-                .filter(one -> point.same(one.what().part(), one.what().point()))
+                .filter(one -> point.same(one.what().part(), one.what().point(), table))
                 .filter(one -> cleanedAt.isEmpty() || !one.at().isBefore(cleanedAt.get()))
                 .toList();
         Optional<Instant> dryAt = treat.running(now).stream()
-                .filter(wait -> point.part().equals(wait.part()))
+                .filter(wait -> wait.part() != null && table.same(point.part(), wait.part()))
                 .map(TreatPicture.Wait::endsAt)
                 .max(Instant::compareTo);
         Optional<DryRunResult> dryRun = treat.ranDry(point.part()).map(TreatEntry.RunDry::result);

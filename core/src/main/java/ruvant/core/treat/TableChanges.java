@@ -170,7 +170,8 @@ public record TableChanges(
                 shipped.lubricants(),
                 ById.merged(shipped.waits(), waits),
                 shipped.families(),
-                shipped.elsewhere());
+                shipped.elsewhere(),
+                shipped.oneThing());
     }
 
     /** Every verdict in which this shop differs from the table that ships. */

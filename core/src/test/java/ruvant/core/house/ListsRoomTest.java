@@ -68,7 +68,8 @@ class ListsRoomTest {
 
     @Test
     void aRungOfOnesOwnComesBeforeWhatCannotBeUndone() {
-        add(rung(new TradeLists.Rung("own-ultrasound", "ultrasound", "in a bag in the bath", "cement", 10, false)));
+        add(rung(new TradeLists.Rung(
+                "own-ultrasound", "ultrasound", "in a bag in the bath", "cement", 10, false, null)));
         assertThat(here().rungs())
                 .extracting(TradeLists.Rung::id)
                 .containsSubsequence("heat", "own-ultrasound", "spanner-holes", "drill-out");

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
@@ -18,6 +20,7 @@ import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.parts.PartsEntry;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.prove.SpeedRow;
+import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.strip.StripEntry;
@@ -62,7 +65,11 @@ class PictureTest {
         assertThat(next())
                 .as("while a suspect is open the part is out for a reason")
                 .containsExactly("Look: dirt");
-        logs.add(new FindEntry.CauseConfirmed("dirt", "seen"), new TreatEntry.WaitStarted(TRAIN, "flash-off", 10));
+        logs.add(new FindEntry.CauseConfirmed("dirt", "seen"));
+        assertThat(next())
+                .as("it stays off until something was done about the cause")
+                .containsExactly("Treat the cause: dirt");
+        logs.add(new TreatEntry.WaitStarted(TRAIN, "flash-off", 10));
         assertThat(next()).as("only waiting").isEmpty();
         logs.after(11);
         assertThat(next()).containsExactly("Wait finished: flash-off, train", "Put back: train");
@@ -72,9 +79,59 @@ class PictureTest {
         for (int i = 0; i < 36; i++) {
             logs.put(new ProveEntry.Fired(true, ""));
         }
+        assertThat(next()).as("what worked at intake").containsExactly("Try what worked before");
+        assertThat(state(Stop.PROVE)).isEqualTo(StopProgress.State.BEGUN);
+        logs.add(new ProveEntry.FunctionProved("Advance", FunctionResult.WORKS, ""));
         assertThat(next()).containsExactly("Write the return sheet");
+        assertThat(state(Stop.PROVE)).isEqualTo(StopProgress.State.DONE);
         logs.add(new HandoverEntry.Returned("Amara Okonjo", ""));
         assertThat(next()).isEmpty();
+    }
+
+    @Test
+    void theNextStepFollowsFromWhatTheCauseCallsFor() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),
+                Logs.off("train", false),
+                new FindEntry.CauseConfirmed("retard train gummed", "runs free while wet"));
+        assertThat(next())
+                .as("where nothing is known of the cause")
+                .containsExactly("Treat the cause: retard train gummed");
+        FaultKnowledge.Cause gummed = new FaultKnowledge.Cause(
+                "trainGummed", "leaf", "retard train gummed", 1, "old oil", Map.of(), "clean", null);
+        JobNow known = new JobNow(
+                logs.picture(),
+                Logs.SHOP.with(new FaultKnowledge(1, 0.1, List.of(), List.of(), List.of(gummed), List.of())),
+                LearnedChecks.NONE,
+                1,
+                logs.now());
+        assertThat(known.next().stream().map(NextWords::what)).containsExactly("Clean: retard train gummed");
+        assertThat(known.currentStop()).isEqualTo(Stop.CLEAN);
+        logs.add(new TreatEntry.Cleaned(TRAIN, "naphtha", List.of("metal"), Verdict.OK, ""));
+        assertThat(next()).containsExactly("Put back: train");
+    }
+
+    @Test
+    void speedsAreTimedBeforeTheFirstPartComesOff() {
+        logs.add(new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""));
+        assertThat(next()).containsExactly("Time the speeds", "Open it");
+        assertThat(logs.stands().currentStop()).isEqualTo(Stop.INTAKE);
+        logs.add(new ProveEntry.FiringsTimed(
+                "1/60", Phase.BEFORE, Attitude.LEVEL, "", List.of(1 / 32.0, 1 / 32.0), false));
+        assertThat(next()).containsExactly("Open it");
+    }
+
+    @Test
+    void aLineAboutSomethingElseDoesNotMoveTheWork() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),
+                Logs.off("train", false),
+                new FindEntry.SymptomSeen("drags"),
+                new FindEntry.SuspectRaised("dirt", "groans"));
+        assertThat(logs.stands().currentStop()).isEqualTo(Stop.FIND);
+        logs.add(new HandoverEntry.Advised("fire it once a month"));
+        logs.put(new ProveEntry.Fired(true, ""));
+        assertThat(logs.stands().currentStop()).isEqualTo(Stop.FIND);
     }
 
     @Test

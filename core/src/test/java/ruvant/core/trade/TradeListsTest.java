@@ -20,7 +20,7 @@ class TradeListsTest {
     }
 
     private static TradeLists.Rung rung(String id, boolean irreversible) {
-        return new TradeLists.Rung(id, id, "somehow", "something", 0, irreversible);
+        return new TradeLists.Rung(id, id, "somehow", "something", 0, irreversible, null);
     }
 
     @Test
@@ -42,13 +42,33 @@ class TradeListsTest {
 
     @Test
     void theLadderGoesOnFromTheBoldestRungThatWasTried() {
-        assertThat(LISTS.rungAfter(List.of()).orElseThrow().id()).isEqualTo("firm-driver");
-        assertThat(LISTS.rungAfter(List.of(Named.of("heat"), Named.of("two-tools")))
+        assertThat(LISTS.rungAfter("screw by the eyepiece", List.of())
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("firm-driver");
+        assertThat(LISTS.rungAfter("screw by the eyepiece", List.of(Named.of("heat"), Named.of("two-tools")))
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("drill-out");
+        assertThat(LISTS.rungAfter("screw by the eyepiece", List.of(Named.of("drill-out"))))
+                .isEmpty();
+        assertThat(LISTS.rungAfter("screw by the eyepiece", List.of(Named.of("a prayer")))
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("firm-driver");
+    }
+
+    @Test
+    void aStuckRingIsNotToldToUseADriver() {
+        assertThat(LISTS.rungAfter("retaining ring", List.of()).orElseThrow().id())
+                .isEqualTo("friction");
+        assertThat(LISTS.rungAfter("retaining ring", List.of(Named.of("heat")))
                         .orElseThrow()
                         .id())
                 .isEqualTo("spanner-holes");
-        assertThat(LISTS.rungAfter(List.of(Named.of("drill-out")))).isEmpty();
-        assertThat(LISTS.rungAfter(List.of(Named.of("a prayer"))).orElseThrow().id())
+        assertThat(LISTS.rungAfter("set screw of the speed ring", List.of())
+                        .orElseThrow()
+                        .id())
                 .isEqualTo("firm-driver");
     }
 

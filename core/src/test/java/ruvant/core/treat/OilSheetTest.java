@@ -35,7 +35,8 @@ class OilSheetTest {
                     List.of(
                             new Lubrication.FamilyPoint("blades", "blades", "blades"),
                             new Lubrication.FamilyPoint("helicoid", "helicoid", "helicoid"))),
-            "oil");
+            "oil",
+            List.of(List.of("gear train", "slow train")));
 
     private final Logs logs = Logs.camera();
 
@@ -84,6 +85,27 @@ class OilSheetTest {
         assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
                 .extracting(row -> row.point() + " " + row.origin().because())
                 .containsExactly("upper pivots MODEL", "shutter blades PARTS", "helicoid FAMILY");
+    }
+
+    @Test
+    void oneThingUnderTwoNamesIsOnePoint() {
+        logs.add(StripEntry.Removed.of("slow train", Side.FRONT, false));
+        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
+                .extracting(row -> row.part().text())
+                .containsExactly("gear train", "blades", "helicoid");
+        logs.add(new TreatEntry.Cleaned(PartName.of("slow train"), "naphtha", List.of("metal"), Verdict.OK, ""));
+        assertThat(train(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3))
+                        .stands()
+                        .cleaned())
+                .isTrue();
+    }
+
+    @Test
+    void theLongestWordInANameTellsItsKind() {
+        assertThat(TABLE.guess("gear train of the blades").map(Lubrication.PointKind::id))
+                .contains("train");
+        assertThat(TABLE.guess("rear blades").map(Lubrication.PointKind::id)).contains("blades");
+        assertThat(TABLE.guess("bezel")).isEmpty();
     }
 
     @Test

@@ -116,7 +116,7 @@ class BenchController {
         JobPicture picture = job.picture();
         return new OpenJob(
                 summary,
-                picture.currentStop(),
+                job.currentStop(),
                 job.stops(),
                 picture.valley().parts().stream()
                         .map(part -> new Step(

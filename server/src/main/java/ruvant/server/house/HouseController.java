@@ -61,6 +61,7 @@ class HouseController {
             SourceKind.class,
             OldPiece.class,
             FitOutcome.class,
+            RungOn.class,
             ModificationKind.class,
             ProbeKind.class,
             Condition.class,

@@ -41,6 +41,7 @@ import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.CameraKind;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Named;
@@ -111,15 +112,18 @@ public record JobView(
      *
      * @param reason what stands against it, in words; empty when it is ready
      * @param until when a wait is over, if it waits
+     * @param wanted how the mechanism must stand first, where it stands otherwise
      */
     public record AnswerView(
             PartName part,
             RefitAnswer.Kind kind,
             Optional<RefitAnswer.Against> against,
             String reason,
-            Optional<Instant> until) {
+            Optional<Instant> until,
+            Optional<MechanismState> wanted) {
         static AnswerView of(RefitAnswer answer) {
-            return new AnswerView(answer.part(), answer.kind(), answer.against(), answer.reason(), answer.until());
+            return new AnswerView(
+                    answer.part(), answer.kind(), answer.against(), answer.reason(), answer.until(), answer.wanted());
         }
     }
 
@@ -241,7 +245,7 @@ public record JobView(
                 new JobCourse(
                         new SittingView(picture.sitting(), job.minutes()),
                         job.stops(),
-                        picture.currentStop(),
+                        job.currentStop(),
                         job.next().stream().map(NextView::of).toList()));
     }
 

@@ -82,6 +82,8 @@ class OlderFolderTest {
     @ValueSource(strings = {"R-0001", "R-0002", "R-0003", "R-0004"})
     void aJobSaysWhatItSaid(String tag) {
         JsonNode job = then.at("/jobs/" + tag);
+        // how far the work has come is judged better by now
+        ((ObjectNode) job.get("view")).remove("currentStop");
         List<String> differences = new ArrayList<>();
         SameAnswer.compare(tag, job.get("view"), shop.get("/api/jobs/" + tag).body(), differences);
         JsonNode adjusters = shop.get("/api/jobs/" + tag + "/adjusters").body();
@@ -89,12 +91,23 @@ class OlderFolderTest {
         for (String part : List.of("chosen", "plan", "introductions", "history")) {
             SameAnswer.compare(tag + " adjusters", job.get("adjusters").get(part), adjusters.get(part), differences);
         }
-        SameAnswer.compare(
-                tag + " oil",
-                job.get("oil"),
-                shop.get("/api/jobs/" + tag + "/oil-sheet").body(),
-                differences);
+        JsonNode oil = shop.get("/api/jobs/" + tag + "/oil-sheet").body();
+        for (JsonNode row : job.at("/oil/rows")) {
+            // what a family has at large ships as data and may be put better
+            if (!row.get("because").asText().equals("FAMILY")) {
+                SameAnswer.compare(tag + " oil " + row.get("part"), row, rowOf(oil, row.get("part")), differences);
+            }
+        }
         assertThat(differences).filteredOn(one -> !one.startsWith(MENDED)).isEmpty();
+    }
+
+    private static JsonNode rowOf(JsonNode oil, JsonNode part) {
+        for (JsonNode row : oil.get("rows")) {
+            if (row.get("part").equals(part)) {
+                return row;
+            }
+        }
+        return null;
     }
 
     /** What an earlier camera of the model taught was missing on this one where that version showed a job after a write. */
@@ -158,9 +171,17 @@ class OlderFolderTest {
         if (before instanceof ObjectNode page) {
             // what is tried on a stuck fastener ships as data and may be put better
             page.remove("stuckLadder");
+            // so may the kinds of points, and which are one thing
+            if (page.get("lubrication") instanceof ObjectNode lubrication) {
+                lubrication.remove("points");
+                lubrication.remove("families");
+            }
         }
         SameAnswer.compare(path, before, shop.get(path).body(), differences);
-        assertThat(differences).isEmpty();
+        // how far the work has come is judged better by now
+        assertThat(differences)
+                .filteredOn(one -> !one.contains("/currentStop: "))
+                .isEmpty();
     }
 
     /** What the shop changed in the tables stands; what was shipped with them may be put right. */

@@ -87,4 +87,20 @@ class OilAndWiringHttpTest extends OverHttp {
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet"), java.nio.charset.StandardCharsets.UTF_8))
                 .contains("filed by 0.4 mm of at most 0.5 mm, in 2 passes");
     }
+
+    @Test
+    void whatRunsDryIsOfferedDryInEveryPractice() {
+        String tag = shop.camera("Dry points");
+        shop.add(tag, Shop.off("pallet"), Shop.off("return spring"), Shop.off("slow train"));
+        for (String point : new String[] {"pallet", "return spring"}) {
+            JsonNode house = row(tag, point).get("house");
+            assertThat(house.get("lubricant").asText()).as(point).isEqualTo("none");
+            house.get("bySchool")
+                    .forEach(school ->
+                            assertThat(school.get("lubricant").asText()).isEqualTo("none"));
+        }
+        assertThat(shop.get("/api/jobs/" + tag + "/oil-sheet").body().path("rows"))
+                .as("the slow train is the retard train")
+                .noneMatch(row -> row.get("part").asText().equals("retard train"));
+    }
 }
