@@ -2,7 +2,7 @@ import { afterEach } from "vitest";
 import { configure } from "@testing-library/react";
 
 // a loaded machine is slow: a test waits for what it wants to see, and fails only where it never comes
-configure({ asyncUtilTimeout: 1_500 });
+configure({ asyncUtilTimeout: 15_000 });
 
 // what one test left half typed is not the next one's
 afterEach(() => localStorage.clear());

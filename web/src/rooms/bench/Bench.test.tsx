@@ -32,6 +32,7 @@ const open = (tag: string, change: object = {}) => ({
   minutes: 0,
   seated: false,
   needs: [],
+  pressing: { kind: "NOTHING", why: "" },
   ...change,
 });
 const thing = (what: string, urgency = 1) => ({ stop: "STRIP", what, why: "it is ready", urgency });
@@ -88,14 +89,18 @@ it("says in words that a promise is broken, not by its colour alone", async () =
   show(
     bench({
       open: [
-        open("R-0007", { summary: summary("R-0007", { promised: "2001-05-02" }) }),
+        open("R-0007", {
+          summary: summary("R-0007", { promised: "2001-05-02" }),
+          pressing: { kind: "LATE", why: "3 days late" },
+        }),
         open("R-0008", { summary: summary("R-0008", { promised: "2999-05-02" }) }),
         open("R-0009"),
       ],
     }),
   );
-  expect(await screen.findByText(/^late, was /)).toBeTruthy();
-  expect(screen.getByText(/^by /)).toBeTruthy();
+  expect(await screen.findByText(/^late, was due /)).toBeTruthy();
+  expect(screen.getByText("3 days late")).toBeTruthy();
+  expect(screen.getByText(/^due /)).toBeTruthy();
   expect(screen.getByText("no date promised")).toBeTruthy();
 });
 

@@ -7,7 +7,7 @@ import { day, minutesWords, moment, untilWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
 import { Empty, Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
-import { StateMark } from "../../ui/State";
+import { StateMark, type Mark } from "../../ui/State";
 import { TinyValley } from "../../valley/TinyValley";
 import { placeOf } from "../../valley/Path";
 import { texts } from "./words";
@@ -60,14 +60,32 @@ export function Bench() {
   );
 }
 
+type Presses = Exclude<Schemas["Pressing"]["kind"], "NOTHING">;
+
+const PRESSING: Record<Presses, { mark: Mark; look: string }> = {
+  LATE: { mark: "not", look: "bg-stop-wash text-stop" },
+  WAIT_TOO_LATE: { mark: "not", look: "bg-stop-wash text-stop" },
+  READY_TO_RETURN: { mark: "done", look: "bg-done-wash text-done" },
+  DUE_SOON: { mark: "wait", look: "bg-mark-wash text-mark" },
+  DECISION_OPEN: { mark: "open", look: "bg-sunk text-ink" },
+};
+
 function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
   const { summary } = job;
-  const late = summary.promised !== undefined && Date.parse(summary.promised) < Date.now();
+  const late = job.pressing.kind === "LATE";
   return (
     <Link
       to={`/camera/${summary.tag}`}
-      className="border-line bg-sheet hover:border-ink flex h-full flex-col gap-2 rounded-[5px] border p-3"
+      className={`bg-sheet hover:border-ink flex h-full flex-col gap-2 rounded-[5px] border p-3 ${job.seated ? "border-mark-line outline-mark-line outline-2" : "border-line"}`}
     >
+      {job.pressing.kind !== "NOTHING" && (
+        <p
+          className={`-mx-3 -mt-3 flex items-center gap-2 rounded-t-[4px] px-3 py-1 text-[14px] font-bold ${PRESSING[job.pressing.kind].look}`}
+        >
+          <StateMark mark={PRESSING[job.pressing.kind].mark} />
+          <span className="truncate">{job.pressing.why}</span>
+        </p>
+      )}
       <div className="flex items-start justify-between gap-2">
         <PaperTag tag={summary.tag} />
         <span className={`text-[13.5px] ${late ? "text-stop font-bold" : "text-soft"}`}>

@@ -107,7 +107,7 @@ export const texts = {
     "Turn it over: the underside tells you most. Tap the drawing where you see something, or choose a region.",
   findingStruckOut: "Finding struck out.",
   strikeOutThisFinding: "Strike out this finding",
-  correct: "Correct…",
+  correct: "Edit…",
   notTried: "not tried",
   noAnswerYet: "no answer yet",
   serialNumberLabel: "Serial number",

@@ -2,6 +2,8 @@ package ruvant.server.bench;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextStep;
+import ruvant.core.picture.Pressing;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.strip.ValleyPart;
@@ -47,6 +50,14 @@ class BenchController {
         this.clock = clock;
     }
 
+    /** What presses, then who is being worked on, then what was promised, then as they came in. */
+    private static final Comparator<OpenJob> PRESSING_FIRST = Comparator.comparing(
+                    (OpenJob one) -> one.pressing().kind())
+            .thenComparing(one -> one.seated() ? 0 : 1)
+            .thenComparing(
+                    one -> one.summary().days().promised().orElse(null),
+                    Comparator.nullsLast(Comparator.naturalOrder()));
+
     /** One step of a camera's small valley. */
     record Step(int level, RefitAnswer.Kind kind) {}
 
@@ -60,6 +71,7 @@ class BenchController {
             long minutes,
             boolean seated,
             List<String> needs,
+            Pressing pressing,
             Optional<JobView.NextView> next) {}
 
     /** A wait running anywhere in the shop. */
@@ -84,6 +96,7 @@ class BenchController {
     @GetMapping("/bench")
     Bench bench() {
         Instant now = clock.instant();
+        LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
         List<Task> tasks = new ArrayList<>();
         List<RunningWait> waits = new ArrayList<>();
         List<OpenJob> open = new ArrayList<>();
@@ -98,9 +111,10 @@ class BenchController {
             job.picture().treat().waits().stream()
                     .filter(wait -> wait.endedAt().isEmpty())
                     .forEach(wait -> waits.add(new RunningWait(summary.tag(), camera, wait, wait.over(now))));
-            open.add(open(summary, job, things));
+            open.add(open(summary, job, things, today));
         }
         tasks.sort(Comparator.comparingInt((Task task) -> task.thing().urgency()));
+        open.sort(PRESSING_FIRST);
         waits.sort(Comparator.comparing(wait -> wait.running().endsAt()));
         Projecting.Progress progress = projecting.progress();
         return new Bench(
@@ -112,7 +126,7 @@ class BenchController {
                 Optional.of(progress).filter(one -> one.of() > 0));
     }
 
-    private static OpenJob open(JobSummary summary, JobNow job, List<NextStep> things) {
+    private static OpenJob open(JobSummary summary, JobNow job, List<NextStep> things, LocalDate today) {
         JobPicture picture = job.picture();
         return new OpenJob(
                 summary,
@@ -130,6 +144,7 @@ class BenchController {
                                 ? need.what()
                                 : need.part() + ": " + need.what())
                         .toList(),
+                Pressing.of(job, today),
                 things.stream().findFirst().map(JobView.NextView::of));
     }
 

@@ -24,7 +24,7 @@ class AdjustingTest extends InBrowser {
         browser.see("Stop: it is right").see("retard engagement 2/8 turn out");
         browser.press(Keys.ESCAPE);
         browser.button("Add one…").field("Name", "odd eccentric").button("Save adjuster");
-        browser.see("odd eccentric: known on this camera.");
+        browser.see("odd eccentric: saved for this camera.");
         assertThat(shop.get("/api/jobs/" + tag + "/adjusters?choose=odd-eccentric")
                         .body()
                         .at("/plan/chosen/0/name/words")
@@ -46,6 +46,6 @@ class AdjustingTest extends InBrowser {
         assertThat(shop.get("/api/jobs/" + tag + "/adjusters").body().toString())
                 .contains("retard engagement")
                 .doesNotContain("odd stop screw");
-        browser.go("/known/record").see("odd stop screw").see("back to how it came");
+        browser.go("/known/record").see("odd stop screw").see("reset to what ships");
     }
 }

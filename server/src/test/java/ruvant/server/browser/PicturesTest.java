@@ -24,16 +24,16 @@ class PicturesTest extends InBrowser {
     @Test
     void aPartIsLoggedByTappingItsScrews() throws IOException {
         String tag = shop.camera("Tapped");
-        browser.go("/camera/" + tag + "/pictures").see("No picture yet");
+        browser.go("/camera/" + tag + "/pictures").see("No pictures yet");
         browser.driver
                 .findElement(By.cssSelector("input[type=file]"))
                 .sendKeys(picture().toString());
         browser.see("Tap each screw").field("Part they hold", "top cover").field("Thread, mm", "1.7");
         browser.field("and go into well", "a1")
-                .click("[aria-label^='The picture']")
+                .click("[aria-label*='tap to place a pin']")
                 .see("1 tapped");
         browser.press(Keys.ESCAPE).press(Keys.BACK_SPACE).see("then log the part");
-        browser.click("[aria-label^='The picture']")
+        browser.click("[aria-label*='tap to place a pin']")
                 .see("1 tapped")
                 .button("Log the part")
                 .see("1 screws mapped");

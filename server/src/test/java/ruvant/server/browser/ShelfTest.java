@@ -20,7 +20,7 @@ class ShelfTest extends InBrowser {
         browser.go("/camera/" + tag + "/mend?doing=needed")
                 .field("Part", "winding crank")
                 .button("Find a source")
-                .see("Where a winding crank can come from")
+                .see("Sources for a winding crank")
                 .see("drawer 9, used, not checked")
                 .button("Take it")
                 .see("At the bench:")
@@ -28,7 +28,7 @@ class ShelfTest extends InBrowser {
                 .button("New part ready")
                 .see("Replaced: winding crank.");
         browser.go("/camera/" + tag + "/refit").see("How did the").press("e").see("winding crank: fits with work.");
-        browser.go("/shelf/fits").see("winding crank").see("fits 1 of 1 here, 1 with work");
+        browser.go("/shelf/fits").see("winding crank").see("fits in 1 of 1 tries here, 1 with work");
         assertThat(shop.get("/api/shelf/stock?find=winding%20crank")
                         .body()
                         .at("/rows/0/held/left")

@@ -57,7 +57,7 @@ class SliceTest extends InBrowser {
         browser.see("Put back: retard train").see("1 of 2 still out");
         browser.see("Mark matched: notch at red line")
                 .see("All 3 started before any is tight")
-                .see("Trays looked at")
+                .see("Trays checked")
                 .see("Not tried again yet: Speed 1/4, Speed 1/8.")
                 .press("g")
                 .see("4 of 5 open")
@@ -73,14 +73,14 @@ class SliceTest extends InBrowser {
 
         browser.press("8");
         browser.at("/camera/" + tag + "/prove.*");
-        browser.press("f", "1.02s 1.04s 1.01s 1.03s", Keys.ENTER).see("1 of 10 speeds in");
+        browser.press("f", "1.02s 1.04s 1.01s 1.03s", Keys.ENTER).see("1 of 10 speeds in tolerance");
         browser.press("1/2.1 1/2.0 1/1.95 1/2.05", Keys.ENTER)
-                .see("2 of 10 speeds in")
+                .see("2 of 10 speeds in tolerance")
                 .press(Keys.ESCAPE);
         browser.press(Keys.SPACE)
                 .see("1 in a row")
                 .press("m")
-                .see("A miss")
+                .see("Miss.")
                 .press(Keys.SPACE)
                 .see("1 in a row.");
         browser.log("advise fire it once a month")
@@ -142,7 +142,7 @@ class SliceTest extends InBrowser {
                 .click("//li[contains(., 'Naphtha')]//button[.='and wait 10 min']")
                 .see("naphtha (lighter fluid) flash-off")
                 .button("End early");
-        browser.see("Nothing waits here");
+        browser.see("Nothing is waiting here");
         browser.click("a[href$='/oil']")
                 .button("Add a point…")
                 .click("//div[@aria-label='Parts of this job']//button[.='slow train']");
@@ -150,7 +150,7 @@ class SliceTest extends InBrowser {
         browser.click("a[href$='/mend']").button("Replaced").field("Part", "faceplate screw");
         browser.button("stock")
                 .field("Source", "screw tin")
-                .click("//label[contains(., 'Looked over')]")
+                .click("//label[contains(., 'Checked before fitting')]")
                 .button("New part ready")
                 .see("faceplate screw from screw tin");
 
@@ -162,7 +162,7 @@ class SliceTest extends InBrowser {
                 .see("3 of 5 open")
                 .buttonBeside("What worked at intake", "Seen")
                 .see("2 of 5 open")
-                .buttonBeside("Trays looked at", "Seen")
+                .buttonBeside("Trays checked", "Seen")
                 .see("1 of 5 open")
                 // learned from an earlier camera of the model
                 .buttonBeside("cable release lever free", "Seen")
@@ -176,8 +176,8 @@ class SliceTest extends InBrowser {
         browser.click("a[href$='/prove']")
                 .field("Firings", "1.1s 1.05s 1.08s 1.1s")
                 .button("Add the firings")
-                .see("1 of 10 speeds in");
-        browser.button("Good").see("1 in a row").button("Miss").see("A miss");
+                .see("1 of 10 speeds in tolerance");
+        browser.button("Good").see("1 in a row").button("Miss").see("Miss.");
         browser.click("//section[@aria-label='Worked at intake']//button[.='Works']")
                 .see("0 of 1 to try");
         browser.click("a[href$='/return']")

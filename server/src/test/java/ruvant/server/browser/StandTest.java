@@ -46,7 +46,7 @@ class StandTest extends InBrowser {
         assertThat(timed(tag)).hasSize(1);
         browser.press(" ").see("0 of 5 fired");
         browser.go("/camera/" + tag + "/prove?speed=1%2F60")
-                .click("[aria-label$='look at its light']")
+                .click("[aria-label$='show its light curve']")
                 .see("between the edges");
         assertThat(browser.driver.getPageSource()).contains("Its recording");
     }

@@ -34,7 +34,7 @@ class TraysTest extends InBrowser {
         shop.add(tag, inWell("ring", "B2"));
         browser.go("/camera/" + tag + "/strip").see("Take a part off");
         drag("[aria-label='Well B2: ring']", "[aria-label='Well A4, empty']");
-        browser.see("What lay in B2 lies in A4 now.");
+        browser.see("What was in B2 is now in A4.");
         assertThat(job(tag).at("/parts/0/removed/wells/0").asText()).isEqualTo("A4");
     }
 

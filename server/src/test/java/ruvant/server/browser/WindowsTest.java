@@ -31,9 +31,9 @@ class WindowsTest extends InBrowser {
         browser.go("/camera/" + tag + "/refit").see("ring");
         browser.away(true);
         shop.add(tag, Shop.back("ring"));
-        browser.button("Put back").see("1 line waits");
+        browser.button("Put back").see("1 line is kept");
         browser.away(false);
-        browser.see("was not taken").see("is back already");
+        browser.see("was not taken").see("is already back");
     }
 
     @Test
@@ -42,11 +42,11 @@ class WindowsTest extends InBrowser {
         browser.go("/camera/" + tag + "/prove").see("good in a row");
         browser.away(true);
         browser.press(Keys.SPACE)
-                .see("1 line waits")
+                .see("1 line is kept")
                 .press(Keys.SPACE)
-                .see("2 lines wait")
+                .see("2 lines are kept")
                 .press("m")
-                .see("3 lines wait");
+                .see("3 lines are kept");
         browser.away(false);
         browser.seeNot("lines wait").see("1 in 3 since the last work");
         var log = shop.get("/api/logs/" + tag + "/lines").body();
@@ -72,7 +72,7 @@ class WindowsTest extends InBrowser {
                 .log("off front plate")
                 .see("front plate")
                 .press(Keys.ESCAPE);
-        browser.chord(Keys.CONTROL, "z").see("Struck: took off front plate").see("Nothing is off yet");
+        browser.chord(Keys.CONTROL, "z").see("Struck out: took off front plate").see("Nothing is off yet");
         browser.chord(Keys.CONTROL, "z").see("The line counts again").see("Taken off");
     }
 
@@ -81,11 +81,11 @@ class WindowsTest extends InBrowser {
         String tag = shop.camera("Strike out");
         shop.add(tag, Shop.off("ring"), Shop.back("ring"));
         browser.go("/camera/" + tag + "/record").see("took off ring");
-        browser.click("//li[contains(., 'took off ring')]//button[.='Strike…']")
+        browser.click("//li[contains(., 'took off ring')]//button[.='Strike out…']")
                 .press("never happened")
                 .button("Strike out")
                 .see("A later line depends on this");
-        browser.button("Strike them all out").see("2 struck");
+        browser.button("Strike them all out").see("2 struck out");
         browser.click("a[href$='/strip']").see("Nothing is off yet");
     }
 
@@ -108,7 +108,7 @@ class WindowsTest extends InBrowser {
     void findsACameraFromAnywhere() {
         browser.go("/house").see("How we oil").press(Keys.F2).find("[role=dialog] input");
         browser.press("bracku")
-                .see("Nothing has all these words")
+                .see("Nothing matches all these words")
                 .press(Keys.BACK_SPACE, "w mei")
                 .see("Mei-Lin Tsao")
                 .press(Keys.ENTER);
@@ -139,7 +139,7 @@ class WindowsTest extends InBrowser {
         browser.driver
                 .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
                 .sendKeys(wrong.toString());
-        browser.see("not a zip").see("Choose a zip that Ruvant exported");
+        browser.see("not a job package").see("Choose a ZIP file that Ruvant exported");
         var huge = java.nio.file.Files.createTempFile("huge", ".zip");
         try (var sparse = new java.io.RandomAccessFile(huge.toFile(), "rw")) {
             sparse.setLength(200L << 20);
@@ -147,7 +147,7 @@ class WindowsTest extends InBrowser {
         browser.driver
                 .findElement(org.openqa.selenium.By.cssSelector("input[type=file]"))
                 .sendKeys(huge.toString());
-        browser.see("has 200 MB").seeNot("not a zip");
+        browser.see("is 200 MB").seeNot("not a job package");
         java.nio.file.Files.delete(huge);
     }
 
