@@ -101,6 +101,27 @@ it("no page writes what it shows: each folder has a file of its words", () => {
   expect(files().flatMap(shownHere)).toEqual([]);
 });
 
+/** A sentence is read by somebody, wherever it is written. */
+const SENTENCE = /^\p{Lu}\p{Ll}+ [^<>{}=]*[.!?]$/u;
+
+function sentencesIn(path) {
+  const source = ts.createSourceFile(path, readFileSync(path, "utf8"), ts.ScriptTarget.Latest, true);
+  const found = [];
+  const visit = (node) => {
+    if ((ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) && SENTENCE.test(node.text))
+      found.push(`${relative(SRC, path)}: ${node.text}`);
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
+it("writes no sentence outside those files, not in code that draws nothing either", () => {
+  const code = files(SRC, /\.tsx?$/).filter((path) => !/[wW]ords\.ts$|schema\.d\.ts$/.test(path));
+  expect(code.length).toBeGreaterThan(200);
+  expect(code.flatMap(sentencesIn)).toEqual([]);
+});
+
 it("every word in those files is shown somewhere", () => {
   const sources = files(SRC, /\.tsx?$/).map((path) => readFileSync(path, "utf8"));
   const read = new Set(

@@ -50,4 +50,7 @@ export const texts = {
   loading: "Loading…",
   toUnpackOf: (parcels: number) => `${parcels} to unpack`,
   wellOfWhichCameraScan: (well: string | number) => `Well ${well} of which camera? Scan its tag first.`,
+  searchTheKeys: "Search the keys",
+  speedWellCheck: "speed, well, check",
+  noKeyOrLineFits: "No key or line matches. Try another word.",
 };

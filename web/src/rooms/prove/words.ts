@@ -240,4 +240,7 @@ export const texts = {
   holdStill: (countdown: string | number) => `hold still ${countdown}`,
   oneOver: (value: string | number) => `one over ${value}`,
   hzLabel: "Hz",
+  theMicrophoneIsNotAllowed:
+    "The browser does not allow the microphone. Allow it for this page, then start again.",
+  thisSoundInputIsNot: "This sound input is not there. Plug it in, or choose another.",
 };

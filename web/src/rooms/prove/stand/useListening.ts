@@ -10,6 +10,7 @@ import {
   type StandIn,
 } from "../../../api/stand";
 import { openSoundInput, type OpenInput } from "./soundInput";
+import { texts } from "../words";
 
 /** What a stand listens to: a sound input by its id, or the stand-in. */
 export const STAND_IN = "stand-in";
@@ -121,10 +122,10 @@ export function useListening(
 function inputWords(problem: Error): string {
   switch (problem.name) {
     case "NotAllowedError":
-      return "The browser may not listen. Allow the microphone for this page, then start again.";
+      return texts.theMicrophoneIsNotAllowed;
     case "NotFoundError":
     case "OverconstrainedError":
-      return "There is no such sound input. Plug it in, or choose another.";
+      return texts.thisSoundInputIsNot;
     default:
       return problem.message;
   }

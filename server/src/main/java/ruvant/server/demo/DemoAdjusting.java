@@ -107,7 +107,7 @@ final class DemoAdjusting extends DemoCounter {
     /** Followed in vain twice; what was waved through at the counter was it. */
     private void turnedTwin() {
         IntakeEntry.ConditionFound sprung = new IntakeEntry.ConditionFound(
-                Region.BACK, ConditionKind.DENT, Severity.SLIGHT, "door sprung by the hinge, shuts all the same");
+                Region.BACK, ConditionKind.DENT, Severity.SLIGHT, "door sprung by the hinge, still shuts");
         DemoBench bench = bench("Ines K.", Duration.ofDays(5));
         bench.receive(camera(
                         DemoCameras.TWIN,

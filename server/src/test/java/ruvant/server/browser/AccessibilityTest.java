@@ -68,7 +68,7 @@ class AccessibilityTest extends InBrowser {
         browser.go("/").see("On the bench").press(Keys.F2).find("[role=dialog]");
         browser.press("pell").see("Pellworm");
         scan("find");
-        browser.press(Keys.ESCAPE, "?").see("the log line of this camera");
+        browser.press(Keys.ESCAPE, "?").see("Go to the log line");
         scan("keys");
     }
 
