@@ -13,3 +13,6 @@ globalThis.ResizeObserver ??= class {
   unobserve() {}
   disconnect() {}
 };
+
+// dates are written as the browser's language has them; the tests read British ones
+Object.defineProperty(navigator, "language", { get: () => "en-GB", configurable: true });

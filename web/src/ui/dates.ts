@@ -1,9 +1,13 @@
 import { texts } from "./words";
-const SAME_DAY = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit" });
-const NEAR = new Intl.DateTimeFormat("en-GB", { weekday: "short", hour: "2-digit", minute: "2-digit" });
-const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short" });
-const FULL = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
-const EXACT = new Intl.DateTimeFormat("en-GB", {
+
+/** As the person at this browser writes dates and tells the time, 12 or 24 hours. */
+const HERE = navigator.language;
+
+const SAME_DAY = new Intl.DateTimeFormat(HERE, { hour: "2-digit", minute: "2-digit" });
+const NEAR = new Intl.DateTimeFormat(HERE, { weekday: "short", hour: "2-digit", minute: "2-digit" });
+const DAY = new Intl.DateTimeFormat(HERE, { weekday: "short", day: "numeric", month: "short" });
+const FULL = new Intl.DateTimeFormat(HERE, { day: "numeric", month: "short", year: "numeric" });
+const EXACT = new Intl.DateTimeFormat(HERE, {
   day: "numeric",
   month: "short",
   hour: "2-digit",

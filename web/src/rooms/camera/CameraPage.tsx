@@ -65,7 +65,7 @@ function Opened({ job }: { job: JobView }) {
       <div className="min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </div>
-      <LogLine job={job} />
+      <LogLine job={job} stop={shown} />
     </>
   );
 }

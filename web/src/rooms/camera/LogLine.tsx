@@ -1,13 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useAppend } from "../../hands/append";
-import { Away, Problem, answer, server, type JobView, type Reading } from "../../api/client";
+import { Away, Problem, answer, server, type JobView, type Reading, type Stop } from "../../api/client";
 import { knownQuery, readingQuery } from "../../api/queries";
 import { useDraft } from "../../hands/draft";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { BeforeLift, metOf } from "../strip";
 import { completed } from "./completed";
+import { lineHints } from "./lineHints";
 import { useProposed } from "../../hands/proposedLine";
 import { texts } from "./words";
 
@@ -21,7 +22,7 @@ const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
 };
 
 /** The line at the foot of every camera screen: typed in shorthand, shown as understood, logged at Enter. */
-export function LogLine({ job }: { job: JobView }) {
+export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
   const [text, setText] = useDraft(`line.${job.tag}`);
   const [problem, setProblem] = useState<Problem>();
   const [earlier, setEarlier] = useState<string[]>([]);
@@ -107,7 +108,7 @@ export function LogLine({ job }: { job: JobView }) {
           autoComplete="off"
           aria-label={texts.logLine}
           aria-describedby="log-reading"
-          placeholder={texts.offFrontPlate3Slot}
+          placeholder={lineHints(job, stop)}
           onChange={(event) => {
             setText(event.target.value);
             setProblem(undefined);

@@ -20,8 +20,6 @@ export const texts = {
   struckOutCtrlZRestores: (words: string | number) => `Struck out: ${words}. Ctrl Z restores it.`,
   logLine: "Log line",
   l: "L",
-  offFrontPlate3Slot:
-    "off front plate, 3 slot 1.4x3, well B1 · back front plate · found torn seal · clean escapement naphtha",
   log: "Log",
   nothingIsOffYetType: "Nothing is off yet. Type what comes off in the line below, for example",
   offTopCover4Slot: "off top cover, 4 slot 1.7x3, well A1",
@@ -35,4 +33,19 @@ export const texts = {
   hasLoggedNothingHereYet: (signer: string | number) => `${signer} has logged nothing here yet.`,
   youHaveNoLineLeft: "You have no line left here to strike out.",
   undoneAtOnce: "undone at once",
+  aPart: "top cover",
+  linesAtIntake: "outside top dent slight · works B · missing 1 screw 1.7x4, top cover",
+  linesAtStrip: (well: string | number, part: string | number) =>
+    `off next part, 3 slot 1.4x3, well ${well} · cocked · move ${part} to ${well}`,
+  linesAtFind: (part: string | number) =>
+    `symptom slow speeds late · suspect ${part} gummed · clear oil on blades, dry under the loupe`,
+  linesAtClean: (part: string | number) =>
+    `clean ${part} naphtha · wait ${part} flash-off 10 min · over ${part}, dry`,
+  linesAtMend: (part: string | number) =>
+    `mend ${part}, bent back straight · need ${part}, new spring · replace ${part} from donor 12, checked`,
+  linesAtOil: (part: string | number) => `oil ${part} · oil ${part} moly · wait ${part} rest 24 h`,
+  linesAtRefit: (part: string | number) =>
+    `back ${part} · check ${part}, lever left of the post · leave out ${part}, perished`,
+  linesAtProve: (speed: string | number) => `time ${speed} 1.02s 1.04s · ear ${speed} a third slow · good`,
+  linesAtReturn: "advise fire it once a month · battery silver 1.55 V · return",
 };

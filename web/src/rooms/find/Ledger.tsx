@@ -5,6 +5,7 @@ import { orSay } from "../../hands/notices";
 import { Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
+import { alike } from "./bits";
 import { texts } from "./words";
 
 /** Every look that was taken, with what it moved; what cleared a suspect is a result as well. */
@@ -17,7 +18,11 @@ export function Ledger({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
   return (
     <Panel
       title={texts.looksDone}
-      note={texts.narrowedFromToBit(diagnosis.bitsAtFirst.toFixed(1), diagnosis.openBits.toFixed(1))}
+      note={
+        <span title={texts.fromBitsToBits(diagnosis.bitsAtFirst.toFixed(1), diagnosis.openBits.toFixed(1))}>
+          {texts.fromLikelyCausesTo(alike(diagnosis.bitsAtFirst), alike(diagnosis.openBits))}
+        </span>
+      }
     >
       {job.find.causes.length === 0 && diagnosis.areas.length > 0 && (
         <p className="text-[14px]">

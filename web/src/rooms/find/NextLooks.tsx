@@ -7,6 +7,7 @@ import { Tick } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
 import { oddsWords } from "../../ui/Odds";
 import type { Diagnosis } from "./Likely";
+import { helpWords } from "./bits";
 import { texts } from "./words";
 
 type Look = Diagnosis["next"][number];
@@ -59,8 +60,8 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
     >
       <div className="flex items-baseline gap-3">
         <b className={`min-w-0 flex-1 ${first ? "text-[17px]" : ""}`}>{look.words}</b>
-        <span className="num text-[14px] whitespace-nowrap">
-          {texts.minBit(Math.round(look.minutes), look.bits.toFixed(2))}
+        <span className="text-[14px] whitespace-nowrap" title={texts.bits(look.bits.toFixed(2))}>
+          <span className="num">{texts.minutes(Math.round(look.minutes))}</span> · {helpWords(look.bits)}
         </span>
       </div>
       <p className="text-soft text-[14px]">

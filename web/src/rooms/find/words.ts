@@ -50,8 +50,6 @@ export const texts = {
   saveResult: "Save result",
   undone: "Undone.",
   looksDone: "Looks done",
-  narrowedFromToBit: (value: string | number, value2: string | number) =>
-    `narrowed from ${value} to ${value2} bit`,
   theFaultLiesIn: "The fault lies in:",
   falseLeads: (value: string | number) => `False leads: ${value}`,
   seenInline: "seen",
@@ -80,7 +78,6 @@ export const texts = {
   showOnlyTheBest: "Show only the best",
   showAllLooks: (count: string | number) => `Show all ${count} looks`,
   lookTold: (words: string | number, value: string | number) => `${words}: ${value}.`,
-  minBit: (minutes: string | number, value: string | number) => `${minutes} min · ${value} bit`,
   ofThemToReachIt: (reachMinutes: string | number, reach: string | number) =>
     `${reachMinutes} of them to reach it (${reach}) and close up again.`,
   caution: (risk: string | number) => `Caution: ${risk}.`,
@@ -171,4 +168,14 @@ export const texts = {
     `${words}: it changed with another ${part}.`,
   clearedByTheSwapTest: (words: string | number) => `Cleared by the swap test: ${words}.`,
   leftUnrepairedItIsOn: (words: string | number) => `Left unrepaired: ${words}. It is on the return sheet.`,
+  minutes: (minutes: string | number) => `${minutes} min`,
+  bits: (bits: string | number) => `${bits} bit of information`,
+  hardlyHelps: "hardly helps",
+  helpsALittle: "helps a little",
+  helps: "helps",
+  helpsALot: "helps a lot",
+  fromLikelyCausesTo: (first: string | number, now: string | number) =>
+    `from about ${first} likely causes to ${now}`,
+  fromBitsToBits: (first: string | number, now: string | number) =>
+    `from ${first} to ${now} bit of uncertainty`,
 };

@@ -78,7 +78,7 @@ function Description({ job }: { job: JobView }) {
     [texts.serialNumberLabel, camera.camera.serial || texts.noneNoted],
     [texts.kind, `${word("bodyType", camera.camera.bodyType)}, ${word("family", camera.camera.family)}`],
     [texts.lens, camera.lens || texts.noneNoted],
-    [texts.speeds, `${camera.speeds.join(" ")} (${word("speedSeries", camera.series)})`],
+    [texts.speeds, `${camera.speeds.join(" · ")}, ${word("speedSeries", camera.series)}`],
     [
       texts.owner,
       camera.owner.shopsOwn

@@ -94,10 +94,10 @@ export function SourcesOf({
                 </span>
               </span>
               <span className="num text-soft text-right text-[14px]">
-                {Math.round(100 * source.chances.fits * source.chances.works)} %
+                {texts.fitsAndWorks(Math.round(100 * source.chances.fits * source.chances.works))}
               </span>
               <b className={`num text-right text-[17px] ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
-                {money(source.worth.netMinor)}
+                {texts.net(money(source.worth.netMinor))}
               </b>
             </button>
             {source.id === shown && <OneSource job={job} part={part} source={source} onFit={onFit} />}

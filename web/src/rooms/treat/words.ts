@@ -271,4 +271,6 @@ export const texts = {
   standInMultimeter: "stand-in multimeter",
   notListed: "not listed",
   endedEarlyInline: "ended early",
+  fitsAndWorks: (percent: string | number) => `fits and works ${percent} %`,
+  net: (amount: string | number) => `net ${amount}`,
 };
