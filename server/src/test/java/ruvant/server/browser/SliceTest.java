@@ -118,6 +118,7 @@ class SliceTest extends InBrowser {
                 .button("Add a fastener")
                 .field("Thread, mm", "1,2")
                 .field("Length, mm", "2.2");
+        browser.click("//summary[contains(., 'How it was fitted')]");
         browser.click("button[aria-label$='A2, empty']")
                 .field("Witness mark", "dot at dot")
                 .button("Log the part")
@@ -156,16 +157,16 @@ class SliceTest extends InBrowser {
 
         browser.click("a[href$='/refit']").see("slow train").button("Put back").see("Put back: slow train");
         browser.see("Nothing trapped under it");
-        browser.buttonBeside("Mark matched", "Seen")
+        browser.buttonBeside("Mark matched", "Confirm")
                 .see("4 of 5 open")
-                .buttonBeside("Nothing trapped", "Seen")
+                .buttonBeside("Nothing trapped", "Confirm")
                 .see("3 of 5 open")
-                .buttonBeside("What worked at intake", "Seen")
+                .buttonBeside("What worked at intake", "Confirm")
                 .see("2 of 5 open")
-                .buttonBeside("Trays checked", "Seen")
+                .buttonBeside("Trays checked", "Confirm")
                 .see("1 of 5 open")
                 // learned from an earlier camera of the model
-                .buttonBeside("cable release lever free", "Seen")
+                .buttonBeside("cable release lever free", "Confirm")
                 .see("0 of 5 open");
         browser.button("Put back")
                 .see("do not add up")
