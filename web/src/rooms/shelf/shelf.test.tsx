@@ -197,7 +197,7 @@ it("shows how sure a fit is, and from what", async () => {
     ],
     "GET /api/models": [],
   });
-  expect(await screen.findByText(/fits 4 of 5 here, 1 with work/)).toBeTruthy();
+  expect(await screen.findByText(/fits in 4 of 5 tries here, 1 with work/)).toBeTruthy();
   expect(screen.getByText("70 %")).toBeTruthy();
 });
 

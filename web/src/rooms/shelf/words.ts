@@ -75,7 +75,7 @@ export const texts = {
   addWhatYouKnow: "Add what you know",
   partsInGeneral: "parts in general",
   ofIn: (from: string | number, into: string | number) => `of ${from} in ${into}`,
-  fitsOfHere: (fits: string | number, tries: string | number) => `fits ${fits} of ${tries} here`,
+  fitsOfHere: (fits: string | number, tries: string | number) => `fits in ${fits} of ${tries} tries here`,
   withWork: (value: string | number) => `, ${value} with work`,
   neverTriedHere: "never tried here",
   weakerEvidence: (value: string | number) => `· weaker evidence: ${value}`,

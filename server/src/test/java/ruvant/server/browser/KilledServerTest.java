@@ -34,9 +34,9 @@ class KilledServerTest {
             // some go out while the server dies under them
             browser.press(Keys.SPACE, Keys.SPACE);
             server.destroyForcibly().onExit().join();
-            browser.press(Keys.SPACE, "m", Keys.SPACE).see("wait");
+            browser.press(Keys.SPACE, "m", Keys.SPACE).see("kept here");
             server = start(port);
-            browser.go("/camera/" + tag + "/prove").seeNot("lines wait").see("1 in 6 since the last work");
+            browser.go("/camera/" + tag + "/prove").seeNot("kept here").see("1 in 6 since the last work");
             assertAllOnce(new Shop(port).get("/api/logs/" + tag + "/lines").body());
         } finally {
             server.destroyForcibly().onExit().join();

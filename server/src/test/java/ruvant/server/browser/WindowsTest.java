@@ -33,7 +33,7 @@ class WindowsTest extends InBrowser {
         shop.add(tag, Shop.back("ring"));
         browser.button("Put back").see("1 line is kept");
         browser.away(false);
-        browser.see("was not taken").see("is already back");
+        browser.see("was refused").see("is already back");
     }
 
     @Test
@@ -73,7 +73,7 @@ class WindowsTest extends InBrowser {
                 .see("front plate")
                 .press(Keys.ESCAPE);
         browser.chord(Keys.CONTROL, "z").see("Struck out: took off front plate").see("Nothing is off yet");
-        browser.chord(Keys.CONTROL, "z").see("The line counts again").see("Taken off");
+        browser.chord(Keys.CONTROL, "z").see("The line is restored").see("Taken off");
     }
 
     @Test
