@@ -101,72 +101,74 @@ export function RemovalForm({
   );
   useKeys({ a: () => document.getElementById("part-off")?.focus() });
   return (
-    <Form form={form} key={round} className="flex min-h-full flex-col gap-4" aria-label={texts.takeAPartOff}>
-      <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
-        {anchor !== undefined && (
-          <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
-            {texts.itCameOffBeforeLine(anchor.sequence, anchor.words)}
-          </p>
-        )}
-        <div className="grid grid-cols-[1fr_auto] items-end gap-3">
-          <TextField
-            label={texts.part}
-            name="part"
-            id="part-off"
-            list="parts-known"
-            required
-            value={part}
-            placeholder={known?.next[0]?.part ?? texts.frontPlate}
-            onChange={(event) => {
-              form.setValue("part", event.target.value);
-              form.setValue("covers", undefined);
-            }}
-          />
-          <datalist id="parts-known">
-            {known?.parts.map((one) => (
-              <option key={one.part.name} value={one.part.name} />
-            ))}
-          </datalist>
-          <Tick
-            label={texts.liesOverThePartsAfter}
-            checked={covers}
-            onChange={(event) => form.setValue("covers", event.target.checked)}
-          />
-        </div>
-        {known !== undefined && met !== undefined && (
-          <>
-            <BeforeLift job={job} known={known} met={met} />
-            <AsUsual
-              met={met}
-              onTake={() => {
-                const usual = asUsual(met.part);
-                form.setValue("side", usual.side);
-                form.setValue("covers", usual.covers);
-                form.setValue("fasteners", usual.fasteners);
-                form.setValue("hazards", usual.hazards);
-                form.setValue("state", usual.state ?? "");
-                document.getElementById("log-part")?.focus();
+    <Form form={form} key={round} className="flex h-full flex-col" aria-label={texts.takeAPartOff}>
+      <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-5 py-3">
+        <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
+          {anchor !== undefined && (
+            <p className="bg-mark-wash text-mark rounded-[3px] px-2 py-1">
+              {texts.itCameOffBeforeLine(anchor.sequence, anchor.words)}
+            </p>
+          )}
+          <div className="grid grid-cols-[1fr_auto] items-end gap-3">
+            <TextField
+              label={texts.part}
+              name="part"
+              id="part-off"
+              list="parts-known"
+              required
+              value={part}
+              placeholder={known?.next[0]?.part ?? texts.frontPlate}
+              onChange={(event) => {
+                form.setValue("part", event.target.value);
+                form.setValue("covers", undefined);
               }}
             />
-          </>
-        )}
-        <FormPick form={form} name="side" label={texts.side} small choices={choices("side")} />
-        {wells.length > 0 && (
-          <p className="flex items-center gap-1.5">
-            {texts.itsPiecesGoInto}{" "}
-            {wells.map((well) => (
-              <WellMark key={well} name={well} />
-            ))}
-            <Button kind="quiet" onClick={() => setWells([])}>
-              {texts.none}
-            </Button>
-          </p>
-        )}
-      </Panel>
-      <WhatHeldIt form={form} />
-      <HowItLay form={form} job={job} />
-      {form.refused}
-      <div className="border-line bg-mat sticky bottom-0 mt-auto flex border-t py-2">
+            <datalist id="parts-known">
+              {known?.parts.map((one) => (
+                <option key={one.part.name} value={one.part.name} />
+              ))}
+            </datalist>
+            <Tick
+              label={texts.liesOverThePartsAfter}
+              checked={covers}
+              onChange={(event) => form.setValue("covers", event.target.checked)}
+            />
+          </div>
+          {known !== undefined && met !== undefined && (
+            <>
+              <BeforeLift job={job} known={known} met={met} />
+              <AsUsual
+                met={met}
+                onTake={() => {
+                  const usual = asUsual(met.part);
+                  form.setValue("side", usual.side);
+                  form.setValue("covers", usual.covers);
+                  form.setValue("fasteners", usual.fasteners);
+                  form.setValue("hazards", usual.hazards);
+                  form.setValue("state", usual.state ?? "");
+                  document.getElementById("log-part")?.focus();
+                }}
+              />
+            </>
+          )}
+          <FormPick form={form} name="side" label={texts.side} small choices={choices("side")} />
+          {wells.length > 0 && (
+            <p className="flex items-center gap-1.5">
+              {texts.itsPiecesGoInto}{" "}
+              {wells.map((well) => (
+                <WellMark key={well} name={well} />
+              ))}
+              <Button kind="quiet" onClick={() => setWells([])}>
+                {texts.none}
+              </Button>
+            </p>
+          )}
+        </Panel>
+        <WhatHeldIt form={form} />
+        <HowItLay form={form} job={job} />
+      </div>
+      <div className="border-line flex flex-wrap items-center gap-3 border-t px-5 py-2">
+        {form.refused}
         <Button id="log-part" kind="primary" type="submit" keyHint="↵" disabled={form.busy}>
           {texts.logThePart}
         </Button>

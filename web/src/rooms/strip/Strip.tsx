@@ -68,7 +68,7 @@ export function Strip() {
         </Panel>
         <KnownSteps job={job} />
       </div>
-      <div className="min-h-0 scroll-pb-20 overflow-y-auto px-5 py-3">
+      <div className={`min-h-0 ${shown === undefined ? "" : "overflow-y-auto px-5 py-3"}`}>
         {shown === undefined ? (
           <RemovalForm
             job={job}

@@ -132,7 +132,9 @@ class SliceTest extends InBrowser {
         browser.click("a[href$='/find']")
                 .field("Add a symptom", "slow speeds stick")
                 .click("//section[@aria-label='Symptoms']//button");
-        browser.field("Suspect", "gummed slow train").button("Add suspect").see("gummed slow train");
+        browser.field("Suspect", "gummed slow train")
+                .click("//form[.//input[@aria-label='Suspect']]//button")
+                .see("gummed slow train");
         browser.button("Confirm cause…")
                 .field("What is the evidence?", "drags when dry")
                 .button("Confirm")
