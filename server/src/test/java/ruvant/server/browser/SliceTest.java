@@ -152,7 +152,7 @@ class SliceTest extends InBrowser {
         browser.field("Point", "pivots").button("Log the point").see("Oiled: pivots.");
         browser.click("a[href$='/mend']").button("Replaced").field("Part", "faceplate screw");
         browser.button("stock")
-                .field("Source", "screw tin")
+                .field("From where", "screw tin")
                 .click("//label[contains(., 'Checked before fitting')]")
                 .button("New part ready")
                 .see("faceplate screw from screw tin");
