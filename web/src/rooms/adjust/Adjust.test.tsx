@@ -226,3 +226,14 @@ it("says what to do where nothing is known", async () => {
   expect(await screen.findByText(/Nothing is known about this family/)).toBeTruthy();
   expect(screen.getByText("What do you turn?")).toBeTruthy();
 });
+
+it.each([
+  { measuredNow: false, green: 0 },
+  { measuredNow: true, green: 1 },
+])("marks green only what was measured since the last turn: $measuredNow", async ({ measuredNow, green }) => {
+  const outlook = { ...VIEW.plan.outlooks[0]!, now: 0.02, measuredNow };
+  answer({ ...VIEW, plan: { ...VIEW.plan, outlooks: [outlook] } });
+  const results = (await screen.findByText("What it moves")).closest("section")!;
+  expect(results.textContent!.includes("not measured since the last turn")).toBe(!measuredNow);
+  expect(results.querySelectorAll("svg.text-done")).toHaveLength(green);
+});

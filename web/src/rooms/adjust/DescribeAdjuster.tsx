@@ -120,7 +120,13 @@ export function DescribeAdjuster({
           <Button type="submit" kind="primary" disabled={form.watch("adjuster").trim() === ""}>
             {texts.saveAdjuster}
           </Button>
-          <Button kind="quiet" onClick={() => onClose()}>
+          <Button
+            kind="quiet"
+            onClick={() => {
+              form.forget();
+              onClose();
+            }}
+          >
             {texts.cancel}
           </Button>
         </div>

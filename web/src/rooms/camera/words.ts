@@ -36,7 +36,7 @@ export const texts = {
   aPart: "top cover",
   linesAtIntake: "outside top dent slight · works B · missing 1 screw 1.7x4, top cover",
   linesAtStrip: (well: string | number, part: string | number) =>
-    `off next part, 3 slot 1.4x3, well ${well} · cocked · move ${part} to ${well}`,
+    `off front plate, 3 slot 1.4x3, well ${well} · cocked · move ${part} to ${well}`,
   linesAtFind: (part: string | number) =>
     `symptom slow speeds late · suspect ${part} gummed · clear oil on blades, dry under the loupe`,
   linesAtClean: (part: string | number) =>

@@ -183,7 +183,13 @@ function Edit({
             {texts.deleteSheet}
           </Button>
         )}
-        <Button kind="quiet" onClick={done}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            form.forget();
+            done();
+          }}
+        >
           {texts.cancel}
         </Button>
       </div>

@@ -1,5 +1,5 @@
 import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
-import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aJob, aPart } from "../../testing/examples";
 import { Prove } from "./Prove";
@@ -52,6 +52,15 @@ it("counts firings with Space and a miss with M, where no field has focus", asyn
 it("times before the work while nothing is off", () => {
   atTheBench(<Prove />, aJob());
   expect(named("radio", "before").getAttribute("aria-checked")).toBe("true");
+});
+
+it("keeps the chosen before or after when the page is left", () => {
+  const job = aJob();
+  atTheBench(<Prove />, job);
+  fireEvent.click(named("radio", "after"));
+  cleanup();
+  atTheBench(<Prove />, job);
+  expect(named("radio", "after").getAttribute("aria-checked")).toBe("true");
 });
 
 it("shows what changed, what hung up, and what holding it otherwise does", async () => {

@@ -133,3 +133,14 @@ it("leaves a part out with its reason", async () => {
   await waitFor(() => expect(onBack).toHaveBeenCalled());
   expect(logged()).toEqual([{ kind: "leftOut", part: "front plate", reason: "worn through" }]);
 });
+
+it("has a button for the state that is required before the part can go on", async () => {
+  const part = aPart("speed cam");
+  open(
+    aPart("speed cam", {
+      answer: { ...part.answer, kind: "NOT_YET", against: "STATE_WRONG", wanted: "COCKED" },
+    }),
+  );
+  fireEvent.click(named("button", /^It is .* now$/));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "stateSet", state: "COCKED" }]));
+});

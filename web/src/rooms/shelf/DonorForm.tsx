@@ -143,7 +143,13 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
         <Button kind="primary" type="submit">
           {row === undefined ? texts.addDonor : texts.save}
         </Button>
-        <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            form.forget();
+            onDone(row?.held.id ?? "");
+          }}
+        >
           {texts.cancel}
         </Button>
         {form.refused}

@@ -1,5 +1,5 @@
 import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
-import { fireEvent, screen, waitFor } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { StockRow } from "../../api/shelf";
 import { StockForm } from "./StockForm";
@@ -109,4 +109,16 @@ it("keeps what was typed where the shelf will not have it", async () => {
   expect(await screen.findByText("The place is empty. Type a place.")).toBeTruthy();
   expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("detent ball");
   expect(done).not.toHaveBeenCalled();
+});
+
+it("drops what was half typed with Cancel", () => {
+  show();
+  fireEvent.change(screen.getByLabelText("What it is"), { target: { value: "pawl" } });
+  cleanup();
+  show();
+  expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("pawl");
+  fireEvent.click(named("button", "Cancel"));
+  cleanup();
+  show();
+  expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("");
 });

@@ -119,7 +119,13 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         <Button kind="primary" type="submit">
           {row === undefined ? texts.addToTheShelf : texts.save}
         </Button>
-        <Button kind="quiet" onClick={() => onDone(row?.held.id ?? "")}>
+        <Button
+          kind="quiet"
+          onClick={() => {
+            form.forget();
+            onDone(row?.held.id ?? "");
+          }}
+        >
           {texts.cancel}
         </Button>
       </div>

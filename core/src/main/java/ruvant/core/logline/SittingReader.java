@@ -30,7 +30,7 @@ final class SittingReader {
         Stop stop = Arrays.stream(Stop.values())
                 .filter(one -> one.label().equalsIgnoreCase(rest))
                 .findFirst()
-                .orElse(picture.currentStop());
+                .orElse(picture.lastStop());
         boolean stopNamed = stop.label().equalsIgnoreCase(rest);
         String step = stopNamed ? tail : Replies.said(rest, tail);
         return Replies.logged("Work started: " + stop.label(), new SittingEntry.SatDown(stop, step));

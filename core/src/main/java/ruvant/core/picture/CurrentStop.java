@@ -37,9 +37,9 @@ final class CurrentStop {
             if (!known && !someBack) {
                 return searching ? Stop.FIND : Stop.STRIP;
             }
-            return !someBack && FLOOR.contains(picture.currentStop()) ? picture.currentStop() : Stop.REFIT;
+            return !someBack && FLOOR.contains(picture.lastStop()) ? picture.lastStop() : Stop.REFIT;
         }
         boolean proved = next.stream().anyMatch(NextStep.WriteSheet.class::isInstance);
-        return proved ? Stop.RETURN : someBack ? Stop.PROVE : picture.currentStop();
+        return proved ? Stop.RETURN : someBack ? Stop.PROVE : picture.lastStop();
     }
 }

@@ -114,8 +114,8 @@ public record JobPicture(
         return handover.returned().isPresent();
     }
 
-    /** The stop at which work goes on: where somebody sits, else where the last thing was done. */
-    public Stop currentStop() {
+    /** Where somebody sits, else where the last thing was done. How far the work has come is {@link JobNow#currentStop}. */
+    public Stop lastStop() {
         return sitting.seated().map(down -> down.stop()).orElse(course.lastStop());
     }
 }

@@ -75,12 +75,7 @@ public sealed interface NextStep {
         return switch (this) {
             case WaitOver wait -> Stop.CLEAN;
             case PutBack back -> Stop.REFIT;
-            case Treat treat ->
-                switch (treat.calls()) {
-                    case "clean" -> Stop.CLEAN;
-                    case "adjust" -> Stop.PROVE;
-                    default -> Stop.MEND;
-                };
+            case Treat treat -> treat.calls().equals("clean") ? Stop.CLEAN : Stop.MEND;
             case TimeBefore time -> Stop.INTAKE;
             case CheckBefore check -> Stop.REFIT;
             case LookAt suspect -> Stop.FIND;

@@ -17,7 +17,6 @@ import ruvant.core.refit.RefitAnswers;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.treat.TreatPicture;
-import ruvant.core.units.Named;
 
 /** What can be done at a camera now. */
 final class NextSteps {
@@ -61,13 +60,18 @@ final class NextSteps {
 
     private static List<NextStep> untreated(JobPicture picture, FaultKnowledge faults) {
         List<NextStep> steps = new ArrayList<>();
+        if (!picture.valley().parts().isEmpty() && picture.valley().out().isEmpty()) {
+            // it was closed again: what was done about the cause may stand in no line
+            return steps;
+        }
         for (FindPicture.Said cause : picture.find().causes()) {
             String calls = faults.causeOf(cause.what())
                     .map(FaultKnowledge.Cause::calls)
                     .orElse("");
             boolean left = calls.equals("leave")
                     || picture.handover().leftOpen().stream()
-                            .anyMatch(open -> Named.of(open.what()).equals(cause.what()));
+                            .anyMatch(open ->
+                                    open.what().equalsIgnoreCase(cause.what().words()));
             if (!left && !treatedSince(picture, cause.at())) {
                 steps.add(new NextStep.Treat(cause.what(), calls));
             }
@@ -82,6 +86,7 @@ final class NextSteps {
                         treat.cleaned().stream().map(TreatPicture.Done::at),
                         treat.mended().stream().map(TreatPicture.Done::at),
                         treat.modified().stream().map(TreatPicture.Done::at),
+                        treat.lubricated().stream().map(TreatPicture.Done::at),
                         treat.waits().stream().map(TreatPicture.Wait::startedAt),
                         picture.parts().replacements().stream().map(PartsPicture.Replacement::at),
                         picture.parts().needs().stream().map(PartsPicture.Need::since),

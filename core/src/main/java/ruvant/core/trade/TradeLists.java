@@ -49,6 +49,9 @@ public record TradeLists(
     /** Names that end with one of these turn or slide: washed, they want oil before they are closed in. */
     public static final String MOVING = "moving";
 
+    /** Fasteners with one of these words are turned as a whole and have no slot. */
+    public static final String RINGS = "rings";
+
     private static final double MOST_VOLTS = 30;
     private static final int LONGEST_MINUTES = 43_200;
 
@@ -178,10 +181,23 @@ public record TradeLists(
 
     /** Whether a part of this name usually covers. It is always shown, and changed with one key. */
     public boolean covers(String partName) {
-        Set<String> said =
-                new HashSet<>(Arrays.asList(partName.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")));
+        Set<String> said = wordsIn(partName);
         return words(COVERING).stream().anyMatch(said::contains)
                 && words(NEVER_COVERING).stream().noneMatch(said::contains);
+    }
+
+    private static Set<String> wordsIn(String name) {
+        return new HashSet<>(Arrays.asList(name.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")));
+    }
+
+    /** Whether a fastener of this name is a ring: "retaining ring", but not "set screw of the speed ring". */
+    private boolean ring(String fastener) {
+        Set<String> said = wordsIn(fastener);
+        Map<String, FastenerKind> kinds = nouns(NounTopic.FASTENER.id(), FastenerKind.class);
+        return words(RINGS).stream().anyMatch(said::contains)
+                && said.stream()
+                        .map(kinds::get)
+                        .noneMatch(kind -> kind == FastenerKind.SCREW || kind == FastenerKind.SET_SCREW);
     }
 
     /** Whether a part of this name wants oil once it was washed: its last word says so. */
@@ -220,9 +236,10 @@ public record TradeLists(
             String id = rungs.get(i).id();
             boldest = tried.stream().anyMatch(one -> one.is(id)) ? i : boldest;
         }
+        boolean ring = ring(fastener);
         return rungs.stream()
                 .skip(boldest + 1L)
-                .filter(one -> one.on().suits(fastener))
+                .filter(one -> one.on().suits(ring))
                 .findFirst();
     }
 

@@ -45,9 +45,9 @@ class AlbumTest {
 
     @Test
     void picturesDoNotMoveTheStopWhereWorkGoesOn() {
-        Stop before = logs.picture().currentStop();
+        Stop before = logs.picture().lastStop();
         logs.add(new AlbumEntry.Pictured(NAME, "", null, Stop.PROVE));
-        assertThat(logs.picture().currentStop()).isEqualTo(before);
+        assertThat(logs.picture().lastStop()).isEqualTo(before);
     }
 
     @ParameterizedTest

@@ -112,6 +112,33 @@ class PictureTest {
     }
 
     @Test
+    void aCauseThatIsLeftOrClosedOverAsksForNothingMore() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),
+                Logs.off("train", false),
+                new FindEntry.CauseConfirmed(new Named("hazy", "haze in the rear cell"), "seen"));
+        assertThat(next()).containsExactly("Treat the cause: haze in the rear cell");
+        logs.add(new HandoverEntry.LeftOpen("Haze in the rear cell", "cemented"));
+        assertThat(next()).containsExactly("Put back: train");
+
+        logs.add(new FindEntry.CauseConfirmed("dry pivot", "seen"));
+        assertThat(next()).contains("Treat the cause: dry pivot");
+        logs.add(new RefitEntry.Refitted(TRAIN, List.of(), "it was dry only", ""));
+        assertThat(next()).containsExactly("Fire it to prove it");
+        assertThat(logs.stands().currentStop()).isEqualTo(Stop.PROVE);
+    }
+
+    @Test
+    void oilIsWorkOnACauseToo() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),
+                Logs.off("train", false),
+                new FindEntry.CauseConfirmed("dry governor", "jerks"),
+                new TreatEntry.Lubricated(TRAIN, "pivots", "", "thinOil", ""));
+        assertThat(next()).containsExactly("Put back: train");
+    }
+
+    @Test
     void speedsAreTimedBeforeTheFirstPartComesOff() {
         logs.add(new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""));
         assertThat(next()).containsExactly("Time the speeds", "Open it");
@@ -148,13 +175,11 @@ class PictureTest {
         logs.add(new RefitEntry.Refitted(TRAIN, List.of(), "", ""));
         assertThat(state(Stop.STRIP)).isEqualTo(StopProgress.State.DONE);
         assertThat(state(Stop.REFIT)).isEqualTo(StopProgress.State.DONE);
-        assertThat(logs.picture().currentStop()).isEqualTo(Stop.REFIT);
+        assertThat(logs.picture().lastStop()).isEqualTo(Stop.REFIT);
         logs.add(new SittingEntry.SatDown(Stop.PROVE, ""));
-        assertThat(logs.picture().currentStop()).isEqualTo(Stop.PROVE);
+        assertThat(logs.picture().lastStop()).isEqualTo(Stop.PROVE);
         logs.add(new SittingEntry.GotUp(""), new SittingEntry.Noted("late"));
-        assertThat(logs.picture().currentStop())
-                .as("notes do not move the work")
-                .isEqualTo(Stop.REFIT);
+        assertThat(logs.picture().lastStop()).as("notes do not move the work").isEqualTo(Stop.REFIT);
     }
 
     @Test

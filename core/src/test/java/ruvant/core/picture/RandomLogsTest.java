@@ -143,7 +143,7 @@ class RandomLogsTest {
         all.put("prove", picture.prove());
         all.put("handover", picture.handover());
         all.put("sitting", picture.sitting().minutesByStop());
-        all.put("stop", picture.currentStop());
+        all.put("stop", picture.lastStop());
         return all;
     }
 

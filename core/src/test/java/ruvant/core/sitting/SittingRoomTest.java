@@ -32,7 +32,7 @@ class SittingRoomTest {
     void timeIsCountedAtEachStopAndWorkGoesOnWhereOneSits() {
         logs.add(new SittingEntry.SatDown(Stop.STRIP, ""));
         logs.after(20).add(new SittingEntry.SatDown(Stop.OIL, ""));
-        assertThat(logs.picture().currentStop()).isEqualTo(Stop.OIL);
+        assertThat(logs.picture().lastStop()).isEqualTo(Stop.OIL);
         logs.after(5).add(new SittingEntry.GotUp("lunch"));
         logs.after(60).add(new SittingEntry.SatDown(Stop.STRIP, ""));
         logs.after(10).add(new SittingEntry.GotUp(""));
@@ -54,7 +54,7 @@ class SittingRoomTest {
         logs.add(Logs.off("ring", false));
         logs.add(new SittingEntry.Noted("ask about the strap"), new SittingEntry.Slipped("wrong spring", "", ""));
         assertThat(logs.picture().course().lastStop()).isEqualTo(Stop.STRIP);
-        assertThat(logs.picture().currentStop()).isEqualTo(Stop.STRIP);
+        assertThat(logs.picture().lastStop()).isEqualTo(Stop.STRIP);
     }
 
     @Test

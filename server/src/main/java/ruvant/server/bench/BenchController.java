@@ -35,6 +35,14 @@ import ruvant.server.picture.JobView;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
+    /** What presses, then who is being worked on, then what was promised, then as they came in. */
+    private static final Comparator<OpenJob> PRESSING_FIRST = Comparator.comparing(
+                    (OpenJob one) -> one.pressing().kind())
+            .thenComparing(one -> one.seated() ? 0 : 1)
+            .thenComparing(
+                    one -> one.summary().days().promised().orElse(null),
+                    Comparator.nullsLast(Comparator.naturalOrder()));
+
     private static final int FOUND_AT_MOST = 30;
     private static final int PAGE = 100;
 
@@ -49,14 +57,6 @@ class BenchController {
         this.projecting = projecting;
         this.clock = clock;
     }
-
-    /** What presses, then who is being worked on, then what was promised, then as they came in. */
-    private static final Comparator<OpenJob> PRESSING_FIRST = Comparator.comparing(
-                    (OpenJob one) -> one.pressing().kind())
-            .thenComparing(one -> one.seated() ? 0 : 1)
-            .thenComparing(
-                    one -> one.summary().days().promised().orElse(null),
-                    Comparator.nullsLast(Comparator.naturalOrder()));
 
     /** One step of a camera's small valley. */
     record Step(int level, RefitAnswer.Kind kind) {}
