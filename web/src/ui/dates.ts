@@ -2,16 +2,17 @@ import { texts } from "./words";
 
 /** As the person at this browser writes dates and tells the time, 12 or 24 hours. */
 const HERE = navigator.language;
+const BY_TWELVE = new Intl.DateTimeFormat(HERE, { hour: "numeric" }).resolvedOptions().hour12 === true;
+const TIME = { hour: BY_TWELVE ? "numeric" : "2-digit", minute: "2-digit" } as const;
 
-const SAME_DAY = new Intl.DateTimeFormat(HERE, { hour: "2-digit", minute: "2-digit" });
-const NEAR = new Intl.DateTimeFormat(HERE, { weekday: "short", hour: "2-digit", minute: "2-digit" });
+const SAME_DAY = new Intl.DateTimeFormat(HERE, TIME);
+const NEAR = new Intl.DateTimeFormat(HERE, { weekday: "short", ...TIME });
 const DAY = new Intl.DateTimeFormat(HERE, { weekday: "short", day: "numeric", month: "short" });
 const FULL = new Intl.DateTimeFormat(HERE, { day: "numeric", month: "short", year: "numeric" });
 const EXACT = new Intl.DateTimeFormat(HERE, {
   day: "numeric",
   month: "short",
-  hour: "2-digit",
-  minute: "2-digit",
+  ...TIME,
 });
 
 /** A moment as short as it may be said now: 14:20, Thu 09:00, or a date. */

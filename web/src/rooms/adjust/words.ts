@@ -8,7 +8,7 @@ export const texts = {
   all: (count: string | number) => `All ${count}`,
   onlyUsefulOnes: "Only useful ones",
   addOne: "Add one…",
-  off: (count: string | number) => `✕ ${count} off`,
+  off: (count: string | number) => `✕ ${count} out`,
   effectNotKnown: "effect not known",
   itsEffectIsKnownFrom: (cameras: string | number, one: boolean) =>
     `Its effect is known from ${cameras} ${one ? `camera` : `cameras`} here. `,

@@ -34,16 +34,16 @@ export const texts = {
   youHaveNoLineLeft: "You have no line left here to strike out.",
   undoneAtOnce: "undone at once",
   aPart: "top cover",
+  aTrain: "retard train",
   linesAtIntake: "outside top dent slight · works B · missing 1 screw 1.7x4, top cover",
   linesAtStrip: (well: string | number, part: string | number) =>
     `off front plate, 3 slot 1.4x3, well ${well} · cocked · move ${part} to ${well}`,
-  linesAtFind: (part: string | number) =>
-    `symptom slow speeds late · suspect ${part} gummed · clear oil on blades, dry under the loupe`,
+  linesAtFind: "symptom slow speeds late · suspect gummed train, whirrs · clear oil on blades, dry",
   linesAtClean: (part: string | number) =>
-    `clean ${part} naphtha · wait ${part} flash-off 10 min · over ${part}, dry`,
+    `clean escapement naphtha · wait ${part} rest 24 h · over ${part}, dry`,
   linesAtMend: (part: string | number) =>
     `mend ${part}, bent back straight · need ${part}, new spring · replace ${part} from donor 12, checked`,
-  linesAtOil: (part: string | number) => `oil ${part} · oil ${part} moly · wait ${part} rest 24 h`,
+  linesAtOil: (part: string | number) => `oil ${part} · oil cam post moly · wait ${part} rest 1 h`,
   linesAtRefit: (part: string | number) =>
     `back ${part} · check ${part}, lever left of the post · leave out ${part}, perished`,
   linesAtProve: (speed: string | number) => `time ${speed} 1.02s 1.04s · ear ${speed} a third slow · good`,

@@ -44,7 +44,7 @@ export function BatteryPanel({ job }: { job: JobView }) {
       <AddLine
         blanks={[
           { label: texts.batteryType, hint: texts.batteryType },
-          { label: texts.batteryChamber, optional: true },
+          { label: texts.batteryChamber, hint: texts.chamber, optional: true },
         ]}
         onAdd={(cell, chamber) =>
           append([{ kind: "batteryFound", cell, chamber }], { said: texts.batteryNoted })

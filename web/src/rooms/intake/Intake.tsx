@@ -108,7 +108,7 @@ function Description({ job }: { job: JobView }) {
       >
         {texts.printTheTag}
       </a>
-      <dl className="grid grid-cols-[92px_1fr] gap-x-3 gap-y-0.5">
+      <dl className="grid grid-cols-[108px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (
           <div key={name} className="contents">
             <dt className="text-soft">{name}</dt>

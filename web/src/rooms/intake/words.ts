@@ -130,4 +130,5 @@ export const texts = {
   measureOnTheStand: "Measure on the stand",
   typeTheTimes: "Type the times",
   removeThePin: "Remove the pin",
+  chamber: "chamber",
 };

@@ -250,6 +250,9 @@ function HowItLay({ form, job }: { form: FormOf<Typed>; job: JobView }) {
   return (
     <details open={noted + hazards.length > 0 || undefined} className="group">
       <summary className="border-line flex min-h-11 cursor-pointer items-center gap-2 border-b text-[16px] font-bold">
+        <span aria-hidden="true" className="group-open:rotate-90">
+          ▸
+        </span>
         {texts.howItWasFitted}
         <span className="text-soft text-[13.5px] font-normal">{texts.settingMarkLoosePieces}</span>
       </summary>

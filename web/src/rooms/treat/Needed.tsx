@@ -82,7 +82,7 @@ export function SourcesOf({
               type="button"
               aria-expanded={source.id === shown}
               onClick={() => setOpen(source.id === shown ? "" : source.id)}
-              className={`grid min-h-14 w-full grid-cols-[minmax(0,1fr)_92px_86px] items-center gap-3 px-2 py-1.5 text-left ${source.id === shown ? "bg-ready-wash" : "hover:bg-sunk"}`}
+              className={`grid min-h-14 w-full grid-cols-[minmax(0,1fr)_136px_96px] items-center gap-3 px-2 py-1.5 text-left ${source.id === shown ? "bg-ready-wash" : "hover:bg-sunk"}`}
             >
               <span>
                 <b>{source.what.words}</b>
@@ -93,10 +93,10 @@ export function SourcesOf({
                   {source.effort.days > 0 && texts.days(source.effort.days)}
                 </span>
               </span>
-              <span className="num text-soft text-right text-[14px]">
+              <span className="text-soft text-right text-[14px]">
                 {texts.fitsAndWorks(Math.round(100 * source.chances.fits * source.chances.works))}
               </span>
-              <b className={`num text-right text-[17px] ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
+              <b className={`text-right whitespace-nowrap ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
                 {texts.net(money(source.worth.netMinor))}
               </b>
             </button>
