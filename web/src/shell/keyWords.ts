@@ -70,6 +70,7 @@ export const KEY_GROUPS: KeyGroup[] = [
     keys: [
       ["A", "Go to the form for the next part"],
       ["K", "Put the usual next step into the log line"],
+      ["V", "Show the pictures of the part you look at large; press it again for the next"],
     ],
     lines: [
       ["off front plate, 3 slot 1.4x3 + 1 slot 1.4x3.5, well B1, mark notch at red line", "A part came off"],
@@ -130,6 +131,7 @@ export const KEY_GROUPS: KeyGroup[] = [
     keys: [
       ["G", "Confirm the next open check"],
       ["A", "Confirm all fasteners"],
+      ["V", "Show the part's pictures large beside the checks; press it again for the next"],
       ["Ctrl ↵", "Put the part back"],
       ["Y E X", "How another camera's part fits: as it is, with work, not at all"],
     ],

@@ -106,6 +106,7 @@ export const aSource = (
     where: "drawer 3",
     number: "",
     pieces: 1,
+    picture: "",
     madeFor: { maker: "Pellworm", model: "Twin", pattern: "1st pattern" },
     ...what,
   },
@@ -236,6 +237,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     stops: [],
     currentStop: "STRIP",
     next: [],
+    outstanding: [],
     ...change,
   };
 }

@@ -1,5 +1,6 @@
 import type { PartView } from "../api/client";
 import { useWords } from "../api/queries";
+import { smallOf } from "../api/pictures";
 import { FastenerDrawing, LooseDrawing } from "../ui/FastenerDrawing";
 import { StateMark } from "../ui/State";
 import { WellMark } from "../ui/WellMark";
@@ -29,7 +30,7 @@ export function OffRow({
     <div
       className={`border-line bg-sheet flex h-full items-center gap-2 overflow-hidden border-y border-l-4 px-2.5 ${alone ? "rounded-[4px] border-r" : "rounded-l-[4px]"} ${back ? "border-l-done" : "border-l-metal-dark"}`}
     >
-      <div className="max-w-[64%] min-w-[40%]">
+      <div className={`max-w-[64%] ${part.pictures.length > 0 ? "min-w-[28%]" : "min-w-[40%]"}`}>
         <b className={`block truncate leading-5 ${compact ? "text-[15px]" : ""}`}>{part.name}</b>
         {!compact && (
           <span className="text-soft block truncate text-[13px] leading-4">
@@ -79,6 +80,14 @@ export function OffRow({
             </span>
           ))}
         </span>
+      )}
+      {part.pictures.length > 0 && (
+        <img
+          src={smallOf(part.pictures[part.pictures.length - 1])}
+          alt={texts.pictureOfThe(part.name)}
+          loading="lazy"
+          className={`shrink-0 rounded-[3px] object-cover ${compact ? "h-7 w-10" : "h-[38px] w-[44px]"}`}
+        />
       )}
       {!back && (
         <span className="flex shrink-0 gap-1">

@@ -36,6 +36,7 @@ export function bySide(parts: PartView[]): [PartView["removed"]["side"], PartVie
 
 /** What people read in this room. */
 export const texts = {
+  pictureOfThe: (part: string) => `Picture of the ${part}`,
   found: "Found",
   noSymptomsNotedYet: "No symptoms noted yet.",
   cleanedMendedOiled: "Cleaned, mended, oiled",

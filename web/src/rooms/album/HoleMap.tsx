@@ -1,9 +1,8 @@
 import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
-import { wholeOf } from "./keepPicture";
+import { wholeOf } from "../../api/pictures";
+import { Pinned } from "./Pinned";
 import { texts } from "./words";
-
-type Pin = JobView["album"]["shots"][number]["pins"][number]["what"];
 
 /** The last picture on which screws or holes of a part were tapped. */
 export function mapOf(job: JobView, part: PartView) {
@@ -36,12 +35,15 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
       <Link
         to={`/camera/${job.tag}/pictures?shot=${map.shot.what.name}`}
         aria-label={texts.enlargeThePicture}
-        className="relative shrink-0"
+        className="shrink-0"
       >
-        <img src={wholeOf(map.shot.what.name)} alt="" className="max-h-[220px] max-w-[300px] rounded-[3px]" />
-        {map.pins.map((pin) => (
-          <PinMark key={pin.number} pin={pin} alert={long.has(pin.words)} />
-        ))}
+        <Pinned
+          src={wholeOf(map.shot.what.name)}
+          alt=""
+          pins={map.pins}
+          alert={long}
+          className="max-h-[220px] max-w-[300px] rounded-[3px]"
+        />
       </Link>
       <figcaption className="min-w-[180px] flex-1 text-[14.5px]">
         <b>{texts.whichScrewWhichHole}</b>
@@ -57,17 +59,5 @@ export function HoleMap({ job, part }: { job: JobView; part: PartView }) {
         </ul>
       </figcaption>
     </figure>
-  );
-}
-
-function PinMark({ pin, alert }: { pin: Pin; alert: boolean }) {
-  return (
-    <span
-      aria-hidden="true"
-      className={`num absolute grid h-[22px] min-w-[22px] -translate-x-1/2 -translate-y-1/2 place-items-center rounded-full border-2 px-1 text-[12.5px] font-bold shadow ${alert ? "border-mark-line bg-mark-wash text-mark" : "border-ink bg-sheet text-ink"}`}
-      style={{ left: `${pin.x * 100}%`, top: `${pin.y * 100}%` }}
-    >
-      {pin.number}
-    </span>
   );
 }

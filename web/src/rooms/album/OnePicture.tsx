@@ -10,7 +10,7 @@ import { Pick } from "../../ui/Pick";
 import { PinBoard } from "../../ui/PinBoard";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { wholeOf } from "./keepPicture";
+import { wholeOf } from "../../api/pictures";
 import { altOf, type Shot } from "./shot";
 import { TapScrews, useTaps } from "./TapScrews";
 import { texts } from "./words";

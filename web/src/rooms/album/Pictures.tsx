@@ -5,7 +5,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { useJob } from "../../hands/useJob";
 import { AddPictures } from "./AddPictures";
 import { ToCome } from "./ToCome";
-import { smallOf } from "./keepPicture";
+import { smallOf } from "../../api/pictures";
 import { OnePicture } from "./OnePicture";
 import { texts } from "./words";
 

@@ -1,3 +1,4 @@
 export { HoleMap, mapOf } from "./HoleMap";
-export { PicturesOf } from "./PicturesOf";
-export { smallOf } from "./keepPicture";
+export { FindingPictures } from "./FindingPictures";
+export { PictureField } from "./PictureField";
+export { Pinned } from "./Pinned";

@@ -19,6 +19,3 @@ export async function keepPicture(file: Blob, called = texts.thePictureInline) {
     server.POST("/api/pictures", { body: form as never, bodySerializer: (body) => body as never }),
   );
 }
-
-export const wholeOf = (name: string) => `/api/pictures/${name}`;
-export const smallOf = (name: string) => `/api/pictures/${name}/small`;

@@ -39,9 +39,7 @@ export const texts = {
   pinsOnIt: (count: string | number, one: boolean) => `, ${count} ${one ? `pin` : `pins`}`,
   noPicturesYetTakeOne:
     "No pictures yet. Take one before you lift a cover and tap each screw on it: its fasteners, hole map and wells are then logged in one go.",
-  picturesOfThe: (name: string | number) => `Pictures of the ${name}`,
-  picture: "picture",
-  pinsAfterName: (pins: string | number, one: boolean) => `, ${pins} ${one ? `pin` : `pins`}`,
+  picturesOfFindings: "Pictures of what was found",
   takenOffScrewsMapped: (part: string | number, count: string | number) =>
     `Taken off: ${part}, ${count} screws mapped.`,
   tapEachScrew: "Tap each screw",
@@ -69,4 +67,6 @@ export const texts = {
     `“${called}” is ${value} MB. A picture can have up to ${LARGEST_MB} MB.`,
   saveItSmallerOrTake: "Save it smaller, or take another one.",
   pictureLabel: "Picture",
+  removeThePicture: "Remove the picture",
+  fileOf: (label: string) => `${label}: file`,
 };

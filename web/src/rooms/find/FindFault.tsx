@@ -9,6 +9,7 @@ import { AddLine } from "../../ui/AddLine";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
+import { FindingPictures } from "../album";
 import { Aside } from "../camera";
 import { useJob } from "../../hands/useJob";
 import { Ledger } from "./Ledger";
@@ -50,6 +51,7 @@ export function FindFault() {
             lines={wordsOf(job.find.found.map((thing) => thing.what))}
             make={(what) => ({ kind: "found", what })}
           />
+          <FindingPictures job={job} />
           {diagnosis !== undefined && <Ledger job={job} diagnosis={diagnosis} />}
         </div>
         <div className="flex flex-col gap-5">

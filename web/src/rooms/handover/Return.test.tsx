@@ -41,3 +41,42 @@ it("prints on the paper that is chosen", () => {
   expect(named("link", "Open the PDF").getAttribute("href")).toBe("/api/jobs/R-0001/sheet.pdf?paper=letter");
   expect(screen.getByTitle("Return sheet").getAttribute("src")).toContain("paper=letter");
 });
+
+const open = (change: Partial<ReturnType<typeof aJob>["outstanding"][number]>) => ({
+  stop: "PROVE" as const,
+  what: "Fire it to prove it",
+  why: "0 of 36 good in a row",
+  holds: false,
+  ...change,
+});
+
+it("lists what is missing with the way to it, and does not push the camera out of the door", () => {
+  atTheBench(
+    <Return />,
+    aJob({
+      outstanding: [
+        open({}),
+        open({ stop: "MEND", part: "governor", what: "Part still needed: governor", why: "" }),
+      ],
+    }),
+  );
+  expect(screen.getByRole("link", { name: /Part still needed: governor/ }).getAttribute("href")).toBe(
+    "/camera/R-0001/mend?part=governor",
+  );
+  expect(screen.getByRole("link", { name: /Fire it to prove it/ }).getAttribute("href")).toBe(
+    "/camera/R-0001/prove",
+  );
+  expect(screen.queryByRole("button", { name: "Return the camera" })).toBeNull();
+  expect(named("button", "Return it anyway").className).not.toContain("bg-ready");
+});
+
+it("has no button to return it while something holds it back, and says what would help", () => {
+  atTheBench(
+    <Return />,
+    aJob({
+      outstanding: [open({ stop: "REFIT", part: "top cover", what: "Put back: top cover", holds: true })],
+    }),
+  );
+  expect(screen.queryByRole("button", { name: /^Return/ })).toBeNull();
+  expect(screen.getByText(/It can be returned once/)).toBeTruthy();
+});

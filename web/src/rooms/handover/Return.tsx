@@ -9,6 +9,7 @@ import { Pick } from "../../ui/Pick";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { StillOpen } from "./StillOpen";
 import { texts } from "./words";
 
 /** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
@@ -45,6 +46,7 @@ export function Return() {
         />
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+        <StillOpen job={job} />
         <ScopePanel job={job} />
         <OnTheSheet job={job} />
         <GiveBack job={job} />
@@ -155,6 +157,7 @@ function GiveBack({ job }: { job: JobView }) {
         </p>
       </Panel>
     );
+  const holds = job.outstanding.filter((one) => one.holds).length;
   return (
     <Panel title={texts.handover}>
       <p className="flex items-center gap-2">
@@ -164,19 +167,22 @@ function GiveBack({ job }: { job: JobView }) {
           : texts.ofPiecesAreNotAccounted(out, job.ledger.off)}
       </p>
       {received.accessories.length > 0 && <p>{texts.goesBackWithIt(received.accessories.join(", "))}</p>}
-      <AddLine
-        blanks={[
-          {
-            label: texts.returnedTo,
-            hint: texts.returnedToLabel,
-            start: received.owner.shopsOwn ? "" : received.owner.name,
-            anyScript: true,
-          },
-        ]}
-        action={texts.returnTheCamera}
-        look="primary"
-        onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedToOf(to) })}
-      />
+      {holds > 0 && <p className="text-soft">{texts.cannotBeReturnedYet(holds === 1)}</p>}
+      {holds === 0 && (
+        <AddLine
+          blanks={[
+            {
+              label: texts.returnedTo,
+              hint: texts.returnedToLabel,
+              start: received.owner.shopsOwn ? "" : received.owner.name,
+              anyScript: true,
+            },
+          ]}
+          action={job.outstanding.length === 0 ? texts.returnTheCamera : texts.returnItAllTheSame}
+          look={job.outstanding.length === 0 ? "primary" : undefined}
+          onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedToOf(to) })}
+        />
+      )}
     </Panel>
   );
 }

@@ -35,6 +35,11 @@ export const texts = {
   goesBackWithIt: (value: string | number) => `Goes back with it: ${value}.`,
   returnedToLabel: "Returned to",
   returnTheCamera: "Return the camera",
+  returnItAllTheSame: "Return it anyway",
+  stillOpen: "Before it goes back",
+  stillToDo: (count: number) => `${count} still to do`,
+  cannotBeReturnedYet: (one: boolean) =>
+    `It can be returned once ${one ? `what is marked ✕ is` : `all that is marked ✕ is`} back on, left out with a reason, or accounted for.`,
   returnedToOf: (toOf: string | number) => `Returned to ${toOf}.`,
   a4: "A4",
 };

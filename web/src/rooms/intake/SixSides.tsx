@@ -7,7 +7,7 @@ import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
 import { PinBoard } from "../../ui/PinBoard";
 import { useSubmit } from "../../ui/useSubmit";
-import { smallOf } from "../album";
+import { smallOf } from "../../api/pictures";
 import { BODIES } from "./drawing/bodies";
 import { NewFinding } from "./NewFinding";
 import { SideView } from "./drawing/SideView";

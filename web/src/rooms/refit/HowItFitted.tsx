@@ -48,7 +48,7 @@ export function HowItFitted({ job, shown }: { job: JobView; shown?: string }) {
         {texts.withWork}
       </Button>
       <Button keyHint="X" onClick={() => say("NOT", texts.doesNotFit)}>
-        {texts.cancel}
+        {texts.doesNotFitLabel}
       </Button>
       {refused}
     </section>

@@ -89,7 +89,7 @@ it("does not offer it where somebody else put it back already", async () => {
   expect(screen.queryByLabelText("Why put it back anyway?")).toBeNull();
 });
 
-it("says what to think of, and leads to the pictures with its pins", () => {
+it("says what to think of, and leads to the pictures with their pins", () => {
   const pin = (part: string) => ({
     id: part,
     what: {
@@ -121,7 +121,7 @@ it("says what to think of, and leads to the pictures with its pins", () => {
   });
   atTheBench(<PutBack job={job} part={part} onBack={() => undefined} />, job);
   expect(screen.getByText("Start all 3 before any is tight.")).toBeTruthy();
-  const link = named("link", "picture, 1 pin");
+  const link = named("link", "The front plate, picture 1");
   expect(link.getAttribute("href")).toBe("/camera/R-0001/pictures?shot=a.jpg");
 });
 

@@ -10,8 +10,8 @@ import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { HoleMap, mapOf } from "../album";
-import { PicturesOf } from "../album";
+import { PartAtHand } from "../part";
+import { HoleMap } from "../album";
 import { Edges } from "../strip";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
@@ -23,7 +23,18 @@ type Counts = Schemas["FastenersBack"];
 const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
 
 /** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
-export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; onBack: () => void }) {
+export function PutBack({
+  job,
+  part,
+  onBack,
+  onLarge,
+}: {
+  job: JobView;
+  part: PartView;
+  onBack: () => void;
+  /** Shows a picture of the part large beside. */
+  onLarge?: (at: number) => void;
+}) {
   const append = useAppend(job.tag);
   const { word } = useWords();
   const { refused, busy, submit } = useSubmit(
@@ -129,7 +140,6 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           </p>
         )}
         {!settled && <HoleMap job={job} part={part} />}
-        <PicturesOf job={job} part={part} except={settled ? undefined : mapOf(job, part)?.shot.what.name} />
       </div>
       {!settled && (
         <>
@@ -190,6 +200,7 @@ export function PutBack({ job, part, onBack }: { job: JobView; part: PartView; o
           {edges && <Edges job={job} part={part} />}
         </>
       )}
+      <PartAtHand job={job} part={part} onLarge={onLarge} />
     </div>
   );
 }

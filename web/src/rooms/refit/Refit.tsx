@@ -3,6 +3,7 @@ import { useNow } from "../../api/clock";
 import { Empty, Panel } from "../../ui/Panel";
 import { BackRow } from "../../valley/PartRow";
 import { useJob } from "../../hands/useJob";
+import { LargePicture, useLargePicture } from "../part";
 import { useDragOver, WhichOver } from "../strip";
 import { TrayView } from "../strip";
 import { WaitList } from "../treat";
@@ -21,38 +22,43 @@ export function Refit() {
   const ready = job.parts.filter((part) => part.answer.kind === "READY").at(-1);
   const gated = job.parts.filter((part) => part.answer.kind === "NOT_YET").at(-1);
   const shown = named ?? ready ?? gated;
+  const large = useLargePicture(job, shown);
   const out = job.parts.filter(
     (part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT",
   ).length;
   return (
     <div className="wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
       <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
-        <Panel
-          title={texts.reassembly}
-          note={job.parts.length === 0 ? undefined : texts.ofStillOut(out, job.parts.length)}
-        >
-          {job.parts.length === 0 && <Empty>{texts.nothingIsOffSoNothing}</Empty>}
-          <HowLong job={job} />
-          {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
-          <ol className="flex flex-col gap-1">
-            {[...job.parts].reverse().map((part) => (
-              <li key={part.name} style={{ paddingRight: Math.min(part.level * 12, 72) }}>
-                <button
-                  type="button"
-                  onClick={() => setSearch({ part: part.name })}
-                  aria-pressed={shown?.name === part.name}
-                  className={`wide:grid-cols-[minmax(0,11fr)_minmax(0,12fr)] grid h-[49px] w-full grid-cols-[minmax(0,9fr)_minmax(0,14fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : drag.over === part.name ? "outline-ready outline-2" : ""}`}
-                  {...drag.row(part.name)}
-                >
-                  <b className="border-line bg-sheet flex min-w-0 items-center rounded-l-[4px] border-y border-l px-2.5 leading-5">
-                    <span className="truncate">{part.name}</span>
-                  </b>
-                  <BackRow part={part} compact={false} now={now} />
-                </button>
-              </li>
-            ))}
-          </ol>
-        </Panel>
+        {large.at !== undefined && shown !== undefined ? (
+          <LargePicture job={job} part={shown} large={large} />
+        ) : (
+          <Panel
+            title={texts.reassembly}
+            note={job.parts.length === 0 ? undefined : texts.ofStillOut(out, job.parts.length)}
+          >
+            {job.parts.length === 0 && <Empty>{texts.nothingIsOffSoNothing}</Empty>}
+            <HowLong job={job} />
+            {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
+            <ol className="flex flex-col gap-1">
+              {[...job.parts].reverse().map((part) => (
+                <li key={part.name} style={{ paddingRight: Math.min(part.level * 12, 72) }}>
+                  <button
+                    type="button"
+                    onClick={() => setSearch({ part: part.name })}
+                    aria-pressed={shown?.name === part.name}
+                    className={`wide:grid-cols-[minmax(0,11fr)_minmax(0,12fr)] grid h-[49px] w-full grid-cols-[minmax(0,9fr)_minmax(0,14fr)] rounded-[4px] text-left ${shown?.name === part.name ? "outline-ink outline-3" : drag.over === part.name ? "outline-ready outline-2" : ""}`}
+                    {...drag.row(part.name)}
+                  >
+                    <b className="border-line bg-sheet flex min-w-0 items-center rounded-l-[4px] border-y border-l px-2.5 leading-5">
+                      <span className="truncate">{part.name}</span>
+                    </b>
+                    <BackRow part={part} compact={false} now={now} />
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </Panel>
+        )}
       </div>
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         <HowItFitted job={job} shown={shown?.name} />
@@ -64,6 +70,7 @@ export function Refit() {
             job={job}
             part={shown}
             onBack={() => setSearch({})}
+            onLarge={large.show}
           />
         )}
       </div>

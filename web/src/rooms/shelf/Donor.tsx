@@ -15,6 +15,7 @@ import { useSubmit } from "../../ui/useSubmit";
 import { BEST } from "./best";
 import { DonorForm } from "./DonorForm";
 import { PART_MARK } from "./PartsLeft";
+import { SourcePicture } from "./SourcePicture";
 import { Terms } from "./Terms";
 import { taking } from "./things";
 import { texts } from "./words";
@@ -68,6 +69,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
         aria-label={texts.breakOrRepair}
         className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3"
       >
+        <SourcePicture name={held.body.picture} of={row.words} />
         <Panel title={texts.breakOrRepair} note={BEST[figures.best]}>
           {!held.opened && (
             <>

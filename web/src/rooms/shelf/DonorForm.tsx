@@ -13,6 +13,7 @@ import { as, figure, minor, oneOf, text, wholeOr } from "../../form/typed";
 import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
+import { PictureField } from "../album";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
 import { texts } from "./words";
@@ -37,6 +38,7 @@ const DONOR = z.object({
   mendCost: minor,
   openMinutes: wholeOr(0),
   parts: z.array(PART),
+  picture: text,
 });
 
 type Typed = z.input<typeof DONOR>;
@@ -88,6 +90,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
       mendCost: moneyTyped(before?.mendCostMinor ?? 0),
       openMinutes: String(before?.openMinutes ?? 30),
       parts: before?.parts.map(partTyped) ?? [],
+      picture: before?.picture ?? "",
     },
     async (read) => {
       const body = bodyOf(read);
@@ -116,6 +119,9 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
             <FormText form={form} name="origin" label={texts.source} />
           </div>
           <FormText form={form} name="fault" label={texts.fault} />
+          <FormOwn form={form} name="picture">
+            {(picture, set) => <PictureField label={texts.picture} value={picture} onChange={set} />}
+          </FormOwn>
           <Panel title={texts.resaleValue}>
             <div className="grid grid-cols-2 gap-3">
               <FormText form={form} name="asIs" label={texts.asItIs} inputMode="decimal" />

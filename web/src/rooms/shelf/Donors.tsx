@@ -4,6 +4,7 @@ import { type DonorRow, donorsQuery } from "../../api/shelf";
 import { money } from "../../api/money";
 import { Empty } from "../../ui/Panel";
 import { BEST } from "./best";
+import { smallOf } from "../../api/pictures";
 import { PartsLeft } from "./PartsLeft";
 import { texts } from "./words";
 
@@ -63,9 +64,19 @@ function DonorLine({ row }: { row: DonorRow }) {
     <li className="border-line/70 border-b">
       <Link
         to={held.id}
-        className="hover:bg-sunk grid grid-cols-[60px_minmax(0,4fr)_minmax(0,6fr)_210px] items-start gap-4 px-2 py-2.5"
+        className="hover:bg-sunk grid grid-cols-[48px_96px_minmax(0,4fr)_minmax(0,6fr)_230px] items-start gap-4 px-2 py-2.5"
       >
         <span className="num text-soft text-[13.5px]">{texts.d(held.number)}</span>
+        {held.body.picture === "" ? (
+          <span aria-hidden="true" className="border-line h-[72px] rounded-[4px] border border-dashed" />
+        ) : (
+          <img
+            src={smallOf(held.body.picture)}
+            alt=""
+            loading="lazy"
+            className="h-[72px] w-full rounded-[4px] object-cover"
+          />
+        )}
         <span>
           <b>{row.words}</b>
           <span className="text-soft block text-[14px]">

@@ -10,6 +10,9 @@ import { Empty } from "../../ui/Panel";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
+import { jobQuery } from "../../api/queries";
+import { PartAtHand } from "../part";
+import { SourcePicture } from "./SourcePicture";
 import { Terms } from "./Terms";
 import { keeping, puttingBack } from "./things";
 import { texts } from "./words";
@@ -79,6 +82,7 @@ export function Needs() {
           ))}
         </ul>
         <AtBench taken={page.atBench} />
+        {open !== undefined && <AsItCameOff key={keyOf(open)} row={open} />}
       </div>
       <aside
         tabIndex={0}
@@ -124,6 +128,18 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
   );
 }
 
+/** The part as it came off its camera, so that what comes from elsewhere can be held against it. */
+function AsItCameOff({ row }: { row: Row }) {
+  const job = useQuery(jobQuery(row.need.tag)).data;
+  const part = job?.parts.find((one) => one.name.toLowerCase() === row.need.part.toLowerCase());
+  if (job === undefined || part === undefined) return null;
+  return (
+    <div className="pt-4">
+      <PartAtHand job={job} part={part} />
+    </div>
+  );
+}
+
 function OneNeed({ row }: { row: Row }) {
   const [insisted, setInsisted] = useState("");
   const sources = row.got === undefined ? row.others : [row.got, ...row.others];
@@ -144,6 +160,12 @@ function OneNeed({ row }: { row: Row }) {
       <ul className="flex flex-col gap-3">
         {sources.map((source) => (
           <li key={source.id} className="border-line border-t pt-2">
+            <SourcePicture
+              name={source.what.picture}
+              of={source.what.words}
+              className="h-[84px] w-[116px]"
+              place="float-right ml-3"
+            />
             <p>
               <b>{source.what.words}</b>
               {source.id === row.got?.id && <span className="text-ready font-bold"> {texts.thisOne}</span>}

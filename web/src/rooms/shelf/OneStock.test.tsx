@@ -22,6 +22,7 @@ const row = (held: object = {}, stock: object = {}): StockRow => ({
       costMinor: 0,
       least: 0,
       remark: "",
+      picture: "",
       ...stock,
     },
     ...held,

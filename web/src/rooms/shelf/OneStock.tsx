@@ -8,6 +8,7 @@ import { fullDay } from "../../ui/dates";
 import { ChoiceField } from "../../ui/Field";
 import { money } from "../../api/money";
 import { useSubmit } from "../../ui/useSubmit";
+import { SourcePicture } from "./SourcePicture";
 import { StockForm } from "./StockForm";
 import { taking } from "./things";
 import { texts } from "./words";
@@ -29,6 +30,7 @@ export function OneStock({ row }: { row: StockRow }) {
           {held.stock.origin !== "" && texts.fromIt(held.stock.origin)}
           {held.stock.costMinor > 0 && texts.each(money(held.stock.costMinor))}
         </p>
+        <SourcePicture name={held.stock.picture} of={row.words} />
         {held.stock.remark !== "" && <p>“{held.stock.remark}”</p>}
         <p>
           <b className="num text-[22px]">{held.left}</b> {texts.inStockFree(row.free)}

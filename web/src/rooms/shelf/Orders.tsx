@@ -168,6 +168,7 @@ function Parcel({ row }: { row: OrderRow }) {
               costMinor: ordered.priceMinor,
               least: 0,
               remark: "",
+              picture: "",
             },
           },
         ],

@@ -11,6 +11,7 @@ import { Form } from "../../form/Form";
 import { as, figureOr, minor, oneOf, text, wholeOr } from "../../form/typed";
 import { type FormOf, useFormOf } from "../../form/useFormOf";
 import { moneyTyped } from "../../api/money";
+import { PictureField } from "../album";
 import { KindFields } from "./KindFields";
 import { ANY_KIND } from "./things";
 import { texts } from "./words";
@@ -35,6 +36,7 @@ const STOCK = z.object({
   count: wholeOr(0),
   least: wholeOr(0),
   remark: text,
+  picture: text,
 });
 
 type Typed = z.input<typeof STOCK>;
@@ -64,6 +66,7 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
       count: "1",
       least: String(before?.least ?? ""),
       remark: before?.remark ?? "",
+      picture: before?.picture ?? "",
     },
     async ({ isHardware, kind, drive, head, threadMm, lengthMm, cost, count, ...rest }) => {
       const hardware = { ...screw, kind, drive, head, threadMm, lengthMm, count: 1 };
@@ -114,6 +117,9 @@ export function StockForm({ row, onDone }: { row?: StockRow; onDone: (id: string
         <FormText form={form} name="least" label={texts.reorderBelow} inputMode="numeric" />
       </div>
       <FormText form={form} name="remark" label={texts.remark} />
+      <FormOwn form={form} name="picture">
+        {(picture, set) => <PictureField label={texts.picture} value={picture} onChange={set} />}
+      </FormOwn>
       {form.refused}
       <div className="flex gap-2">
         <Button kind="primary" type="submit">

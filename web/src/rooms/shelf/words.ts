@@ -1,5 +1,7 @@
 /** What people read in this room. */
 export const texts = {
+  picture: "Picture",
+  pictureOf: (what: string) => `Picture: ${what}`,
   parts: "Parts",
   donors: "Donors",
   fromIt: (origin: string | number) => ` · from ${origin}`,

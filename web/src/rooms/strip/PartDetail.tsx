@@ -7,7 +7,7 @@ import { exact } from "../../ui/dates";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
-import { PicturesOf } from "../album";
+import { PartAtHand } from "../part";
 import { BackRow } from "../../valley/PartRow";
 import { Edges } from "./Edges";
 import { texts } from "./words";
@@ -18,12 +18,15 @@ export function PartDetail({
   part,
   onClose,
   onMove,
+  onLarge,
 }: {
   job: JobView;
   part: PartView;
   onClose: () => void;
   /** Its pieces are to be put elsewhere. */
   onMove: () => void;
+  /** Shows a picture of the part large beside. */
+  onLarge?: (at: number) => void;
 }) {
   const { word } = useWords();
   const now = useNow(30_000);
@@ -110,7 +113,6 @@ export function PartDetail({
             </Button>
           </p>
         )}
-        <PicturesOf job={job} part={part} />
         <Link
           to={`/camera/${job.tag}/refit?part=${encodeURIComponent(part.name)}`}
           className="block h-[52px] max-w-[420px]"
@@ -118,6 +120,7 @@ export function PartDetail({
           <BackRow part={part} compact={false} now={now} />
         </Link>
       </Panel>
+      <PartAtHand job={job} part={part} onLarge={onLarge} />
       <Edges job={job} part={part} />
     </div>
   );

@@ -6,6 +6,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { OffRow } from "../../valley/PartRow";
 import { useJob } from "../../hands/useJob";
+import { LargePicture, useLargePicture } from "../part";
 import { useDragOver, WhichOver } from "./DragOver";
 import { KnownSteps } from "./KnownSteps";
 import { Mechanism } from "./Mechanism";
@@ -23,6 +24,7 @@ export function Strip() {
   const [search, setSearch] = useSearchParams();
   const [wells, setWells] = useKept<string[]>(`wells.${job.tag}`, []);
   const shown = job.parts.find((part) => part.name === search.get("part"));
+  const large = useLargePicture(job, shown);
   const scanned = search.get("well");
   const [moved, setMoved] = useState<string[]>();
   const move = useMove(job);
@@ -40,33 +42,39 @@ export function Strip() {
   return (
     <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
       <div className="border-line flex min-h-0 flex-col gap-5 overflow-y-auto border-r px-4 py-3">
-        <Panel
-          title={texts.off}
-          note={
-            job.parts.length === 0
-              ? undefined
-              : texts.ofOut(job.parts.filter((p) => p.answer.kind !== "BACK").length, job.parts.length)
-          }
-        >
-          {job.parts.length === 0 && <Empty>{texts.nothingIsOffYetFill}</Empty>}
-          {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
-          <ol className="flex flex-col gap-1">
-            {job.parts.map((part) => (
-              <li key={part.name} style={{ paddingLeft: Math.min(part.level * 12, 72) }}>
-                <button
-                  type="button"
-                  onClick={() => show({ part: part.name })}
-                  aria-pressed={shown?.name === part.name}
-                  className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name || drag.over === part.name ? "outline-ready outline-2" : ""}`}
-                  {...drag.row(part.name)}
-                >
-                  <OffRow part={part} compact={false} alert={false} alone />
-                </button>
-              </li>
-            ))}
-          </ol>
-        </Panel>
-        <KnownSteps job={job} />
+        {large.at !== undefined && shown !== undefined ? (
+          <LargePicture job={job} part={shown} large={large} />
+        ) : (
+          <>
+            <Panel
+              title={texts.off}
+              note={
+                job.parts.length === 0
+                  ? undefined
+                  : texts.ofOut(job.parts.filter((p) => p.answer.kind !== "BACK").length, job.parts.length)
+              }
+            >
+              {job.parts.length === 0 && <Empty>{texts.nothingIsOffYetFill}</Empty>}
+              {drag.pair !== undefined && <WhichOver job={job} pair={drag.pair} onDone={drag.done} />}
+              <ol className="flex flex-col gap-1">
+                {job.parts.map((part) => (
+                  <li key={part.name} style={{ paddingLeft: Math.min(part.level * 12, 72) }}>
+                    <button
+                      type="button"
+                      onClick={() => show({ part: part.name })}
+                      aria-pressed={shown?.name === part.name}
+                      className={`block h-[49px] w-full rounded-[4px] text-left ${shown?.name === part.name || drag.over === part.name ? "outline-ready outline-2" : ""}`}
+                      {...drag.row(part.name)}
+                    >
+                      <OffRow part={part} compact={false} alert={false} alone />
+                    </button>
+                  </li>
+                ))}
+              </ol>
+            </Panel>
+            <KnownSteps job={job} />
+          </>
+        )}
       </div>
       <div className={`min-h-0 ${shown === undefined ? "" : "overflow-y-auto px-5 py-3"}`}>
         {shown === undefined ? (
@@ -86,6 +94,7 @@ export function Strip() {
             part={shown}
             onClose={() => show({})}
             onMove={() => setMoved(shown.removed.wells)}
+            onLarge={large.show}
           />
         )}
       </div>

@@ -14,7 +14,7 @@ it("logs what was mended, as the factory had it", async () => {
   type("Part", "advance pawl");
   type("What was done", "bent back straight");
   expect(screen.queryByLabelText(/How the owner agreed/)).toBeNull();
-  press("Log it");
+  press("Log the repair");
   await waitFor(() =>
     expect(logged()).toEqual([
       { kind: "mended", part: "advance pawl", what: "bent back straight", modification: false, agreed: "" },

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
+import { PartAtHand } from "../part";
 import { FormPart, FormText } from "../../form/fields";
 import { text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
@@ -8,6 +9,10 @@ import { MendForm } from "./MendForm";
 import { texts } from "./words";
 
 const MENDED = z.object({ part: text, what: text });
+
+/** The part that came off last: the likeliest to be at hand. */
+const lastOff = (job: JobView) =>
+  job.parts.findLast((part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT");
 
 /** What was made right again without making it differ from the factory. */
 export function Mended({ job }: { job: JobView }) {
@@ -23,15 +28,20 @@ export function Mended({ job }: { job: JobView }) {
     },
     `mended.${job.tag}`,
   );
+  const named = form.watch("part");
+  const part = job.parts.find((one) => one.name.toLowerCase() === named.trim().toLowerCase()) ?? lastOff(job);
   return (
-    <MendForm title={texts.partMended} form={form} action={texts.logIt}>
-      <FormPart form={form} job={job} placeholder={texts.advancePawl} />
-      <FormText
-        form={form}
-        name="what"
-        label={texts.whatWasDone}
-        placeholder={texts.bentBackStraightAgainstThe}
-      />
-    </MendForm>
+    <>
+      <MendForm title={texts.partMended} form={form} action={texts.logTheRepair}>
+        <FormPart form={form} job={job} placeholder={texts.advancePawl} />
+        <FormText
+          form={form}
+          name="what"
+          label={texts.whatWasDone}
+          placeholder={texts.bentBackStraightAgainstThe}
+        />
+      </MendForm>
+      {part !== undefined && <PartAtHand job={job} part={part} />}
+    </>
   );
 }

@@ -14,7 +14,8 @@ import { money } from "../../api/money";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { Terms } from "../shelf";
+import { PartAtHand } from "../part";
+import { SourcePicture, Terms } from "../shelf";
 import { keeping, ordering, puttingBack, taking } from "../shelf";
 import { MendForm } from "./MendForm";
 import type { Piece } from "./Replaced";
@@ -59,6 +60,7 @@ export function SourcesOf({
   if (found.error !== null) return <ProblemNote problem={found.error} />;
   if (found.data === undefined) return null;
   const { asked, sources, atBench } = found.data;
+  const off = job.parts.find((one) => one.name.toLowerCase() === part.toLowerCase());
   const shown = open ?? (atBench.length > 0 ? "" : sources[0]?.id);
   return (
     <Panel
@@ -104,6 +106,7 @@ export function SourcesOf({
           </li>
         ))}
       </ul>
+      {off !== undefined && <PartAtHand job={job} part={off} />}
     </Panel>
   );
 }
@@ -132,6 +135,7 @@ function OneSource({
     <div className="grid grid-cols-[minmax(0,340px)_minmax(0,1fr)] gap-6 px-2 pt-1 pb-3">
       <Terms terms={source.worth.terms} net={source.worth.netMinor} />
       <div className="flex flex-wrap content-start items-start gap-2">
+        <SourcePicture name={source.what.picture} of={source.what.words} className="h-[132px] w-[184px]" />
         {source.what.thing !== undefined && (
           <Button
             kind="primary"

@@ -11,7 +11,9 @@ import { Empty, Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { PartAtHand } from "../part";
 import { OilPoint } from "./OilPoint";
+import { PointDrawing } from "./PointDrawing";
 import { OilRow } from "./OilRow";
 import { Schools } from "./Schools";
 import { texts } from "./words";
@@ -20,6 +22,8 @@ type Row = Schemas["OilRow"];
 
 const keyOf = (row: Row) => `${row.part} ${row.point.id}`;
 const NEW = "new";
+
+const lower = (label: string) => label.charAt(0).toLowerCase() + label.slice(1);
 
 /** Why oil had better wait at a point. */
 const AGAINST: Partial<Record<Row["stands"]["next"], string>> = {
@@ -70,6 +74,7 @@ export function Oil() {
     const next = rows[Math.min(rows.length - 1, Math.max(0, at + by))];
     if (next !== undefined) setChosen(keyOf(next));
   };
+  const off = job.parts.find((part) => part.name === row?.part);
   const canOil = row !== undefined && row.house.lubricant !== "" && row.stands.next !== "DONE";
   useKeys({
     ArrowDown: () => move(1),
@@ -162,7 +167,11 @@ export function Oil() {
               )}
               <div className="flex flex-wrap gap-2">
                 <Button kind="primary" keyHint="↵" disabled={!canOil} onClick={() => void put([row])}>
-                  {row.house.lubricant === "" ? texts.notSetLabel : lubricant(row.house.lubricant)}
+                  {row.house.lubricant === ""
+                    ? texts.notSetLabel
+                    : row.house.lubricant === "none"
+                      ? texts.leaveDry
+                      : texts.putLubricant(lower(lubricant(row.house.lubricant)))}
                 </Button>
                 {row.house.lubricant !== "none" && (
                   <Button
@@ -180,6 +189,8 @@ export function Oil() {
                 )}
               </div>
             </Panel>
+            <PointDrawing kind={row.kind} dry={row.house.lubricant === "none"} />
+            {off !== undefined && <PartAtHand job={job} part={off} point={row.point.words} />}
             <details>
               <summary className="min-h-11 content-center font-bold">{texts.departFromHousePractice}</summary>
               <OilPoint key={keyOf(row)} job={job} at={{ part: row.part, point: row.point }} />

@@ -106,7 +106,7 @@ export function Wiring({ job }: { job: JobView }) {
           <AddLine
             className="w-72"
             blanks={[{ label: texts.reading(UNIT[meter]), hint: texts.orTypeIt(UNIT[meter]) }]}
-            action={texts.logIt}
+            action={texts.logTheReading}
             disabled={!ready}
             onAdd={(typed) => log(figureOrSay(typed), "")}
           />

@@ -22,6 +22,7 @@ final class SourceMaking {
     private final List<Term> terms = new ArrayList<>();
     private Optional<Thing> thing = Optional.empty();
     private String number = "";
+    private String picture = "";
     private int pieces = 1;
     private CameraKind madeFor = CameraKind.ANY;
     private Sources.Fitting fitting;
@@ -46,6 +47,11 @@ final class SourceMaking {
     SourceMaking thing(Thing of, int there) {
         thing = Optional.of(of);
         pieces = there;
+        return this;
+    }
+
+    SourceMaking picture(String ofIt) {
+        picture = ofIt;
         return this;
     }
 
@@ -99,7 +105,7 @@ final class SourceMaking {
         return new Sources.Source(
                 id,
                 kind,
-                new Sources.Source.What(words, where, thing, number, pieces, madeFor),
+                new Sources.Source.What(words, where, thing, number, pieces, madeFor, picture),
                 new Sources.Source.Chances(fitting.chance(), fitting.words(), works),
                 new Sources.Source.Effort(minutes, days),
                 new Sources.Source.Worth(List.copyOf(terms), Term.sum(terms), opens, openingMinor),

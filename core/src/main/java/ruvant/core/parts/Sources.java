@@ -105,9 +105,16 @@ public final class Sources {
          * @param thing what is taken; empty for what is made or ordered
          * @param number of the catalogue, for what is ordered; else empty
          * @param pieces how many of it can be had, at least 1; what is made or ordered can always be
+         * @param picture of it or of the donor it is in, by the name it is kept under; empty where there is none
          */
         public record What(
-                String words, String where, Optional<Thing> thing, String number, int pieces, CameraKind madeFor) {}
+                String words,
+                String where,
+                Optional<Thing> thing,
+                String number,
+                int pieces,
+                CameraKind madeFor,
+                String picture) {}
 
         /**
          * How it is expected to do.
@@ -186,6 +193,7 @@ public final class Sources {
                         held.stock().words(),
                         held.stock().place() + ", " + held.stock().condition().label())
                 .thing(Thing.stock(held.id()), held.freeFor(asked.need()))
+                .picture(held.stock().picture())
                 .fits(fitting, held.stock().madeFor(), held.stock().condition().works())
                 .cost("its cost", held.stock().costMinor())
                 .minutes(FETCH_MINUTES + fitting.workMinutes())
@@ -203,6 +211,7 @@ public final class Sources {
                         donor.body().words(),
                         donor.body().place() + (donor.opened() ? ", apart" : ", still whole"))
                 .thing(new Thing(donor.id(), what.name()), 1)
+                .picture(donor.body().picture())
                 .fits(fitting, donor.body().kind(), Condition.USED.works())
                 .minutes(what.minutes() + FETCH_MINUTES + fitting.workMinutes())
                 .kept(part.keptFor().filter(asked.need()::equals).isPresent());

@@ -122,6 +122,11 @@ public final class JobNow {
         return next;
     }
 
+    /** What is still to be done before the camera goes back; what holds it back first. */
+    public List<Outstanding> outstanding() {
+        return Outstanding.of(picture, shop.faults(), now);
+    }
+
     /** The stop at which work goes on: where somebody sits, else as far as the work has come. */
     public Stop currentStop() {
         return CurrentStop.of(picture, next());

@@ -58,7 +58,7 @@ final class NextSteps {
         return steps;
     }
 
-    private static List<NextStep> untreated(JobPicture picture, FaultKnowledge faults) {
+    static List<NextStep> untreated(JobPicture picture, FaultKnowledge faults) {
         List<NextStep> steps = new ArrayList<>();
         if (!picture.valley().parts().isEmpty() && picture.valley().out().isEmpty()) {
             // it was closed again: what was done about the cause may stand in no line
@@ -150,7 +150,7 @@ final class NextSteps {
                                 one -> one.result() == FunctionResult.WORKS || one.result() == FunctionResult.DOUBTFUL);
     }
 
-    private static Optional<NextStep> turned(JobPicture picture) {
+    static Optional<NextStep> turned(JobPicture picture) {
         AdjustPicture.Setting now = picture.adjust().settings().getLast();
         return now.turned().isEmpty() || !now.shots().isEmpty()
                 ? Optional.empty()

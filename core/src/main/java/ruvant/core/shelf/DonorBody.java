@@ -25,6 +25,7 @@ import ruvant.core.units.PartName;
  * @param mendCostMinor of what has to be bought for that
  * @param openMinutes to take it apart so far that its parts can be had
  * @param parts what is in it
+ * @param picture of it, by the name the pictures are kept under; empty where there is none
  */
 public record DonorBody(
         CameraKind kind,
@@ -39,8 +40,41 @@ public record DonorBody(
         int mendMinutes,
         long mendCostMinor,
         int openMinutes,
-        List<BodyPart> parts) {
+        List<BodyPart> parts,
+        String picture) {
     private static final int MOST_PARTS = 400;
+
+    /** One without a picture. */
+    public DonorBody(
+            CameraKind kind,
+            Family family,
+            String serial,
+            String fault,
+            String place,
+            String origin,
+            long asIsMinor,
+            long mendedMinor,
+            double chanceMended,
+            int mendMinutes,
+            long mendCostMinor,
+            int openMinutes,
+            List<BodyPart> parts) {
+        this(
+                kind,
+                family,
+                serial,
+                fault,
+                place,
+                origin,
+                asIsMinor,
+                mendedMinor,
+                chanceMended,
+                mendMinutes,
+                mendCostMinor,
+                openMinutes,
+                parts,
+                "");
+    }
 
     public DonorBody {
         Check.chosen("kind", kind);
@@ -57,6 +91,7 @@ public record DonorBody(
         Check.count("mendMinutes", mendMinutes, 0, 10_000);
         Check.within("mendCost", mendCostMinor, 0, Stock.MOST_MINOR, "minor units");
         Check.count("openMinutes", openMinutes, 0, 10_000);
+        picture = Check.optionalName("picture", picture);
         parts = Check.some("parts", parts, MOST_PARTS);
         Set<String> names = new HashSet<>();
         for (BodyPart part : parts) {

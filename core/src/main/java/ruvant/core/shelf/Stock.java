@@ -16,6 +16,7 @@ import ruvant.core.units.MayBeNull;
  * @param origin from where it came; may be empty
  * @param costMinor what one cost, in minor units; 0 where nothing
  * @param least so many are to be there; fewer are pointed out; 0 where that does not matter
+ * @param picture of it, by the name the pictures are kept under; empty where there is none
  */
 public record Stock(
         String name,
@@ -27,9 +28,25 @@ public record Stock(
         String origin,
         long costMinor,
         int least,
-        String remark) {
+        String remark,
+        String picture) {
     /** A price nobody pays for a part: 100,000.00. */
     static final long MOST_MINOR = 10_000_000;
+
+    /** One without a picture. */
+    public Stock(
+            String name,
+            CameraKind madeFor,
+            Fastener hardware,
+            String dimensions,
+            Condition condition,
+            String place,
+            String origin,
+            long costMinor,
+            int least,
+            String remark) {
+        this(name, madeFor, hardware, dimensions, condition, place, origin, costMinor, least, remark, "");
+    }
 
     public Stock {
         name = Check.name("name", hardware != null && (name == null || name.isBlank()) ? hardware.type() : name);
@@ -41,6 +58,7 @@ public record Stock(
         Check.within("cost", costMinor, 0, MOST_MINOR, "minor units");
         Check.count("least", least, 0, 10_000);
         remark = Check.optionalRemark("remark", remark);
+        picture = Check.optionalName("picture", picture);
     }
 
     /** In words: "retard pinion for Pellworm Twin, 1st pattern". */

@@ -39,6 +39,44 @@ final class DemoPictures {
         });
     }
 
+    /** A twin-lens camera without its front plate: the board of the taking lens lies bare, its ring beside it. */
+    static byte[] twinApart() {
+        return drawn(canvas -> {
+            body(canvas, 260, 60, 560, 880);
+            metal(canvas, new RoundRectangle2D.Double(380, 470, 320, 320, 60, 60));
+            lens(canvas, 540, 330, 150);
+            lens(canvas, 540, 630, 90);
+            metal(canvas, new RoundRectangle2D.Double(930, 560, 260, 260, 260, 260));
+            canvas.setColor(CLOTH);
+            canvas.fill(circle(1060, 690, 84));
+        });
+    }
+
+    /** A speed ring on the cloth: a broad ring with lugs at its rim, turned as it was dropped there. */
+    static byte[] ring(int turned) {
+        return drawn(canvas -> {
+            AffineTransform before = canvas.getTransform();
+            canvas.rotate(0.4 + turned * 1.9, 700, 500);
+            for (double[] lug : new double[][] {{640, 70}, {1050, 430}, {250, 620}}) {
+                metal(canvas, new RoundRectangle2D.Double(lug[0], lug[1], 120, 120, 30, 30));
+            }
+            metal(canvas, new RoundRectangle2D.Double(320, 120, 760, 760, 760, 760));
+            canvas.setColor(CLOTH);
+            canvas.fill(circle(700, 500, 250));
+            canvas.setColor(new Color(0x2D2B29));
+            canvas.setStroke(new BasicStroke(6));
+            for (int mark = 0; mark < 9; mark++) {
+                double angle = mark * 0.3;
+                canvas.drawLine(
+                        (int) (700 + 330 * Math.cos(angle)),
+                        (int) (500 + 330 * Math.sin(angle)),
+                        (int) (700 + 364 * Math.cos(angle)),
+                        (int) (500 + 364 * Math.sin(angle)));
+            }
+            canvas.setTransform(before);
+        });
+    }
+
     /** The front panel of a stereo camera: a lens at either side. */
     static byte[] stereoFront(List<Spot> screws) {
         return drawn(canvas -> {

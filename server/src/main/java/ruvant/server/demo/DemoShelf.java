@@ -25,6 +25,7 @@ import ruvant.core.trade.FastenerKind;
 import ruvant.core.trade.HeadForm;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
+import ruvant.server.album.PictureStore;
 import ruvant.server.shelf.ShelfService;
 
 /** What lies on the shelf of the demo shop: drawers, three donors, an order under way and a parcel to unpack. */
@@ -39,11 +40,13 @@ final class DemoShelf {
     private record Told(int daysAgo, String by, NewLine line) {}
 
     private final ShelfService shelf;
+    private final PictureStore pictures;
     private final Instant now;
     private final List<Told> told = new ArrayList<>();
 
-    DemoShelf(ShelfService shelf, Instant now) {
+    DemoShelf(ShelfService shelf, PictureStore pictures, Instant now) {
         this.shelf = shelf;
+        this.pictures = pictures;
         this.now = now;
     }
 
@@ -69,8 +72,8 @@ final class DemoShelf {
     }
 
     private void drawers() {
-        put(1, part("speed ring", TWIN_2, Condition.CHECKED, "drawer 3", "parts lot, spring", 900));
-        put(1, part("speed ring", TWIN_1, Condition.WORN, "drawer 3", "taken out years ago", 0));
+        put(1, ring(TWIN_2, Condition.CHECKED, "parts lot, spring", 900, DemoPictures.ring(0)));
+        put(1, ring(TWIN_1, Condition.WORN, "taken out years ago", 0, DemoPictures.ring(1)));
         put(2, part("retard pinion", TWIN_2, Condition.USED, "drawer 3", "donor 290455", 200));
         put(3, part("focus knob", TWIN, Condition.CHECKED, "drawer 3", "", 0));
         put(1, part("taking lens ring", TWIN_1, Condition.CHECKED, "drawer 3", "", 1200));
@@ -110,6 +113,11 @@ final class DemoShelf {
         return new Stock(name, madeFor, null, "", condition, place, origin, costMinor, 0, "");
     }
 
+    private Stock ring(CameraKind madeFor, Condition condition, String origin, long costMinor, byte[] picture) {
+        return new Stock(
+                "speed ring", madeFor, null, "", condition, "drawer 3", origin, costMinor, 0, "", pictured(picture));
+    }
+
     private static Stock generic(String name, String size, String place, long costMinor, int least) {
         return new Stock(
                 name, CameraKind.ANY, null, size, Condition.NEW, place, "Cobb & Daughters", costMinor, least, "");
@@ -129,7 +137,7 @@ final class DemoShelf {
                 "");
     }
 
-    private static DonorBody twinSecond() {
+    private DonorBody twinSecond() {
         return new DonorBody(
                 TWIN_2,
                 Family.LEAF_LENS,
@@ -154,10 +162,11 @@ final class DemoShelf {
                         new BodyPart("detent ball spring", 300, 8),
                         new BodyPart("ground glass", 800, 10),
                         new BodyPart("focus knob", 700, 6),
-                        new BodyPart("film door", 1600, 8)));
+                        new BodyPart("film door", 1600, 8)),
+                pictured(DemoPictures.twinFront(List.of())));
     }
 
-    private static DonorBody twinFirst() {
+    private DonorBody twinFirst() {
         return new DonorBody(
                 TWIN_1,
                 Family.LEAF_LENS,
@@ -179,7 +188,8 @@ final class DemoShelf {
                         new BodyPart("lens hood mount", 900, 5),
                         new BodyPart("focus rack", 2200, 20),
                         new BodyPart("viewing lens", 1800, 8),
-                        new BodyPart("film door", 1500, 8)));
+                        new BodyPart("film door", 1500, 8)),
+                pictured(DemoPictures.twinApart()));
     }
 
     private static DonorBody sweep() {
@@ -203,6 +213,10 @@ final class DemoShelf {
                         new BodyPart("turret", 7000, 45),
                         new BodyPart("lens", 9000, 20),
                         new BodyPart("mainspring", 2600, 35)));
+    }
+
+    private String pictured(byte[] picture) {
+        return pictures.keep(picture).name();
     }
 
     private void orders(TagNumber third) {

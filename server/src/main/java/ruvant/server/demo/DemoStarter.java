@@ -115,7 +115,7 @@ class DemoStarter implements ApplicationRunner {
         Random random = new Random(SEED);
         new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();
-        new DemoShelf(shelf, now).tell(new DemoNeeding(jobs, shop, pictures, random, now).tell());
+        new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, shop, pictures, random, now).tell());
     }
 
     private void house(Instant now, HouseEntry... settings) {

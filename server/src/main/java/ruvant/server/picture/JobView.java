@@ -22,6 +22,7 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextStep;
 import ruvant.core.picture.NextWords;
+import ruvant.core.picture.Outstanding;
 import ruvant.core.picture.PickUp;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
@@ -97,7 +98,12 @@ public record JobView(
             List<SpeedRow> speeds, ToTime toTime, ProvePicture prove, double missRateBound, HandoverPicture handover) {}
 
     /** Where the work stands, and what comes next. */
-    public record JobCourse(SittingView sitting, List<StopProgress> stops, Stop currentStop, List<NextView> next) {}
+    public record JobCourse(
+            SittingView sitting,
+            List<StopProgress> stops,
+            Stop currentStop,
+            List<NextView> next,
+            List<Outstanding> outstanding) {}
 
     /** Something that can be done now, in words; urgency 0 comes first. */
     public record NextView(Stop stop, String what, String why, int urgency) {
@@ -246,7 +252,8 @@ public record JobView(
                         new SittingView(picture.sitting(), job.minutes()),
                         job.stops(),
                         job.currentStop(),
-                        job.next().stream().map(NextView::of).toList()));
+                        job.next().stream().map(NextView::of).toList(),
+                        job.outstanding()));
     }
 
     private static PartView part(ValleyPart part, JobNow job) {

@@ -1,0 +1,3 @@
+export { LargePicture } from "./LargePicture";
+export { PartAtHand } from "./PartAtHand";
+export { useLargePicture } from "./useLargePicture";
