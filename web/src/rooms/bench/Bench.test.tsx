@@ -1,8 +1,10 @@
 import { answering, AWAY, inTheShop } from "../../testing/atTheBench";
-import { screen, within } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
+import { aHouse } from "../../testing/examples";
 import { Bench } from "./Bench";
+import { atTheBeginning } from "./FirstSteps";
 
 const summary = (tag: string, change: object = {}) => ({
   tag,
@@ -50,11 +52,41 @@ const show = (page: unknown) => {
   answering({ "GET /api/bench": page });
 };
 
-it("says the first step where nothing is on the bench", async () => {
-  show(bench());
+it("says what to do where nothing is on the bench any more", async () => {
+  show(bench({ returned: 3 }));
   expect(await screen.findByText(/No cameras are on the bench/)).toBeTruthy();
   expect(screen.getByText("Nothing needs your hands right now.")).toBeTruthy();
   expect(screen.getByText("Nothing is soaking, drying or resting.")).toBeTruthy();
+});
+
+const steps = async () =>
+  within(await screen.findByRole("list", { name: "Three steps to the first part that comes off" }));
+
+it("leads from an empty folder to the first part that comes off", async () => {
+  show(bench());
+  expect((await steps()).getByRole("link").getAttribute("href")).toBe("/new");
+});
+
+it("goes on with the step that comes next, and is gone once a part is off", async () => {
+  show(bench({ open: [open("R-0001", { stops: [{ stop: "INTAKE", state: "DONE", note: "" }] })] }));
+  expect((await steps()).getByRole("link", { name: "Take the first part off" }).getAttribute("href")).toBe(
+    "/camera/R-0001/strip",
+  );
+  expect(atTheBeginning(bench({ open: [open("R-0001", { steps: [{ level: 0, kind: "READY" }] })] }))).toBe(
+    false,
+  );
+});
+
+it("offers the demo shop beside one's own, and none within the demo", async () => {
+  inTheShop(<Bench />);
+  answering({
+    "GET /api/bench": bench(),
+    "GET /api/house": { ...aHouse(), demo: false },
+    "POST /api/demo": { port: 8431 },
+  });
+  fireEvent.click(await screen.findByRole("button", { name: "Set up the demo shop" }));
+  const way = await screen.findByRole("link", { name: "Go to the demo shop" });
+  expect(way.getAttribute("href")).toMatch(/:8431\/$/);
 });
 
 it("shows each camera with where it stands, how far it is open and what is next", async () => {

@@ -10,6 +10,7 @@ import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark, type Mark } from "../../ui/State";
 import { TinyValley } from "../../valley/TinyValley";
 import { placeOf } from "../../valley/Path";
+import { atTheBeginning, FirstSteps } from "./FirstSteps";
 import { texts } from "./words";
 
 /** Home: what to do now, what runs, and every camera that is open. */
@@ -29,7 +30,11 @@ export function Bench() {
             <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">{texts.n}</kbd>
           </Link>
         </div>
-        {bench.open.length === 0 && <Empty>{texts.noCamerasAreOnThe}</Empty>}
+        {atTheBeginning(bench) ? (
+          <FirstSteps bench={bench} />
+        ) : (
+          bench.open.length === 0 && <Empty>{texts.noCamerasAreOnThe}</Empty>
+        )}
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
           {bench.open.map((job) => (
             <li key={job.summary.tag}>

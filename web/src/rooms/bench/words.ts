@@ -5,6 +5,22 @@ export const texts = {
   n: "N",
   noCamerasAreOnThe:
     "No cameras are on the bench. When one comes in, press “Check in a camera”. It gets a tag, and everything you do to it is logged from then on.",
+  firstSteps: "Three steps to the first part that comes off",
+  checkItIn: "Check in a camera",
+  checkItInAbout:
+    "Maker, model, owner and what is wrong with it. It gets a tag, and everything you do to it is logged under it.",
+  lookItOver: "Look it over and try it",
+  lookItOverAbout:
+    "What you see outside, what works, and how long the speeds run, before you open it: later you compare with that.",
+  takeTheFirstPartOff: "Take the first part off",
+  takeTheFirstPartOffAbout:
+    "Say what it is and what held it, or tap each screw on a picture. Ruvant keeps how it lay and tells you when it may go back.",
+  lookAroundFirst: "Or look around first",
+  theDemoShopHas:
+    "The demo shop has a dozen cameras in work and sixty that went back. It runs beside yours; nothing you do there is kept, and nothing of it gets among your cameras.",
+  setUpTheDemoShop: "Set up the demo shop",
+  settingItUp: "Setting it up; this takes some seconds…",
+  goToTheDemoShop: "Go to the demo shop",
   whatToDoNow: "What to do now",
   forFreeHands: "for free hands",
   nothingNeedsYourHandsRight: "Nothing needs your hands right now.",

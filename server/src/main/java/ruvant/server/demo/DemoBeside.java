@@ -1,0 +1,74 @@
+package ruvant.server.demo;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.stereotype.Component;
+import ruvant.server.RuvantServer;
+
+/**
+ * The demo shop beside one's own: a second Ruvant in the same process, with a folder and a port of its own, so that
+ * somebody who has nothing yet can look around without a made-up camera getting among the real ones. It ends with the
+ * server, and its folder goes with it.
+ */
+@Component
+@ConditionalOnProperty(name = "ruvant.demo", havingValue = "false")
+class DemoBeside implements DisposableBean {
+    private final String address;
+    private ConfigurableApplicationContext running;
+    private Path folder;
+
+    DemoBeside(@Value("${server.address}") String address) {
+        this.address = address;
+    }
+
+    /** The port of the demo shop; furnishes and starts it where it does not run yet, which takes some seconds. */
+    synchronized int port() {
+        if (running == null) {
+            start();
+        }
+        return ((WebServerApplicationContext) running).getWebServer().getPort();
+    }
+
+    private void start() {
+        try {
+            folder = Files.createTempDirectory("ruvant-demo");
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+        running = new SpringApplicationBuilder(RuvantServer.class)
+                .run("--ruvant.data=" + folder, "--ruvant.demo=true", "--server.port=0", "--server.address=" + address);
+    }
+
+    @Override
+    public synchronized void destroy() throws IOException {
+        if (running != null) {
+            running.close();
+            running = null;
+        }
+        if (folder != null) {
+            remove(folder);
+            folder = null;
+        }
+    }
+
+    private static void remove(Path folder) throws IOException {
+        List<Path> inside;
+        try (Stream<Path> walk = Files.walk(folder)) {
+            inside = walk.sorted(Comparator.reverseOrder()).toList();
+        }
+        for (Path path : inside) {
+            Files.deleteIfExists(path);
+        }
+    }
+}
