@@ -2,17 +2,26 @@ import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
 import { same, type Named } from "../../api/named";
 import type { Plan } from "./plan";
-import { nearest } from "./NextTurn";
 import { texts } from "./words";
 
 type Field = NonNullable<Plan["map"]>;
 
 const SIZE = 300;
-const LEFT = 74;
+const LEFT = 40;
 const FOOT = 40;
-const HALF = 1.5;
 
-/** The worst error over two adjusters: where it is right, where half as much again, and the path so far. */
+/** What the worst may come to, as a share of its tolerance, and how a setting that does is drawn. */
+const BANDS = [
+  { upTo: 1, look: "fill-done-wash", words: texts.withinTolerance },
+  { upTo: 1.5, look: "fill-mark-wash", words: texts.upTo15Tolerance },
+  { upTo: 2, look: "fill-sheet", words: texts.upTo2Tolerance },
+  { upTo: 3, look: "fill-sunk", words: texts.upTo3Tolerance },
+  { upTo: Infinity, look: "fill-earth", words: texts.moreThan3 },
+];
+
+const bandOf = (value: number) => BANDS.find((band) => value <= band.upTo) ?? BANDS[BANDS.length - 1];
+
+/** The worst error over two adjusters, the advised setting in the middle: where it is right, and the path so far. */
 export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] }) {
   const stepX = SIZE / field.across.length;
   const stepY = SIZE / field.up.length;
@@ -26,7 +35,9 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
   const to = (adjuster: Named, stands: number) =>
     turns.find((turn) => same(turn.adjuster, adjuster))?.to ?? stands;
   const next = [to(field.first, now[0]), to(field.second, now[1])] as const;
-  const worst = (a: number, b: number) => field.worst[nearest(field.up, b)][nearest(field.across, a)];
+  const within = (value: number, [least, most]: number[]) => value >= least - 1e-9 && value <= most + 1e-9;
+  const reachable = (a: number, b: number) => within(a, field.acrossRange) && within(b, field.upRange);
+  const anyBeyond = field.across.some((a) => field.up.some((b) => !reachable(a, b)));
   return (
     <Panel title={texts.bothTogether} note={texts.worstResultAsAShare}>
       <div className="flex flex-wrap items-start gap-5">
@@ -34,26 +45,33 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
           viewBox={`0 0 ${LEFT + SIZE + 8} ${SIZE + FOOT}`}
           className="w-[330px] max-w-full select-none"
           role="img"
-          aria-label={texts.nowAtOfToleranceAt(
-            worst(now[0], now[1]).toFixed(1),
-            worst(next[0], next[1]).toFixed(1),
-          )}
+          aria-label={texts.nowAtOfToleranceAt(field.now.toFixed(1), field.then.toFixed(1))}
         >
+          <defs>
+            <pattern
+              id="beyond"
+              width="7"
+              height="7"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <line x1="0" y1="0" x2="0" y2="7" className="stroke-metal" strokeWidth="1.6" />
+            </pattern>
+          </defs>
           {field.worst.map((row, b) =>
             row.map((value, a) => (
-              <rect
+              <Cell
                 key={`${a} ${b}`}
                 x={x(field.across[a]) - stepX / 2}
                 y={y(field.up[b]) - stepY / 2}
                 width={stepX + 0.4}
                 height={stepY + 0.4}
-                className={value <= 1 ? "fill-done-wash" : value <= HALF ? "fill-mark-wash" : "fill-sunk"}
+                look={bandOf(value).look}
+                beyond={!reachable(field.across[a], field.up[b])}
               />
             )),
           )}
-          <rect x={LEFT} y="0" width={SIZE} height={SIZE} fill="none" className="stroke-line" />
-          <line x1={x(0)} x2={x(0)} y1="0" y2={SIZE} className="stroke-line" />
-          <line x1={LEFT} x2={LEFT + SIZE} y1={y(0)} y2={y(0)} className="stroke-line" />
+          <rect x={LEFT} y="0" width={SIZE} height={SIZE} fill="none" className="stroke-metal" />
           <polyline
             points={path.map(([a, b]) => `${a},${b}`).join(" ")}
             fill="none"
@@ -76,27 +94,28 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
               <rect x={x(next[0]) - 7} y={y(next[1]) - 7} width="14" height="14" />
             </g>
           )}
-          <text x={LEFT + SIZE / 2} y={SIZE + 34} textAnchor="middle" className="fill-ink text-[13px]">
+          <text x={LEFT + SIZE / 2} y={SIZE + 24} textAnchor="middle" className="fill-ink text-[14px]">
             {texts.outIn(field.first.words)}
           </text>
           <text
             transform={`translate(${LEFT - 14} ${SIZE / 2}) rotate(-90)`}
             textAnchor="middle"
-            className="fill-ink text-[13px]"
+            className="fill-ink text-[14px]"
           >
             {texts.outIn(field.second.words)}
           </text>
         </svg>
         <ul className="text-soft flex flex-col gap-1.5 text-[14px]">
-          <Key look="bg-done-wash" words={texts.withinTolerance} />
-          <Key look="bg-mark-wash" words={texts.upTo15Tolerance} />
-          <Key look="bg-sunk" words={texts.moreThan15} />
+          {BANDS.map((band) => (
+            <Key key={band.words} look={band.look} words={band.words} />
+          ))}
+          {anyBeyond && <Key look="fill-none" words={texts.beyondItsRange} beyond />}
           <li>
-            {texts.nowAt} <b className="num text-ink">{worst(now[0], now[1]).toFixed(1)}</b>
+            {texts.nowAt} <b className="num text-ink">{field.now.toFixed(1)}</b>
           </li>
           {turns.length > 0 && (
             <li className="text-ready">
-              {texts.advised} <b className="num">{worst(next[0], next[1]).toFixed(1)}</b>
+              {texts.advised} <b className="num">{field.then.toFixed(1)}</b>
             </li>
           )}
         </ul>
@@ -105,10 +124,33 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
   );
 }
 
-function Key({ look, words }: { look: string; words: string }) {
+function Cell({
+  look,
+  beyond,
+  ...place
+}: {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  look: string;
+  beyond: boolean;
+}) {
+  return (
+    <>
+      <rect {...place} className={look} />
+      {beyond && <rect {...place} fill="url(#beyond)" />}
+    </>
+  );
+}
+
+function Key({ look, words, beyond = false }: { look: string; words: string; beyond?: boolean }) {
   return (
     <li className="flex items-center gap-2">
-      <span aria-hidden="true" className={`border-line inline-block size-4 border ${look}`} />
+      <svg width="16" height="16" aria-hidden="true" className="shrink-0">
+        <rect width="16" height="16" className={`${look} stroke-line`} />
+        {beyond && <rect width="16" height="16" fill="url(#beyond)" />}
+      </svg>
       {words}
     </li>
   );

@@ -107,7 +107,7 @@ public record AdjustPlan(
      *
      * @param now where it stands
      * @param words each setting as a hand is told
-     * @param worst the worst expected error at each
+     * @param worst the worst error to be expected at each, the doubt counted
      */
     public record Slice(
             Named adjuster,
@@ -130,12 +130,18 @@ public record AdjustPlan(
     public record Point(double at, double error, double sd) {}
 
     /**
-     * The worst error over two adjusters.
+     * The worst error over two adjusters, around the setting that is advised, so that what is good around it is seen on
+     * all its sides; the window may reach beyond where the adjusters go.
      *
      * @param across settings of the first
      * @param up settings of the second
-     * @param worst as a part of the tolerance, a row for each setting of the second
+     * @param worst to be expected there, as a part of the tolerance, with the doubt counted as the advice counts it; a
+     *     row for each setting of the second
      * @param path where it stood, trial by trial: setting of the first, then of the second
+     * @param now what is to be expected where it stands
+     * @param then what is to be expected after the turns that are advised; the same as {@code now} without any
+     * @param acrossRange as far as the first one goes, least and most
+     * @param upRange as far as the second one goes
      */
     public record Field(
             Named first,
@@ -143,5 +149,9 @@ public record AdjustPlan(
             List<Double> across,
             List<Double> up,
             List<List<Double>> worst,
-            List<List<Double>> path) {}
+            List<List<Double>> path,
+            double now,
+            double then,
+            List<Double> acrossRange,
+            List<Double> upRange) {}
 }

@@ -85,17 +85,6 @@ public final class Advisor {
         return new double[] {belief.expected(result, turns, back), belief.doubt(result, turns, back)};
     }
 
-    /** Worst expected error at a setting, as a part of its tolerance. */
-    double worstExpected(double[] turns) {
-        double worst = 0;
-        for (int j = 0; j < wanted.results().size(); j++) {
-            worst = Math.max(
-                    worst,
-                    Math.abs(expected(j, turns)[0]) / wanted.results().get(j).tolerance());
-        }
-        return worst;
-    }
-
     /** Response of a result to a turn as the trials tell it, and how sure that is, one standard deviation. */
     double[] response(int adjuster, int result) {
         return new double[] {belief.response(adjuster, result), belief.responseDoubt(adjuster, result)};
@@ -233,7 +222,8 @@ public final class Advisor {
         return worst;
     }
 
-    private double worst(double[] turns) {
+    /** The worst error to be expected at a setting, as a part of its tolerance: averaged over the cameras it may be. */
+    double worst(double[] turns) {
         boolean[] back = back(turns);
         double sum = 0;
         for (double[] camera : cameras) {

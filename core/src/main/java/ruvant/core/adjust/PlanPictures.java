@@ -11,6 +11,9 @@ final class PlanPictures {
     /** More settings than this are not told apart on a screen. */
     private static final int MOST_DRAWN = 33;
 
+    /** So many steps of an adjuster are drawn beyond what was tried. */
+    private static final int STEPS_BEYOND = 4;
+
     private final AdjustPicture picture;
     private final List<AdjustEntry.AdjusterDescribed> chosen;
     private final Readings readings;
@@ -36,13 +39,7 @@ final class PlanPictures {
         }
         AdjustCase wanted = figures.get();
         double[] now = wanted.turnsNow();
-        double[] then = now.clone();
-        for (int i = 0; i < then.length; i++) {
-            Named name = wanted.adjusters().get(i).name();
-            for (AdjustPlan.Turn turn : turns) {
-                then[i] = turn.adjuster().equals(name) ? turn.to() : then[i];
-            }
-        }
+        double[] then = then(wanted, turns);
         List<AdjustPlan.Outlook> outlooks = new ArrayList<>();
         for (int j = 0; j < wanted.results().size(); j++) {
             WantedResult result = wanted.results().get(j);
@@ -93,7 +90,7 @@ final class PlanPictures {
         for (double at : drawn) {
             double[] turns = wanted.turnsNow();
             turns[adjuster] = at;
-            worst.add(advisor.orElseThrow().worstExpected(turns));
+            worst.add(advisor.orElseThrow().worst(turns));
         }
         Named name = wanted.adjusters().get(adjuster).name();
         TurnUnit unit = chosen.stream()
@@ -131,18 +128,21 @@ final class PlanPictures {
         return points;
     }
 
-    Optional<AdjustPlan.Field> map() {
+    /** The worst over two adjusters, around where the turns lead. */
+    Optional<AdjustPlan.Field> map(List<AdjustPlan.Turn> turns) {
         if (figures.map(one -> one.adjusters().size()).orElse(0) != 2) {
             return Optional.empty();
         }
         AdjustCase wanted = figures.get();
-        double[] across = drawn(wanted.adjusters().get(0));
-        double[] up = drawn(wanted.adjusters().get(1));
+        Advisor knows = advisor.orElseThrow();
+        double[] then = then(wanted, turns);
+        double[] across = around(wanted, 0, then[0]);
+        double[] up = around(wanted, 1, then[1]);
         List<List<Double>> worst = new ArrayList<>();
         for (double second : up) {
             List<Double> row = new ArrayList<>();
             for (double first : across) {
-                row.add(advisor.orElseThrow().worstExpected(new double[] {first, second}));
+                row.add(knows.worst(new double[] {first, second}));
             }
             worst.add(row);
         }
@@ -152,7 +152,43 @@ final class PlanPictures {
                 boxed(across),
                 boxed(up),
                 worst,
-                wanted.trials().stream().map(Trial::turns).toList()));
+                wanted.trials().stream().map(Trial::turns).toList(),
+                knows.worst(wanted.turnsNow()),
+                knows.worst(then),
+                range(wanted.adjusters().get(0)),
+                range(wanted.adjusters().get(1))));
+    }
+
+    private static double[] then(AdjustCase wanted, List<AdjustPlan.Turn> turns) {
+        double[] then = wanted.turnsNow();
+        for (int i = 0; i < then.length; i++) {
+            Named name = wanted.adjusters().get(i).name();
+            for (AdjustPlan.Turn turn : turns) {
+                then[i] = turn.adjuster().equals(name) ? turn.to() : then[i];
+            }
+        }
+        return then;
+    }
+
+    private static List<Double> range(Adjuster adjuster) {
+        return List.of(adjuster.nearest(adjuster.minTurns()), adjuster.nearest(adjuster.maxTurns()));
+    }
+
+    /** Settings as far to either side of the middle as the path so far lies from it, and some steps more. */
+    private static double[] around(AdjustCase wanted, int adjuster, double middle) {
+        double step = wanted.adjusters().get(adjuster).stepTurns();
+        double farthest = wanted.trials().stream()
+                .mapToDouble(trial -> Math.abs(trial.turns().get(adjuster) - middle))
+                .max()
+                .orElse(0);
+        int steps = (int) Math.ceil(farthest / step - 1e-9) + STEPS_BEYOND;
+        int each = Math.max(1, (int) Math.ceil(2 * steps / (MOST_DRAWN - 1.0)));
+        int side = (int) Math.ceil((double) steps / each);
+        double[] settings = new double[2 * side + 1];
+        for (int k = 0; k < settings.length; k++) {
+            settings[k] = middle + (k - side) * each * step;
+        }
+        return settings;
     }
 
     /** Allowed settings, thinned where there are too many. */

@@ -202,7 +202,7 @@ final class Plans {
                 pictures.outlooks(turns),
                 sides.stream().flatMap(side -> side.shown().stream()).toList(),
                 pictures.slices(),
-                pictures.map(),
+                pictures.map(turns),
                 chosen.stream()
                         .mapToInt(AdjustEntry.AdjusterDescribed::coverMinutes)
                         .max()

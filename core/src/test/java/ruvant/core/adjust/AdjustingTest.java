@@ -1,8 +1,10 @@
 package ruvant.core.adjust;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -295,6 +297,28 @@ class AdjustingTest {
                 .hasSize(map.up().size())
                 .allMatch(row -> row.size() == map.across().size());
         assertThat(map.path()).containsExactly(List.of(0.0, 0.0));
+        assertThat(map.acrossRange()).containsExactly(-1.0, 1.0);
+    }
+
+    @Test
+    void theMapHasTheAdvisedSettingInItsMiddleAndSaysTheNumberOfTheAdvice() {
+        fired("1/60", 1.0 / 64, 0.6);
+        fired("1/500", 1.0 / 512, 0.6);
+
+        AdjustPlan plan = adjusting().plan(List.of(Named.of("engagement"), Named.of("curtain")));
+        AdjustPlan.Field map = plan.map().orElseThrow();
+
+        assertThat(plan.verdict()).isEqualTo(AdjustPlan.Verdict.TURN);
+        for (AdjustPlan.Turn turn : plan.turns()) {
+            List<Double> axis = turn.adjuster().equals(map.first()) ? map.across() : map.up();
+            assertThat(axis.get(axis.size() / 2)).isCloseTo(turn.to(), within(1e-9));
+            assertThat(axis.getFirst()).as("what is around it is seen on both sides").isLessThan(turn.to());
+            assertThat(axis.getLast()).isGreaterThan(turn.to());
+        }
+        assertThat(map.worst().get(map.up().size() / 2).get(map.across().size() / 2))
+                .isEqualTo(map.then());
+        assertThat(plan.why())
+                .contains(String.format(Locale.ROOT, "from %.1f to %.1f ×", map.now(), map.then()));
     }
 
     @Test
