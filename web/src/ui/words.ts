@@ -1,5 +1,8 @@
 /** What people read in this room. */
 export const texts = {
+  paper: "Paper",
+  a4: "A4",
+  letter: "Letter",
   cancel: "Cancel",
   loose: "loose",
   fastener: "Fastener",

@@ -5,7 +5,8 @@ import { same, type Named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
-import { Pick } from "../../ui/Pick";
+import { PAPER_HERE } from "../../ui/paper";
+import { PaperPick } from "../../ui/PaperPick";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
@@ -15,21 +16,13 @@ import { texts } from "./words";
 /** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
 export function Return() {
   const job = useJob();
-  const [paper, setPaper] = useState("a4");
+  const [paper, setPaper] = useState<string>(PAPER_HERE);
   const sheet = `/api/jobs/${job.tag}/sheet`;
   return (
     <div className="wide:grid-cols-[minmax(0,1fr)_380px] grid h-full grid-cols-[minmax(0,1fr)_330px]">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-2 px-5 py-2">
-          <Pick
-            label={texts.paper}
-            choices={[
-              { value: "a4", label: texts.a4 },
-              { value: "letter", label: texts.letter },
-            ]}
-            value={paper}
-            onChange={setPaper}
-          />
+          <PaperPick value={paper} onChange={setPaper} />
           <Link href={`${sheet}.pdf?paper=${paper}`}>{texts.openThePdf}</Link>
           <Link href={`${sheet}?paper=${paper}`}>{texts.openThePageToPrint}</Link>
           <span className="ml-auto">

@@ -1,7 +1,5 @@
 /** What people read in this room. */
 export const texts = {
-  paper: "Paper",
-  letter: "Letter",
   openThePdf: "Open the PDF",
   openThePageToPrint: "Open the page to print",
   exportThisJobZip: "Export this job (ZIP)",
@@ -41,5 +39,4 @@ export const texts = {
   cannotBeReturnedYet: (one: boolean) =>
     `It can be returned once ${one ? `what is marked ✕ is` : `all that is marked ✕ is`} back on, left out with a reason, or accounted for.`,
   returnedToOf: (toOf: string | number) => `Returned to ${toOf}.`,
-  a4: "A4",
 };

@@ -20,6 +20,7 @@ import { FunctionCheck } from "./FunctionCheck";
 import { Findings, Visitors } from "./Outside";
 import { SixSides } from "./SixSides";
 import { CAMERA, formOf, received } from "./receivedForm";
+import { PAPER_HERE } from "../../ui/paper";
 import { texts } from "./words";
 
 /** What came in, in what state: all of it on one page, and its outside by itself on the drawing. */
@@ -107,6 +108,14 @@ function Description({ job }: { job: JobView }) {
         className="inline-flex min-h-11 items-center self-start underline"
       >
         {texts.printTheTag}
+      </a>
+      <a
+        href={`/api/jobs/${job.tag}/tag.pdf?paper=${PAPER_HERE}`}
+        target="_blank"
+        rel="noreferrer"
+        className="text-soft inline-flex min-h-11 items-center self-start underline"
+      >
+        {texts.onPlainPaper}
       </a>
       <dl className="grid grid-cols-[108px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (

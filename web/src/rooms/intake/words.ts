@@ -54,6 +54,7 @@ export const texts = {
   outsideDrawing: "Outside drawing",
   oSwitchesView: "O switches view",
   printTheTag: "Print the tag",
+  onPlainPaper: "on plain paper, to cut out",
   descriptionUpdated: "Description updated.",
   editTheDescription: "Edit the description",
   save: "Save",

@@ -8,6 +8,8 @@ import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
+import { PAPER_HERE } from "../../ui/paper";
+import { PaperPick } from "../../ui/PaperPick";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
 import { texts } from "./words";
@@ -58,13 +60,16 @@ function RecordOf({
   return (
     <div className="h-full overflow-y-auto px-5 py-3">
       <Panel title={texts.record} note={texts.struckOf(lines.length, lines.length === 1, struck > 0, struck)}>
-        <input
-          className="input max-w-[420px]"
-          aria-label={texts.searchTheRecord}
-          placeholder={texts.searchTheRecord}
-          value={words}
-          onChange={(event) => setWords(event.target.value)}
-        />
+        <div className="flex flex-wrap items-center gap-2">
+          <input
+            className="input max-w-[420px]"
+            aria-label={texts.searchTheRecord}
+            placeholder={texts.searchTheRecord}
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+          {tag !== undefined && <PrintRecord tag={tag} />}
+        </div>
         <ol className="flex flex-col">
           {shown.map((line) => (
             <RecordLine
@@ -79,6 +84,24 @@ function RecordOf({
         {lines.length === 0 && <Empty>{texts.nothingHasBeenLoggedHere}</Empty>}
       </Panel>
       {children}
+    </div>
+  );
+}
+
+/** The record on paper, with every line of it. */
+function PrintRecord({ tag }: { tag: string }) {
+  const [paper, setPaper] = useState<string>(PAPER_HERE);
+  return (
+    <div className="ml-auto flex items-center gap-2">
+      <PaperPick value={paper} onChange={setPaper} />
+      <a
+        href={`/api/jobs/${tag}/record.pdf?paper=${paper}`}
+        target="_blank"
+        rel="noreferrer"
+        className="border-line bg-sheet hover:border-ink inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
+      >
+        {texts.printTheRecord}
+      </a>
     </div>
   );
 }

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.ZoneId;
-import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -26,6 +25,7 @@ import ruvant.server.album.PictureStore;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
+import ruvant.server.printing.Paper;
 import ruvant.server.record.LineStore;
 
 /** The return sheet, and packages out and in. */
@@ -65,7 +65,7 @@ class HandoverController {
 
     @GetMapping(path = "/{tag}/sheet", produces = MediaType.TEXT_HTML_VALUE)
     String page(@PathVariable String tag, @RequestParam(defaultValue = "a4") String paper) {
-        return SheetPage.html(sheet(tag), paper(paper), ZoneId.systemDefault());
+        return SheetPage.html(sheet(tag), Paper.of(paper), ZoneId.systemDefault());
     }
 
     @GetMapping(path = "/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -73,7 +73,15 @@ class HandoverController {
         ReturnSheet sheet = sheet(tag);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, named("inline", sheet.tag() + "-return-sheet.pdf"))
-                .body(printer.pdf(sheet, paper(paper)));
+                .body(printer.pdf(sheet, Paper.of(paper)));
+    }
+
+    @GetMapping(path = "/{tag}/record.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> record(@PathVariable String tag, @RequestParam(defaultValue = "a4") String paper) {
+        ReturnSheet sheet = sheet(tag);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named("inline", sheet.tag() + "-record.pdf"))
+                .body(printer.pdf(sheet, jobs.lines(JobLog.name(sheet.tag())), Paper.of(paper)));
     }
 
     @GetMapping(path = "/{tag}/package.zip", produces = "application/zip")
@@ -108,10 +116,6 @@ class HandoverController {
 
     private ReturnSheet sheet(String tag) {
         return jobs.now(TagNumber.parse(tag)).sheet();
-    }
-
-    private static SheetPage.Paper paper(String name) {
-        return name.toLowerCase(Locale.ROOT).equals("letter") ? SheetPage.Paper.LETTER : SheetPage.Paper.A4;
     }
 
     private static String named(String how, String file) {

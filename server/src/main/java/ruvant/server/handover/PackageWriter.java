@@ -29,6 +29,7 @@ import ruvant.core.units.ExposureEv;
 import ruvant.server.album.PictureStore;
 import ruvant.server.csv.CsvRows;
 import ruvant.server.measure.RecordingStore;
+import ruvant.server.printing.Paper;
 
 /** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures and recordings. */
 @Component
@@ -47,7 +48,7 @@ class PackageWriter {
 
     void write(Log<JobEntry> log, JobNow job, OutputStream out) throws IOException {
         JobPicture picture = job.picture();
-        byte[] sheet = printer.pdf(job.sheet(), SheetPage.Paper.A4);
+        byte[] sheet = printer.pdf(job.sheet(), Paper.A4);
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             put(
                     zip,

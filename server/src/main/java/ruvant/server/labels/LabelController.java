@@ -4,6 +4,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -18,6 +19,7 @@ import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
 
 /** The paper tag of a job, and labels for the tray. */
@@ -41,11 +43,16 @@ class LabelController {
     record Sheet(String id, String label) {}
 
     @GetMapping(path = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> tag(@PathVariable String tag) {
+    ResponseEntity<byte[]> tag(@PathVariable String tag, @RequestParam(defaultValue = "") String paper) {
         JobPicture picture = jobs.picture(TagNumber.parse(tag));
         String cameIn = DAY.format(picture.intake().receivedAt().orElseThrow().atZone(ZoneId.systemDefault()));
+        String promised = Optional.ofNullable(picture.received().promised())
+                .map(DAY::format)
+                .orElse("");
+        Optional<Paper> sheet = paper.isEmpty() ? Optional.empty() : Optional.of(Paper.of(paper));
         return inline(
-                picture.tag() + "-tag.pdf", printer.pdf(LabelPage.tag(picture.tag(), picture.received(), cameIn)));
+                picture.tag() + "-tag.pdf",
+                printer.pdf(LabelPage.tag(picture.tag(), picture.received(), cameIn, promised, sheet)));
     }
 
     @GetMapping(path = "/api/labels/sheets", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -2,11 +2,13 @@ package ruvant.server.labels;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.trade.Camera;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.printing.Markup;
+import ruvant.server.printing.Paper;
 
 /** Markup of a paper tag and of sheets of well labels. */
 final class LabelPage {
@@ -22,25 +24,38 @@ final class LabelPage {
 
     private LabelPage() {}
 
-    /** A tag of 100 × 55 mm, to fold or to punch at its left end. */
-    static String tag(TagNumber tag, IntakeEntry.Received received, String cameIn) {
+    /**
+     * A tag of 100 × 55 mm, to punch at its left end: alone for a label printer, or on a sheet of paper with a line to cut
+     * along.
+     */
+    static String tag(
+            TagNumber tag, IntakeEntry.Received received, String cameIn, String promised, Optional<Paper> paper) {
         Camera camera = received.camera();
         String body = """
-                <div style="left:2mm;top:23mm;width:8mm;height:8mm;border:0.3mm solid #000000;border-radius:4.5mm"></div>
-                <div style="left:14mm;top:4mm;width:50mm;font-size:20pt;font-weight:700">%s</div>
-                <div style="left:14mm;top:15mm;width:50mm;font-size:11pt;font-weight:700">%s</div>
-                <div style="left:14mm;top:27mm;width:50mm;font-size:9pt">%s</div>
-                <div style="left:14mm;top:33mm;width:50mm;height:9mm;font-size:9pt">%s</div>
-                <div style="left:14mm;top:44mm;width:50mm;font-size:8pt">%s</div>
-                <div style="left:66mm;top:11mm;width:32mm;height:32mm">%s</div>
+                <div class="%s">
+                <div style="left:3mm;top:23.5mm;width:7mm;height:7mm;border:0.4mm solid #000000;border-radius:4mm"></div>
+                <div style="left:14mm;top:5mm;width:50mm;height:46mm">
+                <p style="font-size:23pt;font-weight:700;line-height:9.4mm">%s</p>
+                <p style="font-size:12pt;font-weight:700;line-height:5mm;margin-top:1mm">%s</p>
+                <p>%s</p>
+                <p style="font-size:11pt;margin-top:1.6mm">%s</p>
+                <p style="margin-top:1.6mm">%s</p>
+                <p>%s</p></div>
+                <div style="left:66mm;top:11.5mm;width:32mm;height:32mm">%s</div></div>
                 """.formatted(
+                        paper.isPresent() ? "tag cut" : "tag",
                         tag,
                         Markup.escape(camera.words()),
                         Markup.escape(camera.serial().isEmpty() ? "no serial number" : "No. " + camera.serial()),
                         Markup.escape(received.owner().words()),
-                        Markup.escape("checked in " + cameIn),
+                        Markup.escape("in " + cameIn),
+                        Markup.escape(promised.isEmpty() ? "" : "promised " + promised),
                         ScanCode.svg(ScanCode.of(tag), 32));
-        return PAGE.formatted(tag, "100mm 55mm", "", body);
+        return PAGE.formatted(tag, paper.map(Paper::size).orElse("100mm 55mm"), """
+                .tag { left: 0; top: 0; width: 100mm; height: 55mm }
+                .cut { left: 12mm; top: 12mm; border: 0.2mm dashed #777777 }
+                p { margin: 0; font-size: 8.5pt; line-height: 1.3 }
+                """, body);
     }
 
     /** A label: what its code says, what stands beside it, and two lines under that. */
@@ -75,47 +90,53 @@ final class LabelPage {
                 title, sheet.paper(), ".w { border: %smm solid #999999 }".formatted(sheet.cut() ? "0.1" : "0"), body);
     }
 
+    /** Code and words stand in the middle of the height, so that a cut that runs off takes neither. */
     private static String label(Label label, LabelSheet sheet, double x, double y) {
         double code = Math.min(sheet.one().height() - 4, sheet.one().width() * 0.35);
-        double beside = sheet.one().width() - code - 4;
-        return String.format(
-                Locale.ROOT,
-                "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
-                        + "<div style=\"left:2mm;top:2mm;width:%.2fmm\">%s</div>"
-                        + "<div style=\"left:%.2fmm;top:2mm;width:%.2fmm;font-size:12pt;font-weight:700\">%s</div>"
-                        + "<div style=\"left:%.2fmm;top:8mm;width:%.2fmm;height:%.2fmm;font-size:7pt\">%s<br/>%s</div></div>",
+        return framed(
+                sheet,
                 x,
                 y,
-                sheet.one().width() - 0.3,
-                sheet.one().height() - 0.3,
                 code,
                 ScanCode.svg(label.code(), code),
-                code + 3,
-                beside,
-                Markup.escape(label.number()),
-                code + 3,
-                beside,
-                sheet.one().height() - 9.5,
-                Markup.escape(label.what()),
-                Markup.escape(label.where()));
+                "<span style=\"font-size:12pt;font-weight:700\">%s</span><br/><span style=\"font-size:7pt\">%s<br/>%s</span>"
+                        .formatted(
+                                Markup.escape(label.number()),
+                                Markup.escape(label.what()),
+                                Markup.escape(label.where())));
     }
 
     private static String label(WellName well, LabelSheet sheet, double x, double y) {
-        double code = Math.min(sheet.one().height() - 4, sheet.one().width() * 0.55);
+        double code = Math.min(sheet.one().height() - 4, sheet.one().width() * 0.5);
+        return framed(
+                sheet,
+                x,
+                y,
+                code,
+                ScanCode.svg(ScanCode.of(well), code),
+                "<span style=\"font-size:%dpt;font-weight:700\">%s</span>"
+                        .formatted(sheet.one().width() > 50 ? 26 : 16, well));
+    }
+
+    private static String framed(LabelSheet sheet, double x, double y, double code, String svg, String words) {
+        double height = sheet.one().height() - 0.3;
+        double beside = sheet.one().width() - code - 6;
         return String.format(
                 Locale.ROOT,
                 "<div class=\"w\" style=\"left:%.2fmm;top:%.2fmm;width:%.2fmm;height:%.2fmm\">"
-                        + "<div style=\"left:2mm;top:2mm;width:%.2fmm\">%s</div>"
-                        + "<div style=\"left:%.2fmm;top:%.2fmm;font-size:%.1fpt;font-weight:700\">%s</div></div>",
+                        + "<div style=\"left:2mm;top:%.2fmm;width:%.2fmm\">%s</div>"
+                        + "<table style=\"position:absolute;left:%.2fmm;top:0;width:%.2fmm;height:%.2fmm;border-collapse:collapse\">"
+                        + "<tr><td style=\"vertical-align:middle;line-height:1.2;padding:0\">%s</td></tr></table></div>",
                 x,
                 y,
                 sheet.one().width() - 0.3,
-                sheet.one().height() - 0.3,
+                height,
+                (height - code) / 2,
                 code,
-                ScanCode.svg(ScanCode.of(well), code),
-                code + 2.5,
-                sheet.one().height() / 2 - 4.5,
-                sheet.one().width() > 50 ? 24.0 : 15.0,
-                well);
+                svg,
+                code + 5,
+                beside,
+                height,
+                words);
     }
 }

@@ -17,6 +17,9 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
@@ -227,5 +230,23 @@ class PackageHttpTest extends OverHttp {
         assertThat(new String(shop.bytes("/api/jobs/" + tag + "/sheet")))
                 .contains("size: A4", "Giulia Marchetto", "<svg");
         assertThat(shop.bytes("/api/jobs/" + tag + "/sheet.pdf?paper=letter")).startsWith("%PDF".getBytes());
+    }
+
+    @Test
+    void theRecordIsPrintedWithEveryLineAndStruckOnesStayReadable() throws IOException {
+        String tag = busyCamera();
+        shop.add(tag, Shop.note("the wrong shelf"));
+        String noted = shop.lines(tag).get(shop.lines(tag).size() - 1).get("id").asText();
+        shop.add(tag, "{\"kind\":\"struck\",\"target\":\"%s\",\"reason\":\"another camera\"}".formatted(noted));
+        try (PDDocument record = Loader.loadPDF(shop.bytes("/api/jobs/" + tag + "/record.pdf?paper=letter"))) {
+            assertThat(record.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
+            String words = new PDFTextStripper().getText(record).replaceAll("\\s+", " ");
+            assertThat(words).contains("Job record", "the wrong shelf struck out: another camera");
+            for (JsonNode line : shop.lines(tag)) {
+                if (!line.get("aboutTheRecord").asBoolean()) {
+                    assertThat(words).contains(line.get("words").asText().replaceAll("\\s+", " "));
+                }
+            }
+        }
     }
 }

@@ -17,6 +17,7 @@ import ruvant.core.trade.Family;
 import ruvant.core.trade.Owner;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.TagNumber;
+import ruvant.server.printing.Paper;
 
 class SheetPageTest {
     private static ReturnSheet sheet(String owner, String complaint, List<SpeedRow> speeds, List<String> advice) {
@@ -53,7 +54,7 @@ class SheetPageTest {
     void whatIsTypedCannotBecomeMarkup() {
         String page = SheetPage.html(
                 sheet("<script>alert(1)</script>", "“quoted” & <b>bold</b>\u0007", List.of(), List.of()),
-                SheetPage.Paper.A4,
+                Paper.A4,
                 ZoneOffset.UTC);
         assertThat(page)
                 .doesNotContain("<script>", "<b>", "\u0007")
@@ -62,8 +63,7 @@ class SheetPageTest {
 
     @Test
     void emptySectionsAreNotPrinted() {
-        String page =
-                SheetPage.html(sheet("Ada", "drags", List.of(), List.of()), SheetPage.Paper.LETTER, ZoneOffset.UTC);
+        String page = SheetPage.html(sheet("Ada", "drags", List.of(), List.of()), Paper.LETTER, ZoneOffset.UTC);
         assertThat(page)
                 .doesNotContain("What we found", "Replaced", "Shutter speeds", "How to make it last")
                 .contains("size: letter", "6 months");
@@ -81,12 +81,12 @@ class SheetPageTest {
                 List.of(),
                 Optional.empty(),
                 List.of());
-        String page = SheetPage.html(
-                sheet("Ada", "drags", List.of(row), List.of("keep dry")), SheetPage.Paper.A4, ZoneOffset.UTC);
+        String page =
+                SheetPage.html(sheet("Ada", "drags", List.of(row), List.of("keep dry")), Paper.A4, ZoneOffset.UTC);
         assertThat(page).contains("<svg", "+5.00 EV", "+0.10 EV", "+10 %", "<td>in</td>", "keep dry");
         assertThat(page).doesNotContain("cy=\"-");
         assertThat(new SheetPrinter(new ruvant.server.printing.PdfPrinter())
-                        .pdf(sheet("نور", "drags", List.of(row), List.of("漢字 דנה")), SheetPage.Paper.A4))
+                        .pdf(sheet("نور", "drags", List.of(row), List.of("漢字 דנה")), Paper.A4))
                 .startsWith("%PDF".getBytes());
     }
 }

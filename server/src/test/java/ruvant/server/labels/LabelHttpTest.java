@@ -22,12 +22,15 @@ import ruvant.server.OverHttp;
 
 /** Printed tags and labels are rendered, and their codes read back as a scanner would. */
 class LabelHttpTest extends OverHttp {
+    /** What a plain office printer does. */
+    private static final int PRINTED_DPI = 300;
+
     private static List<BufferedImage> pages(byte[] pdf) throws IOException {
         try (PDDocument document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
             PDFRenderer renderer = new PDFRenderer(document);
             List<BufferedImage> pages = new ArrayList<>();
             for (int i = 0; i < document.getNumberOfPages(); i++) {
-                pages.add(renderer.renderImageWithDPI(i, 200));
+                pages.add(renderer.renderImageWithDPI(i, PRINTED_DPI));
             }
             return pages;
         }
@@ -58,7 +61,16 @@ class LabelHttpTest extends OverHttp {
         List<BufferedImage> pages = pages(shop.bytes("/api/jobs/" + tag + "/tag.pdf"));
         assertThat(pages).hasSize(1);
         assertThat(code(pages.getFirst())).isEqualTo("RV-" + tag);
-        assertThat(pages.getFirst().getWidth()).isBetween(785, 789);
+        assertThat(pages.getFirst().getWidth()).isBetween(1179, 1183);
+    }
+
+    @Test
+    void aTagScansOnPlainPaperToo() throws Exception {
+        String tag = shop.camera("Ada");
+        BufferedImage letter =
+                pages(shop.bytes("/api/jobs/" + tag + "/tag.pdf?paper=letter")).getFirst();
+        assertThat(letter.getWidth()).isBetween(2549, 2551);
+        assertThat(code(letter)).isEqualTo("RV-" + tag);
     }
 
     @ParameterizedTest
