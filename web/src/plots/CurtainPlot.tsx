@@ -1,3 +1,4 @@
+import { figure } from "../ui/figures";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
 import { texts } from "./words";
@@ -62,7 +63,7 @@ export function CurtainPlot({ run }: { run: CurtainRun }) {
           textAnchor={index === 0 ? "start" : "middle"}
           className="num fill-soft text-[12px]"
         >
-          {(tick * 1000).toFixed(tick * 1000 >= 10 || tick === 0 ? 0 : 1)}
+          {figure(tick * 1000, tick * 1000 >= 10 || tick === 0 ? 0 : 1)}
           {index === ticks.length - 1 ? texts.ms : ""}
         </text>
       ))}
@@ -106,6 +107,6 @@ function tone(errorEv: number): string {
   return `hsl(40 6% ${light}%)`;
 }
 
-const ev = (value: number) => `${value >= 0 ? "+" : "−"}${Math.abs(value).toFixed(2)}`;
+const ev = (value: number) => `${value >= 0 ? "+" : "−"}${figure(Math.abs(value), 2)}`;
 
-export const ms = (seconds: number) => `${(seconds * 1000).toFixed(seconds < 0.00995 ? 2 : 1)} ms`;
+export const ms = (seconds: number) => `${figure(seconds * 1000, seconds < 0.00995 ? 2 : 1)} ms`;

@@ -1,3 +1,4 @@
+import { figure } from "../ui/figures";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
 import { texts } from "./words";
@@ -6,7 +7,7 @@ type FiringLight = Schemas["FiringLight"];
 type Stretch = FiringLight["stretches"][number];
 
 /** Places within a recording are told finely: what matters are tenths of a millisecond. */
-const ms = (seconds: number) => `${(seconds * 1000).toFixed(2)} ms`;
+const ms = (seconds: number) => `${figure(seconds * 1000, 2)} ms`;
 
 const HEIGHT = 180;
 const FEET = 26;

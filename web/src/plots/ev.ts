@@ -1,7 +1,8 @@
+import { figure } from "../ui/figures";
 /** An error in stops as people read it: +0.62, −0.10. */
 export function stopsWords(ev: number): string {
-  const rounded = ev.toFixed(2);
-  return rounded === "0.00" || rounded === "-0.00" ? "0.00" : (ev > 0 ? "+" : "−") + Math.abs(ev).toFixed(2);
+  const size = figure(Math.abs(ev), 2);
+  return size === figure(0, 2) ? size : (ev > 0 ? "+" : "−") + size;
 }
 
 /** The same as a rounded percentage: +54 %. */
@@ -12,6 +13,6 @@ export function percentWords(percent: number): string {
 /** An exposure as a fraction or in seconds, whichever reads better. */
 export function timeWords(seconds: number): string {
   return seconds >= 0.4
-    ? `${seconds.toFixed(seconds >= 10 ? 1 : 2)} s`
-    : `1/${(1 / seconds).toFixed(seconds > 0.05 ? 1 : 0)}`;
+    ? `${figure(seconds, seconds >= 10 ? 1 : 2)} s`
+    : `1/${figure(1 / seconds, seconds > 0.05 ? 1 : 0)}`;
 }

@@ -6,7 +6,7 @@ import { same } from "../../api/named";
 import { orSay } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { figureOrSay } from "../../ui/figures";
+import { figure, figureOrSay } from "../../ui/figures";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import type { AdjustView } from "./plan";
@@ -45,7 +45,7 @@ export function Results({ job, view }: { job: JobView; view: AdjustView }) {
             <li key={result.name.id} className="border-line/70 border-b py-1">
               <b>{result.name.words}</b>{" "}
               <span className="text-soft text-[13.5px]">
-                {texts.target(figure(result.wanted), figure(result.tolerance), result.unit)}
+                {texts.target(short(result.wanted), short(result.tolerance), result.unit)}
               </span>
               <Read job={job} view={view} result={result} />
             </li>
@@ -92,8 +92,8 @@ function OneOutlook({
         </span>
       </span>
       <span className="text-soft block pl-6 text-[13.5px]">
-        {right ? texts.inWord : texts.outWord}: ± {figure(outlook.tolerance)} {outlook.unit}
-        {turning && texts.then(figure(1.96 * outlook.thenSd))}
+        {right ? texts.inWord : texts.outWord}: ± {short(outlook.tolerance)} {outlook.unit}
+        {turning && texts.then(short(1.96 * outlook.thenSd))}
         {!outlook.measuredNow && texts.notMeasuredSinceTheLast}
       </span>
       {children}
@@ -102,13 +102,11 @@ function OneOutlook({
 }
 
 function signed(value: number) {
-  const words = figure(Math.abs(value));
-  return Number(words) === 0 ? "0" : `${value < 0 ? "−" : "+"}${words}`;
+  const words = short(Math.abs(value));
+  return words === short(0) ? "0" : `${value < 0 ? "−" : "+"}${words}`;
 }
 
-function figure(value: number) {
-  return Math.abs(value) >= 10 ? value.toFixed(1) : value.toFixed(2);
-}
+const short = (value: number) => figure(value, Math.abs(value) >= 10 ? 1 : 2);
 
 /** Whatever is entered of a result says first what the result is, where the log does not know yet. */
 function useEntered(job: JobView, view: AdjustView) {

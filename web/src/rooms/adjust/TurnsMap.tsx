@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { scaleLinear } from "d3-scale";
 import { Panel } from "../../ui/Panel";
 import { same, type Named } from "../../api/named";
@@ -45,7 +46,7 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
           viewBox={`0 0 ${LEFT + SIZE + 8} ${SIZE + FOOT}`}
           className="w-[330px] max-w-full select-none"
           role="img"
-          aria-label={texts.nowAtOfToleranceAt(field.now.toFixed(1), field.then.toFixed(1))}
+          aria-label={texts.nowAtOfToleranceAt(figure(field.now, 1), figure(field.then, 1))}
         >
           <defs>
             <pattern
@@ -111,11 +112,11 @@ export function TurnsMap({ field, turns }: { field: Field; turns: Plan["turns"] 
           ))}
           {anyBeyond && <Key look="fill-none" words={texts.beyondItsRange} beyond />}
           <li>
-            {texts.nowAt} <b className="num text-ink">{field.now.toFixed(1)}</b>
+            {texts.nowAt} <b className="num text-ink">{figure(field.now, 1)}</b>
           </li>
           {turns.length > 0 && (
             <li className="text-ready">
-              {texts.advised} <b className="num">{field.then.toFixed(1)}</b>
+              {texts.advised} <b className="num">{figure(field.then, 1)}</b>
             </li>
           )}
         </ul>

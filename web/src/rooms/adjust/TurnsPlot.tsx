@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { scaleLinear } from "d3-scale";
 import { useId } from "react";
 import { Panel } from "../../ui/Panel";
@@ -246,7 +247,7 @@ function Band({
 
 /** A part of what is allowed, in words: "+0.6 of what is allowed". */
 function parts(value: number): string {
-  return `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(1)}`;
+  return `${value < 0 ? "−" : "+"}${figure(Math.abs(value), 1)}`;
 }
 
 /** Moves labels apart so that none lies on another. */

@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { useQuery } from "@tanstack/react-query";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../../api/client";
@@ -34,7 +35,7 @@ function OneEar({ ear: { person, ear, heard } }: { ear: Ear }) {
     person,
     ear.compared,
     stopsWords(ear.biasEv),
-    ear.widthEv.toFixed(2),
+    figure(ear.widthEv, 2),
   );
   return (
     <figure className="border-line/70 border-b pb-2">
@@ -73,7 +74,7 @@ function OneEar({ ear: { person, ear, heard } }: { ear: Ear }) {
       <figcaption className="text-[14px]">
         <b>{person}</b>
         {texts.compared(ear.compared)} <span className="num">{texts.ev(stopsWords(ear.biasEv))}</span>{" "}
-        {texts.biasWithThatRemovedRight} <span className="num">{texts.within(ear.widthEv.toFixed(2))}</span>.
+        {texts.biasWithThatRemovedRight} <span className="num">{texts.within(figure(ear.widthEv, 2))}</span>.
       </figcaption>
     </figure>
   );

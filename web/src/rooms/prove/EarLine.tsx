@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { useQuery } from "@tanstack/react-query";
 import { useAppend } from "../../hands/append";
 import { answer, server, type JobView } from "../../api/client";
@@ -31,9 +32,9 @@ export function EarLine({ job, speed, phase }: { job: JobView; speed: string; ph
             signer,
             ear.compared,
             Math.abs(ear.biasEv) < 0.05,
-            Math.abs(ear.biasEv).toFixed(2),
+            figure(Math.abs(ear.biasEv), 2),
             ear.biasEv > 0,
-            ear.widthEv.toFixed(1),
+            figure(ear.widthEv, 1),
           )}
         </p>
       )}
@@ -50,7 +51,7 @@ export function EarFound({ job, speed }: { job: JobView; speed: string }) {
   return (
     <p className="text-[14px]">
       <b>{texts.byEarNotTimedSince}</b> {texts.said(found.by, found.said)}{" "}
-      <span className="num">{texts.ev(stopsWords(found.errorEv), found.widthEv.toFixed(1))}</span>
+      <span className="num">{texts.ev(stopsWords(found.errorEv), figure(found.widthEv, 1))}</span>
       <span className="text-soft">
         {found.compared < 3 ? texts.tooFewOfThisEars : texts.afterRemovingTheBiasOf(found.compared)}
       </span>

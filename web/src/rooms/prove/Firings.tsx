@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useAppend } from "../../hands/append";
@@ -72,7 +73,7 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
       title={`${run.speed}: ${timeWords(firing.seconds)}`}
       about={texts.uncertainBy(
         run.with.instrument || texts.theStand,
-        ((firing.uncertaintySeconds / firing.seconds) * 100).toFixed(2),
+        figure((firing.uncertaintySeconds / firing.seconds) * 100, 2),
       )}
     >
       <div className="flex flex-col gap-4">

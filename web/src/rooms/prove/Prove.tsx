@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { useEffect } from "react";
 import { Link, useSearchParams } from "react-router";
 import { z } from "zod";
@@ -130,7 +131,7 @@ function CurtainsRan({ row }: { row?: SpeedRow }) {
         <b className={uneven ? "text-stop" : "text-done"}>{uneven ? texts.uneven : texts.evenEnough}</b>:{" "}
         <span className="num">{texts.errorAlone(stopsWords(run.taper.ev))}</span>{" "}
         {texts.fromStartToEndEv(
-          run.taper.allowedEv.toFixed(2),
+          figure(run.taper.allowedEv, 2),
           run.syncMarginSeconds > 0,
           ms(run.syncMarginSeconds),
         )}
@@ -186,7 +187,7 @@ function BladesMoved({ row }: { row?: SpeedRow }) {
 const WORTH_SAYING_EV = 0.02;
 
 const travelWords = (part: number) =>
-  `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? "slower" : "quicker"}`;
+  `${figure(100 * Math.abs(part), 1)} % ${part > 0 ? "slower" : "quicker"}`;
 
 function headline(rows: SpeedRow[]): string {
   const after = rows.filter((row) => row.after !== undefined);
@@ -296,7 +297,7 @@ function RunFacts({ row }: { row: SpeedRow }) {
           row.speed,
           timeWords(row.nominal.seconds),
           row.nominal.source.split(" (")[0],
-          row.allowed.ev.toFixed(2),
+          figure(row.allowed.ev, 2),
           row.allowed.source,
         )}
       </caption>
@@ -311,7 +312,7 @@ function RunFacts({ row }: { row: SpeedRow }) {
                 <td className="py-1">
                   <span className="num">
                     {texts.errorWithPercent(stopsWords(run.bias.ev), percentWords(run.bias.percent))}
-                    {run.scatter.ev !== undefined && texts.scatter(run.scatter.ev.toFixed(2))}
+                    {run.scatter.ev !== undefined && texts.scatter(figure(run.scatter.ev, 2))}
                   </span>
                   <span className="block">
                     {verdictWords(run)}
@@ -381,7 +382,7 @@ function RunFacts({ row }: { row: SpeedRow }) {
             </th>
             <td className="py-1">
               <span className="num">
-                {texts.evAgainstLevel(stopsWords(effect.effectEv), effect.halfWidthEv.toFixed(2))}
+                {texts.evAgainstLevel(stopsWords(effect.effectEv), figure(effect.halfWidthEv, 2))}
               </span>
               <span className={`block ${effect.called ? "text-stop font-bold" : "text-soft"}`}>
                 {effect.called ? texts.thisAttitudeAffectsIt : texts.noMoreThanChanceOr}

@@ -6,7 +6,7 @@ import { meterCellsQuery, type CellsAsked } from "../../api/queries";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { ChoiceField, TextField } from "../../ui/Field";
-import { figureOf } from "../../ui/figures";
+import { figureOf, figure } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { texts } from "./words";
@@ -88,7 +88,7 @@ export function GoneCells({ job }: { job: JobView }) {
               </span>
             </span>
             <span className="num text-right text-[14px] whitespace-nowrap">
-              {texts.ev(one.leftEv.toFixed(2))}
+              {texts.ev(figure(one.leftEv, 2))}
               <span className="text-soft block text-[12.5px]">
                 {signed(one.freshEv)} … {signed(one.spentEv)}
               </span>
@@ -104,7 +104,7 @@ export function GoneCells({ job }: { job: JobView }) {
 }
 
 function signed(ev: number) {
-  return `${ev < -0.004 ? "−" : "+"}${Math.abs(ev).toFixed(2)}`;
+  return `${ev < -0.004 ? "−" : "+"}${figure(Math.abs(ev), 2)}`;
 }
 
 function dial(thirds: number) {

@@ -1,3 +1,4 @@
+import { figure } from "../../ui/figures";
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
@@ -97,7 +98,7 @@ export function Modified({ job }: { job: JobView }) {
             {before.words}
             {before.leftMm !== undefined && (
               <>
-                . <b className="num">{texts.mm(before.leftMm.toFixed(2))}</b> {texts.leftUpToTheLimit}
+                . <b className="num">{texts.mm(figure(before.leftMm, 2))}</b> {texts.leftUpToTheLimit}
               </>
             )}
           </p>

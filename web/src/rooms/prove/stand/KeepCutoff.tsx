@@ -1,3 +1,4 @@
+import { figure } from "../../../ui/figures";
 import type { CaughtFiring, Stand } from "../../../api/stand";
 import { useShopLog } from "../../../hands/append";
 import { orSay } from "../../../hands/notices";
@@ -22,7 +23,7 @@ export function KeepCutoff({
   if (cutoffHz === undefined) return null;
   const known = stand.setup.cutoffHz;
   if (known !== undefined && Math.abs(known / cutoffHz - 1) < AS_KNOWN)
-    return <p className="text-soft num text-[13.5px]">{texts.knownCutOffHz(known.toFixed(1))}</p>;
+    return <p className="text-soft num text-[13.5px]">{texts.knownCutOffHz(figure(known, 1))}</p>;
   const keep = async () => {
     const kept = Math.round(cutoffHz * 100) / 100;
     const body = stands.map((one) =>
@@ -30,17 +31,17 @@ export function KeepCutoff({
         ? { ...one, setup: { ...one.setup, coupling: "AC" as const, cutoffHz: kept } }
         : one,
     );
-    await say([{ kind: "standsSet", stands: body }], texts.theInputCutsOffAt(stand.name, kept.toFixed(1)));
+    await say([{ kind: "standsSet", stands: body }], texts.theInputCutsOffAt(stand.name, figure(kept, 1)));
   };
   return (
     <div className="flex flex-col gap-1.5">
       <p className="text-soft text-[13.5px]">
-        {texts.theInputPassesOnlyChanges} <span className="num">{texts.hz(cutoffHz.toFixed(1))}</span>{" "}
+        {texts.theInputPassesOnlyChanges} <span className="num">{texts.hz(figure(cutoffHz, 1))}</span>{" "}
         {texts.endOfFrequency}
         {known !== undefined && (
           <>
             {" "}
-            {texts.known} <span className="num">{texts.hz(known.toFixed(1))}</span>)
+            {texts.known} <span className="num">{texts.hz(figure(known, 1))}</span>)
           </>
         )}
         {texts.aFiringOfHalfA}

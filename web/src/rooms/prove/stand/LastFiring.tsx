@@ -1,3 +1,4 @@
+import { figure } from "../../../ui/figures";
 import type { CaughtFiring } from "../../../api/stand";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { texts } from "../words";
@@ -36,7 +37,7 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
 
 const LEAST_SHOWN = 0.0001;
 
-const partWords = (part: number) => (part < LEAST_SHOWN ? texts.lessThan001 : `${(100 * part).toFixed(2)} %`);
+const partWords = (part: number) => (part < LEAST_SHOWN ? texts.lessThan001 : `${figure(100 * part, 2)} %`);
 
 function Waiting({ words }: { words: string }) {
   return (

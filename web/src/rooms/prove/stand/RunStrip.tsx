@@ -1,3 +1,4 @@
+import { figure } from "../../../ui/figures";
 import { scaleLinear } from "d3-scale";
 import type { SpeedRow } from "../../../api/client";
 import { stopsWords } from "../../../plots/ev";
@@ -22,7 +23,7 @@ export function RunStrip({ row, run }: { row: SpeedRow; run?: Run }) {
       aria-label={
         run === undefined
           ? texts.noFiringYet
-          : texts.firingsMeanEvAllowedEv(errors.length, stopsWords(run.bias.ev), row.allowed.ev.toFixed(2))
+          : texts.firingsMeanEvAllowedEv(errors.length, stopsWords(run.bias.ev), figure(row.allowed.ev, 2))
       }
     >
       <rect
