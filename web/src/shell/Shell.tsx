@@ -59,14 +59,14 @@ export function Shell() {
   });
   const close = (stays: boolean) => !stays && setOpen("none");
   return (
-    <div className="flex h-full flex-col">
+    <div className="window flex h-full flex-col">
       <a
         href="#page"
         className="focus:bg-sheet sr-only focus:not-sr-only focus:absolute focus:z-50 focus:p-3"
       >
         {texts.skipToContent}
       </a>
-      <header className="bg-bar text-on-bar flex min-h-12 shrink-0 items-center gap-1 px-3 print:hidden">
+      <header className="bg-bar text-on-bar flex min-h-12 shrink-0 flex-wrap items-center gap-1 px-3 min-[900px]:flex-nowrap print:hidden">
         <Link
           to="/"
           className="mr-2 flex min-h-11 items-center gap-2 px-1 text-[19px] font-bold tracking-tight"
@@ -84,14 +84,14 @@ export function Shell() {
           </svg>
           {texts.ruvant}
         </Link>
-        <nav aria-label={texts.places} className="flex">
+        <nav aria-label={texts.places} className="flex flex-wrap">
           <Place to="/" label={texts.benchLabel} />
           <Place to="/cameras" label={texts.cameras} />
           <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.toUnpackOf(parcels)} />
           <Place to="/known" label={texts.whatWeKnow} />
           <Place to="/house" label={texts.settings} />
         </nav>
-        <div className="ml-auto flex items-center gap-1.5">
+        <div className="ml-auto flex flex-wrap items-center gap-1.5">
           <Running />
           <BarButton onClick={() => setOpen("find")} label={texts.searchLabel} hint="F2">
             {texts.search}

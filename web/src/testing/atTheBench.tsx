@@ -69,5 +69,9 @@ export function inTheShop(room: ReactElement): void {
   );
 }
 
+/** Whether something is called so, or so and what it is about: "Done" is "Done: slow speeds" as well. */
+export const saying = (name: string) => (called: string) => called === name || called.startsWith(`${name}: `);
+
 /** The field, button or row of this name. */
-export const named = (role: string, name: string | RegExp) => screen.getByRole(role, { name });
+export const named = (role: string, name: string | RegExp) =>
+  screen.getByRole(role, { name: typeof name === "string" ? saying(name) : name });

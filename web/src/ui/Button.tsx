@@ -9,17 +9,23 @@ const LOOKS: Record<Kind, string> = {
   stop: "bg-sheet text-stop border-stop font-bold",
 };
 
-/** A button of bench size: at least 44 px, since it is pressed with a knuckle. */
+/**
+ * A button of bench size: at least 44 px, since it is pressed with a knuckle.
+ *
+ * @param about what it is about, where several on a screen say the same: part of its name for those who hear it
+ */
 export function Button({
   kind = "plain",
   keyHint,
+  about,
   className = "",
   children,
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind; keyHint?: string }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind; keyHint?: string; about?: string }) {
   return (
     <button
       type="button"
+      aria-label={about !== undefined && typeof children === "string" ? `${children}: ${about}` : undefined}
       aria-keyshortcuts={keyHint === undefined ? undefined : spoken(keyHint)}
       {...rest}
       className={`inline-flex min-h-11 min-w-11 items-center justify-center gap-2 rounded-[4px] border px-3.5 disabled:opacity-50 ${LOOKS[kind]} ${className}`}

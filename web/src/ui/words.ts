@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  log: "Log",
   paper: "Paper",
   a4: "A4",
   letter: "Letter",

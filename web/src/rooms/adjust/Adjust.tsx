@@ -38,7 +38,7 @@ export function Adjust() {
   const to = (adjuster: Named) =>
     same(wish?.adjuster, adjuster) ? wish?.at : plan.turns.find((turn) => same(turn.adjuster, adjuster))?.to;
   return (
-    <div className="wide:grid-cols-[264px_minmax(0,1fr)_306px] grid h-full grid-cols-[220px_minmax(0,1fr)_268px]">
+    <div className="bay wide:grid-cols-[264px_minmax(0,1fr)_306px] grid h-full grid-cols-[220px_minmax(0,1fr)_268px]">
       <Adjusters job={job} view={data} onPick={pick} />
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <NextTurn job={job} view={data} asked={wish} onAsk={ask} />

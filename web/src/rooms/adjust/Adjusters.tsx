@@ -110,7 +110,12 @@ function OneAdjuster({
       {chosen && (
         <p className="text-soft px-2 pb-1.5 text-[13.5px]">
           {offer.why} {offer.cameras > 0 && texts.itsEffectIsKnownFrom(offer.cameras, offer.cameras === 1)}
-          <button type="button" className="min-h-11 underline" onClick={onDescribe}>
+          <button
+            type="button"
+            aria-label={texts.editOf(offer.what.name.words)}
+            className="min-h-11 underline"
+            onClick={onDescribe}
+          >
             {texts.edit}
           </button>
         </p>

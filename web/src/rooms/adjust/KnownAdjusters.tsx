@@ -48,7 +48,7 @@ export function KnownAdjusters() {
           {texts.allModels}
         </Link>
       </div>
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-6 px-5 pb-3">
+      <div className="bay grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-6 px-5 pb-3">
         <div
           className="border-line min-h-0 overflow-y-auto border-t"
           tabIndex={0}

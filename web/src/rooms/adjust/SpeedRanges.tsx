@@ -33,18 +33,21 @@ export function SpeedRanges({
         <div key={at} className="grid grid-cols-3 gap-3">
           <ChoiceField
             label={texts.fromTheFastest}
+            aria-label={texts.ofRange(texts.fromTheFastest, at + 1)}
             value={marks.find((mark) => mark.seconds >= range.fromSeconds)?.label}
             choices={choicesOf(marks.filter((mark) => mark.seconds < range.toSeconds))}
             onChange={(event) => change(at, { fromSeconds: called(event.target.value).fromSeconds })}
           />
           <ChoiceField
             label={texts.toTheSlowest}
+            aria-label={texts.ofRange(texts.toTheSlowest, at + 1)}
             value={marks.findLast((mark) => mark.seconds < range.toSeconds)?.label}
             choices={choicesOf(marks.filter((mark) => mark.seconds >= range.fromSeconds))}
             onChange={(event) => change(at, { toSeconds: called(event.target.value).toSeconds })}
           />
           <ChoiceField
             label={texts.eachExposureGets}
+            aria-label={texts.ofRange(texts.eachExposureGets, at + 1)}
             value={String(range.effect)}
             choices={effectsWith(String(range.effect))}
             onChange={(event) => change(at, { effect: Number(event.target.value) })}

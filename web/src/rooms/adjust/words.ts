@@ -12,6 +12,8 @@ export const texts = {
   effectNotKnown: "effect not known",
   itsEffectIsKnownFrom: (cameras: string | number, one: boolean) =>
     `Its effect is known from ${cameras} ${one ? `camera` : `cameras`} here. `,
+  ofRange: (label: string, range: number) => `${label}: range ${range}`,
+  editOf: (adjuster: string) => `Edit: ${adjuster}`,
   edit: "Edit…",
   savedForThisCamera: (adjuster: string | number) => `${adjuster}: saved for this camera.`,
   addAnAdjuster: "Add an adjuster",

@@ -18,7 +18,7 @@ export function Pictures() {
   const shown = shots.find((shot) => shot.what.name === search.get("shot")) ?? shots[0];
   const show = (name: string) => setSearch(part === undefined ? { shot: name } : { shot: name, part });
   return (
-    <div className="grid h-full grid-cols-[212px_minmax(0,1fr)]">
+    <div className="bay grid h-full grid-cols-[212px_minmax(0,1fr)]">
       <div className="border-line flex min-h-0 flex-col gap-3 overflow-y-auto border-r px-3 py-3">
         <AddPictures job={job} part={part} onAdded={show} />
         <ToCome job={job} onAdded={show} />

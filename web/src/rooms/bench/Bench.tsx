@@ -18,7 +18,7 @@ export function Bench() {
   const { data: bench, error } = useQuery(benchQuery);
   if (bench === undefined) return <div className="p-5">{error ? <ProblemNote problem={error} /> : null}</div>;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_340px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] grid-rows-[minmax(0,1fr)]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_340px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] grid-rows-[minmax(0,1fr)]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-4">
         <div className="flex items-center gap-3">
           <h1 className="mr-auto text-[22px]">{texts.onTheBench}</h1>

@@ -62,7 +62,7 @@ function Opened({ job }: { job: JobView }) {
   return (
     <>
       <CameraHead job={job} shown={shown} sit={sit} place={place} />
-      <div className="min-h-0 flex-1 overflow-hidden">
+      <div className="frame min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </div>
       <LogLine job={job} stop={shown} />

@@ -81,7 +81,7 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
 
   return (
     <form
-      className="border-ink bg-sheet flex shrink-0 flex-col border-t-2 px-5 py-2 print:hidden"
+      className="border-ink bg-sheet sticky bottom-0 flex shrink-0 flex-col border-t-2 px-5 py-2 print:hidden"
       aria-label={texts.logLine}
       onSubmit={(event) => {
         event.preventDefault();

@@ -10,7 +10,7 @@ import { texts } from "./words";
 export function Overview() {
   const job = useJob();
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="min-h-0 overflow-y-auto px-5 py-3">
         {job.parts.length === 0 ? (
           <div className="flex flex-col gap-4">

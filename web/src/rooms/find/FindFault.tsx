@@ -30,7 +30,7 @@ export function FindFault() {
   // whoever is named is what the hands are about; before that, who it could be
   const raised = job.find.suspects.length > 0;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_316px] grid h-full grid-cols-[minmax(0,1fr)_268px]">
       <div className="grid min-h-0 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] content-start gap-x-6 gap-y-5 overflow-y-auto px-5 py-3">
         <div className="flex flex-col gap-5">
           <Said

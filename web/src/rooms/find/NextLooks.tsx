@@ -89,6 +89,7 @@ function OneLook({ job, look, first }: { job: JobView; look: Look; first: boolea
         </Button>
         <Tick
           label={texts.notSureLabel}
+          aria-label={texts.notSureOf(look.words)}
           checked={leans}
           onChange={(event) => setLeans(event.target.checked)}
         />

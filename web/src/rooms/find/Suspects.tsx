@@ -81,8 +81,12 @@ function SuspectRow({ job, suspect }: { job: JobView; suspect: Suspect }) {
         </span>
         {suspect.state === "OPEN" && asking === undefined && (
           <>
-            <Button onClick={() => setAsking("clear")}>{texts.clear}</Button>
-            <Button onClick={() => setAsking("cause")}>{texts.confirmCauseLabel}</Button>
+            <Button about={suspect.what.words} onClick={() => setAsking("clear")}>
+              {texts.clear}
+            </Button>
+            <Button about={suspect.what.words} onClick={() => setAsking("cause")}>
+              {texts.confirmCauseLabel}
+            </Button>
             <Button onClick={() => setAsking("swap")} aria-label={texts.moreFor(suspect.what.words)}>
               …
             </Button>

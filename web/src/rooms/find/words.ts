@@ -92,6 +92,7 @@ export const texts = {
   seenOf: (words: string | number) => `${words}: seen`,
   seenWith: (seen: string | number) => `Seen: ${seen}`,
   notSeenOf: (words: string | number) => `${words}: not seen`,
+  notSureOf: (look: string) => `Not sure: ${look}`,
   notSureLabel: "Not sure",
   findingSaid: (
     value: string | number,

@@ -1,4 +1,4 @@
-import { atTheBench, logged, named } from "../../testing/atTheBench";
+import { atTheBench, logged, named, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aJob, called } from "../../testing/examples";
@@ -24,8 +24,8 @@ it("settles what was to be done: done, or left with a reason", async () => {
     { id: "2", what: called("haze"), state: "OPEN" },
   ] as typeof job.intake.scope;
   atTheBench(<Return />, job);
-  fireEvent.click(screen.getAllByRole("button", { name: "Done" })[0]);
-  fireEvent.click(screen.getAllByRole("button", { name: "Not done…" })[1]);
+  fireEvent.click(screen.getAllByRole("button", { name: saying("Done") })[0]);
+  fireEvent.click(screen.getAllByRole("button", { name: saying("Not done…") })[1]);
   fireEvent.change(screen.getByLabelText("Why is it not done?"), { target: { value: "cemented group" } });
   fireEvent.click(named("button", "Log as not done"));
   await waitFor(() => expect(logged()).toHaveLength(2));

@@ -19,7 +19,7 @@ export function Return() {
   const [paper, setPaper] = useState<string>(PAPER_HERE);
   const sheet = `/api/jobs/${job.tag}/sheet`;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_380px] grid h-full grid-cols-[minmax(0,1fr)_330px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_380px] grid h-full grid-cols-[minmax(0,1fr)_330px]">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-2 px-5 py-2">
           <PaperPick value={paper} onChange={setPaper} />
@@ -85,10 +85,14 @@ function ScopePanel({ job }: { job: JobView }) {
             )}
             {item.state === "OPEN" && (
               <>
-                <Button kind="quiet" onClick={() => void submit(() => settle(item.what, true, ""))}>
+                <Button
+                  kind="quiet"
+                  about={item.what.words}
+                  onClick={() => void submit(() => settle(item.what, true, ""))}
+                >
                   {texts.doneLabel}
                 </Button>
-                <Button kind="quiet" onClick={() => setLeaving(item.what)}>
+                <Button kind="quiet" about={item.what.words} onClick={() => setLeaving(item.what)}>
                   {texts.notDoneLabel}
                 </Button>
               </>

@@ -44,7 +44,7 @@ function PracticeForm({ house }: { house: House }) {
   const schools = house.words.school ?? [];
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
-      <div className="wide:grid-cols-[380px_minmax(0,1fr)] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
+      <div className="bay wide:grid-cols-[380px_minmax(0,1fr)] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
         <h1 className="col-span-2 text-[22px]">{texts.settings}</h1>
         <div className="flex flex-col gap-5">
           <Panel title={texts.theShop}>

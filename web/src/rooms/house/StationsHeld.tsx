@@ -27,6 +27,7 @@ export function StationsHeld({
           />
           <TextField
             label={texts.capacity}
+            aria-label={texts.capacityOf(index + 1)}
             name="capacity"
             inputMode="numeric"
             value={String(station.capacity)}
@@ -34,6 +35,7 @@ export function StationsHeld({
           />
           <Tick
             label={texts.hot}
+            aria-label={texts.hotOf(index + 1)}
             checked={station.hot}
             onChange={(event) => set(index, { hot: event.target.checked })}
           />

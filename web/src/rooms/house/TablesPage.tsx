@@ -83,7 +83,7 @@ function Matrix({
   const agent = agents.find((one) => one.id === agentId);
   const material = materials.find((one) => one.id === materialId);
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_312px]">
+    <div className="bay grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_312px]">
       <div className="min-h-0 overflow-auto pl-5" tabIndex={0} role="group" aria-label={texts.verdicts}>
         <table className="border-separate border-spacing-0 text-[13.5px]">
           <thead>

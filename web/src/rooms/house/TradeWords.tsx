@@ -61,7 +61,7 @@ export function TradeWords({
   ];
   const Shown = opened === undefined ? undefined : TRADE_FORMS[opened.list];
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_380px]">
+    <div className="bay grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_380px]">
       <div
         className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 pb-4"
         tabIndex={0}
@@ -92,7 +92,7 @@ export function TradeWords({
               ))}
             </ul>
             {list !== "words" && list !== "nouns" && (
-              <Button kind="quiet" onClick={() => onOpen({ list, id: "new" })}>
+              <Button kind="quiet" about={title} onClick={() => onOpen({ list, id: "new" })}>
                 {texts.addOne}
               </Button>
             )}

@@ -80,6 +80,8 @@ export const texts = {
   writeEachAsPositionX: "Write each as position x width, such as 2 x 1, 18 x 1.",
   measuredFromWhereTheLeading: "Measured from where the leading curtain enters",
   station: (value: string | number) => `Station ${value}`,
+  capacityOf: (station: number) => `Capacity: station ${station}`,
+  hotOf: (station: number) => `hot: station ${station}`,
   capacity: "Capacity",
   hot: "hot",
   remove: (name: string | number) => `Remove ${name}`,

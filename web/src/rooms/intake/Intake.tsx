@@ -52,7 +52,7 @@ export function Intake() {
 
 function AllOfIt({ job }: { job: JobView }) {
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_330px] grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)_264px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_330px] grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1fr)_264px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Description job={job} />
         <Findings job={job} />

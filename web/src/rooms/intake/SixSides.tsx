@@ -62,7 +62,7 @@ export function SixSides({ job }: { job: JobView }) {
         look: finding.found.severity === "GRAVE" ? ("grave" as const) : ("plain" as const),
       }));
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_370px] grid h-full min-h-0 grid-cols-[minmax(0,1fr)_310px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_370px] grid h-full min-h-0 grid-cols-[minmax(0,1fr)_310px]">
       <div className="grid min-h-0 grid-cols-3 content-start gap-x-5 gap-y-3 overflow-y-auto px-5 py-3">
         {ORDER.map((side) => (
           <figure key={side} className="flex min-w-0 flex-col items-center gap-1">

@@ -56,7 +56,7 @@ export function Faults() {
           }}
         />
       </div>
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-6 px-5 pb-3">
+      <div className="bay grid min-h-0 flex-1 grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-x-6 px-5 pb-3">
         <div
           className="flex min-h-0 flex-col gap-1 overflow-y-auto"
           tabIndex={0}

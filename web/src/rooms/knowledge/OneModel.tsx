@@ -31,7 +31,7 @@ export function OneModel() {
           {texts.allModels}
         </Link>
       </div>
-      <div className="wide:grid-cols-[380px_minmax(0,1fr)_300px] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] gap-x-6 gap-y-5 overflow-y-auto px-5 pb-4">
+      <div className="bay wide:grid-cols-[380px_minmax(0,1fr)_300px] grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)] gap-x-6 gap-y-5 overflow-y-auto px-5 pb-4">
         <Panel title={texts.waysIn} className="self-start">
           {way === undefined ? (
             <Empty>{texts.nothingInsideHasBeenReached}</Empty>

@@ -36,10 +36,15 @@ export function FunctionProofs({ job }: { job: JobView }) {
               <span className="min-w-0 flex-1 truncate">{name.words}</span>
               {proof === undefined ? (
                 <>
-                  <Button kind="quiet" onClick={() => tried(name, "WORKS")}>
+                  <Button kind="quiet" about={name.words} onClick={() => tried(name, "WORKS")}>
                     {texts.works}
                   </Button>
-                  <Button kind="quiet" className="text-stop!" onClick={() => tried(name, "FAILS")}>
+                  <Button
+                    kind="quiet"
+                    about={name.words}
+                    className="text-stop!"
+                    onClick={() => tried(name, "FAILS")}
+                  >
                     {texts.fails}
                   </Button>
                 </>

@@ -44,7 +44,7 @@ export function Prove() {
   const choose = (speed: string) => setSearch({ speed }, { replace: true });
   return (
     <div className="flex h-full flex-col">
-      <div className="wide:grid-cols-[minmax(0,1fr)_330px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px]">
+      <div className="bay wide:grid-cols-[minmax(0,1fr)_330px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-h-0 overflow-y-auto px-5 py-3">
           <Panel title={headline(job.speeds)} note={texts.ev95IntervalHollowBefore}>
             {job.speeds.length === 0 ? (

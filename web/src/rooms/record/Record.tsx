@@ -171,7 +171,12 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
           </Link>
         )}
         {!line.aboutTheRecord && !stays && !isStruck && !asked && (
-          <Button kind="quiet" className="text-[14px]" onClick={() => setAsked(true)}>
+          <Button
+            kind="quiet"
+            about={texts.line(line.sequence)}
+            className="text-[14px]"
+            onClick={() => setAsked(true)}
+          >
             {texts.strikeOutLabel}
           </Button>
         )}

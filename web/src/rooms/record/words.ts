@@ -1,6 +1,7 @@
 /** What people read in this room. */
 export const texts = {
   record: "Record",
+  line: (sequence: number) => `line ${sequence}`,
   printTheRecord: "Print the record",
   struckOf: (count: string | number, one: boolean, so: boolean, struck: string | number) =>
     `${count} ${one ? `line` : `lines`}${so ? `, ${struck} struck out` : ``}`,

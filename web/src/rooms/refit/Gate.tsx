@@ -63,8 +63,10 @@ function CheckRow({
       </span>
       {check.state === "OPEN" && !asking && (
         <>
-          <Button onClick={() => void answer(check, true)}>{texts.confirm}</Button>
-          <Button kind="quiet" onClick={() => setAsking(true)}>
+          <Button about={check.what.words} onClick={() => void answer(check, true)}>
+            {texts.confirm}
+          </Button>
+          <Button kind="quiet" about={check.what.words} onClick={() => setAsking(true)}>
             {texts.waive}
           </Button>
         </>

@@ -1,4 +1,4 @@
-import { answering, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
+import { answering, atTheBench, logged, named, Refusal, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import { aJob, aPart, called } from "../../testing/examples";
@@ -51,7 +51,7 @@ it("goes through the checks with G, and waives one only with a reason", async ()
       { kind: "gateAnswered", part: "front plate", check: called("Mark matched"), passed: true, reason: "" },
     ]),
   );
-  fireEvent.click(screen.getAllByRole("button", { name: "Waive…" })[1]);
+  fireEvent.click(screen.getAllByRole("button", { name: saying("Waive…") })[1]);
   expect(named("button", "Waive")).toHaveProperty("disabled", true);
   fireEvent.change(screen.getByLabelText(/Levers free/), { target: { value: "no lever here" } });
   fireEvent.click(named("button", "Waive"));

@@ -242,10 +242,10 @@ function FastenerCount({
       </span>
       {!open && counts === undefined && (
         <>
-          <Button onClick={() => set({})}>
+          <Button about={fastener.type} onClick={() => set({})}>
             {fastener.staysIn ? texts.tightAgain : all === 1 ? texts.itIsBack : texts.allBack(all)}
           </Button>
-          <Button kind="quiet" onClick={() => setOpen(true)}>
+          <Button kind="quiet" about={fastener.type} onClick={() => setOpen(true)}>
             {texts.notAll}
           </Button>
         </>
@@ -255,7 +255,7 @@ function FastenerCount({
           {texts.back(counts.back)}
           {counts.lost > 0 && texts.lost(counts.lost)}
           {counts.replaced > 0 && texts.replaced(counts.replaced)}
-          <Button kind="quiet" onClick={() => setOpen(true)}>
+          <Button kind="quiet" about={fastener.type} onClick={() => setOpen(true)}>
             {texts.change}
           </Button>
         </span>

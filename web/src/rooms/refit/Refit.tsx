@@ -27,7 +27,7 @@ export function Refit() {
     (part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT",
   ).length;
   return (
-    <div className="wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
+    <div className="bay wide:grid-cols-[minmax(0,440px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,340px)_minmax(0,1fr)_252px]">
       <div className="border-line min-h-0 overflow-y-auto border-r px-4 py-3">
         {large.at !== undefined && shown !== undefined ? (
           <LargePicture job={job} part={shown} large={large} />

@@ -36,7 +36,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
   const [leaving, setLeaving] = useState(false);
   const { held, figures } = row;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
       <div className="min-h-0 overflow-y-auto px-5 py-3" tabIndex={0} role="group" aria-label={texts.parts}>
         <p className="text-soft">
           <Link to="/shelf/donors" className="underline">

@@ -106,7 +106,7 @@ export function DonorForm({ row, onDone }: { row?: DonorRow; onDone: (id: string
   );
   return (
     <Form form={form} className="flex min-h-0 flex-1 flex-col">
-      <div className="grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
+      <div className="bay grid min-h-0 flex-1 grid-cols-2 gap-8 overflow-y-auto px-5 py-3">
         <div className="flex flex-col gap-3">
           <h2 className="text-[21px]">{row === undefined ? texts.addADonor : row.words}</h2>
           <FormOwn form={form} name="kind">

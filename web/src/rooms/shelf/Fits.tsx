@@ -25,7 +25,7 @@ export function Fits() {
     `${pair.part} ${kindWords(pair.from)} ${kindWords(pair.into)}`.toLowerCase().includes(words),
   );
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
       <div
         className="flex min-h-0 flex-col gap-2 overflow-y-auto px-5 py-3"
         tabIndex={0}
@@ -128,11 +128,11 @@ function State() {
       <Form form={form} className="flex flex-col gap-3">
         <FormText form={form} name="part" label={texts.partEmptyPartsInGeneral} />
         <FormOwn form={form} name="from">
-          {(kind, set) => <KindFields value={kind} onChange={set} />}
+          {(kind, set) => <KindFields which={texts.partFrom} value={kind} onChange={set} />}
         </FormOwn>
         <p className="font-bold">{texts.goesInto}</p>
         <FormOwn form={form} name="into">
-          {(kind, set) => <KindFields value={kind} onChange={set} />}
+          {(kind, set) => <KindFields which={texts.cameraInto} value={kind} onChange={set} />}
         </FormOwn>
         <FormPick form={form} name="strength" label={texts.howCertain} choices={choices("strength")} />
         <FormText form={form} name="note" label={texts.howYouKnow} />

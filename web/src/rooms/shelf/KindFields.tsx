@@ -10,18 +10,23 @@ export function KindFields({
   value,
   onChange,
   makerLabel = texts.maker,
+  which,
 }: {
   value: CameraKind;
   onChange: (kind: CameraKind) => void;
   makerLabel?: string;
+  /** Which of two cameras it is, where two are asked for. */
+  which?: string;
 }) {
   const models = useQuery(modelsQuery).data ?? [];
   const id = useId();
+  const called = (label: string) => (which === undefined ? undefined : `${label}: ${which}`);
   const set = (change: Partial<CameraKind>) => onChange({ ...value, ...change });
   return (
     <div className="grid grid-cols-3 gap-3">
       <TextField
         label={makerLabel}
+        aria-label={called(makerLabel)}
         name="maker"
         list={`${id}-makers`}
         value={value.maker}
@@ -29,6 +34,7 @@ export function KindFields({
       />
       <TextField
         label={texts.model}
+        aria-label={called(texts.model)}
         name="model"
         list={`${id}-models`}
         value={value.model}
@@ -36,6 +42,7 @@ export function KindFields({
       />
       <TextField
         label={texts.pattern}
+        aria-label={called(texts.pattern)}
         value={value.pattern}
         placeholder={texts.n1stPatternLabel}
         onChange={(event) => set({ pattern: event.target.value })}

@@ -39,7 +39,7 @@ export function Needs() {
   });
   const gain = page.netMinor - page.oneByOneMinor;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
       <div
         className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3"
         tabIndex={0}
@@ -179,7 +179,12 @@ function OneNeed({ row }: { row: Row }) {
               (insisted === source.id ? (
                 <Insisted row={row} source={source} />
               ) : (
-                <Button kind="quiet" className="-ml-3" onClick={() => setInsisted(source.id)}>
+                <Button
+                  kind="quiet"
+                  about={`${source.what.words}, ${source.what.where}`}
+                  className="-ml-3"
+                  onClick={() => setInsisted(source.id)}
+                >
                   {texts.whatIfWeUseThis}
                 </Button>
               ))}

@@ -23,7 +23,7 @@ export function Orders() {
   const parcels = open.filter((one) => one.arrived !== undefined);
   const coming = open.filter((one) => one.arrived === undefined);
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_480px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_400px]">
       <div
         className="flex min-h-0 flex-col gap-5 overflow-y-auto px-5 py-3"
         tabIndex={0}
@@ -124,7 +124,11 @@ function Coming({ row }: { row: OrderRow }) {
         {texts.download}
       </a>
       {!ending && (
-        <Button kind="quiet" onClick={() => setEnding(true)}>
+        <Button
+          kind="quiet"
+          about={[row.held.what.number, whom(row.held)].join(", ")}
+          onClick={() => setEnding(true)}
+        >
           {texts.cancelTheOrder}
         </Button>
       )}

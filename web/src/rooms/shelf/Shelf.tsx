@@ -24,7 +24,7 @@ export function Shelf() {
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="border-line bg-sheet flex items-center gap-4 border-b px-5">
         <h1 className="text-[22px]">{texts.shelf}</h1>
-        <nav aria-label={texts.onTheShelf} className="flex">
+        <nav aria-label={texts.onTheShelf} className="flex flex-wrap">
           {PLACES.map((place) => (
             <NavLink
               key={place.to}

@@ -10,7 +10,7 @@ import { texts } from "./words";
 /** The shelf's record; tables and labels go in and out beside it. */
 export function ShelfLog() {
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+    <div className="bay grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
       <ShopRecord log="shelf" />
       <aside className="border-line bg-sheet min-h-0 overflow-y-auto border-l px-4 py-3">
         <Tables />

@@ -40,7 +40,7 @@ export function Stock() {
   if (page === undefined) return null;
   const one = page.rows.find((row) => row.held.id === chosen);
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-3 px-5 py-2.5">
           <input

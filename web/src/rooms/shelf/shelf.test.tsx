@@ -1,5 +1,5 @@
 import { aSource } from "../../testing/examples";
-import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named, Refusal, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { Fits } from "./Fits";
@@ -221,7 +221,7 @@ it("strikes a line and says where a later one rests on it", async () => {
       remedy: "",
     }),
   });
-  fireEvent.click(await screen.findByRole("button", { name: "Strike out…" }));
+  fireEvent.click(await screen.findByRole("button", { name: saying("Strike out…") }));
   fireEvent.change(screen.getByLabelText("Why do you strike it out?"), {
     target: { value: "counted twice" },
   });

@@ -1,5 +1,7 @@
 /** What people read in this room. */
 export const texts = {
+  partFrom: "the part comes from",
+  cameraInto: "it goes into",
   picture: "Picture",
   pictureOf: (what: string) => `Picture: ${what}`,
   parts: "Parts",

@@ -40,7 +40,7 @@ export function Strip() {
     moved === undefined ? setWells(toggled(wells, well)) : setMoved(toggled(moved, well));
   const marked = moved ?? (shown === undefined ? wells : []);
   return (
-    <div className="wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
+    <div className="bay wide:grid-cols-[minmax(0,400px)_minmax(0,1fr)_292px] grid h-full grid-cols-[minmax(0,270px)_minmax(0,1fr)_252px]">
       <div className="border-line flex min-h-0 flex-col gap-5 overflow-y-auto border-r px-4 py-3">
         {large.at !== undefined && shown !== undefined ? (
           <LargePicture job={job} part={shown} large={large} />

@@ -1,4 +1,4 @@
-import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
+import { answering, atTheBench, logged, named, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it } from "vitest";
 import { aJob, called } from "../../testing/examples";
@@ -57,7 +57,7 @@ it("says with what and how, and logs it with the wait", async () => {
   await choose();
   expect(await screen.findByText("Little and often.")).toBeTruthy();
   expect(screen.getByText(/Near it and still in place: shutter blades/)).toBeTruthy();
-  fireEvent.click(screen.getAllByRole("button", { name: "and wait 10 min" })[0]!);
+  fireEvent.click(screen.getAllByRole("button", { name: saying("and wait 10 min") })[0]!);
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "cleaned", part: "retard train", soil: "gummedTrain", method: "brush", reason: "" },
@@ -122,7 +122,7 @@ it("asks how a cleaned part runs dry", async () => {
   };
   atTheBench(<Clean />, job);
   answering({ "GET /api/guess": { covers: false, materials: [] }, "GET /api/agents": [] });
-  fireEvent.click(await screen.findByRole("button", { name: "sticks" }));
+  fireEvent.click(await screen.findByRole("button", { name: saying("sticks") }));
   await waitFor(() => expect(logged()).toHaveLength(1));
   expect(logged()[0]).toMatchObject({ kind: "runDry", part: "governor", result: "STICKS" });
 });

@@ -38,7 +38,7 @@ export function Clean() {
   const house = useQuery(houseQuery).data;
   const judged = useQuery(agentsQuery(materials)).data ?? [];
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_352px] grid h-full grid-cols-[minmax(0,1fr)_300px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_352px] grid h-full grid-cols-[minmax(0,1fr)_300px]">
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Panel title={texts.partToClean}>
           <PartInput
@@ -137,6 +137,7 @@ function Agent({
       setAsked(false);
     });
   const blocked = agent.verdict === "NO" && !asked;
+  const about = agent.label;
   return (
     <li className="border-line/70 flex flex-col gap-1 border-b py-1">
       <div className="grid grid-cols-[92px_minmax(0,1fr)_auto] items-center gap-3">
@@ -156,17 +157,17 @@ function Agent({
           </span>
         </span>
         {blocked ? (
-          <Button kind="quiet" disabled={part.trim() === ""} onClick={() => setAsked(true)}>
+          <Button kind="quiet" about={about} disabled={part.trim() === ""} onClick={() => setAsked(true)}>
             {texts.useAnyway}
           </Button>
         ) : (
           !asked && (
             <span className="flex gap-1">
-              <Button disabled={part.trim() === ""} onClick={() => void clean("", false)}>
+              <Button about={about} disabled={part.trim() === ""} onClick={() => void clean("", false)}>
                 {texts.logAsCleaned}
               </Button>
               {agent.flashOffMinutes > 0 && (
-                <Button disabled={part.trim() === ""} onClick={() => void clean("", true)}>
+                <Button about={about} disabled={part.trim() === ""} onClick={() => void clean("", true)}>
                   {texts.andWaitMin(agent.flashOffMinutes)}
                 </Button>
               )}
@@ -227,6 +228,7 @@ function CleanedSoFar({ job }: { job: JobView }) {
                   {choices("dryRunResult").map((choice) => (
                     <Button
                       key={choice.value}
+                      about={one.what.part}
                       className="px-2! text-[13.5px]"
                       onClick={() => run(one.what.part, choice.value as Schemas["RunDry"]["result"])}
                     >

@@ -34,7 +34,7 @@ export function Mend() {
   const go = (next: string, part = "") => setSearch(part === "" ? { doing: next } : { doing: next, part });
   const open = job.needs.needs.some((need) => need.open && need.part.toLowerCase() === needed.toLowerCase());
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_400px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_400px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
       <div
         className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3"
         tabIndex={0}
@@ -129,13 +129,14 @@ function Needs({
             {need.open && dropping !== need.part && (
               <>
                 <Button
+                  about={need.part}
                   aria-pressed={need.part === chosen}
                   className={need.part === chosen ? "border-ready!" : ""}
                   onClick={() => onChoose(need.part)}
                 >
                   {texts.findASource}
                 </Button>
-                <Button kind="quiet" onClick={() => setDropping(need.part)}>
+                <Button kind="quiet" about={need.part} onClick={() => setDropping(need.part)}>
                   {texts.notNeeded}
                 </Button>
               </>

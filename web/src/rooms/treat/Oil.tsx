@@ -92,7 +92,7 @@ export function Oil() {
   if (page === undefined || house === undefined) return null;
   const lubricant = (id: string) => house.lubrication.lubricants.find((one) => one.id === id)?.label ?? id;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_340px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_420px] grid h-full grid-cols-[minmax(0,1fr)_340px]">
       <div className="flex min-h-0 flex-col gap-2 px-5 py-3">
         <div className="flex flex-wrap items-center gap-3">
           <Pick

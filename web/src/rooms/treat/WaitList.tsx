@@ -57,6 +57,7 @@ export function WaitList({ job, quiet = false }: { job: JobView; quiet?: boolean
                 kind={over ? "primary" : "quiet"}
                 onClick={() => end(running.id, over)}
                 className="px-2!"
+                about={[running.what.words, running.part].filter(Boolean).join(", ")}
               >
                 {over ? texts.doneLabel : texts.endEarly}
               </Button>

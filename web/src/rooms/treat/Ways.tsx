@@ -208,7 +208,9 @@ function OneWay({
             {needsReason ? texts.useAnyway : texts.logAsCleaned}
           </Button>
           {way.flashOffMinutes > 0 && !needsReason && (
-            <Button onClick={() => press(true)}>{texts.andWaitMin(way.flashOffMinutes)}</Button>
+            <Button about={`${way.agentLabel}, ${way.methodLabel}`} onClick={() => press(true)}>
+              {texts.andWaitMin(way.flashOffMinutes)}
+            </Button>
           )}
         </span>
       </div>

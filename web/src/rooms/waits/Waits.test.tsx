@@ -1,4 +1,4 @@
-import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, named, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aJob, called } from "../../testing/examples";
@@ -49,7 +49,7 @@ it("ends one and begins the next of its chain in one go", async () => {
     late: "",
   };
   show([wait("a", { endsAt: at(-5), part: "plate" }, { ...then, then: "" })]);
-  fireEvent.click(await screen.findByRole("button", { name: "Done, start Until hard" }));
+  fireEvent.click(await screen.findByRole("button", { name: saying("Done, start Until hard") }));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toMatchObject([
     { kind: "waitEnded", waitId: "a", remark: "" },

@@ -26,7 +26,7 @@ export function Waits() {
   const [silent, setSilent] = useState(bellMuted.read);
   if (view === undefined) return null;
   return (
-    <div className="wide:grid-cols-[minmax(0,1fr)_320px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_280px]">
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_320px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_280px]">
       <div className="min-h-0 overflow-y-auto px-5 py-4">
         <h1 className="pb-3 text-[22px]">{texts.waits}</h1>
         {view.waits.length === 0 && <Empty>{texts.nothingIsSoakingDryingOr}</Empty>}
@@ -72,6 +72,7 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
         { said: next ? texts.doneAndStarted(then?.label) : over ? texts.notedAsFinished : texts.endedEarly },
       ),
     );
+  const about = `${running.what.words}, ${wait.tag}`;
   return (
     <li
       className={`border-line/70 grid grid-cols-[112px_16px_minmax(0,1fr)_190px_150px] items-center gap-4 border-b py-2.5 pl-3 ${late ? "border-l-stop bg-stop-wash/50 border-l-4" : over ? "border-l-mark-line bg-mark-wash/60 border-l-4" : "border-l-4 border-l-transparent"}`}
@@ -100,11 +101,15 @@ function OneWait({ wait, now }: { wait: ShopWait; now: number }) {
       </Link>
       <span className="flex flex-col gap-1.5">
         {over && then !== undefined && (
-          <Button kind="primary" onClick={() => end(true)}>
+          <Button kind="primary" about={about} onClick={() => end(true)}>
             {texts.doneStart(then.label)}
           </Button>
         )}
-        <Button kind={over && then === undefined ? "primary" : "plain"} onClick={() => end(false)}>
+        <Button
+          kind={over && then === undefined ? "primary" : "plain"}
+          about={about}
+          onClick={() => end(false)}
+        >
           {over ? texts.done : texts.endEarly}
         </Button>
       </span>

@@ -152,7 +152,7 @@ export function Stand() {
   const run = runOf(row, phase);
   const shown = last?.speed === speed ? last : undefined;
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_312px]">
+    <div className="bay grid h-full grid-cols-[minmax(0,1fr)_312px]">
       <div className="flex min-h-0 flex-col gap-3 overflow-y-auto px-5 py-3">
         <Dial rows={rows} chosen={speed} phase={phase} wanted={wanted} onChoose={choose} />
         <div className="flex min-h-0 flex-1 items-center justify-around gap-6">

@@ -54,6 +54,8 @@ class AccessibilityTest extends InBrowser {
             "/camera/R-0062/prove?speed=1%2F1000",
             "/camera/R-0062/stand",
             "/camera/R-0061/return",
+            "/camera/R-0063/return",
+            "/camera/R-0063/refit?part=front%20plate",
             "/camera/R-0063/record",
             "/camera/R-0068",
             "/nothing-here",
@@ -109,6 +111,50 @@ class AccessibilityTest extends InBrowser {
                     return Math.max(0, ...[document.documentElement, ...all].map((e) => e.scrollWidth - e.clientWidth));
                     """);
             assertThat(wide).as("%s at %d px", screen, width).isLessThanOrEqualTo(1);
+        }
+    }
+
+    /** A tablet held upright, and a page of 1280 px at 200 %. */
+    @ParameterizedTest
+    @ValueSource(ints = {640, 800})
+    void nothingIsCutInANarrowWindow(int width) {
+        browser.size(width, 900);
+        for (String screen : SCREENS) {
+            browser.go(screen).find("h1, h2");
+            Object beyond = browser.driver.executeScript("""
+                    const scrollsItself = (e) => [...ancestors(e)].some((one) =>
+                      ['auto', 'scroll'].includes(getComputedStyle(one).overflowX) && one.scrollWidth > one.clientWidth + 1);
+                    function* ancestors(e) { for (let at = e.parentElement; at; at = at.parentElement) yield at; }
+                    return [...document.querySelectorAll('main :is(button, a, input, select, h1, h2), header :is(button, a)')]
+                      .filter((e) => e.getBoundingClientRect().width > 0 && e.getBoundingClientRect().right > innerWidth + 1)
+                      .filter((e) => !scrollsItself(e))
+                      .map((e) => e.outerHTML.slice(0, 120)).join(' | ');
+                    """);
+            assertThat(beyond).as("%s at %d px", screen, width).isEqualTo("");
+        }
+    }
+
+    /** Whoever hears the names can tell one button from the next, and every field says what it takes. */
+    @Test
+    void everyButtonAndFieldHasANameOfItsOwn() {
+        for (String screen : SCREENS) {
+            browser.go(screen).find("h1, h2");
+            browser.driver.executeScript(AXE);
+            Object unclear = browser.driver.executeScript("""
+                    axe.setup(document.body);
+                    const shown = (e) => e.checkVisibility({visibilityProperty: true}) && e.getBoundingClientRect().width > 0;
+                    const names = new Map();
+                    for (const e of document.querySelectorAll('button, input:not([type=radio]), select, textarea, summary')) {
+                      if (!shown(e)) continue;
+                      const of = (e.tagName === 'BUTTON' || e.tagName === 'SUMMARY' ? 'button ' : 'field ')
+                        + axe.commons.text.accessibleText(e).trim();
+                      names.set(of, (names.get(of) ?? 0) + 1);
+                    }
+                    axe.teardown();
+                    return [...names].filter(([name, count]) => count > 1 || !/^\\w+ .*[\\p{L}\\p{N}✕+]/u.test(name))
+                      .map(([name, count]) => `${count} × ${name}`).join(', ');
+                    """);
+            assertThat(unclear).as("names on %s", screen).isEqualTo("");
         }
     }
 
