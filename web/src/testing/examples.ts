@@ -252,7 +252,7 @@ export function aHouse(): House {
       trays: [{ name: "", rows: 4, columns: 6 }],
       stations: [{ name: "bath", capacity: 1, hot: false }],
       head: { shopName: "The Lantern Bench", guaranteeMonths: 6 },
-      standards: { streakLength: 36, lookAlikeMm: 1, opticsGoes: 4, ownerAgreesFirst: true },
+      standards: { streakLength: 36, lookAlikeMm: 1, glassPasses: 4, ownerAgreesFirst: true },
       speeds: { limits: {}, sheets: [] },
       reckoning: {
         money: { currency: "EUR", locale: "en-IE" },

@@ -187,7 +187,7 @@ it("asks of a cause what made it, what else it harmed, and what to tell the owne
 
 it("foretells, and holds what is seen against it", async () => {
   const what = {
-    kind: "foretold" as const,
+    kind: "predicted" as const,
     what: "needle",
     expected: 2,
     allowed: 0.33,
@@ -206,7 +206,7 @@ it("foretells, and holds what is seen against it", async () => {
   fireEvent.change(screen.getByLabelText("Result for needle"), { target: { value: "1,8" } });
   fireEvent.click(named("button", "Save result"));
   await waitFor(() => expect(logged()).toHaveLength(1));
-  expect(logged()[0]).toMatchObject({ kind: "observed", foretold: "p1", seen: 1.8 });
+  expect(logged()[0]).toMatchObject({ kind: "observed", predicted: "p1", seen: 1.8 });
   fireEvent.click(named("button", "Predict first…"));
   fireEvent.change(screen.getByLabelText("What you expect to see"), { target: { value: "needle again" } });
   fireEvent.change(screen.getByLabelText("Expected value"), { target: { value: "two" } });

@@ -15,7 +15,7 @@ import { useJob } from "../../hands/useJob";
 import { Ledger } from "./Ledger";
 import { Likely, type Diagnosis } from "./Likely";
 import { CauseFollows } from "./CauseFollows";
-import { Foretold } from "./Foretold";
+import { Predicted } from "./Predictions";
 import { NextLooks } from "./NextLooks";
 import { Reopen } from "./Reopen";
 import { Suspects } from "./Suspects";
@@ -58,7 +58,7 @@ export function FindFault() {
           {raised && <Suspects job={job} />}
           {diagnosis !== undefined && <CauseFollows job={job} diagnosis={diagnosis} />}
           {diagnosis !== undefined && <OnTheWay job={job} diagnosis={diagnosis} />}
-          <Foretold job={job} />
+          <Predicted job={job} />
           {!raised && <Suspects job={job} />}
           <SpeedsSay job={job} />
           <PatternsKept job={job} />

@@ -74,7 +74,7 @@ function PracticeForm({ house }: { house: House }) {
               />
               <FormText
                 form={form}
-                name="opticsGoes"
+                name="glassPasses"
                 label={texts.maximumPassesPerLensSurface}
                 inputMode="numeric"
               />

@@ -21,7 +21,7 @@ it.each<[string, (practice: Practice) => void]>([
   ["sheetHeadSet", (p) => (p.head.guaranteeMonths = 12)],
   ["streakSet", (p) => (p.standards.streakLength = 24)],
   ["lookAlikesSet", (p) => (p.standards.lookAlikeMm = 0.5)],
-  ["opticsGoesSet", (p) => (p.standards.opticsGoes = 2)],
+  ["glassPassesSet", (p) => (p.standards.glassPasses = 2)],
   ["ownerAskedFirstSet", (p) => (p.standards.ownerAgreesFirst = false)],
   ["currencyChosen", (p) => (p.reckoning.money.locale = "de-AT")],
   ["ratesSet", (p) => (p.reckoning.rates.hourMinor = 5000)],

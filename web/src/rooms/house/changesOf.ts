@@ -43,8 +43,8 @@ export function changesOf(before: Practice, after: Practice): Entry[] {
     (stations) => ({ kind: "stationsSet", stations }),
   );
   where(
-    (of) => of.standards.opticsGoes,
-    (most) => ({ kind: "opticsGoesSet", most }),
+    (of) => of.standards.glassPasses,
+    (most) => ({ kind: "glassPassesSet", most }),
   );
   where(
     (of) => of.reckoning.money,

@@ -14,7 +14,7 @@ export const HOUSE = z.object({
   trays: as<Practice["trays"]>(),
   streakLength: wholeOr(0),
   lookAlikeMm: figureOr(0),
-  opticsGoes: wholeOr(0),
+  glassPasses: wholeOr(0),
   ownerAgreesFirst: z.boolean(),
   currency: text,
   locale: text,
@@ -38,7 +38,7 @@ export const typedOf = (practice: Practice): Typed => ({
   trays: practice.trays,
   streakLength: String(practice.standards.streakLength),
   lookAlikeMm: String(practice.standards.lookAlikeMm),
-  opticsGoes: String(practice.standards.opticsGoes),
+  glassPasses: String(practice.standards.glassPasses),
   ownerAgreesFirst: practice.standards.ownerAgreesFirst,
   currency: practice.reckoning.money.currency,
   locale: practice.reckoning.money.locale,
@@ -53,11 +53,11 @@ export const typedOf = (practice: Practice): Typed => ({
 /** How the house works as the form says; makers' sheets are entered elsewhere. */
 export function practiceOf(read: z.output<typeof HOUSE>, before: Practice): Practice {
   const { school, people, stations, trays, shopName, guaranteeMonths } = read;
-  const { streakLength, lookAlikeMm, opticsGoes, ownerAgreesFirst, limits, currency, locale } = read;
+  const { streakLength, lookAlikeMm, glassPasses, ownerAgreesFirst, limits, currency, locale } = read;
   return {
     ...{ school, people, stations, trays },
     head: { shopName, guaranteeMonths },
-    standards: { streakLength, lookAlikeMm, opticsGoes, ownerAgreesFirst },
+    standards: { streakLength, lookAlikeMm, glassPasses, ownerAgreesFirst },
     speeds: { limits, sheets: before.speeds.sheets },
     reckoning: {
       money: { currency, locale },

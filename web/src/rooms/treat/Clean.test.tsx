@@ -91,7 +91,7 @@ it("shows a caution before the first time of the day, keeps that it was shown, a
 });
 
 it("counts the goes over a glass and says when to stop", async () => {
-  show({ ...CLEANING, glass: { goes: 4, most: 4, bodyFirst: true } });
+  show({ ...CLEANING, glass: { passes: 4, most: 4, bodyFirst: true } });
   await choose();
   expect(await screen.findByText("Stop: 4 passes.")).toBeTruthy();
   expect(screen.getByText(/Body first, then glass/)).toBeTruthy();

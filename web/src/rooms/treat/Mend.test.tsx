@@ -35,7 +35,7 @@ const filed = {
       agreed: "by telephone",
       pastReason: "",
     },
-    goes: 1,
+    passes: 1,
     takenMm: 0.2,
     limitMm: 0.5,
     limit: "",

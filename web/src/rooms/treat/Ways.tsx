@@ -88,7 +88,7 @@ function Goes({
 }) {
   const append = useAppend(job.tag);
   const label = useQuery(houseQuery).data?.soils.find((one) => one.id === soil)?.label ?? soil;
-  const done = glass.goes >= glass.most;
+  const done = glass.passes >= glass.most;
   const permanent = () =>
     orSay(
       append(
@@ -96,7 +96,7 @@ function Goes({
           {
             kind: "leftOpen",
             what: `${label}, ${part}`,
-            why: texts.inTheCoatingPassesRemoved(glass.goes),
+            why: texts.inTheCoatingPassesRemoved(glass.passes),
           },
         ],
         { said: texts.recordedAsPermanentItIs },
@@ -109,11 +109,11 @@ function Goes({
       <span className="min-w-0 flex-1">
         {done ? (
           <>
-            <b className="text-stop">{texts.stopPasses(glass.goes)}</b> {texts.whatRemainsIsInThe}
+            <b className="text-stop">{texts.stopPasses(glass.passes)}</b> {texts.whatRemainsIsInThe}
           </>
         ) : (
           <>
-            {texts.pass} <b className="num">{glass.goes + 1}</b> {texts.ofWord}{" "}
+            {texts.pass} <b className="num">{glass.passes + 1}</b> {texts.ofWord}{" "}
             <b className="num">{glass.most}</b>.
           </>
         )}

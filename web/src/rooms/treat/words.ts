@@ -1,6 +1,6 @@
 /** What people read in this room. */
 export const texts = {
-  sectionOf: (kind: string) => `Where lubricant goes: ${kind}`,
+  sectionOf: (kind: string) => `Where lubricant passes: ${kind}`,
   staysDry: "Stays dry.",
   goesWhereBlue: "Only where it is drawn in blue.",
   sparingly: "A trace at most.",
@@ -220,7 +220,7 @@ export const texts = {
   showOnlyTheGentlest: "Show only the gentlest",
   showAll: (count: string | number) => `Show all ${count}`,
   recordedAsPermanentItIs: "Recorded as permanent. It is on the return sheet.",
-  stopPasses: (goes: string | number) => `Stop: ${goes} passes.`,
+  stopPasses: (passes: string | number) => `Stop: ${passes} passes.`,
   whatRemainsIsInThe: "What remains is in the coating. More rubbing only does harm.",
   pass: "Pass",
   ofWord: "of",
@@ -275,7 +275,7 @@ export const texts = {
   usualInSuchShutters: "usual in such shutters",
   onOfThisModel: (jobs: string | number) => `on ${jobs} of this model`,
   edgeBlackeningTouchedUpInline: "edge blackening touched up",
-  inTheCoatingPassesRemoved: (goes: string | number) => `in the coating: ${goes} passes removed no more`,
+  inTheCoatingPassesRemoved: (passes: string | number) => `in the coating: ${passes} passes removed no more`,
   standInMultimeter: "stand-in multimeter",
   notListed: "not listed",
   endedEarlyInline: "ended early",

@@ -107,7 +107,7 @@ public record AdjustPlan(
      *
      * @param now where it stands
      * @param words each setting as a hand is told
-     * @param worst the worst error to be expected at each, the doubt counted
+     * @param worst the worst of what is expected at each, without the doubt about it
      */
     public record Slice(
             Named adjuster,

@@ -85,6 +85,17 @@ public final class Advisor {
         return new double[] {belief.expected(result, turns, back), belief.doubt(result, turns, back)};
     }
 
+    /** The worst of what is expected at a setting, as a part of its tolerance, without the doubt about it. */
+    double worstExpected(double[] turns) {
+        double worst = 0;
+        for (int j = 0; j < wanted.results().size(); j++) {
+            worst = Math.max(
+                    worst,
+                    Math.abs(expected(j, turns)[0]) / wanted.results().get(j).tolerance());
+        }
+        return worst;
+    }
+
     /** Response of a result to a turn as the trials tell it, and how sure that is, one standard deviation. */
     double[] response(int adjuster, int result) {
         return new double[] {belief.response(adjuster, result), belief.responseDoubt(adjuster, result)};

@@ -90,7 +90,7 @@ final class PlanPictures {
         for (double at : drawn) {
             double[] turns = wanted.turnsNow();
             turns[adjuster] = at;
-            worst.add(advisor.orElseThrow().worst(turns));
+            worst.add(advisor.orElseThrow().worstExpected(turns));
         }
         Named name = wanted.adjusters().get(adjuster).name();
         TurnUnit unit = chosen.stream()

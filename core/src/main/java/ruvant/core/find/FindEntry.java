@@ -128,14 +128,14 @@ public sealed interface FindEntry extends JobEntry {
     /**
      * What a look should show if one is right, said before it is taken: two speeds slower, the needle moves two stops.
      *
-     * @param expected the figure foretold
+     * @param expected the figure predicted
      * @param allowed how far from it still counts as held, above 0
      * @param unit may be empty
      * @param bearsOn suspects that it speaks about, at most 10
      */
-    record Foretold(String what, double expected, double allowed, String unit, List<Named> bearsOn)
+    record Predicted(String what, double expected, double allowed, String unit, List<Named> bearsOn)
             implements FindEntry {
-        public Foretold {
+        public Predicted {
             what = Check.name("what", what);
             Check.within("expected", expected, -1e6, 1e6, "");
             Check.within("allowed", allowed, 1e-6, 1e6, "");
@@ -145,13 +145,13 @@ public sealed interface FindEntry extends JobEntry {
     }
 
     /**
-     * What was seen of something foretold.
+     * What was seen of something predicted.
      *
-     * @param foretold the line that foretold it
+     * @param predicted the line that predicted it
      */
-    record Observed(UUID foretold, double seen, String remark) implements FindEntry {
+    record Observed(UUID predicted, double seen, String remark) implements FindEntry {
         public Observed {
-            Check.chosen("foretold", foretold);
+            Check.chosen("predicted", predicted);
             Check.within("seen", seen, -1e6, 1e6, "");
             remark = Check.optionalRemark("remark", remark);
         }

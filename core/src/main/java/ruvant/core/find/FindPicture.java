@@ -21,11 +21,11 @@ public record FindPicture(
         List<Said> roots) {
 
     /**
-     * Something foretold, and what was seen of it.
+     * Something predicted, and what was seen of it.
      *
-     * @param held whether it came as foretold; empty while it was not looked at
+     * @param held whether it came as predicted; empty while it was not looked at
      */
-    public record Prediction(UUID id, FindEntry.Foretold what, Optional<Double> seen, Optional<Boolean> held) {}
+    public record Prediction(UUID id, FindEntry.Predicted what, Optional<Double> seen, Optional<Boolean> held) {}
 
     /** A part tried in place of a suspect. */
     public record Swap(UUID id, FindEntry.SwapTried what) {}

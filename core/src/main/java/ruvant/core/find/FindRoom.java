@@ -46,7 +46,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
             case FindEntry.Found found -> Optional.empty();
             case FindEntry.PatternRead read -> Optional.empty();
             case FindEntry.Looked looked -> Optional.empty();
-            case FindEntry.Foretold foretold -> Optional.empty();
+            case FindEntry.Predicted predicted -> Optional.empty();
             case FindEntry.Observed observed -> Optional.empty();
             case FindEntry.SwapTried swap -> Optional.empty();
             case FindEntry.Reopened reopened -> Optional.empty();
@@ -64,7 +64,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
             case FindEntry.Found found -> List.of();
             case FindEntry.PatternRead read -> List.of();
             case FindEntry.Looked looked -> List.of();
-            case FindEntry.Foretold foretold -> List.of();
+            case FindEntry.Predicted predicted -> List.of();
             case FindEntry.Observed observed -> List.of();
             case FindEntry.SwapTried swap -> List.of();
             case FindEntry.Reopened reopened -> List.of();
@@ -83,8 +83,8 @@ public final class FindRoom implements JobRoom<FindEntry> {
             case FindEntry.Looked looked ->
                 "look: " + looked.words() + (looked.seen() ? ", seen" : ", not seen")
                         + (looked.sure() ? "" : ", as far as can be seen") + with(", ", looked.remark());
-            case FindEntry.Foretold foretold ->
-                "predicted: " + foretold.what() + " " + figure(foretold.expected()) + with(" ", foretold.unit());
+            case FindEntry.Predicted predicted ->
+                "predicted: " + predicted.what() + " " + figure(predicted.expected()) + with(" ", predicted.unit());
             case FindEntry.Observed observed -> "result: " + figure(observed.seen()) + with(", ", observed.remark());
             case FindEntry.SwapTried swap ->
                 "swap test, " + swap.suspect() + ": " + swap.part() + " of " + swap.from()
@@ -132,7 +132,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 case FindEntry.Found thing -> Optional.empty();
                 case FindEntry.PatternRead read -> Optional.empty();
                 case FindEntry.Looked looked -> Optional.empty();
-                case FindEntry.Foretold foretold -> Optional.empty();
+                case FindEntry.Predicted predicted -> Optional.empty();
                 case FindEntry.Observed observed -> notForetold(observed);
                 case FindEntry.SwapTried swap -> Optional.empty();
                 case FindEntry.Reopened reopened -> nothingToReopen(reopened);
@@ -159,7 +159,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private Optional<Refusal> notForetold(FindEntry.Observed observed) {
-            FindPicture.Prediction known = predictions.get(observed.foretold());
+            FindPicture.Prediction known = predictions.get(observed.predicted());
             if (known == null) {
                 return Optional.of(new Refusal(
                         "notForetold", "Nothing like that was predicted.", "Predict first, then save the result."));
@@ -219,10 +219,10 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     causes.add(new FindPicture.Said(line.id(), line.at(), cause.cause(), cause.evidence()));
                     settle(cause.cause(), FindPicture.State.CAUSE, cause.evidence(), line);
                 }
-                case FindEntry.Foretold foretold ->
+                case FindEntry.Predicted predicted ->
                     predictions.put(
                             line.id(),
-                            new FindPicture.Prediction(line.id(), foretold, Optional.empty(), Optional.empty()));
+                            new FindPicture.Prediction(line.id(), predicted, Optional.empty(), Optional.empty()));
                 case FindEntry.Observed observed -> observe(observed);
                 case FindEntry.SwapTried swap -> swap(line, swap);
                 case FindEntry.Reopened reopened -> {
@@ -242,7 +242,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         }
 
         private void observe(FindEntry.Observed observed) {
-            FindPicture.Prediction known = predictions.get(observed.foretold());
+            FindPicture.Prediction known = predictions.get(observed.predicted());
             boolean held = Math.abs(observed.seen() - known.what().expected())
                     <= known.what().allowed() * (1 + 1e-9);
             predictions.put(

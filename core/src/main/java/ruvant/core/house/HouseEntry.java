@@ -98,9 +98,9 @@ public sealed interface HouseEntry extends Entry {
     }
 
     /** Times that a glass is gone over before what is left is called permanent, 1 to 20. */
-    record OpticsGoesSet(int most) implements HouseEntry {
-        public OpticsGoesSet {
-            Check.count("opticsGoes", most, 1, 20);
+    record GlassPassesSet(int most) implements HouseEntry {
+        public GlassPassesSet {
+            Check.count("glassPasses", most, 1, 20);
         }
     }
 

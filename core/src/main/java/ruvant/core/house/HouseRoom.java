@@ -44,7 +44,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.OwnerAskedFirstSet one -> Optional.empty();
             case HouseEntry.LimitsSet one -> Optional.empty();
             case HouseEntry.StationsSet one -> Optional.empty();
-            case HouseEntry.OpticsGoesSet one -> Optional.empty();
+            case HouseEntry.GlassPassesSet one -> Optional.empty();
             case HouseEntry.RatesSet one -> Optional.empty();
             case HouseEntry.CurrencyChosen one -> Optional.empty();
             case HouseEntry.StandsSet one -> Optional.empty();
@@ -63,7 +63,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.OwnerAskedFirstSet one -> List.of();
             case HouseEntry.LimitsSet one -> List.of();
             case HouseEntry.StationsSet one -> List.of();
-            case HouseEntry.OpticsGoesSet one -> List.of();
+            case HouseEntry.GlassPassesSet one -> List.of();
             case HouseEntry.RatesSet one -> List.of();
             case HouseEntry.CurrencyChosen one -> List.of();
             case HouseEntry.StandsSet one -> List.of();
@@ -82,7 +82,7 @@ public final class HouseRoom implements Room<HouseEntry> {
             case HouseEntry.OwnerAskedFirstSet one -> List.of("ask the owner first");
             case HouseEntry.LimitsSet one -> List.of("tolerances of " + one.family());
             case HouseEntry.StationsSet one -> List.of("stations");
-            case HouseEntry.OpticsGoesSet one -> List.of("passes over a lens surface");
+            case HouseEntry.GlassPassesSet one -> List.of("passes over a lens surface");
             case HouseEntry.RatesSet one -> List.of("rates");
             case HouseEntry.CurrencyChosen one -> List.of("currency");
             case HouseEntry.StandsSet one -> List.of("stands");
@@ -104,7 +104,7 @@ public final class HouseRoom implements Room<HouseEntry> {
                 "tolerances of " + one.family().label() + (one.limits() == null ? ": the usual ones" : " set");
             case HouseEntry.StationsSet one ->
                 "stations: " + joined(one.stations().stream().map(Station::name).toList());
-            case HouseEntry.OpticsGoesSet one -> "maximum passes per lens surface: " + one.most();
+            case HouseEntry.GlassPassesSet one -> "maximum passes per lens surface: " + one.most();
             case HouseEntry.RatesSet one -> "money and time";
             case HouseEntry.CurrencyChosen one ->
                 "currency: " + one.money().currency() + ", amount format "
@@ -145,7 +145,7 @@ public final class HouseRoom implements Room<HouseEntry> {
                 case HouseEntry.OwnerAskedFirstSet one -> standards = standards.withOwnerAsked(one.asked());
                 case HouseEntry.LimitsSet one -> limits.compute(one.family(), (family, before) -> one.limits());
                 case HouseEntry.StationsSet one -> stations = one.stations();
-                case HouseEntry.OpticsGoesSet one -> standards = standards.withGoes(one.most());
+                case HouseEntry.GlassPassesSet one -> standards = standards.withGoes(one.most());
                 case HouseEntry.RatesSet one -> reckoning = new Reckoning(reckoning.money(), one.rates());
                 case HouseEntry.CurrencyChosen one -> reckoning = new Reckoning(one.money(), reckoning.rates());
                 case HouseEntry.StandsSet one -> stands = one.stands();

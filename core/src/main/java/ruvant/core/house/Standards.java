@@ -7,22 +7,22 @@ import ruvant.core.units.Check;
  *
  * @param streakLength good firings in a row that prove a shutter, 1 to 500
  * @param lookAlikeMm lengths closer than this are look-alikes, 0.1 to 5 mm
- * @param opticsGoes times that a glass is gone over before what is left is called permanent, 1 to 20
+ * @param glassPasses times that a glass is gone over before what is left is called permanent, 1 to 20
  * @param ownerAgreesFirst whether what cannot be undone waits until the owner has agreed to it
  */
-public record Standards(int streakLength, double lookAlikeMm, int opticsGoes, boolean ownerAgreesFirst) {
+public record Standards(int streakLength, double lookAlikeMm, int glassPasses, boolean ownerAgreesFirst) {
     public Standards {
         Check.count("streakLength", streakLength, 1, 500);
         Check.within("lookAlikeMm", lookAlikeMm, 0.1, 5, "mm");
-        Check.count("opticsGoes", opticsGoes, 1, 20);
+        Check.count("glassPasses", glassPasses, 1, 20);
     }
 
     Standards withStreak(int length) {
-        return new Standards(length, lookAlikeMm, opticsGoes, ownerAgreesFirst);
+        return new Standards(length, lookAlikeMm, glassPasses, ownerAgreesFirst);
     }
 
     Standards withLookAlikes(double withinMm) {
-        return new Standards(streakLength, withinMm, opticsGoes, ownerAgreesFirst);
+        return new Standards(streakLength, withinMm, glassPasses, ownerAgreesFirst);
     }
 
     Standards withGoes(int most) {
@@ -30,6 +30,6 @@ public record Standards(int streakLength, double lookAlikeMm, int opticsGoes, bo
     }
 
     Standards withOwnerAsked(boolean asked) {
-        return new Standards(streakLength, lookAlikeMm, opticsGoes, asked);
+        return new Standards(streakLength, lookAlikeMm, glassPasses, asked);
     }
 }

@@ -44,7 +44,7 @@ final class Likelihood {
     /** Freedom of the heavy-tailed means. */
     private static final double TAILS = 4;
 
-    /** How well the scatter of a cause is foretold, as degrees of freedom. */
+    /** How well the scatter of a cause is predicted, as degrees of freedom. */
     private static final double FORETOLD = 6;
 
     /** How well a maker's travel time and the stand's agree. */

@@ -47,7 +47,7 @@ public record Materials(
         this(version, materials, agents, List.of(), List.of(), List.of());
     }
 
-    /** What is to come off; agents and methods by id, best first; {@code optics} where it is on glass, so that goes are counted; {@code caution} by id, empty for none. */
+    /** What is to come off; agents and methods by id, best first; {@code optics} where it is on glass, so that passes are counted; {@code caution} by id, empty for none. */
     public record Soil(
             String id,
             String label,

@@ -7,22 +7,22 @@ import java.util.Objects;
 import java.util.Optional;
 import ruvant.core.units.Refusal;
 
-/** What was filed, drilled or made otherwise, go by go, and how far that still is from the line. */
+/** What was filed, drilled or made otherwise, pass by pass, and how far that still is from the line. */
 public final class Modifications {
     private static final double NOTHING_MM = 1e-6;
 
     private Modifications() {}
 
     /**
-     * One modification with all its goes.
+     * One modification with all its passes.
      *
      * @param takenMm what came off in all; 0 where nothing was measured
      * @param limitMm how much may; empty where no figure was set
-     * @param results what the tries after the goes showed, in their order
+     * @param results what the tries after the passes showed, in their order
      */
     public record Modification(
             TreatEntry.Modified first,
-            int goes,
+            int passes,
             double takenMm,
             Optional<Double> limitMm,
             String limit,
@@ -44,8 +44,8 @@ public final class Modifications {
             if (!limit.isEmpty()) {
                 words.append(", ").append(limit);
             }
-            if (goes > 1) {
-                words.append(", in ").append(goes).append(" passes");
+            if (passes > 1) {
+                words.append(", in ").append(passes).append(" passes");
             }
             if (!results.isEmpty()) {
                 words.append("; ").append(results.getLast());
@@ -55,47 +55,47 @@ public final class Modifications {
     }
 
     /** Modifications of a job, the first begun first. */
-    public static List<Modification> of(List<TreatPicture.Done<TreatEntry.Modified>> goes) {
+    public static List<Modification> of(List<TreatPicture.Done<TreatEntry.Modified>> passes) {
         List<List<TreatEntry.Modified>> groups = new ArrayList<>();
-        for (TreatPicture.Done<TreatEntry.Modified> go : goes) {
+        for (TreatPicture.Done<TreatEntry.Modified> pass : passes) {
             groups.stream()
-                    .filter(group -> group.getFirst().sameAs(go.what()))
+                    .filter(group -> group.getFirst().sameAs(pass.what()))
                     .findFirst()
                     .orElseGet(() -> {
                         List<TreatEntry.Modified> group = new ArrayList<>();
                         groups.add(group);
                         return group;
                     })
-                    .add(go.what());
+                    .add(pass.what());
         }
         return groups.stream().map(Modifications::one).toList();
     }
 
-    private static Modification one(List<TreatEntry.Modified> goes) {
+    private static Modification one(List<TreatEntry.Modified> passes) {
         return new Modification(
-                goes.getFirst(),
-                goes.size(),
-                taken(goes),
-                limit(goes),
-                last(goes.stream().map(TreatEntry.Modified::limit).toList()),
-                last(goes.stream().map(TreatEntry.Modified::agreed).toList()),
-                goes.stream()
+                passes.getFirst(),
+                passes.size(),
+                taken(passes),
+                limit(passes),
+                last(passes.stream().map(TreatEntry.Modified::limit).toList()),
+                last(passes.stream().map(TreatEntry.Modified::agreed).toList()),
+                passes.stream()
                         .map(TreatEntry.Modified::result)
                         .filter(result -> !result.isEmpty())
                         .toList());
     }
 
-    private static double taken(List<TreatEntry.Modified> goes) {
-        return goes.stream()
+    private static double taken(List<TreatEntry.Modified> passes) {
+        return passes.stream()
                 .map(TreatEntry.Modified::takenMm)
                 .filter(Objects::nonNull)
                 .mapToDouble(mm -> mm)
                 .sum();
     }
 
-    /** The line is drawn once, at the first go that names one; a later one does not move it. */
-    private static Optional<Double> limit(List<TreatEntry.Modified> goes) {
-        return goes.stream()
+    /** The line is drawn once, at the first pass that names one; a later one does not move it. */
+    private static Optional<Double> limit(List<TreatEntry.Modified> passes) {
+        return passes.stream()
                 .map(TreatEntry.Modified::limitMm)
                 .filter(Objects::nonNull)
                 .findFirst();
@@ -108,16 +108,16 @@ public final class Modifications {
                 .orElse("");
     }
 
-    /** Why a further go cannot be: more would be off than the line allows, and nobody says why. */
+    /** Why a further pass cannot be: more would be off than the line allows, and nobody says why. */
     static Optional<Refusal> objection(List<TreatPicture.Done<TreatEntry.Modified>> before, TreatEntry.Modified next) {
-        List<TreatEntry.Modified> goes = new ArrayList<>(before.stream()
+        List<TreatEntry.Modified> passes = new ArrayList<>(before.stream()
                 .map(TreatPicture.Done::what)
                 .filter(one -> one.sameAs(next))
                 .toList());
-        double already = taken(goes);
-        goes.add(next);
-        Optional<Double> most = limit(goes);
-        double all = taken(goes);
+        double already = taken(passes);
+        passes.add(next);
+        Optional<Double> most = limit(passes);
+        double all = taken(passes);
         if (most.isEmpty()
                 || all <= most.get() + NOTHING_MM
                 || !next.pastReason().isEmpty()) {

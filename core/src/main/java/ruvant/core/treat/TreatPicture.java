@@ -35,7 +35,7 @@ public record TreatPicture(
     }
 
     /** How often the glass of a part was gone over. */
-    public int goes(PartName part, java.util.Set<String> opticsSoils) {
+    public int passes(PartName part, java.util.Set<String> opticsSoils) {
         return (int) cleaned.stream()
                 .filter(one -> one.what().part().equals(part)
                         && opticsSoils.contains(one.what().soil()))

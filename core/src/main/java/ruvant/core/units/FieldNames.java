@@ -47,7 +47,7 @@ final class FieldNames {
             Map.entry("needWorth", "value of a finished camera"),
             Map.entry("hour", "labour rate"),
             Map.entry("lateDay", "cost of a day late"),
-            Map.entry("opticsGoes", "maximum number of passes"),
+            Map.entry("glassPasses", "maximum number of passes"),
             Map.entry("streakLength", "number of good firings"),
             Map.entry("lookAlikeMm", "length difference of look-alikes"),
             Map.entry("least", "reorder level"),

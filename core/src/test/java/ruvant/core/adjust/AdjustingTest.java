@@ -105,7 +105,7 @@ class AdjustingTest {
     }
 
     @Test
-    void firings_and_turns_make_trials_by_themselves() {
+    void firingsAndTurnsMakeTrialsByThemselves() {
         fired("1/60", 1.0 / 64, 0.8);
         turned("engagement", -0.125);
         turned("engagement", -0.125);
@@ -121,7 +121,7 @@ class AdjustingTest {
     }
 
     @Test
-    void it_asks_for_a_measurement_then_for_a_turn_then_stops() {
+    void itAsksForAMeasurementThenForATurnThenStops() {
         assertThat(adjusting().plan(List.of(Named.of("engagement"))).verdict())
                 .isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
 
@@ -147,7 +147,7 @@ class AdjustingTest {
     }
 
     @Test
-    void what_moves_most_of_what_is_off_is_chosen_where_nobody_chose() {
+    void whatMovesMostOfWhatIsOffIsChosenWhereNobodyChose() {
         fired("1/500", 1.0 / 512, 0.9);
         fired("1/60", 1.0 / 64, 0.0);
 
@@ -159,7 +159,7 @@ class AdjustingTest {
     }
 
     @Test
-    void what_drops_the_tension_is_held_before_it_is_let_go() {
+    void whatDropsTheTensionIsHeldBeforeItIsLetGo() {
         for (double error : new double[] {0.9, -0.9}) {
             Logs fresh = Logs.camera();
             fresh.add(new ProveEntry.FiringsTimed(
@@ -184,7 +184,7 @@ class AdjustingTest {
     }
 
     @Test
-    void a_ratchet_that_nobody_wrote_a_caution_for_is_warned_of_all_the_same() {
+    void aRatchetThatNobodyWroteACautionForIsWarnedOfAllTheSame() {
         AdjustEntry.AdjusterDescribed bare = new AdjustEntry.AdjusterDescribed(
                 "roller", TurnUnit.EIGHTHS, -1, 1, AdjusterLock.RATCHET, "", "", 0, List.of());
 
@@ -195,7 +195,7 @@ class AdjustingTest {
     }
 
     @Test
-    void an_order_of_two_events_closes_in_until_it_is_right() {
+    void anOrderOfTwoEventsClosesInUntilItIsRight() {
         logs.add(adjusting().introduction(Named.of("film release")).toArray(AdjustEntry[]::new));
         AdjustPlan first = adjusting().plan(List.of(Named.of("film release")));
         assertThat(first.verdict()).isEqualTo(AdjustPlan.Verdict.MEASURE_FIRST);
@@ -230,7 +230,7 @@ class AdjustingTest {
     }
 
     @Test
-    void a_setting_that_came_out_both_ways_is_tried_again() {
+    void aSettingThatCameOutBothWaysIsTriedAgain() {
         logs.add(adjusting().introduction(Named.of("film release")).toArray(AdjustEntry[]::new));
         judged(0.35);
         AdjustPlan both = judged(0);
@@ -240,7 +240,7 @@ class AdjustingTest {
     }
 
     @Test
-    void struck_turns_and_firings_count_no_more() {
+    void struckTurnsAndFiringsCountNoMore() {
         fired("1/60", 1.0 / 64, 0.8);
         turned("engagement", 0.5);
         turned("engagement", 0.25);
@@ -251,7 +251,7 @@ class AdjustingTest {
     }
 
     @Test
-    void after_other_work_earlier_errors_say_nothing_but_responses_still_do() {
+    void afterOtherWorkEarlierErrorsSayNothingButResponsesStillDo() {
         fired("1/60", 1.0 / 64, 1.2);
         turned("engagement", -0.25);
         fired("1/60", 1.0 / 64, 0.8);
@@ -269,7 +269,7 @@ class AdjustingTest {
     }
 
     @Test
-    void one_made_on_the_spot_is_learned_from_nothing() {
+    void oneMadeOnTheSpotIsLearnedFromNothing() {
         fired("1/60", 1.0 / 64, 0.6);
         turned("odd eccentric", 0.125);
         fired("1/60", 1.0 / 64, 0.9);
@@ -281,7 +281,7 @@ class AdjustingTest {
     }
 
     @Test
-    void two_adjusters_are_drawn_as_a_map_and_one_as_lines() {
+    void twoAdjustersAreDrawnAsAMapAndOneAsLines() {
         fired("1/60", 1.0 / 64, 0.6);
         fired("1/500", 1.0 / 512, 0.6);
 
@@ -312,17 +312,18 @@ class AdjustingTest {
         for (AdjustPlan.Turn turn : plan.turns()) {
             List<Double> axis = turn.adjuster().equals(map.first()) ? map.across() : map.up();
             assertThat(axis.get(axis.size() / 2)).isCloseTo(turn.to(), within(1e-9));
-            assertThat(axis.getFirst()).as("what is around it is seen on both sides").isLessThan(turn.to());
+            assertThat(axis.getFirst())
+                    .as("what is around it is seen on both sides")
+                    .isLessThan(turn.to());
             assertThat(axis.getLast()).isGreaterThan(turn.to());
         }
         assertThat(map.worst().get(map.up().size() / 2).get(map.across().size() / 2))
                 .isEqualTo(map.then());
-        assertThat(plan.why())
-                .contains(String.format(Locale.ROOT, "from %.1f to %.1f ×", map.now(), map.then()));
+        assertThat(plan.why()).contains(String.format(Locale.ROOT, "from %.1f to %.1f ×", map.now(), map.then()));
     }
 
     @Test
-    void scatter_too_wide_is_answered_with_more_firings() {
+    void scatterTooWideIsAnsweredWithMoreFirings() {
         logs.add(new ProveEntry.FiringsTimed(
                 "1/60", Phase.AFTER, Attitude.LEVEL, "", List.of(0.008, 0.03, 0.012, 0.022), false));
 
@@ -330,7 +331,7 @@ class AdjustingTest {
     }
 
     @Test
-    void the_next_camera_of_the_model_is_turned_by_what_this_one_taught() {
+    void theNextCameraOfTheModelIsTurnedByWhatThisOneTaught() {
         fired("1/60", 1.0 / 64, 0.9);
         turned("engagement", 0.25);
         fired("1/60", 1.0 / 64, 0.4);
@@ -356,7 +357,7 @@ class AdjustingTest {
     }
 
     @Test
-    void a_turn_asks_for_a_measurement_and_stands_on_the_return_sheet() {
+    void aTurnAsksForAMeasurementAndStandsOnTheReturnSheet() {
         turned("engagement", 0.25);
 
         assertThat(logs.standsAt(Logs.START).next()).contains(new NextStep.MeasureTurn(Named.of("engagement")));
@@ -367,7 +368,7 @@ class AdjustingTest {
     }
 
     @Test
-    void a_book_with_gaps_says_so() {
+    void aBookWithGapsSaysSo() {
         AdjusterBook gaps = new AdjusterBook(
                 1,
                 List.of(new AdjusterBook.Result(Named.of("height"), "", 0, 1, 0, "", "", "")),

@@ -30,7 +30,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_turns_the_way_that_is_known_to_help() {
+    void itTurnsTheWayThatIsKnownToHelp() {
         Advice slow = advice(ENGAGEMENT, new double[] {0, 0.4, 0.8});
         Advice fast = advice(ENGAGEMENT, new double[] {0, -0.4, -0.8});
 
@@ -43,7 +43,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_believes_the_trials_where_they_contradict_what_was_supposed() {
+    void itBelievesTheTrialsWhereTheyContradictWhatWasSupposed() {
         Advice after = advice(ENGAGEMENT, new double[] {0, 0.4, 0.8}, new double[] {0.25, 0.55, 1.1});
 
         assertThat(after.verdict()).isEqualTo(Advice.Verdict.TURN);
@@ -51,7 +51,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_stops_where_all_is_within_tolerance() {
+    void itStopsWhereAllIsWithinTolerance() {
         Advice stop = advice(ENGAGEMENT, new double[] {0, 0.05, -0.05});
 
         assertThat(stop.verdict()).isEqualTo(Advice.Verdict.STOP_IN_TOLERANCE);
@@ -60,7 +60,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_sets_two_speeds_that_cannot_both_be_pleased_equally_far_off() {
+    void itSetsTwoSpeedsThatCannotBothBePleasedEquallyFarOff() {
         Adjuster same = new Adjuster("cam follower", 0.125, -1, 1, 1, List.of(1.0, 1.0));
         Advice advice = advice(
                 same,
@@ -76,7 +76,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_says_that_turning_it_does_nothing() {
+    void itSaysThatTurningItDoesNothing() {
         Advice advice = advice(
                 ENGAGEMENT,
                 new double[] {0, 0.6, 0.8},
@@ -89,7 +89,7 @@ class AdvisorTest {
     }
 
     @Test
-    void it_asks_for_more_firings_where_they_scatter_too_widely_to_tell() {
+    void itAsksForMoreFiringsWhereTheyScatterTooWidelyToTell() {
         AdjustCase scattered = new AdjustCase(
                 List.of(ENGAGEMENT),
                 List.of(new WantedResult("1/8", 0.25, 0.4), new WantedResult("1/15", 0.25, 0.4)),
@@ -102,7 +102,7 @@ class AdvisorTest {
 
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3})
-    void it_needs_fewer_cycles_than_hands_and_stops_where_it_is_right(int adjusters) {
+    void itNeedsFewerCyclesThanHandsAndStopsWhereItIsRight(int adjusters) {
         int advised = 0;
         int byHand = 0;
         int stopped = 0;
@@ -134,13 +134,13 @@ class AdvisorTest {
     }
 
     @Test
-    void it_gives_the_same_advice_for_the_same_trials() {
+    void itGivesTheSameAdviceForTheSameTrials() {
         assertThat(advice(ENGAGEMENT, new double[] {0, 0.4, 0.8}))
                 .isEqualTo(advice(ENGAGEMENT, new double[] {0, 0.4, 0.8}));
     }
 
     @Test
-    void what_does_not_fit_is_refused_in_words() {
+    void whatDoesNotFitIsRefusedInWords() {
         assertThatThrownBy(() -> new Adjuster("x", 0.001, -50, 50, 0, List.of()))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("step");

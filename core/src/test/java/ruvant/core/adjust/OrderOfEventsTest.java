@@ -23,7 +23,7 @@ class OrderOfEventsTest {
 
     @ParameterizedTest
     @ValueSource(ints = {1, 2})
-    void orders_come_right_in_fewer_trials_than_step_by_step(int orders) {
+    void ordersComeRightInFewerTrialsThanStepByStep(int orders) {
         int advised = 0;
         int byHand = 0;
         int stops = 0;
@@ -63,7 +63,7 @@ class OrderOfEventsTest {
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5})
-    void a_rangefinder_worked_out_from_its_mirror_comes_right(long seed) {
+    void aRangefinderWorkedOutFromItsMirrorComesRight(long seed) {
         RangefinderToAdjust camera = new RangefinderToAdjust(seed);
         Advice advice = Advisor.advise(camera.asCase());
         while (advice.verdict() == Advice.Verdict.TURN || advice.verdict() == Advice.Verdict.FIRE_MORE) {

@@ -59,7 +59,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void what_is_known_has_no_gaps_and_is_broad() {
+    void whatIsKnownHasNoGapsAndIsBroad() {
         assertThat(KNOWN.problems()).isEmpty();
         assertThat(KNOWN.causes()).hasSizeGreaterThanOrEqualTo(120);
         assertThat(KNOWN.looks()).hasSizeGreaterThanOrEqualTo(150);
@@ -69,7 +69,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void gaps_are_found() {
+    void gapsAreFound() {
         FaultKnowledge gaps = new FaultKnowledge(
                 1,
                 1,
@@ -87,7 +87,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void late_scattered_slow_speeds_that_mind_how_they_are_held_point_to_the_train() {
+    void lateScatteredSlowSpeedsThatMindHowTheyAreHeldPointToTheTrain() {
         List<Diagnosis.Suspected> suspects =
                 suspects(Family.LEAF_UNIT, seen("slowLate", "slowScatter", "worseLensDown"));
 
@@ -96,7 +96,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void a_look_moves_the_list_and_a_leaning_one_moves_it_less() {
+    void aLookMovesTheListAndALeaningOneMovesItLess() {
         CaseEvidence late = seen("slowLate");
         double before = chance(Family.LEAF_UNIT, late, "trainGummed");
         double sure = chance(
@@ -109,7 +109,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void two_causes_at_once_can_both_be_likely() {
+    void twoCausesAtOnceCanBothBeLikely() {
         CaseEvidence both = with(
                 seen("slowLate", "slowScatter", "irisOily", "firstLate"),
                 new CaseEvidence.Result("solventTrain", true, true),
@@ -120,7 +120,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void a_meter_that_moves_past_its_wire_clears_cell_coil_and_movement() {
+    void aMeterThatMovesPastItsWireClearsCellCoilAndMovement() {
         CaseEvidence dead = seen("meterDead", "corroded");
         CaseEvidence moves = with(
                 dead,
@@ -133,7 +133,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void cleared_confirmed_and_counted_causes_count() {
+    void clearedConfirmedAndCountedCausesCount() {
         CaseEvidence late = seen("slowLate");
         CaseEvidence cleared = new CaseEvidence(
                 late.symptoms(), Set.of(), List.of(), Set.of("trainGummed"), Set.of(), Map.of(), Map.of(), 0);
@@ -155,7 +155,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void what_the_speeds_say_is_evidence() {
+    void whatTheSpeedsSayIsEvidence() {
         CaseEvidence late = seen("slowLate");
         CaseEvidence speeds = new CaseEvidence(
                 late.symptoms(),
@@ -171,7 +171,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void what_explains_nothing_seen_is_not_looked_at_first() {
+    void whatExplainsNothingSeenIsNotLookedAtFirst() {
         CaseEvidence dead = seen("releasesNot");
         List<NextLooks.Ranked> next =
                 NextLooks.of(KNOWN, Family.FOCAL_CLOTH, Diagnosis.of(KNOWN, Family.FOCAL_CLOTH, dead), dead, Set.of());
@@ -181,7 +181,7 @@ class DiagnosisTest {
 
     @ParameterizedTest
     @EnumSource(Family.class)
-    void the_next_look_is_worth_its_minutes_and_open_covers_make_it_cheaper(Family family) {
+    void theNextLookIsWorthItsMinutesAndOpenCoversMakeItCheaper(Family family) {
         CaseEvidence evidence = seen("slowLate", "meterDead");
         Diagnosis diagnosis = Diagnosis.of(KNOWN, family, evidence);
         List<NextLooks.Ranked> closed = NextLooks.of(KNOWN, family, diagnosis, evidence, Set.of());
@@ -198,7 +198,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void advised_looks_find_the_hidden_cause() {
+    void advisedLooksFindTheHiddenCause() {
         int first = 0;
         int cases = 60;
         for (int seed = 0; seed < cases; seed++) {
@@ -234,7 +234,7 @@ class DiagnosisTest {
     }
 
     @Test
-    void with_nothing_known_the_commonest_come_first_and_all_sums_up() {
+    void withNothingKnownTheCommonestComeFirstAndAllSumsUp() {
         Diagnosis nothing = Diagnosis.of(KNOWN, Family.FOCAL_CLOTH, CaseEvidence.NONE);
         double sum = nothing.suspects(CaseEvidence.NONE).stream()
                 .mapToDouble(Diagnosis.Suspected::probability)

@@ -32,7 +32,7 @@ class FindFoldTest {
 
     @Test
     void whatIsForetoldIsHeldAgainstWhatIsSeen() {
-        FindEntry.Foretold needle = new FindEntry.Foretold(
+        FindEntry.Predicted needle = new FindEntry.Predicted(
                 "needle, two speeds slower", 2, 1.0 / 3, "stops", List.of(Named.of("meter wire")));
         UUID held = logs.put(needle);
         UUID missed = logs.put(needle);

@@ -23,7 +23,7 @@ class SearchTest {
     }
 
     @Test
-    void advised_looks_find_causes_that_show_otherwise_than_is_known_in_less_time_than_a_checklist() {
+    void advisedLooksFindCausesThatShowOtherwiseThanIsKnownInLessTimeThanAChecklist() {
         List<Search.Ended> advised = search(Search.Way.ADVISED);
         List<Search.Ended> listed = search(Search.Way.CHECKLIST);
 
@@ -33,7 +33,7 @@ class SearchTest {
     }
 
     @Test
-    void the_same_seed_hides_the_same_fault() {
+    void theSameSeedHidesTheSameFault() {
         HiddenFault one = new HiddenFault(DiagnosisTest.KNOWN, 5);
         HiddenFault again = new HiddenFault(DiagnosisTest.KNOWN, 5);
 

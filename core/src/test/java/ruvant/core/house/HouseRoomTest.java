@@ -48,9 +48,9 @@ class HouseRoomTest {
                         0.5,
                         one -> one.standards().lookAlikeMm()),
                 setting(
-                        new HouseEntry.OpticsGoesSet(2),
+                        new HouseEntry.GlassPassesSet(2),
                         2,
-                        one -> one.standards().opticsGoes()),
+                        one -> one.standards().glassPasses()),
                 setting(
                         new HouseEntry.OwnerAskedFirstSet(false),
                         false,
@@ -117,6 +117,6 @@ class HouseRoomTest {
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("no tray");
         assertThatThrownBy(() -> new HouseEntry.StreakSet(0)).isInstanceOf(FieldProblem.class);
-        assertThatThrownBy(() -> new HouseEntry.OpticsGoesSet(21)).isInstanceOf(FieldProblem.class);
+        assertThatThrownBy(() -> new HouseEntry.GlassPassesSet(21)).isInstanceOf(FieldProblem.class);
     }
 }

@@ -112,7 +112,7 @@ class ShopLogsTest {
         add(new HouseEntry.StreakSet(24));
         long seen = log.lastSequence();
         add(new HouseEntry.StreakSet(48));
-        add(new HouseEntry.OpticsGoesSet(5));
+        add(new HouseEntry.GlassPassesSet(5));
         List<Line> mine =
                 Kernel.numbered(log, "Ben", List.of(NewLine.of(new HouseEntry.StreakSet(12))), NOW, Optional.empty());
         assertThat(kernel.unseen(log, seen, mine))
@@ -138,7 +138,7 @@ class ShopLogsTest {
             }
             Entry entry = random.nextBoolean()
                     ? new HouseEntry.StreakSet(1 + random.nextInt(90))
-                    : new HouseEntry.OpticsGoesSet(1 + random.nextInt(20));
+                    : new HouseEntry.GlassPassesSet(1 + random.nextInt(20));
             List<Line> mine =
                     Kernel.numbered(log, "window " + window, List.of(NewLine.of(entry)), NOW, Optional.empty());
             List<Line> unseen = kernel.unseen(log, seen[window], mine);
@@ -151,8 +151,8 @@ class ShopLogsTest {
                 assertThat(
                                 entry instanceof HouseEntry.StreakSet streak
                                         ? practice().standards().streakLength() == streak.length()
-                                        : practice().standards().opticsGoes()
-                                                == ((HouseEntry.OpticsGoesSet) entry).most())
+                                        : practice().standards().glassPasses()
+                                                == ((HouseEntry.GlassPassesSet) entry).most())
                         .isTrue();
             } else {
                 seen[window] = log.lastSequence();

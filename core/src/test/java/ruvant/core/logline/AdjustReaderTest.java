@@ -71,7 +71,7 @@ class AdjustReaderTest {
         "turn curtain roller 3 clicks tighter,   curtain roller,    DETENTS,    3",
         "turn brake 1/2 in,                      brake,             EIGHTHS,    0.5"
     })
-    void turns_are_read(String line, String adjuster, TurnUnit unit, double by) {
+    void turnsAreRead(String line, String adjuster, TurnUnit unit, double by) {
         AdjustEntry.Turned turned = (AdjustEntry.Turned) last(line);
 
         assertThat(turned.adjuster().words()).isEqualTo(adjuster);
@@ -80,7 +80,7 @@ class AdjustReaderTest {
     }
 
     @Test
-    void what_is_known_of_an_adjuster_is_entered_with_its_first_turn_only() {
+    void whatIsKnownOfAnAdjusterIsEnteredWithItsFirstTurnOnly() {
         Reading first = read("turn height screw 1/16 in");
         assertThat(first.entries())
                 .extracting(entry -> entry.getClass().getSimpleName())
@@ -91,7 +91,7 @@ class AdjustReaderTest {
     }
 
     @Test
-    void what_is_missing_is_asked_for() {
+    void whatIsMissingIsAskedFor() {
         assertThat(read("turn").question())
                 .hasValueSatisfying(ask -> assertThat(ask).contains("What"));
         assertThat(read("turn engagement 1/8").question())
@@ -101,13 +101,13 @@ class AdjustReaderTest {
     }
 
     @Test
-    void a_sentence_that_turns_nothing_stays_a_note() {
+    void aSentenceThatTurnsNothingStaysANote() {
         assertThat(last("turns freely after the flush")).isInstanceOf(SittingEntry.Noted.class);
         assertThat(last("result is good so far")).isInstanceOf(SittingEntry.Noted.class);
     }
 
     @Test
-    void results_are_read_as_figures_or_as_what_came_first() {
+    void resultsAreReadAsFiguresOrAsWhatCameFirst() {
         assertThat(last("result height -1.5 arc-min")).isEqualTo(new AdjustEntry.ResultRead("height", -1.5, ""));
         assertThat(last("result film freed first: too late"))
                 .isEqualTo(new AdjustEntry.ResultJudged("film freed first", AdjustEntry.Came.TOO_LOW, ""));

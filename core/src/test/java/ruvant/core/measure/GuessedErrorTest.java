@@ -32,18 +32,18 @@ class GuessedErrorTest {
             about right            | 0
             a quarter long         | 0.25
             """)
-    void says_what_an_ear_says(String said, double ev) {
+    void saysWhatAnEarSays(String said, double ev) {
         assertThat(GuessedError.ev(said)).isCloseTo(ev, within(0.0001));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "slow", "0.3", "a third", "slow and fast 0.3", "whirring", "9 stops slow"})
-    void asks_where_it_says_nothing(String said) {
+    void asksWhereItSaysNothing(String said) {
         assertThatThrownBy(() -> GuessedError.ev(said)).isInstanceOf(FieldProblem.class);
     }
 
     @Test
-    void an_ear_is_as_good_as_its_guesses() {
+    void anEarIsAsGoodAsItsGuesses() {
         Ear ear = Ear.of(
                 List.of(new Ear.Pair(0.5, 0.2), new Ear.Pair(0.3, 0.1), new Ear.Pair(0, -0.3), new Ear.Pair(0.7, 0.5)));
 
@@ -55,7 +55,7 @@ class GuessedErrorTest {
     }
 
     @Test
-    void an_ear_of_which_little_is_known_may_be_a_stop_off() {
+    void anEarOfWhichLittleIsKnownMayBeAStopOff() {
         assertThat(Ear.of(List.of()).widthEv()).isEqualTo(1);
         assertThat(Ear.of(List.of(new Ear.Pair(0.5, 0.5), new Ear.Pair(0.1, 0.1)))
                         .widthEv())

@@ -11,7 +11,7 @@ import ruvant.core.prove.Streak;
 class PublishedTablesTest {
     @ParameterizedTest
     @CsvSource({"3, 0.051, 7.378", "5, 0.484, 11.143", "6, 0.831, 12.833", "10, 2.700, 19.023", "21, 9.591, 34.170"})
-    void intervals_of_a_scatter_are_by_chi_square(int firings, double low, double high) {
+    void intervalsOfAScatterAreByChiSquare(int firings, double low, double high) {
         RunStatistics.Interval scatter = new RunStatistics(firings, 0, 0.1).scatterEv(0.95);
 
         assertThat(scatter.lowEv()).isCloseTo(0.1 * Math.sqrt((firings - 1) / high), within(0.0001));
@@ -20,7 +20,7 @@ class PublishedTablesTest {
 
     @ParameterizedTest
     @CsvSource({"36, 0, 0.080", "59, 0, 0.0495", "20, 0, 0.139", "20, 1, 0.216", "50, 2, 0.121", "100, 5, 0.102"})
-    void bounds_of_a_miss_rate_are_exact_binomial(int firings, int misses, double bound) {
+    void boundsOfAMissRateAreExactBinomial(int firings, int misses, double bound) {
         assertThat(new Streak(0, 36, firings, misses).missRateBound()).isCloseTo(bound, within(0.001));
     }
 
@@ -35,7 +35,7 @@ class PublishedTablesTest {
         "10, 0.25, 0.05, IN",
         "10, 0.35, 0.05, OUT"
     })
-    void verdicts_follow_from_the_tables(int firings, double bias, double scatter, SpeedVerdict.Kind kind) {
+    void verdictsFollowFromTheTables(int firings, double bias, double scatter, SpeedVerdict.Kind kind) {
         assertThat(SpeedVerdict.of(new RunStatistics(firings, bias, scatter), 0.30)
                         .kind())
                 .isEqualTo(kind);

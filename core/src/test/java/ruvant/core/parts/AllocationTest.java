@@ -98,7 +98,7 @@ class AllocationTest {
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
-    void small_cases_come_out_as_by_trying_all(long seed) {
+    void smallCasesComeOutAsByTryingAll(long seed) {
         for (int n = 0; n < 12; n++) {
             Case one = random(seed * 100 + n, 2 + n % 4, 1 + n % 4, 0.7);
             Allocation.Result result = one.best();
@@ -111,7 +111,7 @@ class AllocationTest {
 
     @ParameterizedTest
     @ValueSource(longs = {21, 22, 23, 24, 25, 26})
-    void insisting_costs_what_trying_all_with_and_without_it_says(long seed) {
+    void insistingCostsWhatTryingAllWithAndWithoutItSays(long seed) {
         Case one = random(seed, 4, 3, 0.7);
         double free = bruteForce(one, 0, Set.of(), Set.of());
         for (Allocation.Offer insisted : one.offers()) {
@@ -127,7 +127,7 @@ class AllocationTest {
     }
 
     @Test
-    void taking_the_dearest_first_is_worse_than_the_whole() {
+    void takingTheDearestFirstIsWorseThanTheWhole() {
         // one donor serves both once it is open; the better part alone from another would open two
         List<Allocation.Offer> offers = List.of(
                 offer(0, "governor", "whole", 1000),
@@ -146,7 +146,7 @@ class AllocationTest {
     }
 
     @Test
-    void what_gains_nothing_is_left_open() {
+    void whatGainsNothingIsLeftOpen() {
         Allocation.Result result = Allocation.best(
                 2, List.of(offer(0, "pawl", "donor", 100), offer(1, "", "", -50)), Map.of("donor", 400.0));
 
@@ -156,7 +156,7 @@ class AllocationTest {
     }
 
     @Test
-    void a_part_of_a_donor_goes_to_one_only() {
+    void aPartOfADonorGoesToOneOnly() {
         Allocation.Result result = Allocation.best(
                 2, List.of(offer(0, "cell", "a", 500), offer(1, "cell", "a", 700), offer(0, "", "", 100)), Map.of());
 
@@ -165,7 +165,7 @@ class AllocationTest {
     }
 
     @Test
-    void large_cases_state_a_bound_that_holds() {
+    void largeCasesStateABoundThatHolds() {
         Case one = random(77, 40, 25, 0.3);
         Allocation.Result result = one.best();
 

@@ -42,7 +42,7 @@ class SaidBySpeedsTest {
     }
 
     @Test
-    void the_maker_comes_before_the_house_and_the_house_before_the_trade() {
+    void theMakerComesBeforeTheHouseAndTheHouseBeforeTheTrade() {
         fired("1/60", Attitude.LEVEL, false, 0.0178, 0.0179, 0.0178, 0.0177);
         SpeedLimits strict = new SpeedLimits(0.10, 0.15, 0.05, 0.2, 0.3);
         SpeedLimits lax = new SpeedLimits(0.60, 0.60, 0.2, 0.5, 0.8);
@@ -68,7 +68,7 @@ class SaidBySpeedsTest {
     }
 
     @Test
-    void the_first_firing_after_a_rest_is_kept_apart_and_held_against_the_others() {
+    void theFirstFiringAfterARestIsKeptApartAndHeldAgainstTheOthers() {
         fired("1/60", Attitude.LEVEL, true, 0.031, 0.0156, 0.0157, 0.0155);
         fired("1/60", Attitude.LEVEL, true, 0.029, 0.0156, 0.0158, 0.0156);
 
@@ -81,7 +81,7 @@ class SaidBySpeedsTest {
     }
 
     @Test
-    void a_guess_is_held_against_what_is_measured_next_and_stands_alone_until_then() {
+    void aGuessIsHeldAgainstWhatIsMeasuredNextAndStandsAloneUntilThen() {
         logs.add(new ProveEntry.SpeedGuessed("1/60", Phase.BEFORE, "half a stop slow", 0.5));
         assertThat(row("1/60", Logs.SHOP.practice()).guesses())
                 .containsExactly(new SpeedRow.Guessed(
@@ -99,7 +99,7 @@ class SaidBySpeedsTest {
     }
 
     @Test
-    void the_map_shows_what_was_done_between_misses() {
+    void theMapShowsWhatWasDoneBetweenMisses() {
         fired("1/60", Attitude.LEVEL, false, 0.0156, 0.0157, 0.031, 0.0155);
         fired("1/125", Attitude.LEVEL, false, 0.0078, 0.0079, 0.0077);
         fired("1/60", Attitude.LENS_DOWN, false, 0.033, 0.0156);
@@ -124,12 +124,12 @@ class SaidBySpeedsTest {
     }
 
     @Test
-    void nothing_fired_makes_an_empty_map() {
+    void nothingFiredMakesAnEmptyMap() {
         assertThat(FaultMap.of(logs.log(), logs.picture()).columns()).isEmpty();
     }
 
     @Test
-    void a_job_s_firings_say_what_may_be_wrong() {
+    void aJobSFiringsSayWhatMayBeWrong() {
         assertThat(PatternOfJob.of(Logs.received(), logs.picture().prove(), Logs.SHOP.practice(), Phase.BEFORE))
                 .as("nothing was fired")
                 .isEmpty();

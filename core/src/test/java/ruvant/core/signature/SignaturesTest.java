@@ -84,7 +84,7 @@ class SignaturesTest {
 
     @ParameterizedTest
     @MethodSource("clearPatterns")
-    void a_clear_pattern_names_its_cause(ShutterKind kind, List<SpeedFirings> speeds, ShutterCause cause) {
+    void aClearPatternNamesItsCause(ShutterKind kind, List<SpeedFirings> speeds, ShutterCause cause) {
         Ranking ranking = Signatures.rank(kind, speeds, CurtainTravel.UNKNOWN);
 
         assertThat(ranking.causes().getFirst().cause()).isEqualTo(cause);
@@ -97,7 +97,7 @@ class SignaturesTest {
 
     @ParameterizedTest
     @EnumSource(ShutterKind.class)
-    void causes_of_shutters_worked_out_from_forces_are_found(ShutterKind kind) {
+    void causesOfShuttersWorkedOutFromForcesAreFound(ShutterKind kind) {
         int cases = 4 * kind.causes().size();
         List<Integer> places = IntStream.range(1_000, 1_000 + cases)
                 .parallel()
@@ -115,7 +115,7 @@ class SignaturesTest {
     }
 
     @Test
-    void the_order_of_the_speeds_does_not_matter() {
+    void theOrderOfTheSpeedsDoesNotMatter() {
         List<SpeedFirings> speeds = new ArrayList<>(leaf(all(0.4), all(0.05)));
         Ranking one = Signatures.rank(ShutterKind.LEAF, speeds, CurtainTravel.UNKNOWN);
         Collections.shuffle(speeds, new Random(3));
@@ -125,7 +125,7 @@ class SignaturesTest {
     }
 
     @Test
-    void the_curtains_travel_tells_a_weak_leading_from_a_strong_trailing_one() {
+    void theCurtainsTravelTellsAWeakLeadingFromAStrongTrailingOne() {
         double[] errors = {0, 0, 0, 0, 0, 0, -0.05, -0.1, -0.25, -0.6};
         List<SpeedFirings> speeds = leaf(errors, all(0.03));
 
@@ -139,7 +139,7 @@ class SignaturesTest {
     }
 
     @Test
-    void where_they_cannot_be_told_apart_it_says_what_would() {
+    void whereTheyCannotBeToldApartItSaysWhatWould() {
         double[] errors = {0, 0, 0, 0, 0, 0, -0.05, -0.1, -0.25, -0.6};
 
         Ranking ranking = Signatures.rank(ShutterKind.FOCAL_MECHANICAL, leaf(errors, all(0.03)), CurtainTravel.UNKNOWN);
@@ -151,7 +151,7 @@ class SignaturesTest {
     }
 
     @Test
-    void the_sentence_says_what_is_seen() {
+    void theSentenceSaysWhatIsSeen() {
         Ranking ranking = Signatures.rank(
                 ShutterKind.LEAF,
                 leaf(
@@ -163,7 +163,7 @@ class SignaturesTest {
     }
 
     @Test
-    void a_firing_without_light_counts_as_far_too_short() {
+    void aFiringWithoutLightCountsAsFarTooShort() {
         List<SpeedFirings> speeds = new ArrayList<>(leaf(all(0), all(0.03)));
         speeds.set(
                 9,
@@ -186,7 +186,7 @@ class SignaturesTest {
     }
 
     @Test
-    void two_speeds_make_no_pattern() {
+    void twoSpeedsMakeNoPattern() {
         assertThatThrownBy(() -> Signatures.rank(
                         ShutterKind.LEAF, leaf(all(0), all(0.03)).subList(0, 2), CurtainTravel.UNKNOWN))
                 .isInstanceOf(FieldProblem.class)
@@ -194,7 +194,7 @@ class SignaturesTest {
     }
 
     @Test
-    void lists_that_do_not_fit_are_refused() {
+    void listsThatDoNotFitAreRefused() {
         assertThatThrownBy(() -> new SpeedFirings("1/8", 0.125, List.of(0.1, 0.9), List.of(List.of(0.1)), null, false))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("2 sensors and errors for 1");
@@ -206,7 +206,7 @@ class SignaturesTest {
     }
 
     @Test
-    void a_single_firing_of_each_speed_is_ranked_too() {
+    void aSingleFiringOfEachSpeedIsRankedToo() {
         List<SpeedFirings> speeds = new ArrayList<>();
         for (SpeedFirings one : leaf(all(0.6), all(0.01))) {
             speeds.add(new SpeedFirings(

@@ -158,7 +158,7 @@ class CleaningAdviceTest {
         logs.put(new TreatEntry.Cleaned(
                 lens, Named.of("naphtha"), List.of("brassSteel"), Verdict.OK, "", "grease", "swab"));
 
-        assertThat(logs.picture().treat().goes(lens, TABLE.opticsSoils())).isEqualTo(2);
+        assertThat(logs.picture().treat().passes(lens, TABLE.opticsSoils())).isEqualTo(2);
 
         PartName train = PartName.of("retard train");
         logs.after(1).put(new TreatEntry.Cleaned(train, "naphtha", List.of("brassSteel"), Verdict.OK, ""));

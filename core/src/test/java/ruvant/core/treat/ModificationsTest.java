@@ -38,7 +38,7 @@ class ModificationsTest {
         assertThat(Modifications.of(logs.picture().treat().modified()))
                 .singleElement()
                 .satisfies(one -> {
-                    assertThat(one.goes()).isEqualTo(3);
+                    assertThat(one.passes()).isEqualTo(3);
                     assertThat(one.leftMm()).get().isEqualTo(0.0);
                     assertThat(one.words())
                             .isEqualTo("speed ring, catching corner: filed by 0.5 mm of at most 0.5 mm,"

@@ -20,10 +20,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
+import ruvant.core.find.FindEntry;
+import ruvant.core.house.HouseEntry;
 import ruvant.core.log.Entry;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.log.Rooms;
@@ -61,6 +64,7 @@ public final class EntryJson {
         module.setMixInAnnotation(Named.class, NamedAsObject.class);
         module.setMixInAnnotation(Entry.class, ByKind.class);
         module.setMixInAnnotation(RecordEntry.Struck.class, OldStrike.class);
+        module.setMixInAnnotation(FindEntry.Observed.class, OldObservation.class);
         json.registerModule(module);
         kinds().forEach(record -> json.registerSubtypes(new NamedType(record, kind(record))));
         json.addHandler(new OldKinds());
@@ -119,11 +123,22 @@ public final class EntryJson {
 
     /** A strike of the shelf once was a kind of its own. */
     private static final class OldKinds extends DeserializationProblemHandler {
+        private static final Map<String, Class<?>> CALLED_OTHERWISE = Map.of(
+                "shelfStruck", RecordEntry.Struck.class,
+                "foretold", FindEntry.Predicted.class,
+                "opticsGoesSet", HouseEntry.GlassPassesSet.class);
+
         @Override
         public JavaType handleUnknownTypeId(
                 DeserializationContext context, JavaType base, String kind, TypeIdResolver resolver, String message) {
-            return kind.equals("shelfStruck") ? context.constructType(RecordEntry.Struck.class) : null;
+            Class<?> now = CALLED_OTHERWISE.get(kind);
+            return now == null ? null : context.constructType(now);
         }
+    }
+
+    private interface OldObservation {
+        @JsonAlias("foretold")
+        UUID predicted();
     }
 
     private interface OldStrike {

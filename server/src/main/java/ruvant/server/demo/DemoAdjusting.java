@@ -127,7 +127,7 @@ final class DemoAdjusting extends DemoCounter {
                         "symptom frames overlap or lie unevenly",
                         "suspect measuring wheel slips, shiny where the film runs",
                         "suspect take-up clutch greasy, usual here")
-                .add(new FindEntry.Foretold(
+                .add(new FindEntry.Predicted(
                         "thumb drags the film at the wheel: turns for one frame",
                         6,
                         0.2,

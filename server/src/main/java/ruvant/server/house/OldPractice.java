@@ -27,14 +27,14 @@ public record OldPractice(
         Map<Family, SpeedLimits> limits,
         List<ModelSheet> sheets,
         List<Station> stations,
-        int opticsGoes,
+        int glassPasses,
         Rates rates) {
     public OldPractice {
         HousePractice fresh = HousePractice.starting();
         limits = limits == null ? Map.of() : limits;
         sheets = sheets == null ? List.of() : sheets;
         stations = stations == null ? fresh.stations() : stations;
-        opticsGoes = opticsGoes == 0 ? fresh.standards().opticsGoes() : opticsGoes;
+        glassPasses = glassPasses == 0 ? fresh.standards().glassPasses() : glassPasses;
         rates = rates == null ? fresh.reckoning().rates() : rates;
     }
 }

@@ -86,7 +86,10 @@ class OldSettings implements ApplicationRunner {
                 new HouseEntry.OwnerAskedFirstSet(was.ownerAgreesFirst()));
         was.limits().forEach((family, limits) -> all.add(new HouseEntry.LimitsSet(family, limits)));
         add(all, !was.stations().equals(fresh.stations()), new HouseEntry.StationsSet(was.stations()));
-        add(all, was.opticsGoes() != fresh.standards().opticsGoes(), new HouseEntry.OpticsGoesSet(was.opticsGoes()));
+        add(
+                all,
+                was.glassPasses() != fresh.standards().glassPasses(),
+                new HouseEntry.GlassPassesSet(was.glassPasses()));
         add(all, !was.rates().equals(fresh.reckoning().rates()), new HouseEntry.RatesSet(was.rates()));
         return all;
     }

@@ -87,7 +87,7 @@ class CleaningController {
      * @param most times before what is left is in the coating
      * @param bodyFirst whether nothing but glass was cleaned yet: dust of the body would come back on it
      */
-    record Glass(int goes, int most, boolean bodyFirst) {}
+    record Glass(int passes, int most, boolean bodyFirst) {}
 
     @GetMapping("/jobs/{tag}/cleaning")
     Cleaning cleaning(
@@ -136,8 +136,8 @@ class CleaningController {
     private static Glass glass(JobPicture job, Materials table, String part) {
         Set<String> optics = table.opticsSoils();
         return new Glass(
-                part.isBlank() ? 0 : job.treat().goes(PartName.of(part), optics),
-                job.practice().standards().opticsGoes(),
+                part.isBlank() ? 0 : job.treat().passes(PartName.of(part), optics),
+                job.practice().standards().glassPasses(),
                 job.treat().cleaned().stream()
                         .allMatch(one -> optics.contains(one.what().soil())));
     }

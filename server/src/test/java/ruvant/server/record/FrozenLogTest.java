@@ -55,7 +55,11 @@ class FrozenLogTest {
     @Test
     void everyKindOfEntryIsInIt() throws IOException {
         TreeSet<String> kinds = new TreeSet<>();
-        frozen().forEach(line -> kinds.add(line.at("/entry/kind").asText()));
+        for (JsonNode line : frozen()) {
+            // as it is called now: some kinds had an older name when this was written
+            kinds.add(EntryJson.kind(
+                    JSON.treeToValue(line.get("entry"), Entry.class).getClass()));
+        }
         assertThat(kinds)
                 .containsExactlyElementsOf(
                         EntryJson.kinds().stream().map(EntryJson::kind).sorted().toList());

@@ -15,9 +15,14 @@ final class SameAnswer {
     /** What is worked out from the time of day and nothing else. */
     private static final Set<String> OF_THE_MOMENT = Set.of("now", "closedAt");
 
-    /** What was told by words alone, and has an id beside them by now. */
-    private static final Map<String, String> NAMED_OTHERWISE =
-            Map.of("text", "what", "name", "what", "bench", "sitting");
+    /** What was told by words alone and has an id beside them by now, and what has a plainer name. */
+    private static final Map<String, String> NAMED_OTHERWISE = Map.of(
+            "text", "what",
+            "name", "what",
+            "bench", "sitting",
+            "foretold", "predicted",
+            "goes", "passes",
+            "opticsGoes", "glassPasses");
 
     /** What stood side by side then, and stands in one of these by now. */
     private static final List<String> GROUPS = List.of(
@@ -49,6 +54,7 @@ final class SameAnswer {
 
     /** What is called otherwise in its group, since the group's name says the rest. */
     private static final Map<String, String> MOVED = Map.ofEntries(
+            Map.entry("opticsGoes", "/standards/glassPasses"),
             Map.entry("removalId", "/off/id"),
             Map.entry("removedAt", "/off/at"),
             Map.entry("removedBy", "/off/by"),

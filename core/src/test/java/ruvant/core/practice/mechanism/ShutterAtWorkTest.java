@@ -32,14 +32,14 @@ class ShutterAtWorkTest {
 
     @ParameterizedTest
     @EnumSource(ShutterKind.class)
-    void a_healthy_shutter_is_right_at_every_speed(ShutterKind kind) {
+    void aHealthyShutterIsRightAtEverySpeed(ShutterKind kind) {
         for (double error : meanErrors(kind, ShutterCause.HEALTHY, ShutterAtWork.How.USUAL)) {
             assertThat(error).isCloseTo(0, within(0.12));
         }
     }
 
     @Test
-    void gum_makes_slow_speeds_late_and_fast_ones_not_and_worse_with_the_lens_down() {
+    void gumMakesSlowSpeedsLateAndFastOnesNotAndWorseWithTheLensDown() {
         double[] level =
                 meanErrors(ShutterKind.FOCAL_MECHANICAL, ShutterCause.ESCAPEMENT_GUMMED, ShutterAtWork.How.USUAL);
         double[] down = meanErrors(
@@ -51,7 +51,7 @@ class ShutterAtWorkTest {
     }
 
     @Test
-    void a_dead_magnet_leaves_one_speed() {
+    void aDeadMagnetLeavesOneSpeed() {
         ShutterAtWork shutter = FaultyShutters.build(
                 ShutterKind.FOCAL_ELECTRONIC, ShutterCause.MAGNET_DEAD, ShutterCause.HEALTHY, SPEEDS, new Random(5));
 
@@ -62,7 +62,7 @@ class ShutterAtWorkTest {
     }
 
     @Test
-    void a_weak_leading_curtain_travels_long_and_starves_the_end_of_the_gate() {
+    void aWeakLeadingCurtainTravelsLongAndStarvesTheEndOfTheGate() {
         ShutterAtWork shutter = FaultyShutters.build(
                 ShutterKind.FOCAL_ELECTRONIC, ShutterCause.LEADING_WEAK, ShutterCause.HEALTHY, SPEEDS, new Random(9));
 
@@ -74,7 +74,7 @@ class ShutterAtWorkTest {
     }
 
     @Test
-    void a_shutter_with_oil_on_its_blades_is_later_after_a_rest() {
+    void aShutterWithOilOnItsBladesIsLaterAfterARest() {
         double[] later = meanErrors(ShutterKind.LEAF, ShutterCause.OIL_ON_BLADES, ShutterAtWork.How.USUAL);
         double[] first = meanErrors(ShutterKind.LEAF, ShutterCause.OIL_ON_BLADES, new ShutterAtWork.How(false, true));
 
@@ -82,7 +82,7 @@ class ShutterAtWorkTest {
     }
 
     @Test
-    void the_same_seed_makes_the_same_case() {
+    void theSameSeedMakesTheSameCase() {
         ShutterCases.Case one = ShutterCases.of(ShutterKind.LEAF, ShutterCases.Looked.WHOLLY, 12);
 
         assertThat(ShutterCases.of(ShutterKind.LEAF, ShutterCases.Looked.WHOLLY, 12))

@@ -12,7 +12,7 @@ import { texts } from "./words";
 type Prediction = JobView["find"]["predictions"][number];
 
 /** What a look should show if one is right, said before it is taken; then held against what is seen. */
-export function Foretold({ job }: { job: JobView }) {
+export function Predicted({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const { predictions } = job.find;
   const [saying, setSaying] = useState(false);
@@ -41,7 +41,7 @@ export function Foretold({ job }: { job: JobView }) {
             await append(
               [
                 {
-                  kind: "foretold",
+                  kind: "predicted",
                   what,
                   expected: figureOrSay(expected),
                   allowed: figureOrSay(allowed),
@@ -92,7 +92,7 @@ function OnePrediction({ job, prediction }: { job: JobView; prediction: Predicti
           blanks={[{ label: texts.resultFor(what.what), hint: texts.result(what.unit) }]}
           action={texts.saveResult}
           onAdd={(typed) =>
-            append([{ kind: "observed", foretold: prediction.id, seen: figureOrSay(typed), remark: "" }], {
+            append([{ kind: "observed", predicted: prediction.id, seen: figureOrSay(typed), remark: "" }], {
               said: `${what.what}: ${typed} ${what.unit}.`,
             })
           }
