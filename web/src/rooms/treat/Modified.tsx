@@ -73,7 +73,9 @@ export function Modified({ job }: { job: JobView }) {
         title={texts.whatNowDiffersFromThe}
         note={texts.goesOnTheReturnSheet}
         form={form}
-        action={before === undefined ? texts.logTheModification : texts.logPass(before.modification.passes + 1)}
+        action={
+          before === undefined ? texts.logTheModification : texts.logPass(before.modification.passes + 1)
+        }
       >
         <FormPart form={form} job={job} placeholder={texts.speedRing} />
         <FormPick form={form} name="how" label={texts.how} choices={choices("modificationKind")} />
