@@ -364,5 +364,6 @@ export function aHouse(): House {
     ],
     usualLimits: {},
     demo: false,
+    shopNamed: true,
   };
 }

@@ -24,7 +24,7 @@ export function Bench() {
           <h1 className="mr-auto text-[22px]">{texts.onTheBench}</h1>
           <Link
             to="/new"
-            className="border-ready bg-ready text-on-ready inline-flex min-h-11 items-center gap-2 rounded-[4px] border px-4 font-bold"
+            className={`${atTheBeginning(bench) ? "text-ready" : "bg-ready text-on-ready"} border-ready inline-flex min-h-11 items-center gap-2 rounded-[4px] border px-4 font-bold`}
           >
             {texts.checkInACamera}
             <kbd className="num rounded-[3px] border border-current px-1.5 text-[12px]">{texts.n}</kbd>

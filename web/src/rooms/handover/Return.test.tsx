@@ -1,7 +1,7 @@
-import { atTheBench, logged, named, saying } from "../../testing/atTheBench";
+import { answering, atTheBench, logged, named, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob, called } from "../../testing/examples";
+import { aHouse, aJob, called } from "../../testing/examples";
 import { Return } from "./Return";
 
 it("says how many pieces are not accounted for before the camera leaves", () => {
@@ -79,4 +79,12 @@ it("has no button to return it while something holds it back, and says what woul
   );
   expect(screen.queryByRole("button", { name: /^Return/ })).toBeNull();
   expect(screen.getByText(/It can be returned once/)).toBeTruthy();
+});
+
+it("says where the sheet gets the shop's name from while it has none", async () => {
+  atTheBench(<Return />);
+  answering({ "GET /api/house": { ...aHouse(), shopNamed: false } });
+  expect((await screen.findByRole("link", { name: "Name it in Settings" })).getAttribute("href")).toBe(
+    "/house",
+  );
 });

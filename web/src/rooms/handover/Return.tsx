@@ -1,4 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link as RouteLink } from "react-router";
+import { houseQuery } from "../../api/queries";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { same, type Named } from "../../api/named";
@@ -31,6 +34,7 @@ export function Return() {
             </Link>
           </span>
         </div>
+        <NoName />
         <iframe
           key={`${job.lastSequence} ${paper}`}
           src={`${sheet}?paper=${paper}`}
@@ -45,6 +49,20 @@ export function Return() {
         <GiveBack job={job} />
       </aside>
     </div>
+  );
+}
+
+/** A sheet without the shop's own name is not one to hand over; said where it is seen, with the way to it. */
+function NoName() {
+  const named = useQuery(houseQuery).data?.shopNamed ?? true;
+  if (named) return null;
+  return (
+    <p className="bg-mark-wash border-mark-line mx-5 mb-2 flex flex-wrap items-center gap-x-2 rounded-[3px] border-l-4 px-3">
+      {texts.theShopHasNoName}
+      <RouteLink to="/house" className="flex min-h-11 items-center font-bold underline">
+        {texts.nameYourShop}
+      </RouteLink>
+    </p>
   );
 }
 

@@ -101,22 +101,24 @@ function Description({ job }: { job: JobView }) {
       <p className="text-[17px]" dir="auto">
         “{camera.complaint}”
       </p>
-      <a
-        href={`/api/jobs/${job.tag}/tag.pdf`}
-        target="_blank"
-        rel="noreferrer"
-        className="inline-flex min-h-11 items-center self-start underline"
-      >
-        {texts.printTheTag}
-      </a>
-      <a
-        href={`/api/jobs/${job.tag}/tag.pdf?paper=${PAPER_HERE}`}
-        target="_blank"
-        rel="noreferrer"
-        className="text-soft inline-flex min-h-11 items-center self-start underline"
-      >
-        {texts.onPlainPaper}
-      </a>
+      <p className="flex flex-wrap gap-x-4">
+        <a
+          href={`/api/jobs/${job.tag}/tag.pdf`}
+          target="_blank"
+          rel="noreferrer"
+          className="inline-flex min-h-11 items-center self-start underline"
+        >
+          {texts.printTheTag}
+        </a>
+        <a
+          href={`/api/jobs/${job.tag}/tag.pdf?paper=${PAPER_HERE}`}
+          target="_blank"
+          rel="noreferrer"
+          className="text-soft inline-flex min-h-11 items-center self-start underline"
+        >
+          {texts.onPlainPaper}
+        </a>
+      </p>
       <dl className="grid grid-cols-[108px_1fr] gap-x-3 gap-y-0.5">
         {facts.map(([name, value]) => (
           <div key={name} className="contents">

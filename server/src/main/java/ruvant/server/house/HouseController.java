@@ -93,6 +93,7 @@ class HouseController {
      *
      * @param lastSequence up to which line of the house's log it goes
      * @param moneyDigits figures after the point of the shop's currency
+     * @param shopNamed whether somebody put the shop's own name on its sheets
      */
     record House(
             long lastSequence,
@@ -101,7 +102,8 @@ class HouseController {
             @JsonUnwrapped HouseTables tables,
             Map<Family, SpeedLimits> usualLimits,
             int moneyDigits,
-            boolean demo) {}
+            boolean demo,
+            boolean shopNamed) {}
 
     /** What forms choose from. */
     record HouseTables(
@@ -151,7 +153,12 @@ class HouseController {
                         shop.shop().lists().rungs()),
                 Arrays.stream(Family.values()).collect(Collectors.toMap(Function.identity(), SpeedLimits::usual)),
                 shop.shop().practice().reckoning().money().digits(),
-                demo);
+                demo,
+                !shop.shop()
+                        .practice()
+                        .head()
+                        .shopName()
+                        .equals(HousePractice.starting().head().shopName()));
     }
 
     private static List<Choice> currencies() {
