@@ -2,6 +2,7 @@ import { answering, atTheBench, logged, named, saying } from "../../testing/atTh
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { aHouse, aJob, called } from "../../testing/examples";
+import { queries } from "../../api/queries";
 import { Return } from "./Return";
 
 it("says how many pieces are not accounted for before the camera leaves", () => {
@@ -82,8 +83,9 @@ it("has no button to return it while something holds it back, and says what woul
 });
 
 it("says where the sheet gets the shop's name from while it has none", async () => {
-  atTheBench(<Return />);
   answering({ "GET /api/house": { ...aHouse(), shopNamed: false } });
+  atTheBench(<Return />);
+  queries.setQueryData(["house"], { ...aHouse(), shopNamed: false });
   expect((await screen.findByRole("link", { name: "Name it in Settings" })).getAttribute("href")).toBe(
     "/house",
   );
