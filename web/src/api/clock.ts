@@ -11,7 +11,7 @@ export function serverNow(): number {
   return Date.now() + offset;
 }
 
-/** The present moment, anew every so often. */
+/** The present moment, again every so often. */
 export function useNow(everyMs = 1000): number {
   const [now, setNow] = useState(serverNow);
   useEffect(() => {

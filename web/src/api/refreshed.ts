@@ -8,7 +8,7 @@ const SHOWN: Record<string, string[]> = {
   knowledge: ["faults", "diagnosis", "knownAdjusters", "adjusters", "model", "models", "job", "identify"],
 };
 
-/** A log went on: asks anew for what is shown of it. */
+/** A log went on: asks again for what is shown of it. */
 export function refreshed(log: string): void {
   const own = SHOWN[log];
   for (const key of own ?? ["job"]) askAnew(own === undefined ? [key, log] : [key]);
@@ -17,7 +17,7 @@ export function refreshed(log: string): void {
 }
 
 /**
- * Asks anew for what is shown, all of it where no key is given. What is asked for the first time just now may be answered
+ * Asks again for what is shown, all of it where no key is given. What is asked for the first time just now may be answered
  * with what was so before; the library does not ask twice at once, so that is asked for again once it is answered.
  */
 export function askAnew(queryKey?: QueryKey): void {

@@ -5,7 +5,7 @@ import { work } from "../api/queue";
 import { askAnew, refreshed } from "../api/refreshed";
 
 /**
- * Listens for what other windows change, and asks anew for what is out of date. Only while the page is to be seen: a
+ * Listens for what other windows change, and asks again for what is out of date. Only while the page is to be seen: a
  * browser keeps no more than six connections to one server, and hidden pages must not hold them.
  */
 export function useServerEvents() {
@@ -41,7 +41,7 @@ function listen(client: QueryClient): EventSource {
   let heard = false;
   source.addEventListener("open", () => {
     void work();
-    // whatever changed while nobody listened is asked for anew
+    // whatever changed while nobody listened is asked for again
     if (heard) askAnew();
     heard = true;
   });

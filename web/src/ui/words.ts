@@ -1,5 +1,8 @@
 /** What people read in this room. */
 export const texts = {
+  scopeOpen: "open",
+  scopeDone: "done",
+  scopeNotDone: "not done",
   log: "Log",
   paper: "Paper",
   a4: "A4",

@@ -6,6 +6,7 @@ import { placeOf } from "../../valley/Path";
 import { TrayView } from "../strip";
 import { WaitList } from "../treat";
 import { PickUpAgain } from "./PickUpAgain";
+import { scopeWords } from "../../ui/scopeWords";
 import { texts } from "./words";
 
 /** What lies beside the camera: what to do next, the tray, what waits. */
@@ -56,7 +57,7 @@ function Scope({ job }: { job: JobView }) {
           <li key={item.id} className="flex items-center gap-2 py-0.5">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
             <span>{item.what.words}</span>
-            <span className="text-soft ml-auto text-[13.5px]">{item.state.toLowerCase()}</span>
+            <span className="text-soft ml-auto text-[13.5px]">{scopeWords[item.state]}</span>
           </li>
         ))}
       </ul>

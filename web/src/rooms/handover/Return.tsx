@@ -14,6 +14,7 @@ import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
 import { StillOpen } from "./StillOpen";
+import { scopeWords } from "../../ui/scopeWords";
 import { texts } from "./words";
 
 /** Return: the sheet as it prints, what still goes on it, and the camera over the counter. */
@@ -98,9 +99,7 @@ function ScopePanel({ job }: { job: JobView }) {
           <li key={item.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b">
             <StateMark mark={item.state === "DONE" ? "done" : item.state === "LEFT" ? "left" : "open"} />
             <span className="min-h-11 min-w-0 flex-1 content-center">{item.what.words}</span>
-            {item.state !== "OPEN" && (
-              <span className="text-soft text-[14px]">{item.state.toLowerCase()}</span>
-            )}
+            {item.state !== "OPEN" && <span className="text-soft text-[14px]">{scopeWords[item.state]}</span>}
             {item.state === "OPEN" && (
               <>
                 <Button

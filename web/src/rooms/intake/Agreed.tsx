@@ -3,6 +3,7 @@ import type { JobView } from "../../api/client";
 import { named } from "../../api/named";
 import { AddLine } from "../../ui/AddLine";
 import { Empty, Panel } from "../../ui/Panel";
+import { scopeWords } from "../../ui/scopeWords";
 import { texts } from "./words";
 
 /** What is to be done. */
@@ -15,7 +16,7 @@ export function ScopePanel({ job }: { job: JobView }) {
         {job.intake.scope.map((item) => (
           <li key={item.id} className="border-line/70 flex justify-between gap-2 border-b py-1">
             {item.what.words}
-            <span className="text-soft">{item.state.toLowerCase()}</span>
+            <span className="text-soft">{scopeWords[item.state]}</span>
           </li>
         ))}
       </ul>

@@ -82,7 +82,7 @@ export function received(read: z.output<typeof CAMERA>): Received {
   };
 }
 
-/** The form for a camera that is in already, to describe it anew. */
+/** The form for a camera that is in already, to describe it again. */
 export function formOf(entry: Received): Typed {
   return {
     ...BLANK,

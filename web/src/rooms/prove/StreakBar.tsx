@@ -12,7 +12,7 @@ export function StreakBar({ job }: { job: JobView }) {
   const count = (good: boolean) =>
     orSay(
       append([{ kind: "fired", good, remark: "" }], {
-        said: good ? texts.inARow(streak.current + 1) : texts.missTheCountStartsAgain,
+        said: good ? texts.goodFiring : texts.missTheCountStartsAgain,
       }),
     );
   useKeys({ " ": () => count(true), m: () => count(false) });

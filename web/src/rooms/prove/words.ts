@@ -119,7 +119,7 @@ export const texts = {
   savedAsEvidenceOnThis: "● Saved as evidence on this job.",
   savedWhatTheSpeedsShow: "Saved: what the speeds show.",
   saveAsEvidence: "Save as evidence",
-  inARow: (value: string | number) => `${value} in a row.`,
+  goodFiring: "Good firing.",
   missTheCountStartsAgain: "Miss. The count starts again.",
   firingsInARow: "Firings in a row",
   goodInARow: "good in a row",

@@ -59,7 +59,7 @@ it("goes through the checks with G, and waives one only with a reason", async ()
   expect(logged()[1]).toMatchObject({ check: called("Levers free"), passed: false, reason: "no lever here" });
 });
 
-it("offers to go on all the same only where that can be, and takes the reason along", async () => {
+it("offers to go on anyway only where that can be, and takes the reason along", async () => {
   const onBack = open();
   answering({
     "POST /api/logs/R-0001/lines": ({ body }: { body: unknown }) =>

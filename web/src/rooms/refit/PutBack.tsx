@@ -265,7 +265,7 @@ function FastenerCount({
         <span className="flex items-end gap-2">
           {(["back", "lost", "replaced"] as const).map((name) => (
             <label key={name} className="text-soft flex w-[72px] flex-col text-[13px]">
-              {name}
+              {texts.counted[name]}
               <input
                 className="input num"
                 inputMode="numeric"

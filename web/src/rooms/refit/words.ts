@@ -23,6 +23,7 @@ export const texts = {
   ofGoIn: (from: string | number) => `of ${from} go in?`,
   asItIs: "As it is",
   withWork: "With work",
+  counted: { back: "back", lost: "lost", replaced: "replaced" },
   doesNotFitLabel: "Does not fit",
   about: "About",
   ofHandsOnWorkClosed: "of hands-on work; closed by about",

@@ -78,7 +78,7 @@ it("sets the practices side by side", async () => {
   expect(await screen.findByText(/1 of 1 points differ/)).toBeTruthy();
 });
 
-it("shows what the house puts there, and asks why where it objects", async () => {
+it("shows what house practice puts there, and asks why where it objects", async () => {
   atTheBench(<Oil />, aJob({ parts: [aPart("shutter blades")] }));
   answering({
     "GET /api/jobs/R-0001/oil-sheet": () => ({ school: "PASTE", rows: [] }),

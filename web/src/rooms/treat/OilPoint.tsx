@@ -22,7 +22,7 @@ const POINT = z.object({
   reason: text,
 });
 
-/** One point by hand: its kind, what the house puts there, and why it is otherwise here. */
+/** One point by hand: its kind, what house practice puts there, and why it is otherwise here. */
 export function OilPoint({ job, at }: { job: JobView; at?: { part: string; point: Named } }) {
   const house = useQuery(houseQuery).data;
   const append = useAppend(job.tag);

@@ -52,7 +52,7 @@ final class CounterSays {
         return seen;
     }
 
-    /** Known symptoms that are denied by functions that work, but for those that are seen all the same. */
+    /** Known symptoms that are denied by functions that work, but for those that are seen anyway. */
     static Set<String> denied(IntakePicture intake, FaultKnowledge knowledge, Set<String> seen) {
         Set<String> denied = new HashSet<>();
         for (FaultKnowledge.Symptom symptom : knowledge.symptoms()) {

@@ -101,7 +101,7 @@ public final class Kernel {
      *
      * @param log the log as it stands
      * @param added lines that would follow it
-     * @param earlier this log as folded when it was last added to; where it is not that log, it is read anew
+     * @param earlier this log as folded when it was last added to; where it is not that log, it is read again
      */
     public <E extends Entry> Outcome<E> added(Log<E> log, List<Line> added, Optional<Folded> earlier) {
         added.forEach(line -> rooms.check(line.entry()));

@@ -19,7 +19,7 @@ public record Streak(int current, int wanted, int firingsSinceWork, int missesSi
 
     /**
      * One-sided 95 % upper bound on the miss rate, 0 to 1. Without a miss it is 1 − 0.05^(1/n); after one it is the
-     * exact binomial (Clopper–Pearson) bound over all firings since the last work, so that starting the count anew
+     * exact binomial (Clopper–Pearson) bound over all firings since the last work, so that starting the count again
      * does not make a miss disappear.
      */
     public double missRateBound() {

@@ -143,7 +143,7 @@ public record Lubrication(
      * What the house says to a point before anything is logged.
      *
      * @param kind the kind of point; empty where the table has none for it
-     * @param houseWords what the house puts there, in words; empty where nothing is settled
+     * @param houseWords what house practice puts there, in words; empty where nothing is settled
      * @param lubricant id of the one asked about, else of the house's own
      * @param objection why that one needs a reason
      */

@@ -18,7 +18,7 @@ import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /**
- * The points of a camera, one under the other, each with what the house puts there and how far it is: cleaned, dry, oiled.
+ * The points of a camera, one under the other, each with what house practice puts there and how far it is: cleaned, dry, oiled.
  * They come from earlier cameras of the model, from the parts of this one, and from what its family has.
  */
 public final class OilSheet {
@@ -77,7 +77,7 @@ public final class OilSheet {
         public record Origin(Because because, int jobs) {}
 
         /**
-         * What the house puts there.
+         * What house practice puts there.
          *
          * @param lubricant its id; empty where nothing is settled
          * @param words the same in words

@@ -23,7 +23,7 @@ public sealed interface TreatEntry extends JobEntry {
      * @param agent by its id in the materials table
      * @param materials ids of what the part and its near neighbours are made of
      * @param verdict what the table said when it was done
-     * @param reason why all the same; needed when the verdict is "no"
+     * @param reason why it is done anyway; needed when the verdict is "no"
      * @param soil id of what came off; may be empty
      * @param method id of how; may be empty
      */

@@ -8,7 +8,7 @@ import java.util.Set;
 
 /**
  * Takes out of a picture's file what is not picture: where it was taken, with what, by whom. The picture itself is not
- * touched, so nothing is lost to packing it anew. Of a JPEG's notes only how it is to be turned is written back.
+ * touched, so nothing is lost to packing it again. Of a JPEG's notes only how it is to be turned is written back.
  */
 final class Stripped {
     private static final Set<String> PNG_KEPT = Set.of(

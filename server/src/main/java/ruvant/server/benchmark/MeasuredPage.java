@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** A page of the documents whose tables are measured: what lies between its marks is written anew. */
+/** A page of the documents whose tables are measured: what lies between its marks is written again. */
 final class MeasuredPage {
     private static final String BEGIN = "<!-- measured -->";
     private static final String END = "<!-- /measured -->";

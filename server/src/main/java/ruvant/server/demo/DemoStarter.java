@@ -79,7 +79,7 @@ class DemoStarter implements ApplicationRunner {
         }
     }
 
-    /** Lists are made anew from the logs that were moved. */
+    /** Lists are made again from the logs that were moved. */
     void moveOn(Instant madeAt, Instant now) {
         demo.moveOn(madeAt, now);
         jobs.readAgain();

@@ -14,7 +14,7 @@ import ruvant.server.record.ProjectionStore;
 import ruvant.server.storage.Database;
 
 /**
- * Makes projections of jobs anew where another version of them wrote what is there. Pages are served meanwhile: the rows
+ * Makes projections of jobs again where another version of them wrote what is there. Pages are served meanwhile: the rows
  * of each job stay as they are until its new ones take their place.
  */
 @Service

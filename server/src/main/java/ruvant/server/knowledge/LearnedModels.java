@@ -19,7 +19,7 @@ import ruvant.server.job.JobService;
 import ruvant.server.job.Learned;
 
 /**
- * What the shop's jobs taught of a model. Learning reads many whole logs, so it is kept, and made anew behind the
+ * What the shop's jobs taught of a model. Learning reads many whole logs, so it is kept, and made again behind the
  * scenes: what another camera of the model taught a minute ago may be missing.
  */
 @Service

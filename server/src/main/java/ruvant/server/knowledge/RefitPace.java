@@ -10,7 +10,7 @@ import ruvant.core.trade.Stop;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
 
-/** How fast this shop closes cameras up, learned from the last ones that went home; looked at anew now and then. */
+/** How fast this shop closes cameras up, learned from the last ones that went home; looked at again now and then. */
 @Component
 public class RefitPace {
     private static final int LEARNED_FROM = 40;

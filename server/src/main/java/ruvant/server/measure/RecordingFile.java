@@ -18,7 +18,7 @@ import ruvant.core.measure.recording.WavSamples;
 
 /** A recording in a file or an upload; what kind it is its first bytes say, not its name. */
 public final class RecordingFile implements RecordingSource, AutoCloseable {
-    /** Opens the bytes anew. */
+    /** Opens the bytes again. */
     private interface Opening {
         OpenBytes open() throws IOException;
     }

@@ -157,7 +157,7 @@ public final class LogKeeper<E extends Entry> {
         }
         Kernel kernel = kind.kernel(log.name(), now);
         seen(kernel, log, basedOn, lines);
-        // taken out: if anything fails from here on, the log is read anew next time
+        // taken out: if anything fails from here on, the log is read again next time
         Optional<Kernel.Folded> earlier = Optional.ofNullable(folded.asMap().remove(log.name()));
         Kernel.Outcome<E> outcome = kernel.added(log, lines, earlier);
         outcome.refusal().ifPresent(refusal -> refuse(kernel, refusal, log, lines, basedOn));

@@ -4,7 +4,7 @@ import java.util.List;
 import ruvant.core.log.Effect;
 
 /**
- * What lists need of logs, kept in tables of its own and made from the fold alone. Made anew at the start where it was
+ * What lists need of logs, kept in tables of its own and made from the fold alone. Made again at the start where it was
  * written by another version of itself.
  *
  * @param <P> the picture from which it is made

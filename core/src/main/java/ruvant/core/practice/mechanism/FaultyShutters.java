@@ -6,7 +6,7 @@ import java.util.Random;
 import ruvant.core.signature.ShutterCause;
 import ruvant.core.signature.ShutterKind;
 
-/** Builds shutters with given faults; all else about them is drawn anew for each seed. */
+/** Builds shutters with given faults; all else about them is drawn again for each seed. */
 final class FaultyShutters {
     private static final double MILD = 0.4;
 

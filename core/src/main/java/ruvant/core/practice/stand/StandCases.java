@@ -7,7 +7,7 @@ import ruvant.core.trade.StandSetup;
 
 /**
  * Recordings with known truth over the range of what a stand may meet: rates, noise, coupling, polarity, offset, widths
- * of sensors, ramps, travel, acceleration and taper all drawn anew for each. The same seed makes the same case.
+ * of sensors, ramps, travel, acceleration and taper all drawn again for each. The same seed makes the same case.
  */
 public final class StandCases {
     private static final double[] RATES = {44_100, 48_000, 96_000, 192_000};
