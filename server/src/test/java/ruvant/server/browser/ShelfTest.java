@@ -20,7 +20,7 @@ class ShelfTest extends InBrowser {
         browser.go("/camera/" + tag + "/mend?doing=needed")
                 .field("Part", "winding crank")
                 .button("Find a source")
-                .see("Sources for a winding crank")
+                .see("Sources for the winding crank")
                 .see("drawer 9, used, not checked")
                 .button("Take it")
                 .see("At the bench:")
