@@ -84,11 +84,11 @@ function CameraHead({
   const received = job.intake.received!;
   const seated = job.sitting.time.seatedSince !== undefined;
   return (
-    <div className="border-line bg-sheet flex shrink-0 flex-wrap items-center justify-between gap-x-4 border-b px-5 py-1 min-[960px]:flex-nowrap print:hidden">
+    <div className="border-line bg-sheet wide:flex-nowrap flex shrink-0 flex-wrap items-center justify-between gap-x-4 border-b px-5 py-1 print:hidden">
       <Link
         to={`/camera/${job.tag}`}
         aria-current={place === "" ? "page" : undefined}
-        className="hover:bg-sunk min-w-0 flex-1 basis-full rounded-[4px] py-1 min-[960px]:basis-0"
+        className="hover:bg-sunk wide:basis-0 min-w-0 flex-1 basis-full rounded-[4px] py-1"
         title={texts.overviewKey0}
       >
         <span className="flex items-center gap-2.5">
