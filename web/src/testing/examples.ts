@@ -44,6 +44,7 @@ export function aPart(name: string, change: Partial<PartView> = {}): PartView {
     timesOff: 1,
     answer: { part: name, kind: "READY", reason: "" },
     over: [],
+    neighbours: {},
     depth: 0,
     level: 0,
     pieces: 4,

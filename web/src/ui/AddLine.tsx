@@ -18,9 +18,6 @@ export interface Blank {
   anyScript?: boolean;
 }
 
-/** What the button of many a line says, so that it is told apart by what is typed. */
-const repeated = new Set([texts.add, texts.log]);
-
 /**
  * A line that is typed and added: one blank or a few beside each other, and the button. What was typed stays until it
  * was taken, also when the page is left; what would not go is said below. A line that appeared because a button asked for
@@ -86,12 +83,7 @@ export function AddLine({
             onChange={(event) => type(typed.map((one, j) => (j === i ? event.target.value : one)))}
           />
         ))}
-        <Button
-          type="submit"
-          kind={look}
-          disabled={missing}
-          about={repeated.has(action) ? blanks[0].label : undefined}
-        >
+        <Button type="submit" kind={look} disabled={missing} about={blanks.at(0)?.label}>
           {action}
         </Button>
         {onCancel !== undefined && (

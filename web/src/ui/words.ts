@@ -3,7 +3,6 @@ export const texts = {
   scopeOpen: "open",
   scopeDone: "done",
   scopeNotDone: "not done",
-  log: "Log",
   paper: "Paper",
   a4: "A4",
   letter: "Letter",

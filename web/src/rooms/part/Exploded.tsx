@@ -1,10 +1,12 @@
 import type { ReactNode } from "react";
-import type { JobView, PartView } from "../../api/client";
+import type { JobView, PartView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
 import { FastenerDrawing, LooseDrawing } from "../../ui/FastenerDrawing";
-import { neighboursOf, type Neighbour } from "./neighbours";
+import { partNamed } from "./partNamed";
 import { Axis, Slab } from "./Slab";
 import { texts } from "./words";
+
+type Neighbour = Schemas["Neighbour"];
 
 const DRAWN_AT_MOST = 4;
 
@@ -15,7 +17,7 @@ const DRAWN_AT_MOST = 4;
  */
 export function Exploded({ job, part, point }: { job: JobView; part: PartView; point?: string }) {
   const { word } = useWords();
-  const { over, under } = neighboursOf(job, part);
+  const { outward, inward } = part.neighbours;
   const off = part.removed;
   const facts = [
     off.setting === "" ? "" : texts.wasAt(off.setting),
@@ -24,25 +26,22 @@ export function Exploded({ job, part, point }: { job: JobView; part: PartView; p
   ].filter((fact) => fact !== "");
   return (
     <ol aria-label={texts.exploded(part.name)} className="flex flex-col">
-      {over !== undefined && (
-        <Ghost neighbour={over} words={over.known ? texts.liesOver : texts.offJustBefore} />
+      {outward !== undefined && (
+        <Ghost job={job} neighbour={outward} words={outward.known ? texts.liesOver : texts.offJustBefore} />
       )}
       {part.fasteners.map((one) => (
         <Layer
           key={one.type}
           drawing={
-            <span className="relative flex justify-center">
-              <Axis height={46} />
-              <span className="absolute inset-0 flex items-center justify-center gap-1.5">
-                {Array.from({ length: Math.min(one.fastener.count, DRAWN_AT_MOST) }, (_, index) => (
-                  <span key={index} className="grid h-11 w-6 place-items-center">
-                    <span className="rotate-90">
-                      <FastenerDrawing fastener={one.fastener} scale={5} />
-                    </span>
+            <OnAxis height={46}>
+              {Array.from({ length: Math.min(one.fastener.count, DRAWN_AT_MOST) }, (_, index) => (
+                <span key={index} className="grid h-11 w-6 place-items-center">
+                  <span className="rotate-90">
+                    <FastenerDrawing fastener={one.fastener} scale={5} />
                   </span>
-                ))}
-              </span>
-            </span>
+                </span>
+              ))}
+            </OnAxis>
           }
         >
           {texts.times(one.fastener.count, one.type)}
@@ -66,30 +65,27 @@ export function Exploded({ job, part, point }: { job: JobView; part: PartView; p
         <Layer
           key={loose.name}
           drawing={
-            <span className="relative flex justify-center">
-              <Axis height={24} />
-              <span className="absolute inset-0 flex items-center justify-center">
-                <LooseDrawing name={loose.name} />
-              </span>
-            </span>
+            <OnAxis height={24}>
+              <LooseDrawing name={loose.name} />
+            </OnAxis>
           }
         >
           {texts.times(loose.count, loose.name)}
         </Layer>
       ))}
-      {under !== undefined && (
-        <Ghost neighbour={under} words={under.known ? texts.liesUnder : texts.offJustAfter} />
+      {inward !== undefined && (
+        <Ghost job={job} neighbour={inward} words={inward.known ? texts.liesUnder : texts.offJustAfter} />
       )}
     </ol>
   );
 }
 
-function Ghost({ neighbour, words }: { neighbour: Neighbour; words: string }) {
-  const { part } = neighbour;
-  const state = { BACK: texts.backOn, LEFT_OUT: texts.leftOut }[part.answer.kind as string] ?? texts.stillOut;
+function Ghost({ job, neighbour, words }: { job: JobView; neighbour: Neighbour; words: string }) {
+  const answer = partNamed(job, neighbour.part)?.answer.kind;
+  const state = answer === "BACK" ? texts.backOn : answer === "LEFT_OUT" ? texts.leftOut : texts.stillOut;
   return (
-    <Layer drawing={<Slab name={part.name} ghost />}>
-      <span className="block">{part.name}</span>
+    <Layer drawing={<Slab name={neighbour.part} ghost />}>
+      <span className="block">{neighbour.part}</span>
       <span className="text-soft block text-[13px]">
         {words} · {state}
       </span>
@@ -103,6 +99,16 @@ function Layer({ drawing, children }: { drawing: ReactNode; children: ReactNode 
       {drawing}
       <span className="min-w-0 flex-1 text-[14px] leading-5 break-words">{children}</span>
     </li>
+  );
+}
+
+/** Small things strung along the centre line. */
+function OnAxis({ height, children }: { height: number; children: ReactNode }) {
+  return (
+    <span className="relative flex justify-center">
+      <Axis height={height} />
+      <span className="absolute inset-0 flex items-center justify-center gap-1.5">{children}</span>
+    </span>
   );
 }
 

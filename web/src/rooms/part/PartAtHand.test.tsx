@@ -5,7 +5,7 @@ import { aJob, aPart } from "../../testing/examples";
 import { PartAtHand } from "./PartAtHand";
 
 it("draws what holds a part, how it was set and what lay loose, without any picture", () => {
-  const part = aPart("speed ring");
+  const part = aPart("speed ring", { neighbours: { outward: { part: "front plate", known: false } } });
   part.removed = {
     ...part.removed,
     setting: "1/125",

@@ -1,3 +1,4 @@
 export { LargePicture } from "./LargePicture";
 export { PartAtHand } from "./PartAtHand";
+export { partNamed } from "./partNamed";
 export { useLargePicture } from "./useLargePicture";

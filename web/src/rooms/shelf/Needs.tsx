@@ -11,7 +11,7 @@ import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
 import { jobQuery } from "../../api/queries";
-import { PartAtHand } from "../part";
+import { PartAtHand, partNamed } from "../part";
 import { SourcePicture } from "./SourcePicture";
 import { Terms } from "./Terms";
 import { keeping, puttingBack } from "./things";
@@ -131,7 +131,7 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
 /** The part as it came off its camera, so that what comes from elsewhere can be held against it. */
 function AsItCameOff({ row }: { row: Row }) {
   const job = useQuery(jobQuery(row.need.tag)).data;
-  const part = job?.parts.find((one) => one.name.toLowerCase() === row.need.part.toLowerCase());
+  const part = partNamed(job, row.need.part);
   if (job === undefined || part === undefined) return null;
   return (
     <div className="pt-4">

@@ -225,6 +225,6 @@ it("strikes a line and says where a later one rests on it", async () => {
   fireEvent.change(screen.getByLabelText("Why do you strike it out?"), {
     target: { value: "counted twice" },
   });
-  fireEvent.click(screen.getByRole("button", { name: "Strike out" }));
+  fireEvent.click(screen.getByRole("button", { name: saying("Strike out") }));
   expect(await screen.findByText(/A later line depends on it/)).toBeTruthy();
 });

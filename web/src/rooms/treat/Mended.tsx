@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { PartAtHand } from "../part";
+import { PartAtHand, partNamed } from "../part";
 import { FormPart, FormText } from "../../form/fields";
 import { text } from "../../form/typed";
 import { useFormOf } from "../../form/useFormOf";
@@ -29,7 +29,8 @@ export function Mended({ job }: { job: JobView }) {
     `mended.${job.tag}`,
   );
   const named = form.watch("part");
-  const part = job.parts.find((one) => one.name.toLowerCase() === named.trim().toLowerCase()) ?? lastOff(job);
+  // a part that is typed and not known here has no drawing; another one's would be taken for it
+  const part = named.trim() === "" ? lastOff(job) : partNamed(job, named);
   return (
     <>
       <MendForm title={texts.partMended} form={form} action={texts.logTheRepair}>

@@ -14,7 +14,7 @@ import { money } from "../../api/money";
 import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSubmit } from "../../ui/useSubmit";
-import { PartAtHand } from "../part";
+import { PartAtHand, partNamed } from "../part";
 import { SourcePicture, Terms } from "../shelf";
 import { keeping, ordering, puttingBack, taking } from "../shelf";
 import { MendForm } from "./MendForm";
@@ -60,7 +60,7 @@ export function SourcesOf({
   if (found.error !== null) return <ProblemNote problem={found.error} />;
   if (found.data === undefined) return null;
   const { asked, sources, atBench } = found.data;
-  const off = job.parts.find((one) => one.name.toLowerCase() === part.toLowerCase());
+  const off = partNamed(job, part);
   const shown = open ?? (atBench.length > 0 ? "" : sources[0]?.id);
   return (
     <Panel

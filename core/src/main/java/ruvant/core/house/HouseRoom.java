@@ -145,7 +145,7 @@ public final class HouseRoom implements Room<HouseEntry> {
                 case HouseEntry.OwnerAskedFirstSet one -> standards = standards.withOwnerAsked(one.asked());
                 case HouseEntry.LimitsSet one -> limits.compute(one.family(), (family, before) -> one.limits());
                 case HouseEntry.StationsSet one -> stations = one.stations();
-                case HouseEntry.GlassPassesSet one -> standards = standards.withGoes(one.most());
+                case HouseEntry.GlassPassesSet one -> standards = standards.withGlassPasses(one.most());
                 case HouseEntry.RatesSet one -> reckoning = new Reckoning(reckoning.money(), one.rates());
                 case HouseEntry.CurrencyChosen one -> reckoning = new Reckoning(one.money(), reckoning.rates());
                 case HouseEntry.StandsSet one -> stands = one.stands();

@@ -25,7 +25,7 @@ public record Standards(int streakLength, double lookAlikeMm, int glassPasses, b
         return new Standards(streakLength, withinMm, glassPasses, ownerAgreesFirst);
     }
 
-    Standards withGoes(int most) {
+    Standards withGlassPasses(int most) {
         return new Standards(streakLength, lookAlikeMm, most, ownerAgreesFirst);
     }
 

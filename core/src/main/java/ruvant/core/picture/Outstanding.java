@@ -46,7 +46,12 @@ public record Outstanding(Stop stop, Optional<PartName> part, String what, Strin
                         true)));
         out(picture, all);
         for (String piece : Ledger.of(picture.valley()).missing()) {
-            all.add(new Outstanding(Stop.STRIP, Optional.empty(), "Find or account for: " + piece, "", true));
+            all.add(new Outstanding(
+                    Stop.STRIP,
+                    Optional.empty(),
+                    "Find or account for: " + piece,
+                    "log it as lost, or as found",
+                    true));
         }
         for (NextStep step : NextSteps.untreated(picture, faults)) {
             all.add(open(step.stop(), NextWords.what(step), NextWords.why(step)));

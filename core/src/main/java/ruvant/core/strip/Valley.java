@@ -32,6 +32,15 @@ public record Valley(List<ValleyPart> parts) {
         return parts.stream().filter(ValleyPart::out).toList();
     }
 
+    /**
+     * What lies next to a part.
+     *
+     * @throws java.util.NoSuchElementException where no part of this name came off
+     */
+    public Neighbours neighbours(PartName name) {
+        return Neighbours.of(this, part(name).orElseThrow());
+    }
+
     /** How many pieces ever came off, at the last removal of each part. */
     public int piecesOff() {
         return parts.stream().mapToInt(part -> part.removed().pieces()).sum();

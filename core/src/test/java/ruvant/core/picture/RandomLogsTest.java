@@ -1,6 +1,7 @@
 package ruvant.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruvant.core.Logs;
+import ruvant.core.handover.HandoverEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Kernel;
@@ -69,6 +71,18 @@ class RandomLogsTest {
             tried++;
         }
         assertThat(tried).isPositive();
+    }
+
+    /** The list at Return and the rule that refuses a return are told apart in code; of every camera they say the same. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatHoldsACameraBackIsWhatRefusesItsReturn(long seed) {
+        Logs logs = RandomWork.of(seed, ATTEMPTS);
+        assumeThat(logs.picture().returned()).isFalse();
+        boolean refused =
+                logs.refusal(new HandoverEntry.Returned("Amara Okonjo", "")).isPresent();
+        assertThat(logs.stands().outstanding().stream().anyMatch(Outstanding::holds))
+                .isEqualTo(refused);
     }
 
     @ParameterizedTest

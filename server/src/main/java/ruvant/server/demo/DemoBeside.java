@@ -4,9 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
-import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -14,6 +11,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 import ruvant.server.RuvantServer;
 
 /**
@@ -41,13 +39,19 @@ class DemoBeside implements DisposableBean {
     }
 
     private void start() {
-        try {
-            folder = Files.createTempDirectory("ruvant-demo");
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
+        if (folder == null) {
+            folder = emptyFolder();
         }
         running = new SpringApplicationBuilder(RuvantServer.class)
                 .run("--ruvant.data=" + folder, "--ruvant.demo=true", "--server.port=0", "--server.address=" + address);
+    }
+
+    private static Path emptyFolder() {
+        try {
+            return Files.createTempDirectory("ruvant-demo");
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
     }
 
     @Override
@@ -57,18 +61,8 @@ class DemoBeside implements DisposableBean {
             running = null;
         }
         if (folder != null) {
-            remove(folder);
+            FileSystemUtils.deleteRecursively(folder);
             folder = null;
-        }
-    }
-
-    private static void remove(Path folder) throws IOException {
-        List<Path> inside;
-        try (Stream<Path> walk = Files.walk(folder)) {
-            inside = walk.sorted(Comparator.reverseOrder()).toList();
-        }
-        for (Path path : inside) {
-            Files.deleteIfExists(path);
         }
     }
 }

@@ -19,8 +19,8 @@ import ruvant.server.job.JobService;
 import ruvant.server.job.Learned;
 
 /**
- * What the shop's jobs taught of a model. Learning reads many whole logs, so it is kept, and made again behind the
- * scenes: what another camera of the model taught a minute ago may be missing.
+ * What this shop has learned about each model. Learning reads many whole logs, so the result is cached and refreshed in
+ * the background: what another camera of the model taught a minute ago may still be missing.
  */
 @Service
 public class LearnedModels implements Learned {

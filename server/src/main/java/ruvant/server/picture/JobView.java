@@ -37,6 +37,7 @@ import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.Neighbours;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
@@ -140,6 +141,7 @@ public record JobView(
             AnswerView answer,
             @JsonUnwrapped PartSettled settled,
             @JsonUnwrapped ValleyPart.Under place,
+            Neighbours neighbours,
             @JsonUnwrapped PartMissing missing,
             @JsonUnwrapped PartBefore before) {
         /** How it came off. */
@@ -271,6 +273,7 @@ public record JobView(
                 AnswerView.of(job.refit().of(part)),
                 new PartView.PartSettled(part.settled().at(), part.settled().by()),
                 part.place(),
+                job.picture().valley().neighbours(part.name()),
                 new PartView.PartMissing(part.gone().lost(), part.gone().destroyed()),
                 new PartView.PartBefore(
                         job.refit().checks(part),
