@@ -1,10 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
-import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
-import { DeviceCamera } from "./DeviceCamera";
 import { keepPicture } from "./keepPicture";
+import { incoming, TakeOrChoose, type Incoming } from "./TakeOrChoose";
 import { texts } from "./words";
 
 /** Pictures come in by dropping, pasting, choosing a file, or from a camera at this machine. */
@@ -19,11 +18,9 @@ export function AddPictures({
 }) {
   const append = useAppend(job.tag);
   const { refused, busy, submit } = useSubmit();
-  const [camera, setCamera] = useState(false);
   const [over, setOver] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
 
-  const add = (files: { blob: Blob; called: string }[]) =>
+  const add = (files: Incoming[]) =>
     submit(async () => {
       for (const { blob, called } of files) {
         const kept = await keepPicture(blob, called);
@@ -34,15 +31,13 @@ export function AddPictures({
         onAdded(kept.name);
       }
     });
-  const named = (files: Iterable<File>) => [...files].map((file) => ({ blob: file, called: file.name }));
-
   const latest = useRef(add);
   useEffect(() => {
     latest.current = add;
   });
   useEffect(() => {
     const paste = (event: ClipboardEvent) => {
-      const files = named(event.clipboardData?.files ?? []);
+      const files = incoming(event.clipboardData?.files ?? []);
       if (files.length > 0) {
         event.preventDefault();
         void latest.current(files);
@@ -62,43 +57,18 @@ export function AddPictures({
       onDrop={(event) => {
         event.preventDefault();
         setOver(false);
-        void add(named(event.dataTransfer.files));
+        void add(incoming(event.dataTransfer.files));
       }}
       className={`flex flex-col gap-2 rounded-[4px] border-2 border-dashed p-2.5 ${over ? "border-ready bg-ready-wash" : "border-line"}`}
     >
-      <div className="flex flex-wrap gap-2">
-        <Button kind="primary" disabled={busy} onClick={() => setCamera(true)}>
-          {texts.takeAPicture}
-        </Button>
-        <Button disabled={busy} onClick={() => input.current?.click()}>
-          {texts.fromAFile}
-        </Button>
-      </div>
-      <p className="text-soft text-[13.5px]">{busy ? texts.addingIt : texts.orDropPicturesHereOr}</p>
-      <input
-        ref={input}
-        type="file"
-        accept="image/jpeg,image/png,image/webp"
-        multiple
-        aria-label={texts.picturesToAdd}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const files = named(event.target.files ?? []);
-          event.target.value = "";
-          void add(files);
-        }}
+      <TakeOrChoose
+        label={texts.picturesToAdd}
+        busy={busy}
+        many
+        onPictures={(pictures) => void add(pictures)}
       />
+      <p className="text-soft text-[13.5px]">{busy ? texts.addingIt : texts.orDropPicturesHereOr}</p>
       {refused}
-      {camera && (
-        <DeviceCamera
-          onClose={() => setCamera(false)}
-          onTaken={(blob) => {
-            setCamera(false);
-            void add([{ blob, called: texts.fromTheCamera }]);
-          }}
-        />
-      )}
     </div>
   );
 }
