@@ -53,7 +53,9 @@ it("goes through the checks with G, and waives one only with a reason", async ()
   );
   fireEvent.click(screen.getAllByRole("button", { name: saying("Waive…") })[1]);
   expect(named("button", "Waive")).toHaveProperty("disabled", true);
-  fireEvent.change(screen.getByLabelText(/Levers free/, { selector: "input" }), { target: { value: "no lever here" } });
+  fireEvent.change(screen.getByLabelText(/Levers free/, { selector: "input" }), {
+    target: { value: "no lever here" },
+  });
   fireEvent.click(named("button", "Waive"));
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()[1]).toMatchObject({ check: called("Levers free"), passed: false, reason: "no lever here" });
