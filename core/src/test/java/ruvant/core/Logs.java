@@ -75,7 +75,8 @@ public final class Logs {
                     List.of()),
             ShippedLists.LISTS,
             ruvant.core.adjust.AdjusterBook.EMPTY,
-            ruvant.core.find.FaultKnowledge.EMPTY);
+            ruvant.core.find.FaultKnowledge.EMPTY,
+            ShippedAnatomy.PLANS);
 
     public static final TagNumber TAG = new TagNumber(7);
 
@@ -91,9 +92,21 @@ public final class Logs {
         return logs;
     }
 
+    /** A camera of another build. */
+    public static Logs camera(BodyType body, Family shutter) {
+        Logs logs = new Logs();
+        logs.put(received(body, shutter));
+        return logs;
+    }
+
     public static IntakeEntry.Received received() {
+        return received(BodyType.TLR, Family.LEAF_LENS);
+    }
+
+    /** A camera of another build. */
+    public static IntakeEntry.Received received(BodyType body, Family shutter) {
         return new IntakeEntry.Received(
-                new Camera("Pellworm", "Twin", "", "1234", BodyType.TLR, Family.LEAF_LENS),
+                new Camera("Pellworm", "Twin", "", "1234", body, shutter),
                 new Owner("Amara Okonjo", "", false, null, null),
                 "",
                 List.of(),

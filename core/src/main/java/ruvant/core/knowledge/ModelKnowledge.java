@@ -18,6 +18,7 @@ import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.find.FindPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.OilSheet;
@@ -36,6 +37,7 @@ import ruvant.core.units.PartName;
  * @param looks how long looks took on them
  * @param falseLeads suspects that were followed in vain, the commonest first
  * @param oilPoints points that were oiled, or left dry on purpose, on them, the commonest first
+ * @param order what they showed and said about which part lies over which
  * @param madeOf what parts are made of, by the key of their names, where somebody said so
  */
 public record ModelKnowledge(
@@ -48,6 +50,7 @@ public record ModelKnowledge(
         List<LookMet> looks,
         List<Tally> falseLeads,
         List<OilSheet.KnownPoint> oilPoints,
+        OrderMet order,
         Map<String, List<String>> madeOf) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
@@ -84,6 +87,7 @@ public record ModelKnowledge(
                 LooksMet.in(jobs),
                 counted(jobs, job -> job.find().falseLeads().stream()),
                 OilMet.in(jobs),
+                met.order(),
                 madeOf(jobs));
     }
 
@@ -109,6 +113,7 @@ public record ModelKnowledge(
                 all.looks,
                 all.falseLeads,
                 List.of(),
+                new OrderMet(),
                 Map.of());
     }
 
@@ -204,6 +209,11 @@ public record ModelKnowledge(
     /** What was looked at before each part went on. */
     public LearnedChecks checks() {
         return new LearnedChecks() {
+            @Override
+            public Taught order() {
+                return order;
+            }
+
             @Override
             public List<Named> before(PartName name) {
                 return part(name.text()).map(KnownPart::checks).orElse(List.of());

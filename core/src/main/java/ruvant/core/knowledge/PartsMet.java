@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.StripEntry;
+import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FastenerTrait;
@@ -36,6 +37,7 @@ final class PartsMet {
     private final Map<String, List<ValleyPart>> met = new LinkedHashMap<>();
     private final Map<String, Map<String, Integer>> over = new HashMap<>();
     private final WaysMet ways = new WaysMet();
+    private final OrderMet order = new OrderMet();
     private final Set<String> needed = new HashSet<>();
     private final Map<String, List<Set<String>>> followed = new HashMap<>();
     private final Map<String, List<String>> slipped = new HashMap<>();
@@ -45,13 +47,13 @@ final class PartsMet {
 
     void take(Valley valley, Set<String> workedOn, List<SittingTime.Slip> slips) {
         ways.take(valley);
+        order.take(valley);
         off.add(valley.parts().stream().map(part -> part.name().key()).collect(Collectors.toSet()));
-        Map<PartName, Set<PartName>> under = valley.under();
         for (ValleyPart part : valley.parts()) {
             String key = part.name().key();
             met.computeIfAbsent(key, name -> new ArrayList<>()).add(part);
             slipped.computeIfAbsent(key, name -> new ArrayList<>()).addAll(SlipsMet.at(part.name(), slips));
-            if (!under.get(part.name()).isEmpty() || workedOn.contains(key)) {
+            if (valley.knownOver(part.name()) || workedOn.contains(key)) {
                 needed.add(key);
             }
             followed.computeIfAbsent(key, name -> new ArrayList<>()).add(after(part, valley));
@@ -174,11 +176,23 @@ final class PartsMet {
     private List<String> usuallyOver(String key) {
         Set<String> names = new HashSet<>();
         over.getOrDefault(key, Map.of()).forEach((above, times) -> {
-            if (times * 2 >= met.get(key).size()) {
+            if (times * 2 >= met.get(key).size() && !passedBy(above, key)) {
                 names.add(name(above));
             }
         });
         return names.stream().sorted().toList();
+    }
+
+    /** Whether jobs got at a part without another that came off before it elsewhere. */
+    private boolean passedBy(String above, String key) {
+        return order.over(PartName.of(name(above)), PartName.of(name(key)))
+                .filter(says -> says != Taught.Says.OVER)
+                .isPresent();
+    }
+
+    /** What the jobs say of the order of parts. */
+    OrderMet order() {
+        return order;
     }
 
     private String name(String key) {

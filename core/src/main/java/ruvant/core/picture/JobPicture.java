@@ -6,6 +6,7 @@ import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.adjust.AdjustRoom;
 import ruvant.core.album.Album;
 import ruvant.core.album.AlbumRoom;
+import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FindPicture;
 import ruvant.core.find.FindRoom;
 import ruvant.core.handover.HandoverPicture;
@@ -34,6 +35,7 @@ import ruvant.core.sitting.SittingRoom;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.StripRoom;
+import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
 import ruvant.core.trade.Stop;
 import ruvant.core.trade.TradeLists;
@@ -90,6 +92,31 @@ public record JobPicture(
                 folds.of(HandoverRoom.Fold.class).picture(),
                 sat.picture(),
                 sat.course(),
+                practice);
+    }
+
+    /** The same with its parts ordered by what the model taught, and by how such cameras are built. */
+    public JobPicture ordered(Taught taught, BodyPlans plans) {
+        Valley better = intake.received()
+                .map(in -> valley.ordered(
+                        taught, plans.of(in.camera().bodyType(), in.camera().family())))
+                .orElse(valley);
+        return new JobPicture(
+                tag,
+                lastSequence,
+                intake,
+                album,
+                better,
+                notes,
+                find,
+                treat,
+                parts,
+                adjust,
+                refitting,
+                prove,
+                handover,
+                sitting,
+                course,
                 practice);
     }
 

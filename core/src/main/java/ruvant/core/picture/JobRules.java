@@ -42,7 +42,7 @@ public final class JobRules {
     }
 
     /**
-     * @param learned what earlier jobs of the model of a job learned to look at; asked for only when a part goes back
+     * @param learned what earlier jobs of the model of a job learned to look at; asked for only when a part comes off or goes back
      * @param waiting what lies in the stations of the shop, all jobs; asked for only when a wait wants one
      * @param now the moment for which waits are judged
      */
@@ -69,19 +69,22 @@ public final class JobRules {
 
     /** What a rule may look at. */
     private Standing standing(Folding folding, TagNumber tag) {
-        Supplier<JobPicture> picture = once(() -> JobPicture.of(folding, tag, 0, shop.practice()));
+        Supplier<JobPicture> logged = once(() -> JobPicture.of(folding, tag, 0, shop.practice()));
+        Supplier<LearnedChecks> taught = once(() -> learned.apply(logged.get()));
+        Supplier<JobPicture> picture =
+                once(() -> logged.get().ordered(taught.get().order(), shop.plans()));
         return new StandingOf(now)
                 .with(HousePractice.class, shop::practice)
                 .with(Materials.class, shop::materials)
                 .with(Lubrication.class, shop::lubrication)
                 .with(TradeLists.class, shop::lists)
-                .with(IntakePicture.class, () -> picture.get().intake())
-                .with(TreatPicture.class, () -> picture.get().treat())
-                .with(RefitPicture.class, () -> picture.get().refitting())
+                .with(IntakePicture.class, () -> logged.get().intake())
+                .with(TreatPicture.class, () -> logged.get().treat())
+                .with(RefitPicture.class, () -> logged.get().refitting())
                 .with(Valley.class, () -> picture.get().valley())
-                .with(Trays.class, () -> Trays.of(picture.get().valley(), shop.practice()))
-                .with(RefitAnswers.class, () -> picture.get().refit(learned.apply(picture.get()), shop.lists(), now))
-                .with(Stations.InUse.class, () -> inUse(picture.get()));
+                .with(Trays.class, () -> Trays.of(logged.get().valley(), shop.practice()))
+                .with(RefitAnswers.class, () -> picture.get().refit(taught.get(), shop.lists(), now))
+                .with(Stations.InUse.class, () -> inUse(logged.get()));
     }
 
     /** Of this job what was just added counts as well. */

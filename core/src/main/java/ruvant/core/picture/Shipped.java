@@ -2,6 +2,7 @@ package ruvant.core.picture;
 
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.adjust.AdjusterChanges;
+import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FaultChanges;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
@@ -14,7 +15,12 @@ import ruvant.core.units.FieldProblem;
 
 /** The tables, lists and knowledge that ship; a shop's changes are put in their place. */
 public record Shipped(
-        Materials materials, Lubrication lubrication, TradeLists lists, AdjusterBook adjusters, FaultKnowledge faults) {
+        Materials materials,
+        Lubrication lubrication,
+        TradeLists lists,
+        AdjusterBook adjusters,
+        FaultKnowledge faults,
+        BodyPlans plans) {
     /**
      * A shop with its own changes.
      *
@@ -32,6 +38,7 @@ public record Shipped(
                 tables.in(lubrication),
                 changed.in(lists),
                 turned.in(adjusters),
-                known.in(faults));
+                known.in(faults),
+                plans);
     }
 }

@@ -1,6 +1,7 @@
 package ruvant.core.refit;
 
 import java.util.List;
+import ruvant.core.strip.Taught;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
@@ -16,6 +17,11 @@ public interface LearnedChecks {
     /** What went wrong at this part in earlier jobs, in words. */
     default List<String> slips(PartName part) {
         return List.of();
+    }
+
+    /** What earlier jobs say of the order of parts. */
+    default Taught order() {
+        return Taught.NOTHING;
     }
 
     /** The points of this part that most earlier jobs oiled or left dry on purpose. */

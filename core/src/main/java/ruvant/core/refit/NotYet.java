@@ -2,19 +2,18 @@ package ruvant.core.refit;
 
 import java.time.Instant;
 import java.util.List;
+import ruvant.core.strip.InTheWay;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** The first thing that stands against putting a part back. {@link NotYetWords} says it in words. */
 public sealed interface NotYet {
-    /**
-     * What lies under it is out still.
-     *
-     * @param deepest the innermost of those
-     * @param more how many others there are
-     */
-    record InnerStillOut(PartName deepest, int more) implements NotYet {}
+    /** What lies under it is out still. */
+    record InnerStillOut(InTheWay way) implements NotYet {}
+
+    /** What lies over it is back already. */
+    record ClosedIn(InTheWay way) implements NotYet {}
 
     /**
      * Something dries, soaks or sets.
@@ -63,6 +62,7 @@ public sealed interface NotYet {
     default RefitAnswer.Against against() {
         return switch (this) {
             case InnerStillOut inner -> RefitAnswer.Against.INNER_STILL_OUT;
+            case ClosedIn closed -> RefitAnswer.Against.CLOSED_IN;
             case WaitRuns wait -> RefitAnswer.Against.WAIT_RUNS;
             case PartNeeded need -> RefitAnswer.Against.PART_NEEDED;
             case PieceGone piece -> RefitAnswer.Against.PIECE_LOST;

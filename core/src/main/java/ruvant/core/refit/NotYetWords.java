@@ -1,5 +1,7 @@
 package ruvant.core.refit;
 
+import ruvant.core.strip.InTheWay;
+
 /** Why a part may not go back yet, as a screen or a refusal says it. Nothing reads these words. */
 public final class NotYetWords {
     private NotYetWords() {}
@@ -8,7 +10,11 @@ public final class NotYetWords {
     public static String of(NotYet why) {
         return switch (why) {
             case NotYet.InnerStillOut inner ->
-                "Still out under it: " + inner.deepest() + (inner.more() == 0 ? "" : " and " + inner.more() + " more");
+                (inner.way().probable() ? "Probably under it, still out: " : "Still out under it: ")
+                        + named(inner.way());
+            case NotYet.ClosedIn closed ->
+                (closed.way().probable() ? "Probably over it, back already: " : "Back already over it: ")
+                        + named(closed.way());
             case NotYet.WaitRuns wait -> wait.what() + (wait.itself() ? "" : " (" + wait.on() + ")");
             case NotYet.PartNeeded need -> "Needed: " + need.what();
             case NotYet.PieceGone piece ->
@@ -22,5 +28,9 @@ public final class NotYetWords {
             case NotYet.ChecksOpen checks ->
                 (checks.open() == 1 ? "Check: " : checks.open() + " checks open: ") + checks.first();
         };
+    }
+
+    private static String named(InTheWay way) {
+        return way.part() + (way.more() == 0 ? "" : " and " + way.more() + " more");
     }
 }

@@ -1,7 +1,9 @@
 package ruvant.core.refit;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
+import ruvant.core.strip.InTheWay;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.units.PartName;
 
@@ -15,6 +17,7 @@ public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, Str
     /** What kind of thing stands against it, the costliest to discover late first. */
     public enum Against {
         INNER_STILL_OUT,
+        CLOSED_IN,
         WAIT_RUNS,
         PART_NEEDED,
         PIECE_LOST,
@@ -41,6 +44,18 @@ public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, Str
     /** What stands against it, or why it was left out, in words; empty when it is ready or back. */
     public String reason() {
         return notYet.map(NotYetWords::of).orElse(leftOutBecause);
+    }
+
+    /** The parts that stand in the way only because they are taken to lie so: one word of the hand frees the part. */
+    public List<PartName> probably() {
+        return notYet.flatMap(why -> switch (why) {
+                    case NotYet.InnerStillOut inner -> Optional.of(inner.way());
+                    case NotYet.ClosedIn closed -> Optional.of(closed.way());
+                    default -> Optional.<InTheWay>empty();
+                })
+                .filter(InTheWay::probable)
+                .map(InTheWay::direct)
+                .orElse(List.of());
     }
 
     /** How the mechanism must stand first, where it stands otherwise. */

@@ -87,7 +87,7 @@ public final class RefitAnswers {
 
     private Optional<RefitAnswer> firstReason(ValleyPart part) {
         return Stream.<java.util.function.Supplier<Optional<RefitAnswer>>>of(
-                        () -> innerStillOut(part),
+                        () -> inTheWay(part),
                         () -> waitRuns(part),
                         () -> needOpen(part),
                         () -> lost(part),
@@ -100,20 +100,10 @@ public final class RefitAnswers {
                 .findFirst();
     }
 
-    private Optional<RefitAnswer> innerStillOut(ValleyPart part) {
-        Set<PartName> below = under.get(part.name());
-        if (below.isEmpty()) {
-            return Optional.empty();
-        }
-        PartName deepest = null;
-        int count = 0;
-        for (ValleyPart other : out) {
-            if (below.contains(other.name())) {
-                deepest = other.name();
-                count++;
-            }
-        }
-        return count == 0 ? Optional.empty() : notYet(part, new NotYet.InnerStillOut(deepest, count - 1));
+    private Optional<RefitAnswer> inTheWay(ValleyPart part) {
+        return valley.inTheWay(part)
+                .flatMap(
+                        way -> notYet(part, way.closedIn() ? new NotYet.ClosedIn(way) : new NotYet.InnerStillOut(way)));
     }
 
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {

@@ -71,18 +71,4 @@ final class CoverEdges {
         }
         return found;
     }
-
-    /** Longest chain of parts over this one. */
-    int level(PartName under, Map<PartName, Integer> known) {
-        Integer done = known.get(under);
-        if (done != null) {
-            return done;
-        }
-        int level = 0;
-        for (PartName upper : over(under)) {
-            level = Math.max(level, 1 + level(upper, known));
-        }
-        known.put(under, level);
-        return level;
-    }
 }

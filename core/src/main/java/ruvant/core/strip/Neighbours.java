@@ -28,12 +28,10 @@ public record Neighbours(Optional<Neighbour> outward, Optional<Neighbour> inward
                         Objects.equals(one.removed().within(), part.removed().within()))
                 .toList();
         int at = here.indexOf(part);
-        Optional<ValleyPart> over = valley.parts().stream()
-                .filter(one -> part.over().contains(one.name()))
-                .reduce((outer, nearer) -> nearer);
-        Optional<ValleyPart> under = valley.parts().stream()
-                .filter(one -> one.over().contains(part.name()))
-                .findFirst();
+        Optional<ValleyPart> over =
+                valley.parts().stream().filter(one -> part.known(one.name())).reduce((outer, nearer) -> nearer);
+        Optional<ValleyPart> under =
+                valley.parts().stream().filter(one -> one.known(part.name())).findFirst();
         return new Neighbours(near(over, here, at - 1), near(under, here, at + 1));
     }
 

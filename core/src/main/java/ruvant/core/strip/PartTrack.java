@@ -1,11 +1,12 @@
 package ruvant.core.strip;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ruvant.core.log.Line;
 import ruvant.core.trade.OldPiece;
 import ruvant.core.units.Named;
@@ -27,12 +28,14 @@ final class PartTrack {
     final Map<String, Integer> destroyed = new LinkedHashMap<>();
     OldPiece replacedOld;
     final Map<Named, GateCheck> checks = new LinkedHashMap<>();
+    private final List<OrderFacts.Moment> moments = new ArrayList<>();
 
     PartTrack(PartName name) {
         this.name = name;
     }
 
-    void comesOff(Line line, StripEntry.Removed how) {
+    void comesOff(Line line, StripEntry.Removed how, int moment) {
+        moments.add(new OrderFacts.Moment(moment, true, false));
         removal = line;
         removed = how;
         timesOff++;
@@ -48,7 +51,8 @@ final class PartTrack {
         GateChecks.of(how).forEach(what -> checks.put(what, GateCheck.open(what, false)));
     }
 
-    void goesBack(Line line, WentBack how) {
+    void goesBack(Line line, WentBack how, int moment) {
+        moments.add(new OrderFacts.Moment(moment, false, !how.overrideReason().isEmpty()));
         state = ValleyPart.State.BACK;
         settled = line;
         wentBack = how;
@@ -64,8 +68,8 @@ final class PartTrack {
         removed = removed.in(wells);
     }
 
-    boolean coversSideOf(StripEntry.Removed other) {
-        return state == ValleyPart.State.OUT && removed.covers() && removed.side() == other.side();
+    OrderFacts.Track order() {
+        return new OrderFacts.Track(name, removed.side(), removed.covers(), removed.within(), moments);
     }
 
     Map<String, Integer> pieces() {
@@ -78,7 +82,7 @@ final class PartTrack {
         return pieces;
     }
 
-    ValleyPart part(CoverEdges edges, int level) {
+    ValleyPart part() {
         return new ValleyPart(
                 name,
                 new ValleyPart.Removal(removed, removal.id(), removal.at(), removal.by(), timesOff),
@@ -88,10 +92,7 @@ final class PartTrack {
                         Optional.ofNullable(settled).map(Line::by),
                         Optional.ofNullable(wentBack),
                         Optional.ofNullable(leftOutReason)),
-                new ValleyPart.Under(
-                        new LinkedHashSet<>(edges.over(name)),
-                        edges.allOver(name).size(),
-                        level),
+                new ValleyPart.Under(Map.of(), Set.of(), 0),
                 new ValleyPart.Gone(counted(lost), counted(destroyed), Optional.ofNullable(replacedOld)),
                 List.copyOf(checks.values()),
                 Optional.ofNullable(tried));

@@ -196,6 +196,22 @@ public sealed interface StripEntry extends JobEntry {
     }
 
     /**
+     * A part lies neither over nor under some others, whatever the order in which they came off.
+     *
+     * @param others at least one
+     */
+    record FreeOf(PartName part, List<PartName> others) implements StripEntry {
+        public FreeOf {
+            Check.chosen("part", part);
+            others = Check.some("others", others, 60).stream().distinct().toList();
+            if (others.isEmpty() || others.contains(part)) {
+                throw new ruvant.core.units.FieldProblem(
+                        "others", "“" + part + "” cannot be free of itself or of nothing.", "Name the other parts.");
+            }
+        }
+    }
+
+    /**
      * A small piece is gone.
      *
      * @param piece what it is: a fastener's type, a loose part's name, or the part itself

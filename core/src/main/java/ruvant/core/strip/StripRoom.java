@@ -1,5 +1,6 @@
 package ruvant.core.strip;
 
+import static ruvant.core.job.JobEffect.Plain.MODEL_TAUGHT;
 import static ruvant.core.job.JobEffect.Plain.PROOFS_VOID;
 import static ruvant.core.job.JobEffect.Plain.WORK_BETWEEN_FIRINGS;
 import static ruvant.core.units.Phrase.joined;
@@ -30,6 +31,7 @@ import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.TradeLists;
+import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.WellName;
 
@@ -48,8 +50,12 @@ public final class StripRoom implements JobRoom<StripEntry> {
     @Override
     public Optional<Refusal> rule(StripEntry entry, Standing now) {
         return switch (entry) {
-            case StripEntry.Removed removed -> now.of(Trays.class).objection(removed.wells());
-            case StripEntry.EdgeSet edge -> Optional.empty();
+            case StripEntry.Removed removed ->
+                now.of(Trays.class)
+                        .objection(removed.wells())
+                        .or(() -> now.of(Valley.class).objection(removed));
+            case StripEntry.EdgeSet edge -> now.of(Valley.class).objection(edge);
+            case StripEntry.FreeOf free -> Optional.empty();
             case StripEntry.Lost lost -> Optional.empty();
             case StripEntry.Destroyed destroyed -> Optional.empty();
             case StripEntry.MissingOnArrival missing -> Optional.empty();
@@ -71,7 +77,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
     public List<Effect> effects(StripEntry entry) {
         return switch (entry) {
             case StripEntry.Removed removed -> List.of(PROOFS_VOID, WORK_BETWEEN_FIRINGS);
-            case StripEntry.EdgeSet edge -> List.of();
+            case StripEntry.EdgeSet edge -> List.of(MODEL_TAUGHT);
+            case StripEntry.FreeOf free -> List.of(MODEL_TAUGHT);
             case StripEntry.Lost lost -> List.of();
             case StripEntry.Destroyed destroyed -> List.of();
             case StripEntry.MissingOnArrival missing -> List.of();
@@ -114,6 +121,9 @@ public final class StripRoom implements JobRoom<StripEntry> {
                         .toList());
             case StripEntry.EdgeSet edge ->
                 edge.over() + (edge.present() ? " lies over " : " does not lie over ") + edge.under();
+            case StripEntry.FreeOf free ->
+                free.part() + " lies neither over nor under "
+                        + joined(free.others().stream().map(PartName::text).toList());
             case StripEntry.Lost lost -> "lost " + lost.count() + " × " + lost.piece() + " of " + lost.part();
             case StripEntry.Destroyed gone ->
                 "destroyed " + gone.count() + " × " + gone.piece() + " of " + gone.part() + with(", ", gone.how());
@@ -158,6 +168,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
             return switch (entry) {
                 case StripEntry.Removed removed -> valley.objection(removed);
                 case StripEntry.EdgeSet edge -> valley.objection(edge);
+                case StripEntry.FreeOf free -> valley.objection(free);
                 case StripEntry.Lost lost -> valley.notThere(lost.part(), lost.piece(), lost.count());
                 case StripEntry.Destroyed destroyed ->
                     valley.notThere(destroyed.part(), destroyed.piece(), destroyed.count());
@@ -195,6 +206,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
                     }
                 }
                 case StripEntry.EdgeSet edge -> valley.set(edge);
+                case StripEntry.FreeOf free -> valley.free(free);
                 case StripEntry.Lost lost -> valley.lost(lost.part(), lost.piece(), lost.count());
                 case StripEntry.FoundAgain found -> valley.lost(found.part(), found.piece(), -found.count());
                 case StripEntry.Destroyed gone -> valley.destroyed(gone.part(), gone.piece(), gone.count());

@@ -1,7 +1,11 @@
 package ruvant.core.strip;
 
 import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -50,11 +54,21 @@ public record ValleyPart(
     /**
      * How it lay in the camera.
      *
-     * @param over the parts lying directly over it: off before it, on after it
-     * @param depth how many removals must be undone outward from here: all parts over it, directly or not
-     * @param level longest chain of covers over it; 0 for an outermost part
+     * @param lying the parts lying directly over it (off before it, on after it), each with what that rests on
+     * @param all the parts over it, directly or not
+     * @param level longest chain of parts over it; 0 for an outermost part
      */
-    public record Under(Set<PartName> over, int depth, int level) {}
+    public record Under(Map<PartName, Basis> lying, Set<PartName> all, int level) {
+        public Under {
+            lying = Collections.unmodifiableMap(new LinkedHashMap<>(lying));
+            all = Collections.unmodifiableSet(new LinkedHashSet<>(all));
+        }
+
+        /** How many removals must be undone outward from here. */
+        public int depth() {
+            return all.size();
+        }
+    }
 
     /**
      * What is not there any more.
@@ -100,7 +114,18 @@ public record ValleyPart(
 
     /** The parts lying directly over it. */
     public Set<PartName> over() {
-        return place.over();
+        return place.lying().keySet();
+    }
+
+    /** Whether another is known to lie directly over it, and not only taken to. */
+    boolean known(PartName over) {
+        Basis basis = place.lying().get(over);
+        return basis != null && basis != Basis.DEFAULT;
+    }
+
+    /** The same part, lying otherwise. */
+    ValleyPart lying(Under otherwise) {
+        return new ValleyPart(name, off, settled, otherwise, gone, checks, triedAt);
     }
 
     /** Whether it lies in the tray. */

@@ -1,7 +1,6 @@
 package ruvant.core.strip;
 
 import java.time.Instant;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +15,11 @@ import ruvant.core.units.Refusal;
 /** Every part while the log is read. Strip and refit share it, since the right slope mirrors the left. */
 public final class ValleyTracks {
     private final Map<PartName, PartTrack> tracks = new LinkedHashMap<>();
+    /** What the hand said lies over what, and assemblies over their own parts. */
     private final CoverEdges edges = new CoverEdges();
+
+    private final Map<OrderFacts.Pair, Boolean> said = new LinkedHashMap<>();
+    private int moment;
     private Optional<Valley> known = Optional.empty();
 
     /** Why a part cannot come off now. */
@@ -35,14 +38,7 @@ public final class ValleyTracks {
                     "“" + track.name + "” is already off" + since(track.removal) + ".",
                     "If this is another one of the same kind, give it its own name.");
         }
-        return edges.over(removed.part()).stream()
-                .map(tracks::get)
-                .filter(over -> over != null && over.state == ValleyPart.State.BACK)
-                .findFirst()
-                .flatMap(over -> refuse(
-                        "coveredAgain",
-                        "“" + over.name + "” is back on and lies over “" + track.name + "”.",
-                        "Log taking “" + over.name + "” off first, or say that it does not lie over it."));
+        return Optional.empty();
     }
 
     /** A part can be taken from an assembly only while that is out, and never from one that was taken from it. */
@@ -62,20 +58,24 @@ public final class ValleyTracks {
 
     /** Why an edge cannot be drawn now. */
     Optional<Refusal> objection(StripEntry.EdgeSet edge) {
-        for (PartName name : List.of(edge.over(), edge.under())) {
-            if (!tracks.containsKey(name)) {
-                return refuse("partUnknown", "“" + name + "” has not been taken off.", "Log its removal first.");
-            }
+        Optional<Refusal> neverOff = neverOff(List.of(edge.over(), edge.under()));
+        if (neverOff.isPresent() || !edge.present()) {
+            return neverOff;
         }
-        if (!edge.present()) {
-            return Optional.empty();
-        }
-        return edges.circle(edge.over(), edge.under())
-                .flatMap(loop -> refuse(
-                        "circle",
-                        "That makes a circle: "
-                                + loop.stream().map(PartName::text).collect(Collectors.joining(" under ")) + ".",
-                        "Remove one of these first."));
+        return edges.circle(edge.over(), edge.under()).map(Valley::inACircle);
+    }
+
+    /** Why a part cannot be said to lie free of others. */
+    Optional<Refusal> objection(StripEntry.FreeOf free) {
+        return neverOff(free.others()).or(() -> neverOff(List.of(free.part())));
+    }
+
+    private Optional<Refusal> neverOff(List<PartName> parts) {
+        return parts.stream()
+                .filter(name -> !tracks.containsKey(name))
+                .findFirst()
+                .flatMap(name ->
+                        refuse("partUnknown", "“" + name + "” has not been taken off.", "Log its removal first."));
     }
 
     /** Why pieces cannot have been lost or destroyed: the part has not so many out. */
@@ -145,13 +145,8 @@ public final class ValleyTracks {
     /** A part comes off. */
     void off(Line line, StripEntry.Removed removed) {
         PartTrack track = tracks.computeIfAbsent(removed.part(), PartTrack::new);
-        changed(track).comesOff(line, removed);
-        if (removed.within() == null) {
-            tracks.values().stream()
-                    .filter(other -> other != track && other.coversSideOf(removed))
-                    .filter(other -> edges.circle(other.name, track.name).isEmpty())
-                    .forEach(other -> edges.set(other.name, track.name));
-        } else {
+        changed(track).comesOff(line, removed, ++moment);
+        if (removed.within() != null) {
             // an assembly closes over its own parts, and over nothing else by them
             edges.set(removed.within(), track.name);
         }
@@ -160,11 +155,20 @@ public final class ValleyTracks {
     /** The hand says what lies over what. */
     void set(StripEntry.EdgeSet edge) {
         known = Optional.empty();
+        said.put(new OrderFacts.Pair(edge.over(), edge.under()), edge.present());
         if (edge.present()) {
             edges.set(edge.over(), edge.under());
         } else {
             edges.clear(edge.over(), edge.under());
         }
+    }
+
+    /** The hand says that a part lies neither over nor under some others. */
+    void free(StripEntry.FreeOf free) {
+        free.others().forEach(other -> {
+            set(new StripEntry.EdgeSet(free.part(), other, false));
+            set(new StripEntry.EdgeSet(other, free.part(), false));
+        });
     }
 
     /** Pieces of a part are gone, or some of them turned up again where the count is below 0. */
@@ -184,7 +188,7 @@ public final class ValleyTracks {
 
     /** A part is back on. */
     public void back(Line line, PartName part, WentBack how) {
-        track(part).goesBack(line, how);
+        track(part).goesBack(line, how, ++moment);
     }
 
     /** A part stays out for good. */
@@ -240,10 +244,9 @@ public final class ValleyTracks {
     }
 
     private Valley drawn() {
-        Map<PartName, Integer> levels = new HashMap<>();
-        return new Valley(tracks.values().stream()
-                .map(track -> track.part(edges, edges.level(track.name, levels)))
-                .toList());
+        return Valley.of(
+                tracks.values().stream().map(PartTrack::part).toList(),
+                new OrderFacts(tracks.values().stream().map(PartTrack::order).toList(), said));
     }
 
     private static String since(Line line) {

@@ -32,7 +32,8 @@ class AdjustReaderTest {
                             kind("retard engagement", TurnUnit.EIGHTHS),
                             kind("cocking rack", TurnUnit.TEETH),
                             kind("height screw", TurnUnit.SIXTEENTHS, new AdjustEntry.Moves("height", 8)))),
-            Logs.SHOP.faults());
+            Logs.SHOP.faults(),
+            Logs.SHOP.plans());
 
     private final Logs logs = Logs.camera();
 

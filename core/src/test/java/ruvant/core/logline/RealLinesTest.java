@@ -47,7 +47,8 @@ class RealLinesTest {
                     List.of()),
             Logs.SHOP.lists(),
             Logs.SHOP.adjusters(),
-            Logs.SHOP.faults());
+            Logs.SHOP.faults(),
+            Logs.SHOP.plans());
 
     private final Logs logs = bench();
 

@@ -11,13 +11,21 @@ import ruvant.core.logline.Reading;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.StripEntry;
+import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Family;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
 /** Somebody at a bench who types lines, looks at checks and puts parts back, for whole jobs in tests. */
 final class AtTheBench {
-    final Logs logs = Logs.camera();
+    final Logs logs;
+
+    AtTheBench(BodyType body, Family shutter) {
+        logs = Logs.camera(body, shutter);
+    }
 
     /** Types lines that must be understood and taken. */
     AtTheBench types(String... lines) {
@@ -42,13 +50,24 @@ final class AtTheBench {
         return reading.entries();
     }
 
+    private Valley valley() {
+        return logs.stands().picture().valley();
+    }
+
     ValleyPart part(String name) {
-        return logs.picture().valley().part(PartName.of(name)).orElseThrow();
+        return valley().part(PartName.of(name)).orElseThrow();
     }
 
     /** The first reason why a part may not go back; empty when it may. */
     String stops(String name) {
         return logs.stands().refit().of(part(name)).reason();
+    }
+
+    /** Says that nothing of what is only taken to stand in the way of a part does. */
+    AtTheBench free(String name) {
+        RefitAnswer answer = logs.stands().refit().of(part(name));
+        logs.add(new StripEntry.FreeOf(answer.part(), answer.probably()));
+        return this;
     }
 
     /** Looks at every check of a part. */
@@ -69,9 +88,9 @@ final class AtTheBench {
 
     /** Puts everything back that may go, innermost first, until nothing is out; a stop on the way is an error. */
     AtTheBench closesUp() {
-        while (!logs.picture().valley().out().isEmpty()) {
-            ValleyPart next = logs.picture().valley().out().reversed().stream()
-                    .filter(part -> logs.picture().valley().out().stream()
+        while (!valley().out().isEmpty()) {
+            ValleyPart next = valley().out().reversed().stream()
+                    .filter(part -> valley().out().stream()
                             .noneMatch(other -> other.over().contains(part.name())))
                     .findFirst()
                     .orElseThrow(() -> new AssertionError("Nothing that is out can go back"));
@@ -81,11 +100,11 @@ final class AtTheBench {
     }
 
     Ledger ledger() {
-        return Ledger.of(logs.picture().valley());
+        return Ledger.of(valley());
     }
 
     List<String> lookAlikes() {
-        return LookAlikes.among(logs.picture().valley(), 1.0).stream()
+        return LookAlikes.among(valley(), 1.0).stream()
                 .map(pair -> pair.shorter().lengthMm() + " of " + pair.shorterOf() + ", "
                         + pair.longer().lengthMm() + " of " + pair.longerOf())
                 .toList();

@@ -12,6 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruvant.core.Logs;
 import ruvant.core.strip.StripEntry;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Family;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Side;
 import ruvant.core.treat.TreatEntry;
@@ -99,7 +101,7 @@ class WayBackTest {
 
     @Test
     void thePaceIsThisShopsOwnOnceItHasAHistory() {
-        AtTheBench done = new AtTheBench()
+        AtTheBench done = new AtTheBench(BodyType.TLR, Family.LEAF_LENS)
                 .types("off cover, top, 4 slot 1.7x3", "off lever, top")
                 .closesUp();
         var valley = done.logs.picture().valley();

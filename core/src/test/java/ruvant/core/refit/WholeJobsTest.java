@@ -8,11 +8,16 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.BodyType;
+import ruvant.core.trade.Family;
 import ruvant.core.units.PartName;
 
 /** Six jobs from the first screw to the last, each with a trap in it; and the same jobs without, which nothing stops. */
 class WholeJobsTest {
-    private final AtTheBench bench = new AtTheBench();
+    private final AtTheBench bench = new AtTheBench(BodyType.TLR, Family.LEAF_LENS);
+    private final AtTheBench reflex = new AtTheBench(BodyType.SLR, Family.FOCAL_CLOTH);
+    private final AtTheBench rangefinder = new AtTheBench(BodyType.RIGID, Family.LEAF_LENS);
+    private final AtTheBench folder = new AtTheBench(BodyType.FOLDING, Family.LEAF_UNIT);
 
     private static final String[] FOLDER = {
         "off leather front, front, glue, covers",
@@ -32,9 +37,9 @@ class WholeJobsTest {
     /** The long screw of the faceplate sits where a short one belongs: both look the same. */
     @Test
     void aScrewSwappedBetweenLookAlikes() {
-        bench.types(FOLDER);
-        assertThat(bench.lookAlikes()).contains("3.0 of shutter faceplate, 3.5 of shutter faceplate");
-        bench.back("blades", "blade ring", "self-timer", "slow train", "cam ring")
+        folder.types(FOLDER);
+        assertThat(folder.lookAlikes()).contains("3.0 of shutter faceplate, 3.5 of shutter faceplate");
+        folder.back("blades", "blade ring", "self-timer", "slow train", "cam ring")
                 .looksAt("shutter faceplate");
         RefitEntry.Refitted swapped = new RefitEntry.Refitted(
                 PartName.of("shutter faceplate"),
@@ -43,12 +48,12 @@ class WholeJobsTest {
                         new FastenersBack("slotted screw 1.4 × 3.5", 0, 0, 0)),
                 "",
                 "");
-        assertThat(bench.logs.refusal(swapped))
+        assertThat(folder.logs.refusal(swapped))
                 .hasValueSatisfying(refusal -> assertThat(refusal.message())
                         .contains("slotted screw 1.4 × 3.0: 2 came out, 3 back")
                         .contains("slotted screw 1.4 × 3.5: 1 came out, 0 back"));
-        bench.closesUp();
-        assertThat(bench.ledger().closed()).isTrue();
+        folder.closesUp();
+        assertThat(folder.ledger().closed()).isTrue();
     }
 
     private static final String[] TWIN = {
@@ -70,7 +75,7 @@ class WholeJobsTest {
 
     @Test
     void aRingLeftInTheTray() {
-        bench.types(TWIN).back("aperture lever", "retard gear");
+        bench.types(TWIN).back("taking lens rear", "aperture lever", "retard gear");
         assertThat(bench.refused("back shutter cover")).contains("Still out under it: distance ring");
         assertThat(bench.stops("front plate")).isEqualTo("Still out under it: distance ring and 2 more");
         bench.back("distance ring", "shutter cover");
@@ -95,22 +100,25 @@ class WholeJobsTest {
 
     @Test
     void aLeverPutBackInTheWrongState() {
-        bench.types(REFLEX).types("cocked");
-        assertThat(bench.stops("mirror lever")).isEqualTo("Its mark holds released; it is cocked now");
-        assertThat(bench.refused("back mirror lever")).contains("Its mark holds released");
-        bench.types("released").back("mirror lever", "meter wire", "focusing screen", "prism", "prism cover");
-        assertThat(bench.stops("speed dial")).as("now the dial wants it cocked").contains("holds cocked");
-        bench.types("cocked");
-        bench.closesUp();
-        assertThat(bench.ledger().closed()).isTrue();
+        reflex.types(REFLEX).types("cocked");
+        assertThat(reflex.stops("mirror lever")).isEqualTo("Its mark holds released; it is cocked now");
+        assertThat(reflex.refused("back mirror lever")).contains("Its mark holds released");
+        reflex.types("released").back("mirror lever", "meter wire", "focusing screen", "prism", "prism cover");
+        assertThat(reflex.stops("speed dial"))
+                .as("now the dial wants it cocked")
+                .contains("holds cocked");
+        reflex.types("cocked");
+        reflex.closesUp();
+        assertThat(reflex.ledger().closed()).isTrue();
     }
 
     @Test
     void aLeftHandThread() {
-        bench.types(REFLEX);
-        assertThat(bench.logs.stands().refit().checks(bench.part("advance lever")))
+        reflex.types(REFLEX);
+        assertThat(reflex.logs.stands().refit().checks(reflex.part("advance lever")))
                 .anyMatch(check -> check.text().startsWith("Left-hand thread"));
-        assertThat(bench.stops("advance lever")).contains("2 checks open");
+        assertThat(reflex.stops("advance lever")).isEqualTo("Probably under it, still out: mirror lever and 1 more");
+        assertThat(reflex.free("advance lever").stops("advance lever")).contains("2 checks open");
     }
 
     private static final String[] RANGEFINDER = {
@@ -130,38 +138,39 @@ class WholeJobsTest {
 
     @Test
     void aPartThatComesOffASecondTime() {
-        bench.types(RANGEFINDER).back("rangefinder prism", "frame counter", "top cover");
-        assertThat(bench.refused("off rangefinder prism, 2 slot 1.2x2"))
+        rangefinder.types(RANGEFINDER).back("rangefinder prism", "frame counter", "top cover");
+        assertThat(rangefinder.refused("off rangefinder prism, 2 slot 1.2x2"))
                 .contains("“top cover” is back on and lies over");
-        bench.types("off top cover, top, 4 slot 1.7x3, covers, well B2");
-        ValleyPart again = bench.part("top cover");
+        rangefinder.types("off top cover, top, 4 slot 1.7x3, covers, well B2");
+        ValleyPart again = rangefinder.part("top cover");
         assertThat(again.off().times()).isEqualTo(2);
         assertThat(again.removed().wells()).hasSize(1);
         assertThat(again.openChecks())
                 .as("what was checked before is to be checked again")
                 .isNotEmpty();
-        bench.types("off rangefinder prism, top, 2 slot 1.2x2");
-        assertThat(bench.ledger().off()).as("each piece is counted once").isEqualTo(pieces(RANGEFINDER));
-        bench.types("cocked");
-        bench.closesUp();
-        assertThat(bench.ledger().closed()).isTrue();
+        rangefinder.types("off rangefinder prism, top, 2 slot 1.2x2");
+        assertThat(rangefinder.ledger().off()).as("each piece is counted once").isEqualTo(pieces(RANGEFINDER));
+        rangefinder.types("cocked");
+        rangefinder.closesUp();
+        assertThat(rangefinder.ledger().closed()).isTrue();
     }
 
     private static int pieces(String[] lines) {
-        AtTheBench other = new AtTheBench().types(lines);
+        AtTheBench other = new AtTheBench(BodyType.RIGID, Family.LEAF_LENS).types(lines);
         return other.ledger().off();
     }
 
     @Test
     void aLostBallReplaced() {
-        bench.types(RANGEFINDER).types("lost detent ball", "need detent lever, a ball of 1.5 mm");
-        assertThat(bench.stops("detent lever")).isEqualTo("Needed: a ball of 1.5 mm");
-        assertThat(bench.stops("bottom plate")).contains("Still out under it");
-        bench.types("replace detent lever from stock, ball of 1.5 mm, checked", "cocked");
-        bench.closesUp();
-        assertThat(bench.ledger().pieces().lost()).isEqualTo(1);
-        assertThat(bench.ledger().closed()).isTrue();
-        assertThat(bench.logs.refusal(new HandoverEntry.Returned("the owner", "")))
+        rangefinder.types(RANGEFINDER).types("lost detent ball", "need detent lever, a ball of 1.5 mm");
+        assertThat(rangefinder.stops("detent lever")).isEqualTo("Probably under it, still out: cocking rack");
+        assertThat(rangefinder.free("detent lever").stops("detent lever")).isEqualTo("Needed: a ball of 1.5 mm");
+        assertThat(rangefinder.stops("bottom plate")).contains("Still out under it");
+        rangefinder.types("replace detent lever from stock, ball of 1.5 mm, checked", "cocked");
+        rangefinder.closesUp();
+        assertThat(rangefinder.ledger().pieces().lost()).isEqualTo(1);
+        assertThat(rangefinder.ledger().closed()).isTrue();
+        assertThat(rangefinder.logs.refusal(new HandoverEntry.Returned("the owner", "")))
                 .isEmpty();
     }
 
@@ -188,8 +197,7 @@ class WholeJobsTest {
 
     @Test
     void nothingStopsACleanRun() {
-        for (String[] lines : List.of(FOLDER, TWIN)) {
-            AtTheBench clean = new AtTheBench().types(lines);
+        for (AtTheBench clean : List.of(folder.types(FOLDER), bench.types(TWIN))) {
             clean.closesUp();
             assertThat(clean.ledger().closed()).isTrue();
             assertThat(clean.ledger().missing()).isEmpty();

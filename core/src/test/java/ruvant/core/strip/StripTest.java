@@ -49,8 +49,11 @@ class StripTest {
         assertThat(part("leather").place().depth()).isZero();
         assertThat(part("front plate").over()).containsExactly(PartName.of("leather"));
         assertThat(part("ring").over()).containsExactlyInAnyOrder(PartName.of("leather"), PartName.of("front plate"));
-        assertThat(part("train").over()).as("siblings are free of each other").doesNotContain(PartName.of("ring"));
-        assertThat(part("train").place().level()).isEqualTo(2);
+        assertThat(part("train").place().lying())
+                .as("what is not known to lie over it is taken to, since it came off first")
+                .containsEntry(PartName.of("front plate"), Basis.COVER)
+                .containsEntry(PartName.of("ring"), Basis.DEFAULT);
+        assertThat(part("train").place().level()).isEqualTo(3);
         assertThat(part("bottom plate").over()).as("another side").isEmpty();
     }
 

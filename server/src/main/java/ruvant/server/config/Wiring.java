@@ -11,6 +11,8 @@ import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilde
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.anatomy.Anatomy;
+import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.picture.Shipped;
 import ruvant.core.trade.TradeLists;
@@ -42,12 +44,14 @@ class Wiring {
         TradeLists lists = resource(json, "lists.json", TradeLists.class, TradeLists.class);
         AdjusterBook adjusters = resource(json, "adjusters.json", AdjusterBook.class, AdjusterBook.class);
         FaultKnowledge faults = resource(json, "faults.json", FaultKnowledge.class, FaultKnowledge.class);
+        Anatomy anatomy = resource(json, "anatomy.json", Anatomy.class, Anatomy.class);
         return new Shipped(
                 resource(json, "materials.json", Materials.class, Materials.class),
                 resource(json, "lubrication.json", Lubrication.class, Materials.class),
                 sound("the trade's lists", lists, lists.problems()),
                 sound("adjusters", adjusters, adjusters.problems()),
-                sound("faults", faults, faults.problems()));
+                sound("faults", faults, faults.problems()),
+                new BodyPlans(sound("how cameras are built", anatomy, anatomy.problems())));
     }
 
     private static <T> T sound(String what, T knowledge, List<String> problems) {

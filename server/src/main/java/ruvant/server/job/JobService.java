@@ -28,6 +28,7 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.JobRules;
+import ruvant.core.strip.Taught;
 import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.TagNumber;
@@ -208,6 +209,11 @@ public class JobService implements LogDoor {
         JobPicture read = JobPicture.of(log, shop.shop().practice());
         pictures.put(tag, read);
         return read;
+    }
+
+    /** The job with its parts ordered by how such cameras are built, but without what others taught. */
+    public JobPicture built(TagNumber tag) {
+        return picture(tag).ordered(Taught.NOTHING, shop.shop().plans());
     }
 
     /** A job as it stands now; the one place where it is put together. */

@@ -132,7 +132,7 @@ public class LearnedModels implements Learned {
     }
 
     private List<JobPicture> taught(Stream<TagNumber> tags) {
-        return tags.map(jobs::picture).filter(LearnedModels::teaches).toList();
+        return tags.map(jobs::built).filter(LearnedModels::teaches).toList();
     }
 
     private static boolean teaches(JobPicture picture) {

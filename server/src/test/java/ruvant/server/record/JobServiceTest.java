@@ -17,6 +17,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.house.HousePractice;
@@ -66,7 +67,8 @@ class JobServiceTest {
                             null,
                             TradeLists.EMPTY,
                             AdjusterBook.EMPTY,
-                            FaultKnowledge.EMPTY));
+                            FaultKnowledge.EMPTY,
+                            BodyPlans.UNKNOWN));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
             JobService jobs = new JobService(
                     database,
@@ -197,7 +199,8 @@ class JobServiceTest {
                         null,
                         TradeLists.EMPTY,
                         AdjusterBook.EMPTY,
-                        FaultKnowledge.EMPTY));
+                        FaultKnowledge.EMPTY,
+                        BodyPlans.UNKNOWN));
         Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
         SummaryStore summaries = new SummaryStore(database);
         return new JobService(

@@ -1,0 +1,78 @@
+package ruvant.core.anatomy;
+
+import java.util.Optional;
+
+/**
+ * Where a part sits in one kind of camera, as far as its name and side tell.
+ *
+ * @param known whether its name told the place
+ * @param role what it is; empty where its name does not tell
+ * @param train which of several trains that lie beside each other; empty for anything else
+ * @param pair of which pair it is one, such as the left of two leathers
+ * @param at bits of the places in which it sits, or may sit where nothing more is known; none in a camera of which nothing
+ *     is known
+ * @param over bits of the places whose parts may lie under it, its own among them
+ * @param column the column that its side belongs to
+ */
+public record PartSite(boolean known, Optional<Role> role, String train, Pair pair, long at, long over, Column column) {
+    /**
+     * One of a pair.
+     *
+     * @param of the name without its left or right; empty where it has none
+     * @param hand the left or right that was left off
+     */
+    record Pair(String of, String hand) {
+        private boolean with(Pair other) {
+            return !of.isEmpty() && of.equals(other.of) && !hand.equals(other.hand);
+        }
+    }
+
+    /** The columns of a camera: each goes back last out, first in, where nothing more is known. */
+    enum Column {
+        TOP,
+        BOTTOM,
+        FRONT,
+        INSIDE,
+        BACK,
+        LEFT,
+        RIGHT;
+
+        /** Whether parts of the other column are taken to lie under parts of this one. */
+        boolean over(Column other) {
+            return this == other || other == INSIDE || this == INSIDE && other == FRONT;
+        }
+    }
+
+    /** Whether nothing is known of the camera. */
+    boolean nowhere() {
+        return at == 0;
+    }
+
+    /** Whether they are the two of a pair, trains beside each other, or a skin and what reaches through it. */
+    boolean besides(PartSite other) {
+        return pair.with(other.pair)
+                || !train.isEmpty() && !other.train.isEmpty() && !train.equals(other.train)
+                || is(Role.SKIN) && other.is(Role.CONTROL)
+                || is(Role.WORK) && other.is(Role.SKIN);
+    }
+
+    private boolean is(Role one) {
+        return role.isPresent() && role.get() == one;
+    }
+
+    /** Whether the other may lie under it. */
+    boolean reaches(PartSite other) {
+        return (over & other.at) != 0;
+    }
+
+    /** A cover over works of its own place, or a control over the cover through which it reaches. */
+    boolean surelyOver(PartSite other) {
+        if (role.isEmpty() || other.role.isEmpty()) {
+            return false;
+        }
+        boolean stacked = is(Role.SHELL) && other.role.get().compareTo(Role.SHELL) > 0 && other.known
+                || is(Role.CONTROL) && other.is(Role.SHELL) && known;
+        boolean sameSpot = (at & other.at) == other.at || (at & other.at) == at;
+        return stacked && sameSpot;
+    }
+}
