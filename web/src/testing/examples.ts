@@ -15,11 +15,19 @@ const screw = (lengthMm: number, count: number): PartView["fasteners"][number] =
   staysIn: false,
 });
 
-/** A part that is off, held by screws. */
+/** Whether a part may go back. */
+export const anAnswer = (
+  part: string,
+  kind: PartView["answer"]["kind"],
+  reason = "",
+  probably: string[] = [],
+): PartView["answer"] => ({ part, kind, reason, probably, closedIn: false });
+
 /** A thing as the server tells it: its id made of its words. */
 export const called = (words: string): Named =>
   named(words, words.toLowerCase().replace(/[^a-z0-9/.]+/g, "-"));
 
+/** A part that is off, held by screws. */
 export function aPart(name: string, change: Partial<PartView> = {}): PartView {
   const fasteners = change.fasteners ?? [screw(3, 3)];
   return {
@@ -42,8 +50,9 @@ export function aPart(name: string, change: Partial<PartView> = {}): PartView {
     removedAt: "2031-03-04T09:00:00Z",
     removedBy: "Ada",
     timesOff: 1,
-    answer: { part: name, kind: "READY", reason: "" },
+    answer: anAnswer(name, "READY"),
     over: [],
+    probably: [],
     neighbours: {},
     depth: 0,
     level: 0,

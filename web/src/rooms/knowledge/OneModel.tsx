@@ -88,6 +88,7 @@ export function OneModel() {
           <Sayings title={texts.falseLeads} said={knowledge.falseLeads} />
           <LooksTook looks={knowledge.looks} />
           <MakerSays maker={maker} model={model} sheet={sheet} />
+          <BothWays order={knowledge.orderInDoubt} />
           <Patterns signs={signs} />
           <Sayings title={texts.betterLeftAlone} said={knowledge.leaveAlone}>
             {texts.typeItInTheLog}
@@ -117,6 +118,23 @@ function Responses({ taught }: { taught: Schemas["Taught"][] }) {
             <span className="num text-soft w-4 text-right" title={texts.camerasThatTaughtIt}>
               {one.cameras}
             </span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}
+
+/** What jobs say of the order of two parts where they contradict each other: both ways are shown, and none is followed. */
+function BothWays({ order }: { order: Schemas["Evidence"][] }) {
+  if (order.length === 0) return null;
+  return (
+    <Panel title={texts.orderInDoubt} note={texts.jobsDisagree}>
+      <ul>
+        {order.map((one) => (
+          <li key={`${one.over}/${one.under}`} className="border-line/70 border-b py-1">
+            {texts.liesOverInJobs(one.over, one.under, one.saidOver)}
+            <span className="text-soft block">{texts.freeInJobs(one.saidFree + one.shownFree)}</span>
           </li>
         ))}
       </ul>

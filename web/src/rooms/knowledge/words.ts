@@ -134,4 +134,9 @@ export const texts = {
   needs: (value: string | number) => `needs ${value}`,
   loose: (one: string | number) => `loose: ${one}`,
   lensFront: "lens front",
+  orderInDoubt: "Order in doubt",
+  jobsDisagree: "jobs disagree; neither way is assumed",
+  liesOverInJobs: (over: string, under: string, jobs: number) =>
+    `${over} lies over ${under}: ${jobs} ${jobs === 1 ? "job" : "jobs"}`,
+  freeInJobs: (jobs: number) => `free of it: ${jobs} ${jobs === 1 ? "job" : "jobs"}`,
 };

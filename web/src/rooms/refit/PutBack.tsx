@@ -16,6 +16,7 @@ import { Edges } from "../strip";
 import { answerOf } from "../../valley/words";
 import { Gate } from "./Gate";
 import { OnTheShelf } from "./OnTheShelf";
+import { ProbablyWaits } from "./ProbablyWaits";
 import { texts } from "./words";
 
 type Counts = Schemas["FastenersBack"];
@@ -110,6 +111,7 @@ export function PutBack({
           <b>{state.word}</b>
           {part.answer.reason !== "" && `: ${part.answer.reason}`}
         </p>
+        {part.answer.probably.length > 0 && <ProbablyWaits job={job} part={part} />}
         {part.answer.wanted !== undefined && (
           <Button
             className="mt-2 ml-2"

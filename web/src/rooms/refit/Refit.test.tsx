@@ -1,12 +1,12 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aJob, aPart } from "../../testing/examples";
+import { aJob, anAnswer, aPart } from "../../testing/examples";
 import { drag } from "../../testing/drag";
 import { Refit } from "./Refit";
 
 const out = (name: string, kind: "READY" | "NOT_YET" | "BACK", reason = "") =>
-  aPart(name, { answer: { part: name, kind, reason } });
+  aPart(name, { answer: anAnswer(name, kind, reason) });
 const job = () =>
   aJob({
     parts: [
@@ -64,4 +64,20 @@ it("says that all is back when it is", () => {
   atTheBench(<Refit />, aJob({ parts: [out("spring", "BACK")] }));
   answering({});
   expect(screen.getByText(/Everything is back/)).toBeTruthy();
+});
+
+it("frees a part that only probably waits with one key, and takes the other key for its word", async () => {
+  const lever = aPart("lever", {
+    answer: anAnswer("lever", "NOT_YET", "Probably under it, still out: coil and 1 more", ["coil", "cam"]),
+  });
+  atTheBench(<Refit />, aJob({ parts: [lever] }));
+  expect(screen.getByText(/It came off before coil and cam, so it probably lies over that/)).toBeTruthy();
+  fireEvent.keyDown(document.body, { key: "f" });
+  await waitFor(() => expect(logged()).toEqual([{ kind: "freeOf", part: "lever", others: ["coil", "cam"] }]));
+  fireEvent.click(named("button", /It lies over all 2/));
+  await waitFor(() => expect(logged()).toHaveLength(3));
+  expect(logged().slice(1)).toEqual([
+    { kind: "edgeSet", over: "lever", under: "coil", present: true },
+    { kind: "edgeSet", over: "lever", under: "cam", present: true },
+  ]);
 });

@@ -66,4 +66,18 @@ export const texts = {
   fitsWithWork: "fits with work",
   doesNotFit: "does not fit",
   itIsNow: (state: string | number) => `It is ${state} now`,
+  theseParts: (names: string[]) =>
+    names.length <= 3
+      ? names.join(", ").replace(/, ([^,]*)$/, " and $1")
+      : `${names.slice(0, 2).join(", ")} and ${names.length - 2} more`,
+  onlyTakenToBeOver: (named: string) =>
+    `It came off before ${named}, so it probably lies over that. Nothing more is known.`,
+  onlyTakenToBeUnder: (named: string) =>
+    `It came off after ${named}, so it probably lies under that. Nothing more is known.`,
+  freeOfIt: (count: number) => (count === 1 ? "Free of it" : `Free of all ${count}`),
+  itLiesOver: (count: number) => (count === 1 ? "It lies over it" : `It lies over all ${count}`),
+  itLiesUnder: (count: number) => (count === 1 ? "It lies under it" : `It lies under all ${count}`),
+  isFreeOf: (part: string, named: string) => `Noted: ${part} is free of ${named}.`,
+  liesOver: (part: string, named: string) => `Noted: ${part} lies over ${named}.`,
+  liesUnder: (part: string, named: string) => `Noted: ${part} lies under ${named}.`,
 };

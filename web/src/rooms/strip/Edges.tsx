@@ -9,30 +9,49 @@ import { texts } from "./words";
 export function Edges({ job, part }: { job: JobView; part: PartView }) {
   const append = useAppend(job.tag);
   const { refused, submit } = useSubmit();
-  const under = job.parts.filter((one) => one.over.includes(part.name)).map((one) => one.name);
+  const below = job.parts.filter((one) => one.over.includes(part.name));
+  const under = below.map((one) => one.name);
+  const probablyUnder = below.filter((one) => one.probably.includes(part.name)).map((one) => one.name);
+  const without = (names: string[], these: string[]) => names.filter((name) => !these.includes(name));
   const free = job.parts
     .map((one) => one.name)
     .filter((name) => name !== part.name && !under.includes(name) && !part.over.includes(name));
-  const set = (over: string, below: string, present: boolean) =>
+  const set = (over: string, lower: string, present: boolean) =>
     submit(async () => {
-      await append([{ kind: "edgeSet", over, under: below, present }], {
-        said: present ? texts.liesOverSaid(over, below) : texts.doesNotLieOverOf(over, below),
+      await append([{ kind: "edgeSet", over, under: lower, present }], {
+        said: present ? texts.liesOverSaid(over, lower) : texts.doesNotLieOverOf(over, lower),
       });
     });
   return (
     <Panel title={texts.whatLiesOverWhat} note={texts.setsTheOrderOfReassembly}>
       <EdgeList
         title={texts.onTopOfIt}
-        names={part.over}
+        names={without(part.over, part.probably)}
         remove={(name) => set(name, part.name, false)}
-        empty={texts.nothingItCanComeOff}
+        empty={part.over.length === 0 ? texts.nothingItCanComeOff : texts.nothingKnown}
       />
       <EdgeList
         title={texts.underneathIt}
-        names={under}
+        names={without(under, probablyUnder)}
         remove={(name) => set(part.name, name, false)}
-        empty={texts.nothingItCanGoBack}
+        empty={under.length === 0 ? texts.nothingItCanGoBack : texts.nothingKnown}
       />
+      {part.probably.length > 0 && (
+        <EdgeList
+          title={texts.probablyOnTop}
+          names={part.probably}
+          remove={(name) => set(name, part.name, false)}
+          empty=""
+        />
+      )}
+      {probablyUnder.length > 0 && (
+        <EdgeList
+          title={texts.probablyUnderneath}
+          names={probablyUnder}
+          remove={(name) => set(part.name, name, false)}
+          empty=""
+        />
+      )}
       {free.length > 0 && (
         <ul aria-label={texts.otherParts} className="wide:grid-cols-2 grid gap-x-4">
           {free.map((name) => (

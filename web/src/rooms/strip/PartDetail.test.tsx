@@ -2,7 +2,7 @@ import { answering, atTheBench, logged, named, Refusal } from "../../testing/atT
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
 import type { PartView } from "../../api/client";
-import { aJob, aPart } from "../../testing/examples";
+import { aJob, anAnswer, aPart } from "../../testing/examples";
 import { PartDetail } from "./PartDetail";
 
 const ring = (change: Partial<PartView["removed"]> = {}, more: Partial<PartView> = {}) =>
@@ -76,7 +76,7 @@ it("leads to where its pieces lie, and offers to move them while it is out", () 
 });
 
 it("has nothing to move once it is back", () => {
-  show(ring({}, { answer: { part: "ring", kind: "BACK", reason: "" } }));
+  show(ring({}, { answer: anAnswer("ring", "BACK") }));
   expect(screen.queryByText("Move it…")).toBeNull();
 });
 

@@ -1,7 +1,7 @@
 import { atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it, vi } from "vitest";
-import { aJob, aPart } from "../../testing/examples";
+import { aJob, anAnswer, aPart } from "../../testing/examples";
 import { ScannedWell } from "./ScannedWell";
 
 it("says what lies in the well: not what stays in its part", () => {
@@ -33,7 +33,7 @@ it("says so where a well should be empty, and goes away again", () => {
 });
 
 it("names what lay there, and keeps a piece that nothing claims", async () => {
-  const back = aPart("dial", { answer: { part: "dial", kind: "BACK", reason: "" } });
+  const back = aPart("dial", { answer: anAnswer("dial", "BACK") });
   const job = aJob({ parts: [back] });
   atTheBench(<ScannedWell job={job} well="B1" onClose={() => undefined} />, job);
   expect(screen.getByText(/was there and is back: 3 × slotted screw/)).toBeTruthy();

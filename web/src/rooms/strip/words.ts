@@ -189,4 +189,7 @@ export const texts = {
   liesUnderIt: (name: string | number, part: string | number) => `${name} lies under ${part}`,
   over: "over it",
   under: "under it",
+  nothingKnown: "Nothing that is known.",
+  probablyOnTop: "Probably on top",
+  probablyUnderneath: "Probably underneath",
 };

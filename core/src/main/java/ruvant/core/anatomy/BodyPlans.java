@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
+import ruvant.core.units.MayBeNull;
 
 /** The plans of all kinds of camera, each made when it is first asked for. Safe for use by many threads. */
 public final class BodyPlans {
@@ -20,8 +21,10 @@ public final class BodyPlans {
         this.anatomy = anatomy;
     }
 
-    /** The plan of one kind of camera. */
-    public BodyPlan of(BodyType body, Family shutter) {
-        return plans.computeIfAbsent(new Kind(body, shutter), kind -> new BodyPlan(anatomy, body, shutter));
+    /** The plan of one kind of camera; one that knows nothing where the body or the shutter is not known. */
+    public BodyPlan of(@MayBeNull BodyType body, @MayBeNull Family shutter) {
+        return body == null || shutter == null
+                ? BodyPlan.UNKNOWN
+                : plans.computeIfAbsent(new Kind(body, shutter), kind -> new BodyPlan(anatomy, body, shutter));
     }
 }

@@ -37,6 +37,7 @@ import ruvant.core.units.PartName;
  * @param looks how long looks took on them
  * @param falseLeads suspects that were followed in vain, the commonest first
  * @param oilPoints points that were oiled, or left dry on purpose, on them, the commonest first
+ * @param orderInDoubt pairs of parts about whose order jobs contradict each other
  * @param order what they showed and said about which part lies over which
  * @param madeOf what parts are made of, by the key of their names, where somebody said so
  */
@@ -50,6 +51,7 @@ public record ModelKnowledge(
         List<LookMet> looks,
         List<Tally> falseLeads,
         List<OilSheet.KnownPoint> oilPoints,
+        List<OrderMet.Evidence> orderInDoubt,
         OrderMet order,
         Map<String, List<String>> madeOf) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
@@ -87,6 +89,7 @@ public record ModelKnowledge(
                 LooksMet.in(jobs),
                 counted(jobs, job -> job.find().falseLeads().stream()),
                 OilMet.in(jobs),
+                met.order().contradictions(),
                 met.order(),
                 madeOf(jobs));
     }
@@ -112,6 +115,7 @@ public record ModelKnowledge(
                 all.adjusters,
                 all.looks,
                 all.falseLeads,
+                List.of(),
                 List.of(),
                 new OrderMet(),
                 Map.of());

@@ -101,9 +101,7 @@ public final class RefitAnswers {
     }
 
     private Optional<RefitAnswer> inTheWay(ValleyPart part) {
-        return valley.inTheWay(part)
-                .flatMap(
-                        way -> notYet(part, way.closedIn() ? new NotYet.ClosedIn(way) : new NotYet.InnerStillOut(way)));
+        return valley.inTheWay(part).flatMap(way -> notYet(part, OrderAlone.notYet(way)));
     }
 
     private Optional<RefitAnswer> waitRuns(ValleyPart part) {

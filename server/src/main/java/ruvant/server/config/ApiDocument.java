@@ -20,6 +20,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruvant.core.knowledge.OrderMet;
 import ruvant.core.log.Entry;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
@@ -66,7 +67,7 @@ class ApiDocument {
             if (raw == Named.class) {
                 return named(context);
             }
-            if (!chain.hasNext()) {
+            if (!chain.hasNext() || raw == OrderMet.class) {
                 return null;
             }
             Schema<?> schema = chain.next().resolve(type, context, chain);

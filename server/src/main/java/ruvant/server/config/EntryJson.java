@@ -1,6 +1,7 @@
 package ruvant.server.config;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonIgnoreType;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonParser;
@@ -27,6 +28,7 @@ import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.house.HouseEntry;
+import ruvant.core.knowledge.OrderMet;
 import ruvant.core.log.Entry;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.log.Rooms;
@@ -57,6 +59,7 @@ public final class EntryJson {
     /** Teaches a mapper the core's values. */
     public static void configure(ObjectMapper json) {
         SimpleModule module = new SimpleModule("ruvant");
+        module.setMixInAnnotation(OrderMet.class, ForTheRules.class);
         asText(module, TagNumber.class, TagNumber::parse);
         asText(module, WellName.class, WellName::parse);
         asText(module, PartName.class, PartName::of);
@@ -92,6 +95,10 @@ public final class EntryJson {
             Arrays.stream(type.getPermittedSubclasses()).forEach(sub -> collect(sub, records));
         }
     }
+
+    /** What jobs say of the order of parts is for the rules; people see where they contradict each other. */
+    @JsonIgnoreType
+    private interface ForTheRules {}
 
     private static <T> void asText(SimpleModule module, Class<T> type, Function<String, T> parse) {
         module.addSerializer(type, new ToStringSerializer(type));

@@ -3,6 +3,7 @@ package ruvant.server.picture;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,6 +35,7 @@ import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitPicture;
 import ruvant.core.refit.WayBack;
 import ruvant.core.sitting.SittingTime;
+import ruvant.core.strip.Basis;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
@@ -120,6 +122,8 @@ public record JobView(
      * @param reason what stands against it, in words; empty when it is ready
      * @param until when a wait is over, if it waits
      * @param wanted how the mechanism must stand first, where it stands otherwise
+     * @param probably parts that stand in its way only because they are taken to lie so; one word frees it of all of them
+     * @param closedIn whether those are back over it, and not out under it
      */
     public record AnswerView(
             PartName part,
@@ -127,10 +131,19 @@ public record JobView(
             Optional<RefitAnswer.Against> against,
             String reason,
             Optional<Instant> until,
-            Optional<MechanismState> wanted) {
+            Optional<MechanismState> wanted,
+            List<PartName> probably,
+            boolean closedIn) {
         static AnswerView of(RefitAnswer answer) {
             return new AnswerView(
-                    answer.part(), answer.kind(), answer.against(), answer.reason(), answer.until(), answer.wanted());
+                    answer.part(),
+                    answer.kind(),
+                    answer.against(),
+                    answer.reason(),
+                    answer.until(),
+                    answer.wanted(),
+                    answer.probably(),
+                    answer.against().equals(Optional.of(RefitAnswer.Against.CLOSED_IN)));
         }
     }
 
@@ -140,7 +153,7 @@ public record JobView(
             @JsonUnwrapped PartRemoval removal,
             AnswerView answer,
             @JsonUnwrapped PartSettled settled,
-            @JsonUnwrapped ValleyPart.Under place,
+            @JsonUnwrapped PartPlace place,
             Neighbours neighbours,
             @JsonUnwrapped PartMissing missing,
             @JsonUnwrapped PartBefore before) {
@@ -153,6 +166,27 @@ public record JobView(
                 int timesOff,
                 int pieces,
                 List<FastenerView> fasteners) {}
+
+        /**
+         * How it lay.
+         *
+         * @param over the parts lying directly over it
+         * @param probably those of them that are only taken to, since they came off earlier
+         * @param depth how many removals must be undone outward from here
+         * @param level longest chain of parts over it
+         */
+        public record PartPlace(Set<PartName> over, Set<PartName> probably, int depth, int level) {
+            static PartPlace of(ValleyPart.Under place) {
+                return new PartPlace(
+                        place.lying().keySet(),
+                        place.lying().entrySet().stream()
+                                .filter(one -> one.getValue() == Basis.DEFAULT)
+                                .map(Map.Entry::getKey)
+                                .collect(Collectors.toCollection(LinkedHashSet::new)),
+                        place.depth(),
+                        place.level());
+            }
+        }
 
         /** When it went back or was left out, and by whose word. */
         public record PartSettled(Optional<Instant> settledAt, Optional<String> settledBy) {}
@@ -272,7 +306,7 @@ public record JobView(
                         fasteners(part)),
                 AnswerView.of(job.refit().of(part)),
                 new PartView.PartSettled(part.settled().at(), part.settled().by()),
-                part.place(),
+                PartView.PartPlace.of(part.place()),
                 job.picture().valley().neighbours(part.name()),
                 new PartView.PartMissing(part.gone().lost(), part.gone().destroyed()),
                 new PartView.PartBefore(

@@ -62,6 +62,6 @@ class FlatViewsTest {
                 .hasSize(36);
         assertThat(names(JobView.PartView.class))
                 .contains("removed", "answer", "over", "lost", "checks")
-                .hasSize(21);
+                .hasSize(22);
     }
 }

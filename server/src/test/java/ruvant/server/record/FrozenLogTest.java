@@ -2,6 +2,7 @@ package ruvant.server.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -37,6 +38,8 @@ import ruvant.core.log.LogName;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
+import ruvant.core.strip.Valley;
+import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TablesRoom;
@@ -50,7 +53,13 @@ import ruvant.server.config.EntryJson;
 class FrozenLogTest {
     private static final String LOGS = "/frozen/version-1.jsonl";
     private static final String CAME_TO = "/frozen/version-1.came-to.json";
-    private static final ObjectMapper JSON = HardKillTest.json();
+    private static final ObjectMapper JSON = HardKillTest.json().addMixIn(Valley.class, AsItsParts.class);
+
+    /** A valley as it is compared: by its parts. */
+    private interface AsItsParts {
+        @JsonProperty
+        List<ValleyPart> parts();
+    }
 
     @Test
     void everyKindOfEntryIsInIt() throws IOException {

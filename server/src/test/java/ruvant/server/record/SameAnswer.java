@@ -15,6 +15,9 @@ final class SameAnswer {
     /** What is worked out from the time of day and nothing else. */
     private static final Set<String> OF_THE_MOMENT = Set.of("now", "closedAt");
 
+    /** What is concluded from more than the log by now: which parts lie over which. */
+    private static final Set<String> CONCLUDED = Set.of("over", "depth", "level");
+
     /** What was told by words alone and has an id beside them by now, and what has a plainer name. */
     private static final Map<String, String> NAMED_OTHERWISE = Map.of(
             "text", "what",
@@ -110,6 +113,7 @@ final class SameAnswer {
         } else if (then.isObject() && now.isObject()) {
             then.properties().stream()
                     .filter(field -> !OF_THE_MOMENT.contains(field.getKey()))
+                    .filter(field -> !(where.matches(".*/valley/parts/\\d+") && CONCLUDED.contains(field.getKey())))
                     .forEach(field -> compare(
                             where + "/" + field.getKey(), field.getValue(), now(now, field.getKey()), differences));
         } else if (then.isArray() && now.isArray()) {
