@@ -21,7 +21,7 @@ const point = (
   part: "retard train",
   point: called(name),
   kind: { id: kind, label: "trains" },
-  origin: { because: "MODEL", jobs: 3 },
+  origin: { because: "MODEL", jobs: 3, dry: 0 },
   house: {
     lubricant: "thinOil",
     words: "one speck",

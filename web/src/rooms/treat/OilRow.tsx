@@ -40,7 +40,11 @@ export function OilRow({
   const { word } = useWords();
   const next = NEXT[row.stands.next];
   const because =
-    row.origin.because === "MODEL" ? texts.onOfThisModel(row.origin.jobs) : BECAUSE[row.origin.because];
+    row.origin.because !== "MODEL"
+      ? BECAUSE[row.origin.because]
+      : row.origin.dry > 0
+        ? texts.leftDryOnOfThisModel(row.origin.dry, row.origin.jobs)
+        : texts.onOfThisModel(row.origin.jobs);
   return (
     <li
       id={id}

@@ -273,6 +273,7 @@ export const texts = {
   notSetInline: "not set",
   fromThisCamerasParts: "from this camera's parts",
   usualInSuchShutters: "usual in such shutters",
+  leftDryOnOfThisModel: (dry: number, jobs: number) => `left dry on ${dry} of ${jobs} of this model`,
   onOfThisModel: (jobs: string | number) => `on ${jobs} of this model`,
   edgeBlackeningTouchedUpInline: "edge blackening touched up",
   inTheCoatingPassesRemoved: (passes: string | number) => `in the coating: ${passes} passes removed no more`,

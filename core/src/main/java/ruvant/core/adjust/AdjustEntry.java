@@ -91,6 +91,12 @@ public sealed interface AdjustEntry extends JobEntry {
                         "Enter how far it goes each way from where it was found.");
             }
         }
+
+        /** Whether it is said to move a result. */
+        boolean moves(Named result) {
+            return moves.stream()
+                    .anyMatch(one -> AdjustPicture.key(one.result()).equals(AdjustPicture.key(result)));
+        }
     }
 
     /**

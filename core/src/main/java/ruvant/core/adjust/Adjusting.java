@@ -44,8 +44,12 @@ public final class Adjusting {
         this.book = book;
         this.learned = learned;
         this.picture = withTheBook(picture);
-        this.readings = new Readings(this.picture, received, practice);
         this.ofFamily = book.of(received, practice);
+        this.readings = new Readings(
+                this.picture,
+                received,
+                practice,
+                this.picture.adjusters().stream().map(this::described).toList());
         this.offers = offered();
     }
 
@@ -99,10 +103,13 @@ public final class Adjusting {
 
     /** One that was turned before anybody said what it is is what the book says under its name. */
     private Offer offer(AdjustPicture.Known known) {
-        AdjustEntry.AdjusterDescribed what = known.described()
+        return offer(described(known), KnownFrom.THIS_CAMERA, known.turns(), known.timesTurned());
+    }
+
+    private AdjustEntry.AdjusterDescribed described(AdjustPicture.Known known) {
+        return known.described()
                 ? known.what()
                 : orTheBook(learned.described(known.what().name()).orElse(known.what()));
-        return offer(what, KnownFrom.THIS_CAMERA, known.turns(), known.timesTurned());
     }
 
     private AdjustEntry.AdjusterDescribed orTheBook(AdjustEntry.AdjusterDescribed what) {
@@ -309,6 +316,14 @@ public final class Adjusting {
             AdjustPicture picture, IntakeEntry.Received received, HousePractice practice) {
         return picture.turned().isEmpty()
                 ? List.of()
-                : FiguresCase.taughtBy(picture, new Readings(picture, received, practice));
+                : FiguresCase.taughtBy(
+                        picture,
+                        new Readings(
+                                picture,
+                                received,
+                                practice,
+                                picture.adjusters().stream()
+                                        .map(AdjustPicture.Known::what)
+                                        .toList()));
     }
 }

@@ -29,6 +29,7 @@ final class Readings {
     private static final double USUAL_PART = 0.2;
 
     private final AdjustPicture picture;
+    private final List<AdjustEntry.AdjusterDescribed> known;
     private final IntakeEntry.Received received;
     private final Optional<ModelSheet> sheet;
     private final Tolerances tolerances;
@@ -44,7 +45,13 @@ final class Readings {
      */
     record Reading(double error, double sd, int count) {}
 
-    Readings(AdjustPicture picture, IntakeEntry.Received received, HousePractice practice) {
+    /** @param known what this camera's adjusters are known to move */
+    Readings(
+            AdjustPicture picture,
+            IntakeEntry.Received received,
+            HousePractice practice,
+            List<AdjustEntry.AdjusterDescribed> known) {
+        this.known = known;
         this.picture = picture;
         this.received = received;
         this.sheet = practice.speeds().sheetOf(received.camera());
@@ -176,8 +183,36 @@ final class Readings {
         return Optional.ofNullable(bySetting.get(setting).get(AdjustPicture.key(result.name())));
     }
 
-    /** The last reading that still says how it stands now. */
+    /** The last reading that still says how it stands now: nothing that is known to move the result was turned since. */
     Optional<Reading> now(WantedResult result) {
-        return at(bySetting.size() - 1, result);
+        for (int setting = bySetting.size() - 1; setting >= 0; setting--) {
+            Optional<Reading> reading = at(setting, result);
+            if (reading.isPresent() || setting == 0 || movedBetween(setting, result)) {
+                return reading;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether other work was done, or an adjuster was turned that moves this result, to come to a setting. */
+    private boolean movedBetween(int setting, WantedResult result) {
+        AdjustPicture.Setting now = picture.settings().get(setting);
+        AdjustPicture.Setting before = picture.settings().get(setting - 1);
+        return now.afterWork()
+                || picture.adjusters().stream()
+                        .filter(one -> now.of(one.what().name())
+                                != before.of(one.what().name()))
+                        .anyMatch(one -> moves(one.what().name(), result.name()));
+    }
+
+    /** What moves a result is known; where nothing is known to, whatever is turned that moves nothing else may. */
+    private boolean moves(Named adjuster, Named result) {
+        List<AdjustEntry.AdjusterDescribed> moving =
+                known.stream().filter(one -> one.moves(result)).toList();
+        return moving.isEmpty()
+                ? known.stream()
+                        .filter(one -> one.name().equals(adjuster))
+                        .allMatch(one -> one.moves().isEmpty())
+                : moving.stream().anyMatch(one -> one.name().equals(adjuster));
     }
 }

@@ -229,9 +229,18 @@ public record ModelKnowledge(
             }
 
             @Override
+            public boolean leftDry(PartName name) {
+                List<OilSheet.KnownPoint> known = oilPoints.stream()
+                        .filter(one -> one.part().equals(name))
+                        .toList();
+                return !known.isEmpty() && known.stream().allMatch(OilSheet.KnownPoint::mostlyDry);
+            }
+
+            @Override
             public List<Named> oilPoints(PartName name) {
                 return oilPoints.stream()
                         .filter(one -> one.part().equals(name) && one.jobs() > 1 && 2 * one.jobs() > jobs)
+                        .filter(one -> !one.mostlyDry())
                         .map(OilSheet.KnownPoint::point)
                         .toList();
             }

@@ -25,8 +25,9 @@ final class OilMet {
                 if (here.add(key)) {
                     met.merge(
                             key,
-                            new OilSheet.KnownPoint(oiled.part(), oiled.point(), oiled.pointKind(), 1),
-                            (one, other) -> one.more());
+                            new OilSheet.KnownPoint(
+                                    oiled.part(), oiled.point(), oiled.pointKind(), 1, oiled.dry() ? 1 : 0),
+                            OilSheet.KnownPoint::and);
                 }
             }
         }

@@ -63,7 +63,9 @@ record Gates(
         if (!part.removed().covers() || below.isEmpty()) {
             return checks;
         }
-        List<PartName> dry = DryPoints.of(treat, lists);
+        List<PartName> dry = DryPoints.of(treat, lists).stream()
+                .filter(one -> !learned.leftDry(one))
+                .toList();
         dry.stream()
                 .filter(below::contains)
                 .forEach(one -> checks.add(CheckIds.of("unoiled", one.text(), "Cleaned, but not oiled: " + one)));

@@ -24,7 +24,12 @@ public interface LearnedChecks {
         return Taught.NOTHING;
     }
 
-    /** The points of this part that most earlier jobs oiled or left dry on purpose. */
+    /** Whether most earlier jobs left every point of this part dry on purpose. */
+    default boolean leftDry(PartName part) {
+        return false;
+    }
+
+    /** The points of this part that most earlier jobs oiled. */
     default List<Named> oilPoints(PartName part) {
         return List.of();
     }

@@ -1,5 +1,8 @@
 package ruvant.core.strip;
 
+import java.util.List;
+import java.util.stream.Stream;
+import ruvant.core.trade.Fastener;
 import ruvant.core.units.Check;
 
 /**
@@ -16,5 +19,15 @@ public record FastenersBack(String type, int back, int lost, int replaced) {
         Check.count("back", back, 0, 99);
         Check.count("lost", lost, 0, 99);
         Check.count("replaced", replaced, 0, 99);
+    }
+
+    /** What holds where this fastener held before: those that went back and those that took the place of others. */
+    static Stream<Fastener> holding(Fastener before, List<FastenersBack> held) {
+        int holds = held.stream()
+                .filter(one -> one.type().equals(before.type()))
+                .mapToInt(one -> one.back() + one.replaced())
+                .findFirst()
+                .orElse(before.count());
+        return holds == 0 ? Stream.empty() : Stream.of(before.withCount(Math.min(holds, before.count())));
     }
 }

@@ -24,7 +24,10 @@ final class GateChecks {
             checks.add(CheckIds.of("mark", "Mark matched: " + removed.mark().words()));
         }
         if (!removed.stack().isEmpty()) {
-            checks.add(CheckIds.of("stack", "Stack in order: " + String.join(", then ", removed.stack())));
+            checks.add(CheckIds.of(
+                    "stack",
+                    "Stack in order, innermost first: "
+                            + String.join(", then ", removed.stack().reversed())));
         }
         if (removed.state() != null) {
             checks.add(CheckIds.of(

@@ -37,7 +37,8 @@ final class PartTrack {
     void comesOff(Line line, StripEntry.Removed how, int moment) {
         moments.add(new OrderFacts.Moment(moment, true, false));
         removal = line;
-        removed = how;
+        removed =
+                removed == null ? how : how.heldAsBefore(removed, wentBack == null ? List.of() : wentBack.fasteners());
         timesOff++;
         state = ValleyPart.State.OUT;
         settled = null;
@@ -48,7 +49,7 @@ final class PartTrack {
         destroyed.clear();
         replacedOld = null;
         checks.clear();
-        GateChecks.of(how).forEach(what -> checks.put(what, GateCheck.open(what, false)));
+        GateChecks.of(removed).forEach(what -> checks.put(what, GateCheck.open(what, false)));
     }
 
     void goesBack(Line line, WentBack how, int moment) {

@@ -24,11 +24,21 @@ import ruvant.core.units.PartName;
 public final class OilSheet {
     private OilSheet() {}
 
-    /** A point that was oiled on so many cameras of the model. */
-    public record KnownPoint(PartName part, Named point, String kind, int jobs) {
-        /** The same on one more. */
-        public KnownPoint more() {
-            return new KnownPoint(part, point, kind, jobs + 1);
+    /**
+     * A point of earlier cameras of the model.
+     *
+     * @param jobs on how many of them something was put there, or it was left dry on purpose
+     * @param dry on how many of those it was left dry
+     */
+    public record KnownPoint(PartName part, Named point, String kind, int jobs, int dry) {
+        /** The same with what others say of it. */
+        public KnownPoint and(KnownPoint other) {
+            return new KnownPoint(part, point, kind, jobs + other.jobs, dry + other.dry);
+        }
+
+        /** Whether most of them left it dry. */
+        public boolean mostlyDry() {
+            return 2 * dry > jobs;
         }
     }
 
@@ -73,8 +83,11 @@ public final class OilSheet {
          */
         public record OilKind(String id, String label) {}
 
-        /** @param jobs on how many cameras of the model it was met */
-        public record Origin(Because because, int jobs) {}
+        /**
+         * @param jobs on how many cameras of the model it was met
+         * @param dry on how many of those it was left dry on purpose
+         */
+        public record Origin(Because because, int jobs, int dry) {}
 
         /**
          * What house practice puts there.
@@ -126,7 +139,7 @@ public final class OilSheet {
                 .toList();
     }
 
-    private record Point(PartName part, Named point, String kind, Because because, int jobs) {
+    private record Point(PartName part, Named point, String kind, Because because, int jobs, int dry) {
         boolean same(PartName otherPart, Named otherPoint, Lubrication table) {
             return table.same(part, otherPart) && point.equals(otherPoint);
         }
@@ -135,16 +148,17 @@ public final class OilSheet {
     private static List<Point> points(
             TreatPicture treat, Collection<PartName> parts, List<KnownPoint> known, Lubrication table, Family family) {
         List<Point> points = new ArrayList<>();
-        known.forEach(one -> points.add(new Point(one.part(), one.point(), one.kind(), Because.MODEL, one.jobs())));
+        known.forEach(one ->
+                points.add(new Point(one.part(), one.point(), one.kind(), Because.MODEL, one.jobs(), one.dry())));
         treat.lubricated().stream()
                 .map(TreatPicture.Done::what)
                 .filter(one -> points.stream().noneMatch(point -> point.same(one.part(), one.point(), table)))
-                .forEach(one -> points.add(new Point(one.part(), one.point(), one.pointKind(), Because.LOGGED, 0)));
+                .forEach(one -> points.add(new Point(one.part(), one.point(), one.pointKind(), Because.LOGGED, 0, 0)));
         for (PartName part : parts) {
             Optional<Lubrication.PointKind> kind = table.guess(part.text());
             boolean met = points.stream().anyMatch(point -> table.same(point.part(), part));
             if (kind.isPresent() && !met) {
-                points.add(new Point(part, Named.of(part.text()), kind.get().id(), Because.PARTS, 0));
+                points.add(new Point(part, Named.of(part.text()), kind.get().id(), Because.PARTS, 0, 0));
             }
         }
         Set<String> kinds = new HashSet<>();
@@ -154,7 +168,7 @@ public final class OilSheet {
             boolean met =
                     kinds.contains(one.kind()) || points.stream().anyMatch(point -> table.same(point.part(), part));
             if (!met) {
-                points.add(new Point(part, Named.of(one.point()), one.kind(), Because.FAMILY, 0));
+                points.add(new Point(part, Named.of(one.point()), one.kind(), Because.FAMILY, 0, 0));
             }
         }
         return points;
@@ -183,7 +197,7 @@ public final class OilSheet {
                 new OilRow.OilKind(
                         kind.map(Lubrication.PointKind::id).orElse(""),
                         kind.map(Lubrication.PointKind::label).orElse("")),
-                new OilRow.Origin(point.because(), point.jobs()),
+                new OilRow.Origin(point.because(), point.jobs(), point.dry()),
                 new OilRow.OilHouse(
                         kind.map(one -> one.suggested().getOrDefault(school, ""))
                                 .orElse(""),

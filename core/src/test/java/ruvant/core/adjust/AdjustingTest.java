@@ -147,6 +147,25 @@ class AdjustingTest {
     }
 
     @Test
+    void aReadingHoldsUntilAnAdjusterIsTurnedThatMovesIt() {
+        fired("1/60", 1.0 / 64, 0.8);
+        turned("film release", 0.25);
+        assertThat(measured("engagement"))
+                .as("the film release does not move the speeds")
+                .isEqualTo(1);
+        turned("engagement", -0.125);
+        assertThat(measured("engagement")).isZero();
+    }
+
+    private int measured(String adjuster) {
+        return adjusting().offers().stream()
+                .filter(one -> one.what().name().equals(Named.of(adjuster)))
+                .findFirst()
+                .orElseThrow()
+                .measured();
+    }
+
+    @Test
     void whatMovesMostOfWhatIsOffIsChosenWhereNobodyChose() {
         fired("1/500", 1.0 / 512, 0.9);
         fired("1/60", 1.0 / 64, 0.0);

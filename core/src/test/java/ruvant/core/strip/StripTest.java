@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
+import ruvant.core.refit.RefitEntry;
 import ruvant.core.trade.Fastener;
+import ruvant.core.trade.Hazard;
 import ruvant.core.trade.Side;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
@@ -152,5 +154,48 @@ class StripTest {
         assertThatThrownBy(() -> held("knob", "A1", Fastener.slotted(1, 1.4, 3), Fastener.slotted(2, 1.4, 3)))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("twice");
+    }
+
+    @Test
+    void aPartThatComesOffAgainIsHeldAsItWentBack() {
+        Fastener screws = Fastener.slotted(4, 1.7, 3);
+        logs.add(new StripEntry.Removed(
+                PartName.of("plate"),
+                Side.TOP,
+                true,
+                List.of(screws),
+                List.of(),
+                List.of(),
+                "",
+                new StripEntry.Mark("dot at notch", ""),
+                List.of(new StripEntry.LoosePart("detent ball", 1)),
+                Set.of(Hazard.BALL),
+                "tilt it"));
+        logs.put(new RefitEntry.Refitted(
+                PartName.of("plate"), List.of(new FastenersBack(screws.type(), 3, 1, 0)), "one is lost", ""));
+        logs.add(StripEntry.Removed.of("plate", Side.TOP, true));
+        ValleyPart again = part("plate");
+        assertThat(again.removed().fasteners()).as("three went back").containsExactly(screws.withCount(3));
+        assertThat(again.removed().loose()).hasSize(1);
+        assertThat(again.openChecks()).extracting(GateCheck::text).contains("Mark matched: dot at notch");
+        assertThat(again.removed().remark())
+                .as("what is said of this time alone")
+                .isEmpty();
+        logs.put(new RefitEntry.Refitted(PartName.of("plate"), List.of(), "trial", ""));
+        logs.add(new StripEntry.Removed(
+                PartName.of("plate"),
+                Side.TOP,
+                true,
+                List.of(Fastener.slotted(2, 1.4, 2)),
+                List.of(),
+                List.of(),
+                "",
+                null,
+                List.of(),
+                Set.of(),
+                ""));
+        assertThat(part("plate").removed().fasteners())
+                .as("what is said now counts")
+                .containsExactly(Fastener.slotted(2, 1.4, 2));
     }
 }

@@ -82,7 +82,7 @@ class OilSheetTest {
         logs.add(StripEntry.Removed.of("gear train", Side.FRONT, false));
         logs.add(StripEntry.Removed.of("shutter blades", Side.FRONT, false));
 
-        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
+        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3, 0)))
                 .extracting(row -> row.point() + " " + row.origin().because())
                 .containsExactly("upper pivots MODEL", "shutter blades PARTS", "helicoid FAMILY");
     }
@@ -90,11 +90,11 @@ class OilSheetTest {
     @Test
     void oneThingUnderTwoNamesIsOnePoint() {
         logs.add(StripEntry.Removed.of("slow train", Side.FRONT, false));
-        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3)))
+        assertThat(sheet(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3, 0)))
                 .extracting(row -> row.part().text())
                 .containsExactly("gear train", "blades", "helicoid");
         logs.add(new TreatEntry.Cleaned(PartName.of("slow train"), "naphtha", List.of("metal"), Verdict.OK, ""));
-        assertThat(train(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3))
+        assertThat(train(new OilSheet.KnownPoint(TRAIN, Named.of("upper pivots"), "train", 3, 0))
                         .stands()
                         .cleaned())
                 .isTrue();
