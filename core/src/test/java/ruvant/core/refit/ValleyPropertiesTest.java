@@ -95,6 +95,55 @@ class ValleyPropertiesTest {
                         .isLessThanOrEqualTo(part.place().depth()));
     }
 
+    /** Parts go back in any order with a reason, edges are said and taken back: what is allowed never lies under what is on. */
+    @ParameterizedTest
+    @ValueSource(longs = {71, 72, 73, 74, 75, 76, 77, 78, 79, 80})
+    void nothingIsAllowedWhoseCoverIsOutOrWhoseOverPartIsBack(long seed) {
+        Random random = new Random(seed);
+        Logs logs = stripped(random, 16);
+        for (int i = 0; i < 60; i++) {
+            Valley valley = logs.stands().picture().valley();
+            for (RefitAnswer answer : logs.stands().refit().all()) {
+                if (answer.kind() == RefitAnswer.Kind.READY) {
+                    assertAllowed(valley, valley.part(answer.part()).orElseThrow());
+                }
+            }
+            anything(random, logs, valley);
+        }
+    }
+
+    private static void assertAllowed(Valley valley, ValleyPart part) {
+        assertThat(part.over())
+                .as("over %s", part.name())
+                .allMatch(over -> valley.part(over).orElseThrow().state() != ValleyPart.State.BACK);
+        assertThat(valley.out())
+                .filteredOn(inner -> inner.over().contains(part.name()))
+                .as("under %s", part.name())
+                .isEmpty();
+    }
+
+    private static void anything(Random random, Logs logs, Valley valley) {
+        ValleyPart one = valley.parts().get(random.nextInt(valley.parts().size()));
+        ValleyPart other = valley.parts().get(random.nextInt(valley.parts().size()));
+        List<StripEntry> said = one.name().equals(other.name())
+                ? List.of()
+                : List.of(
+                        new StripEntry.EdgeSet(one.name(), other.name(), random.nextBoolean()),
+                        new StripEntry.FreeOf(one.name(), List.of(other.name())));
+        if (random.nextInt(3) == 0 && !said.isEmpty()) {
+            StripEntry entry = said.get(random.nextInt(2));
+            if (logs.refusal(entry).isEmpty()) {
+                logs.put(entry);
+            }
+        } else if (one.out()) {
+            RefitEntry.Refitted free = refit(one);
+            RefitEntry.Refitted forced = new RefitEntry.Refitted(one.name(), free.fasteners(), "it had to be", "");
+            logs.put(logs.refusal(free).isEmpty() ? free : forced);
+        } else if (logs.refusal(one.removed()).isEmpty()) {
+            logs.put(one.removed());
+        }
+    }
+
     /** Whether the one is known, and not only taken, to lie under the other, directly or not. */
     private static boolean knownUnder(Valley valley, PartName upper, PartName lower) {
         return valley.part(lower).orElseThrow().place().lying().entrySet().stream()
