@@ -19,25 +19,25 @@ import ruvant.core.trade.BodyType;
 
 /**
  * What the order of parts comes to on strips that were written down part by part, with what truly lies over what. Of them
- * "practice" was used to find the rule, "aside" was written before it and looked at once it stood, and "late" and "last"
- * were written after it; docs/way-back.md says what each came to at first sight.
+ * "practice" was used to find the rule, "aside" was written before it and looked at once it stood, and "late",
+ * "last" and "fresh" were written after it; docs/way-back.md says what each came to at first sight.
  */
 class WayBackFiguresTest {
-    private static final List<String> FOLDERS = List.of("practice", "aside", "late", "last");
+    private static final List<String> FOLDERS = List.of("practice", "aside", "late", "last", "fresh");
     private static final double MOST_WRONG = 0.003;
 
-    private enum Taught3 {
+    private enum Teaching {
         NOTHING,
         BY_WORK,
         BY_ANSWERS
     }
 
-    private static OrderTally tally(String folder, BodyPlans plans, Taught3 how) {
+    private static OrderTally tally(String folder, BodyPlans plans, Teaching how) {
         OrderTally tally = new OrderTally(plans);
         for (StripOnPaper strip : StripOnPaper.in(folder)) {
-            Taught taught = how == Taught3.NOTHING
+            Taught taught = how == Teaching.NOTHING
                     ? Taught.NOTHING
-                    : OrderMet.of(List.of(tally.taughtBy(strip, how == Taught3.BY_ANSWERS, 11)));
+                    : OrderMet.of(List.of(tally.taughtBy(strip, how == Teaching.BY_ANSWERS, 11)));
             tally.walk(strip, taught, 7);
         }
         return tally;
@@ -59,7 +59,7 @@ class WayBackFiguresTest {
     @Test
     void hardlyAnythingIsAllowedThatMustWaitAndMostOfWhatMayGoIsFree() {
         for (String folder : FOLDERS) {
-            OrderTally untaught = tally(folder, ShippedAnatomy.PLANS, Taught3.NOTHING);
+            OrderTally untaught = tally(folder, ShippedAnatomy.PLANS, Teaching.NOTHING);
             assertThat(untaught.wrongShare())
                     .as("%s: %s", folder, untaught.allowedWrongly())
                     .isLessThanOrEqualTo(MOST_WRONG);
@@ -70,7 +70,7 @@ class WayBackFiguresTest {
     @Test
     void oneJobThatTaughtTheModelLeavesNothingWrongAndNineInTenFree() {
         for (String folder : FOLDERS) {
-            OrderTally taught = tally(folder, ShippedAnatomy.PLANS, Taught3.BY_ANSWERS);
+            OrderTally taught = tally(folder, ShippedAnatomy.PLANS, Teaching.BY_ANSWERS);
             assertThat(taught.allowedWrongly()).as(folder).isEmpty();
             assertThat(taught.freeShare()).as(folder).isGreaterThanOrEqualTo(0.9);
         }
@@ -95,16 +95,16 @@ class WayBackFiguresTest {
         for (String folder : FOLDERS) {
             int strips = StripOnPaper.in(folder).size();
             rows.add(row(
-                    folder + " (" + strips + ")", "columns only", tally(folder, BodyPlans.UNKNOWN, Taught3.NOTHING)));
-            rows.add(row(folder, "how such cameras are built", tally(folder, ShippedAnatomy.PLANS, Taught3.NOTHING)));
+                    folder + " (" + strips + ")", "columns only", tally(folder, BodyPlans.UNKNOWN, Teaching.NOTHING)));
+            rows.add(row(folder, "how such cameras are built", tally(folder, ShippedAnatomy.PLANS, Teaching.NOTHING)));
             rows.add(row(
                     folder,
                     "and one job of the model, keys pressed only for what went back next",
-                    tally(folder, ShippedAnatomy.PLANS, Taught3.BY_WORK)));
+                    tally(folder, ShippedAnatomy.PLANS, Teaching.BY_WORK)));
             rows.add(row(
                     folder,
                     "and one job of the model, every needless wait freed when it was seen",
-                    tally(folder, ShippedAnatomy.PLANS, Taught3.BY_ANSWERS)));
+                    tally(folder, ShippedAnatomy.PLANS, Teaching.BY_ANSWERS)));
         }
         return String.join("\n", rows) + "\n";
     }
