@@ -104,7 +104,7 @@ public final class Kernel {
      * @param earlier this log as folded when it was last added to; where it is not that log, it is read again
      */
     public <E extends Entry> Outcome<E> added(Log<E> log, List<Line> added, Optional<Folded> earlier) {
-        added.forEach(line -> rooms.check(line.entry()));
+        added.forEach(line -> rooms.check(said(line)));
         Log<E> after = log.plus(added);
         boolean reachesBack = added.stream().anyMatch(Kernel::reachesBack);
         Optional<Folded> known = earlier.filter(folded -> folded.isOf(log));
@@ -140,6 +140,11 @@ public final class Kernel {
         return rooms.rule(line.entry(), standing.apply(folding));
     }
 
+    /** What a line says of the work: for a change of another line, what that says from now on. */
+    private static Entry said(Line line) {
+        return line.entry() instanceof RecordEntry.Amended amended ? amended.entry() : line.entry();
+    }
+
     private static boolean reachesBack(Line line) {
         return line.before() != null || line.entry() instanceof RecordEntry;
     }
@@ -153,6 +158,7 @@ public final class Kernel {
                     ? switch (record) {
                         case RecordEntry.Struck strike -> strikable(log, strike.target(), struck, seen);
                         case RecordEntry.StrikeUndone undone -> undoable(undone.target(), struck);
+                        case RecordEntry.Amended amended -> amendable(log, amended, struck);
                     }
                     : anchor(log, line);
             if (refused.isPresent()) {
@@ -175,7 +181,9 @@ public final class Kernel {
             return Optional.of(
                     new Refusal("lineUnknown", "That line is not in this record.", "Choose a line of this record."));
         }
-        if (line.isPresent() && line.get().entry() instanceof RecordEntry) {
+        if (line.isPresent()
+                && line.get().entry() instanceof RecordEntry about
+                && !(about instanceof RecordEntry.Amended)) {
             return Optional.of(new Refusal(
                     "strikeOfStrike", "A strike-out can be undone, but not struck out.", "Restore the line instead."));
         }
@@ -183,6 +191,26 @@ public final class Kernel {
                 ? Optional.empty()
                 : Optional.of(new Refusal(
                         "struckTwice", "That line is already struck out.", "There is nothing to strike out."));
+    }
+
+    private static Optional<Refusal> amendable(Log<?> log, RecordEntry.Amended amended, Set<UUID> struck) {
+        Optional<Line> line = log.find(amended.target());
+        if (line.isEmpty() || line.get().entry() instanceof RecordEntry) {
+            return Optional.of(new Refusal(
+                    "lineUnknown", "The line to change is not in this record.", "Choose a line of this record."));
+        }
+        if (struck.contains(amended.target())) {
+            return Optional.of(new Refusal(
+                    "struckTwice",
+                    "That line is struck out.",
+                    "Restore it first, or log what is right as a new line."));
+        }
+        return line.get().entry().getClass() == amended.entry().getClass()
+                ? Optional.empty()
+                : Optional.of(new Refusal(
+                        "otherKind",
+                        "A line can be changed, but not into one of another kind.",
+                        "Strike it out and log the other."));
     }
 
     private static Optional<Refusal> anchor(Log<?> log, Line line) {
@@ -196,7 +224,9 @@ public final class Kernel {
 
     /** After a strike or a late entry the whole log is read again: each later line must still make sense. */
     private Optional<Refusal> replay(Folding folding, Log<?> log, Log<?> after, List<Line> added) {
-        Set<UUID> fresh = added.stream().map(Line::id).collect(Collectors.toSet());
+        Set<UUID> fresh = added.stream()
+                .map(line -> line.entry() instanceof RecordEntry.Amended amended ? amended.target() : line.id())
+                .collect(Collectors.toSet());
         for (Line line : after.counted()) {
             Optional<Refusal> refused = folding.objection(line);
             boolean isFresh = fresh.contains(line.id());
@@ -214,6 +244,7 @@ public final class Kernel {
     private Refusal restsOn(Log<?> log, Log<?> after, List<Line> added) {
         Names called = names.apply(Folding.of(rooms, log));
         List<Line> resting = resting(after);
+        boolean amends = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry.Amended);
         boolean strike = added.stream().anyMatch(line -> line.entry() instanceof RecordEntry);
         String words = resting.stream()
                 .map(line -> "line " + line.sequence() + ", " + rooms.words(line.entry(), called))
@@ -222,9 +253,11 @@ public final class Kernel {
                 "restsOnIt",
                 (resting.size() == 1 ? "A later line depends" : resting.size() + " later lines depend") + " on this: "
                         + words + ".",
-                strike
-                        ? "Strike them out together, or leave it."
-                        : "Strike those out first, or log it without a place in the order.");
+                amends
+                        ? "Change or strike out those together with it, or leave it."
+                        : strike
+                                ? "Strike them out together, or leave it."
+                                : "Strike those out first, or log it without a place in the order.");
     }
 
     /**

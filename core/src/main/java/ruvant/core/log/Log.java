@@ -59,21 +59,49 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
                 switch (record) {
                     case RecordEntry.Struck struck -> standing.put(struck.target(), line);
                     case RecordEntry.StrikeUndone undone -> standing.remove(undone.target());
+                    case RecordEntry.Amended amended -> {}
                 }
             }
         }
         return standing;
     }
 
-    /** The lines that count, in the order in which things happened: struck ones left out, late ones moved forward. */
+    /** Lines that say something else by now, each with the line that changed it last. A change that was struck does not stand. */
+    public Map<UUID, Line> amended() {
+        return amended(struck());
+    }
+
+    private Map<UUID, Line> amended(Map<UUID, Line> struck) {
+        Map<UUID, Line> standing = new HashMap<>();
+        for (Line line : lines) {
+            if (line.entry() instanceof RecordEntry.Amended amended && !struck.containsKey(line.id())) {
+                standing.put(amended.target(), line);
+            }
+        }
+        return standing;
+    }
+
+    private static Line asItReads(Line line, Map<UUID, Line> amended) {
+        Line change = amended.get(line.id());
+        return change != null && change.entry() instanceof RecordEntry.Amended now
+                ? new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), now.entry())
+                : line;
+    }
+
+    /**
+     * The lines that count, in the order in which things happened: struck ones left out, late ones moved forward, changed
+     * ones as they read now.
+     */
     public List<Line> counted() {
         Map<UUID, Line> struck = struck();
+        Map<UUID, Line> amended = amended(struck);
         Map<UUID, List<Line>> toInsert = new LinkedHashMap<>();
         List<Line> plain = new ArrayList<>(lines.size());
-        for (Line line : lines) {
-            if (struck.containsKey(line.id())) {
+        for (Line logged : lines) {
+            if (struck.containsKey(logged.id())) {
                 continue;
             }
+            Line line = asItReads(logged, amended);
             boolean anchored = line.before() != null && !struck.containsKey(line.before());
             if (anchored) {
                 toInsert.computeIfAbsent(line.before(), anchor -> new ArrayList<>())

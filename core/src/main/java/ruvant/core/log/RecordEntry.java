@@ -2,6 +2,7 @@ package ruvant.core.log;
 
 import java.util.UUID;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
 
 /** What is said about the log itself; every log takes it. */
 public sealed interface RecordEntry extends Entry {
@@ -29,11 +30,33 @@ public sealed interface RecordEntry extends Entry {
         }
     }
 
+    /**
+     * The line says something else from now on, in its old place; what it said before stays readable.
+     *
+     * @param target the line changed
+     * @param entry what it says now, of the same kind
+     * @param reason why, up to {@value Check#REMARK_LENGTH} characters; may be empty
+     */
+    record Amended(UUID target, Entry entry, String reason) implements RecordEntry {
+        public Amended {
+            Check.chosen("target", target);
+            Check.chosen("entry", entry);
+            if (entry instanceof RecordEntry) {
+                throw new FieldProblem(
+                        "entry",
+                        "A line about the record cannot stand in place of another.",
+                        "Change the line itself.");
+            }
+            reason = Check.optionalRemark("reason", reason);
+        }
+    }
+
     /** The entry in words. */
     default String words() {
         return switch (this) {
             case Struck struck -> "struck out a line" + (struck.reason().isEmpty() ? "" : ": " + struck.reason());
             case StrikeUndone undone -> "restored a line";
+            case Amended amended -> "changed a line" + (amended.reason().isEmpty() ? "" : ": " + amended.reason());
         };
     }
 }

@@ -44,9 +44,11 @@ public final class Rooms {
 
     /** The entry as one sentence. */
     public String words(Entry entry, Names names) {
-        return entry instanceof RecordEntry record
-                ? record.words()
-                : room(entry).words(entry, names);
+        return switch (entry) {
+            case RecordEntry.Amended amended -> amended.words() + ", now: " + words(amended.entry(), names);
+            case RecordEntry record -> record.words();
+            default -> room(entry).words(entry, names);
+        };
     }
 
     /** What an entry does beyond its room; a strike may do anything and says nothing of it. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -29,6 +30,7 @@ import ruvant.core.trade.ModificationKind;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.PartName;
 
 /**
  * Reads one line of shorthand: a word for what was done, what it was done to, and pieces after commas. A line whose
@@ -264,10 +266,10 @@ public final class LogLine {
     }
 
     private List<String> usuallyNext(String begun) {
-        String start = begun.toLowerCase(Locale.ROOT);
         ModelKnowledge known = earlier.get();
-        Stream<String> names = next(known, picture).stream()
-                .filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length());
+        List<String> usual = beginning(next(known, picture).stream(), begun);
+        // somebody who began another name goes another way
+        Stream<String> names = (usual.isEmpty() ? beginning(anyOther(known, picture), begun) : usual).stream();
         Stream<String> fasteners = known.part(begun).stream()
                 .filter(part -> !part.held().fasteners().isEmpty())
                 .map(part -> ", "
@@ -275,8 +277,21 @@ public final class LogLine {
         return Stream.concat(fasteners, names).toList();
     }
 
+    private static List<String> beginning(Stream<String> names, String begun) {
+        String start = begun.toLowerCase(Locale.ROOT);
+        return names.filter(name -> name.toLowerCase(Locale.ROOT).startsWith(start) && name.length() > begun.length())
+                .toList();
+    }
+
     private static List<String> next(ModelKnowledge known, JobPicture picture) {
         return known.next(picture.valley()).stream().map(KnownPart::name).toList();
+    }
+
+    /** Whatever else such cameras have. */
+    private static Stream<String> anyOther(ModelKnowledge known, JobPicture picture) {
+        Set<PartName> met =
+                picture.valley().parts().stream().map(ValleyPart::name).collect(Collectors.toSet());
+        return known.parts().stream().map(KnownPart::name).filter(name -> !met.contains(PartName.of(name)));
     }
 
     /** The part's name where the fasteners follow it without a comma: "off top plate 3 slot 1.7x3". */

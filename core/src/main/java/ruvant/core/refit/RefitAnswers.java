@@ -72,8 +72,14 @@ public final class RefitAnswers {
         return valley.parts().stream().map(this::of).toList();
     }
 
+    /** The part as it lies here: whoever asks may hold it from a picture in which less is known of its order. */
+    private ValleyPart asItLies(ValleyPart part) {
+        return valley.part(part.name()).orElse(part);
+    }
+
     /** The answer for one part. */
-    public RefitAnswer of(ValleyPart part) {
+    public RefitAnswer of(ValleyPart asked) {
+        ValleyPart part = asItLies(asked);
         return switch (part.state()) {
             case BACK -> free(part, RefitAnswer.Kind.BACK, "");
             case LEFT_OUT ->
@@ -178,12 +184,12 @@ public final class RefitAnswers {
 
     /** All that must hold before a part goes on. */
     public List<GateCheck> checks(ValleyPart part) {
-        return gates.checks(part);
+        return gates.checks(asItLies(part));
     }
 
     /** What is still to be tried before this part closes over it; empty where that is not asked of it. */
     public List<String> stillToTry(ValleyPart part) {
-        return gates.stillToTry(part);
+        return gates.stillToTry(asItLies(part));
     }
 
     private Optional<RefitAnswer> gate(ValleyPart part) {

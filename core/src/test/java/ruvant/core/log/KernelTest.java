@@ -71,6 +71,57 @@ class KernelTest {
         assertThat(log.lastSequence()).isEqualTo(2);
     }
 
+    private static Entry amend(UUID line, Entry now) {
+        return new RecordEntry.Amended(line, now, "miscounted");
+    }
+
+    @Test
+    void aLineCanBeChangedInItsPlaceAndBackAgain() {
+        UUID first = put(new Said.In(5));
+        put(new Said.Out(4));
+        UUID change = put(amend(first, new Said.In(7)));
+        assertThat(jar().there()).isEqualTo(3);
+        assertThat(log.find(first).orElseThrow().entry())
+                .as("what it said stays")
+                .isEqualTo(new Said.In(5));
+        UUID again = put(amend(first, new Said.In(4)));
+        assertThat(jar().there()).as("the last change counts").isZero();
+        put(strike(again));
+        assertThat(jar().there()).isEqualTo(3);
+        put(strike(change));
+        assertThat(jar().there()).isEqualTo(1);
+        put(new RecordEntry.StrikeUndone(change));
+        assertThat(jar().there()).isEqualTo(3);
+    }
+
+    @Test
+    void whatRestsOnAChangedLineIsNamedAndChangedWithIt() {
+        UUID first = put(new Said.In(5));
+        UUID taken = put(new Said.Out(4));
+        Optional<Refusal> refusal = add(NewLine.of(amend(first, new Said.In(2))));
+        assertThat(refusal.orElseThrow().code()).isEqualTo("restsOnIt");
+        assertThat(refusal.orElseThrow().message()).contains("line 2");
+        assertThat(add(NewLine.of(amend(taken, new Said.Out(1))), NewLine.of(amend(first, new Said.In(2)))))
+                .isEmpty();
+        assertThat(jar().there()).isEqualTo(1);
+    }
+
+    @Test
+    void onlyWhatCountsIsChangedAndOnlyWithinItsKind() {
+        UUID first = put(new Said.In(5));
+        assertThat(refused(amend(first, new Said.Out(1)))).isEqualTo("otherKind");
+        assertThat(refused(amend(UUID.randomUUID(), new Said.In(1)))).isEqualTo("lineUnknown");
+        assertThat(refused(amend(first, new Said.In(11))))
+                .as("a rule holds for a change too")
+                .isEqualTo("tooMany");
+        UUID change = put(amend(first, new Said.In(6)));
+        assertThat(refused(amend(change, new Said.In(6)))).isEqualTo("lineUnknown");
+        put(strike(first));
+        assertThat(refused(amend(first, new Said.In(6)))).isEqualTo("struckTwice");
+        assertThatThrownBy(() -> new RecordEntry.Amended(first, strike(first), ""))
+                .isInstanceOf(FieldProblem.class);
+    }
+
     @Test
     void allOfABatchIsAddedOrNothing() {
         assertThat(refused(new Said.In(3), new Said.Out(4))).isEqualTo("tooFew");

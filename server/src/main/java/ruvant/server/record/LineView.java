@@ -20,6 +20,9 @@ import ruvant.core.units.MayBeNull;
  * One line of a log in words.
  *
  * @param stop the stop of a job at which it was done; empty in other logs, and where it belongs to none
+ * @param words what it said when it was logged
+ * @param entry what it says now
+ * @param now what it says now in words, where it was changed
  * @param struckBecause why it does not count any more; empty where it does
  * @param aboutTheRecord whether it is a strike or the undoing of one
  */
@@ -31,6 +34,7 @@ public record LineView(
         Optional<Stop> stop,
         String words,
         Entry entry,
+        Optional<String> now,
         @MayBeNull UUID before,
         Optional<String> struckBecause,
         boolean aboutTheRecord) {
@@ -38,6 +42,7 @@ public record LineView(
     /** Every line, oldest first. */
     static List<LineView> of(Log<?> log, Rooms rooms, Names names) {
         Map<UUID, Line> struck = log.struck();
+        Map<UUID, Line> amended = log.amended();
         return log.lines().stream()
                 .map(line -> new LineView(
                         line.id(),
@@ -46,11 +51,18 @@ public record LineView(
                         line.by(),
                         stop(line.entry(), rooms),
                         rooms.words(line.entry(), names),
-                        line.entry(),
+                        now(line, amended),
+                        Optional.ofNullable(amended.get(line.id()))
+                                .map(change -> rooms.words(now(line, amended), names)),
                         line.before(),
                         Optional.ofNullable(struck.get(line.id())).map(LineView::reason),
                         line.entry() instanceof RecordEntry))
                 .toList();
+    }
+
+    private static Entry now(Line line, Map<UUID, Line> amended) {
+        Line change = amended.get(line.id());
+        return change != null && change.entry() instanceof RecordEntry.Amended now ? now.entry() : line.entry();
     }
 
     private static Optional<Stop> stop(Entry entry, Rooms rooms) {
