@@ -54,6 +54,12 @@ it("strikes a line with a reason, together with those that rest on it where aske
   ]);
 });
 
+it("shows what a changed line said and what it says now", async () => {
+  open(line(1, "took off front plate, front", { now: "took off front plate, front, 4 screws" }));
+  expect(await screen.findByText("took off front plate, front, 4 screws")).toBeTruthy();
+  expect(screen.getByText("took off front plate, front").className).toContain("line-through");
+});
+
 it("keeps a struck line readable, with its reason, and brings it back", async () => {
   open(line(1, "taken off front plate", { struckBecause: "wrong camera" }));
   expect(await screen.findByText("struck out: wrong camera")).toBeTruthy();

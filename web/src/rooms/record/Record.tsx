@@ -137,9 +137,14 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
         {line.stop === undefined ? "" : line.stop[0] + line.stop.slice(1).toLowerCase()}
       </span>
       <span className="min-w-0 py-1 break-words">
-        <span className={isStruck ? "text-soft line-through" : ""} dir="auto">
+        <span className={isStruck || line.now !== undefined ? "text-soft line-through" : ""} dir="auto">
           {line.words}
         </span>
+        {line.now !== undefined && !isStruck && (
+          <span className="block" dir="auto">
+            <span className="text-soft text-[13.5px]">{texts.changedTo}</span> {line.now}
+          </span>
+        )}
         {isStruck && (
           <span className="text-stop block text-[13.5px]">{texts.struckOut(line.struckBecause)}</span>
         )}

@@ -20,5 +20,6 @@ export const texts = {
   restore: "Restore",
   settingsRecordOfChanges: "Settings: record of changes",
   whatWeKnowRecordOf: "What we know: record of changes",
+  changedTo: "changed to:",
   struckOutTogether: "struck out together",
 };
