@@ -23,7 +23,16 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
   const append = useAppend(job.tag);
   const { refused, submit } = useSubmit();
   const liesOver = (over: string, under: string) =>
-    job.parts.some((part) => part.name === under && part.over.includes(over));
+    job.parts.some(
+      (part) => part.name === under && part.over.includes(over) && !part.probably.includes(over),
+    );
+  const probably = (over: string, under: string) =>
+    job.parts.some((part) => part.name === under && part.probably.includes(over));
+  const guess = probably(pair.one, pair.other)
+    ? texts.probablyLiesOver(pair.one, pair.other)
+    : probably(pair.other, pair.one)
+      ? texts.probablyLiesOver(pair.other, pair.one)
+      : "";
   const held = liesOver(pair.one, pair.other)
     ? { over: pair.one, under: pair.other }
     : liesOver(pair.other, pair.one)
@@ -36,6 +45,13 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
       });
       onDone();
     });
+  const free = () =>
+    submit(async () => {
+      await append([{ kind: "freeOf", part: pair.one, others: [pair.other] }], {
+        said: texts.areFree(pair.one, pair.other),
+      });
+      onDone();
+    });
   return (
     <section
       aria-label={texts.whichLiesOverTheOther}
@@ -43,7 +59,7 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
     >
       <p>
         <b>{pair.one}</b> {texts.andWord} <b>{pair.other}</b>
-        {held !== undefined && texts.liesOverOf(held.over, held.under)}
+        {held !== undefined ? texts.liesOverOf(held.over, held.under) : guess}
       </p>
       <div className="flex flex-wrap gap-1.5">
         {held === undefined ? (
@@ -54,6 +70,7 @@ export function WhichOver({ job, pair, onDone }: { job: JobView; pair: Pair; onD
             <Button onClick={() => void set(pair.other, pair.one, true)}>
               {texts.liesOverTold(pair.other)}
             </Button>
+            {guess !== "" && <Button onClick={() => void free()}>{texts.freeOfEachOther}</Button>}
           </>
         ) : (
           <Button onClick={() => void set(held.over, held.under, false)}>{texts.itDoesNot}</Button>

@@ -58,6 +58,17 @@ it("takes an edge away that is there already", async () => {
   );
 });
 
+it("frees two parts that only probably lie over each other", async () => {
+  const job = twoOut();
+  job.parts[1] = { ...ring, over: ["plate"], probably: ["plate"] };
+  atTheBench(<Strip />, job);
+  noneKnown();
+  drag(row("ring"), row("plate"));
+  expect(screen.getByText(/plate probably lies over ring/)).toBeTruthy();
+  fireEvent.click(named("button", "Free of each other"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "freeOf", part: "ring", others: ["plate"] }]));
+});
+
 it("logs pieces that are dragged from one well into another", async () => {
   atTheBench(<Strip />, twoOut());
   noneKnown();

@@ -192,4 +192,7 @@ export const texts = {
   nothingKnown: "Nothing that is known.",
   probablyOnTop: "Probably on top",
   probablyUnderneath: "Probably underneath",
+  probablyLiesOver: (over: string, under: string) => `: ${over} probably lies over ${under}.`,
+  areFree: (one: string, other: string) => `${one} and ${other} are free of each other.`,
+  freeOfEachOther: "Free of each other",
 };
