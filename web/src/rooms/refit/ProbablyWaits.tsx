@@ -31,7 +31,11 @@ export function ProbablyWaits({ job, part }: { job: JobView; part: PartView }) {
   useKeys({ f: () => void free(), o: () => void waits() });
   return (
     <div className="border-mark-line bg-mark-wash mt-2 flex flex-col gap-2 rounded-[3px] border-l-4 px-2.5 py-2">
-      <p>{closedIn ? texts.onlyTakenToBeUnder(named) : texts.onlyTakenToBeOver(named)}</p>
+      <p>
+        {closedIn
+          ? texts.onlyTakenToBeUnder(named, probably.length)
+          : texts.onlyTakenToBeOver(named, probably.length)}
+      </p>
       <div className="flex flex-wrap gap-2">
         <Button keyHint="F" disabled={busy} onClick={() => void free()}>
           {texts.freeOfIt(probably.length)}

@@ -71,7 +71,7 @@ it("frees a part that only probably waits with one key, and takes the other key 
     answer: anAnswer("lever", "NOT_YET", "Probably under it, still out: coil and 1 more", ["coil", "cam"]),
   });
   atTheBench(<Refit />, aJob({ parts: [lever] }));
-  expect(screen.getByText(/It came off before coil and cam, so it probably lies over that/)).toBeTruthy();
+  expect(screen.getByText(/It came off before coil and cam, so it probably lies over them/)).toBeTruthy();
   fireEvent.keyDown(document.body, { key: "f" });
   await waitFor(() => expect(logged()).toEqual([{ kind: "freeOf", part: "lever", others: ["coil", "cam"] }]));
   fireEvent.click(named("button", /It lies over all 2/));

@@ -70,10 +70,10 @@ export const texts = {
     names.length <= 3
       ? names.join(", ").replace(/, ([^,]*)$/, " and $1")
       : `${names.slice(0, 2).join(", ")} and ${names.length - 2} more`,
-  onlyTakenToBeOver: (named: string) =>
-    `It came off before ${named}, so it probably lies over that. Nothing more is known.`,
-  onlyTakenToBeUnder: (named: string) =>
-    `It came off after ${named}, so it probably lies under that. Nothing more is known.`,
+  onlyTakenToBeOver: (named: string, count: number) =>
+    `It came off before ${named}, so it probably lies over ${count === 1 ? "that" : "them"}. Nothing more is known.`,
+  onlyTakenToBeUnder: (named: string, count: number) =>
+    `It came off after ${named}, so it probably lies under ${count === 1 ? "that" : "them"}. Nothing more is known.`,
   freeOfIt: (count: number) => (count === 1 ? "Free of it" : `Free of all ${count}`),
   itLiesOver: (count: number) => (count === 1 ? "It lies over it" : `It lies over all ${count}`),
   itLiesUnder: (count: number) => (count === 1 ? "It lies under it" : `It lies under all ${count}`),

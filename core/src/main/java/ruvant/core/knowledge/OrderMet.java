@@ -1,6 +1,7 @@
 package ruvant.core.knowledge;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +14,7 @@ import ruvant.core.units.PartName;
 
 /** What jobs of one model showed and said about which part lies over which. */
 public final class OrderMet implements Taught {
-    /** So many jobs can hardly all have been logged out of order. */
+    /** So many jobs hardly all left out the removal of a part that they did take off. */
     private static final int SEVERAL = 2;
 
     /** Two parts by the keys of their names. */
@@ -106,7 +107,7 @@ public final class OrderMet implements Taught {
         });
         return all.stream()
                 .filter(Evidence::contradictory)
-                .sorted(java.util.Comparator.comparing(
+                .sorted(Comparator.comparing(
                         (Evidence one) -> one.over().key() + "/" + one.under().key()))
                 .toList();
     }
@@ -123,7 +124,7 @@ public final class OrderMet implements Taught {
         if (met.saidOver() > 0) {
             return Optional.of(Says.OVER);
         }
-        if (met.saidFree() > 0 || met.shownFree() >= SEVERAL) {
+        if (met.saidFree() > 0) {
             return Optional.of(Says.FREE);
         }
         return met.shownFree() > 0 || met.without() >= SEVERAL ? Optional.of(Says.PASSED_BY) : Optional.empty();

@@ -81,10 +81,19 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
         return standing;
     }
 
-    private static Line asItReads(Line line, Map<UUID, Line> amended) {
+    /**
+     * What a line says now.
+     *
+     * @param amended as {@link #amended()} tells
+     */
+    public static Entry reads(Line line, Map<UUID, Line> amended) {
         Line change = amended.get(line.id());
-        return change != null && change.entry() instanceof RecordEntry.Amended now
-                ? new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), now.entry())
+        return change != null && change.entry() instanceof RecordEntry.Amended now ? now.entry() : line.entry();
+    }
+
+    private static Line asItReads(Line line, Map<UUID, Line> amended) {
+        return amended.containsKey(line.id())
+                ? new Line(line.id(), line.sequence(), line.at(), line.by(), line.before(), reads(line, amended))
                 : line;
     }
 

@@ -69,7 +69,7 @@ public final class RefitAnswers {
 
     /** One answer for each part of the valley, in its order. */
     public List<RefitAnswer> all() {
-        return valley.parts().stream().map(this::of).toList();
+        return valley.parts().stream().map(this::answer).toList();
     }
 
     /** The part as it lies here: whoever asks may hold it from a picture in which less is known of its order. */
@@ -78,8 +78,11 @@ public final class RefitAnswers {
     }
 
     /** The answer for one part. */
-    public RefitAnswer of(ValleyPart asked) {
-        ValleyPart part = asItLies(asked);
+    public RefitAnswer of(ValleyPart part) {
+        return answer(asItLies(part));
+    }
+
+    private RefitAnswer answer(ValleyPart part) {
         return switch (part.state()) {
             case BACK -> free(part, RefitAnswer.Kind.BACK, "");
             case LEFT_OUT ->

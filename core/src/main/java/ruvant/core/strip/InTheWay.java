@@ -1,9 +1,8 @@
 package ruvant.core.strip;
 
-import java.util.HashSet;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import ruvant.core.units.PartName;
 
 /**
@@ -37,29 +36,29 @@ public record InTheWay(PartName part, boolean closedIn, int more, List<PartName>
                         true,
                         back.size() - 1,
                         back,
-                        back.stream().allMatch(over -> part.place().lying().get(over) == Basis.DEFAULT)));
+                        back.stream().noneMatch(part::known)));
     }
 
     private static Optional<InTheWay> stillOut(Valley valley, ValleyPart part) {
-        List<ValleyPart> under = valley.out().stream()
-                .filter(inner -> inner.over().contains(part.name()))
-                .toList();
-        if (under.isEmpty()) {
-            return Optional.empty();
-        }
-        Set<PartName> all = new HashSet<>(under.stream().map(ValleyPart::name).toList());
+        List<ValleyPart> direct = new ArrayList<>();
         PartName deepest = null;
-        for (ValleyPart inner : valley.out()) {
-            if (all.contains(inner.name()) || inner.over().stream().anyMatch(all::contains)) {
-                all.add(inner.name());
+        int count = 0;
+        for (ValleyPart inner : valley.parts()) {
+            if (inner.out() && inner.place().all().contains(part.name())) {
                 deepest = inner.name();
+                count++;
+                if (inner.over().contains(part.name())) {
+                    direct.add(inner);
+                }
             }
         }
-        return Optional.of(new InTheWay(
-                deepest,
-                false,
-                all.size() - 1,
-                under.stream().map(ValleyPart::name).toList(),
-                under.stream().allMatch(inner -> inner.place().lying().get(part.name()) == Basis.DEFAULT)));
+        return direct.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new InTheWay(
+                        deepest,
+                        false,
+                        count - 1,
+                        direct.stream().map(ValleyPart::name).toList(),
+                        direct.stream().noneMatch(inner -> inner.known(part.name()))));
     }
 }

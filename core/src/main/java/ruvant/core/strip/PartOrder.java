@@ -1,6 +1,8 @@
 package ruvant.core.strip;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -70,12 +72,22 @@ final class PartOrder {
     }
 
     /** What is known best goes first; what would close a circle with it is dropped. */
-    private static List<Edge> withoutCircles(List<Edge> edges) {
-        CoverEdges taken = new CoverEdges();
+    private List<Edge> withoutCircles(List<Edge> edges) {
+        Map<PartName, Integer> index = new HashMap<>();
+        facts.tracks().forEach(track -> index.put(track.part(), index.size()));
+        BitSet[] above = new BitSet[index.size()];
+        Arrays.setAll(above, part -> new BitSet(index.size()));
         List<Edge> kept = new ArrayList<>();
         edges.stream().sorted(Comparator.comparing(Edge::basis)).forEach(edge -> {
-            if (taken.circle(edge.over(), edge.under()).isEmpty()) {
-                taken.set(edge.over(), edge.under());
+            int over = index.get(edge.over());
+            int under = index.get(edge.under());
+            if (!above[over].get(under)) {
+                for (int part = 0; part < above.length; part++) {
+                    if (part == under || above[part].get(under)) {
+                        above[part].or(above[over]);
+                        above[part].set(over);
+                    }
+                }
                 kept.add(edge);
             }
         });

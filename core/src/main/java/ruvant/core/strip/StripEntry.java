@@ -157,6 +157,13 @@ public sealed interface StripEntry extends JobEntry {
                     "");
         }
 
+        /** The same removal, out of an assembly; null for the camera itself. */
+        public Removed outOf(@MayBeNull PartName assembly) {
+            return new Removed(
+                    part, side, covers, fasteners, joints, wells, setting, mark, loose, hazards, remark, assembly,
+                    stack, state);
+        }
+
         /** The same removal, with its pieces in other wells. */
         public Removed in(List<WellName> others) {
             return new Removed(
@@ -233,7 +240,9 @@ public sealed interface StripEntry extends JobEntry {
             others = Check.some("others", others, 60).stream().distinct().toList();
             if (others.isEmpty() || others.contains(part)) {
                 throw new ruvant.core.units.FieldProblem(
-                        "others", "“" + part + "” cannot be free of itself or of nothing.", "Name the other parts.");
+                        "others",
+                        "It is not said which other parts “" + part + "” is free of.",
+                        "Name at least one other part.");
             }
         }
     }

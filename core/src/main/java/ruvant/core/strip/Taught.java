@@ -13,9 +13,12 @@ public interface Taught {
     enum Says {
         /** Somebody said that the one lies over the other, and nothing spoke against it. */
         OVER,
-        /** Somebody said that they are free of each other, or several jobs showed it. */
+        /** Somebody said that they are free of each other, and nobody that they are not. */
         FREE,
-        /** A job got at the one without the other, which counts where nothing else is known of them. */
+        /**
+         * Jobs got at the one without the other. A log may be out of order or leave a removal out, so that counts only
+         * where nothing else is known of the two.
+         */
         PASSED_BY
     }
 

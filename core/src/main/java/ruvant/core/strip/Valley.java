@@ -122,6 +122,10 @@ public final class Valley {
     /** Why a part cannot come off as it was said: what is known to lie over it is back on, or it lies over its assembly. */
     Optional<Refusal> objection(StripEntry.Removed removed) {
         PartName name = removed.part();
+        if (removed.within() == null
+                && bare.stream().noneMatch(part -> part.name().equals(name))) {
+            return Optional.empty();
+        }
         if (removed.within() != null && knownOver().allOver(removed.within()).contains(name)) {
             return Optional.of(new Refusal(
                     "circle",

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -74,36 +75,21 @@ record StripOnPaper(
             throw new IllegalArgumentException("Out of order: " + line);
         }
         PartName within = cells.length > 4 ? PartName.of(cells[4].strip()) : null;
-        StripEntry.Removed bare = StripEntry.Removed.of(
-                numbered[1],
-                Side.valueOf(cells[1].strip().replaceAll("([A-Z])", "_$1").toUpperCase()),
-                false);
-        removals.add(new StripEntry.Removed(
-                bare.part(),
-                bare.side(),
-                ShippedLists.LISTS.covers(numbered[1]),
-                List.of(),
-                List.of(),
-                List.of(),
-                "",
-                null,
-                List.of(),
-                Set.of(),
-                "",
-                within,
-                List.of(),
-                null));
+        Side side = Side.valueOf(cells[1].strip().replaceAll("([A-Z])", "_$1").toUpperCase(Locale.ROOT));
+        StripEntry.Removed removed = StripEntry.Removed.of(numbered[1], side, ShippedLists.LISTS.covers(numbered[1]))
+                .outOf(within);
+        removals.add(removed);
         Set<PartName> upper = Arrays.stream(cells[3].strip().split(" "))
                 .filter(one -> !one.isEmpty())
                 .map(one -> removals.get(Integer.parseInt(one) - 1).part())
                 .collect(Collectors.toCollection(HashSet::new));
-        if (upper.contains(bare.part())) {
+        if (upper.contains(removed.part())) {
             throw new IllegalArgumentException("Over itself: " + line);
         }
         if (within != null) {
             upper.add(within);
         }
-        over.put(bare.part(), upper);
+        over.put(removed.part(), upper);
     }
 
     /** For each part everything under it, directly or not. */

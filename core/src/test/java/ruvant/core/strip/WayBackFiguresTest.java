@@ -7,8 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -32,7 +34,15 @@ class WayBackFiguresTest {
         BY_ANSWERS
     }
 
+    private record Asked(String folder, BodyPlans plans, Teaching how) {}
+
+    private static final Map<Asked, OrderTally> TALLIES = new HashMap<>();
+
     private static OrderTally tally(String folder, BodyPlans plans, Teaching how) {
+        return TALLIES.computeIfAbsent(new Asked(folder, plans, how), asked -> walked(folder, plans, how));
+    }
+
+    private static OrderTally walked(String folder, BodyPlans plans, Teaching how) {
         OrderTally tally = new OrderTally(plans);
         for (StripOnPaper strip : StripOnPaper.in(folder)) {
             Taught taught = how == Teaching.NOTHING

@@ -51,18 +51,13 @@ public record LineView(
                         line.by(),
                         stop(line.entry(), rooms),
                         rooms.words(line.entry(), names),
-                        now(line, amended),
+                        Log.reads(line, amended),
                         Optional.ofNullable(amended.get(line.id()))
-                                .map(change -> rooms.words(now(line, amended), names)),
+                                .map(change -> rooms.words(Log.reads(line, amended), names)),
                         line.before(),
                         Optional.ofNullable(struck.get(line.id())).map(LineView::reason),
                         line.entry() instanceof RecordEntry))
                 .toList();
-    }
-
-    private static Entry now(Line line, Map<UUID, Line> amended) {
-        Line change = amended.get(line.id());
-        return change != null && change.entry() instanceof RecordEntry.Amended now ? now.entry() : line.entry();
     }
 
     private static Optional<Stop> stop(Entry entry, Rooms rooms) {

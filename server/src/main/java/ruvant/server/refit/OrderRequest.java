@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
-import ruvant.core.trade.JointKind;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.FieldProblem;
@@ -53,7 +52,7 @@ record OrderRequest(
      * A part that came off.
      *
      * @param side top, bottom, front, back, left, right, lensFront, lensRear or inside
-     * @param fasteners how many held it
+     * @param fasteners how many held it; that says nothing about the order, nor does the joint
      * @param joint what else held it, such as "solder"
      * @param within the assembly it was taken out of
      */
@@ -64,32 +63,9 @@ record OrderRequest(
             @MayBeNull String joint,
             @MayBeNull String within) {
         private StripEntry.Removed removed(TradeLists lists) {
-            PartName name = PartName.of(part);
-            StripEntry.Removed bare = StripEntry.Removed.of(name.text(), sideOf(), lists.covers(name.text()));
-            return new StripEntry.Removed(
-                    bare.part(),
-                    bare.side(),
-                    bare.covers(),
-                    List.of(),
-                    joints(),
-                    List.of(),
-                    "",
-                    null,
-                    List.of(),
-                    Set.of(),
-                    "",
-                    within == null || within.isBlank() ? null : PartName.of(within),
-                    List.of(),
-                    null);
-        }
-
-        private List<StripEntry.Joint> joints() {
-            return joint == null
-                    ? List.of()
-                    : Arrays.stream(JointKind.values())
-                            .filter(kind -> kind.label().equalsIgnoreCase(joint.strip()))
-                            .map(kind -> new StripEntry.Joint(kind, ""))
-                            .toList();
+            String name = PartName.of(part).text();
+            return StripEntry.Removed.of(name, sideOf(), lists.covers(name))
+                    .outOf(within == null || within.isBlank() ? null : PartName.of(within));
         }
 
         private Side sideOf() {
