@@ -104,7 +104,11 @@ function Column({
       aria-label={
         run === undefined
           ? texts.notTimed(row.speed)
-          : texts.ev(row.speed, stopsWords(run.bias.ev), verdictWords(run))
+          : texts.ev(
+              row.speed,
+              stopsWords(run.bias.ev),
+              verdictWords(run) + (run.simulated ? `, ${texts.simulated}` : ""),
+            )
       }
       className="cursor-pointer outline-offset-[-2px]"
       onClick={onChoose}
@@ -145,8 +149,13 @@ function Column({
           <text x={middle} y={bottom + 63} textAnchor="middle" className="num fill-ink text-[13px]">
             {stopsWords(run.bias.ev)}
           </text>
-          <text x={middle} y={bottom + 80} textAnchor="middle" className="num fill-soft text-[12px]">
-            {percentWords(run.bias.percent)}
+          <text
+            x={middle}
+            y={bottom + 80}
+            textAnchor="middle"
+            className={run.simulated ? "fill-mark text-[12px] font-bold" : "num fill-soft text-[12px]"}
+          >
+            {run.simulated ? texts.simulated : percentWords(run.bias.percent)}
           </text>
         </>
       )}

@@ -17,6 +17,7 @@ export const texts = {
   notTimed: (speed: string) => `${speed}: not timed`,
   ev: (speed: string, ev: string, verdict: string) => `${speed}: ${ev} EV, ${verdict}`,
   notTimedInline: "not timed",
+  simulated: "simulated",
   inWord: "in",
   outWord: "out",
   onLimit: "on limit",

@@ -5,6 +5,7 @@ import { adjustersQuery } from "../../api/queries";
 import { same, type Named } from "../../api/named";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useJob } from "../../hands/useJob";
+import { SimulatedNote } from "../prove";
 import { Adjusters } from "./Adjusters";
 import { NextTurn } from "./NextTurn";
 import { OrderPlot } from "./OrderPlot";
@@ -41,6 +42,7 @@ export function Adjust() {
     <div className="bay wide:grid-cols-[264px_minmax(0,1fr)_306px] grid h-full grid-cols-[220px_minmax(0,1fr)_268px]">
       <Adjusters job={job} view={data} onPick={pick} />
       <div className="flex min-h-0 flex-col gap-4 overflow-y-auto px-5 py-3">
+        <SimulatedNote job={job} />
         <NextTurn job={job} view={data} asked={wish} onAsk={ask} />
         {plan.brackets.map((bracket) => (
           <OrderPlot key={bracket.result.id} bracket={bracket} plan={plan} />

@@ -10,7 +10,12 @@ const timed = (change: Partial<Schemas["Timed"]>): Schemas["Timed"] => ({
   at: "2031-03-04T09:00:00Z",
   speed: "1",
   how: { phase: "AFTER", attitude: "LEVEL", afterRest: false },
-  with: { instrument: "diode", recording: "" },
+  with: {
+    instrument: "diode",
+    recording: "",
+    source: { input: "line in", stand: "One diode", simulated: false },
+  },
+  group: 0,
   seconds: [1.02],
   firings: [],
   ...change,
@@ -19,12 +24,16 @@ const timed = (change: Partial<Schemas["Timed"]>): Schemas["Timed"] => ({
 const measured = timed({
   id: "run-2",
   firings: [{ index: 3, seconds: 1.02, uncertaintySeconds: 0.001, flags: ["BOUNCE"], sensorSeconds: [] }],
-  with: { instrument: "diode", recording: `${"b".repeat(64)}.wav` },
+  with: {
+    instrument: "diode",
+    recording: `${"b".repeat(64)}.wav`,
+    source: { input: "line in", stand: "One diode", simulated: false },
+  },
 });
 
 const withRuns = (...runs: Schemas["Timed"][]) => {
   const job = aJob();
-  return { ...job, prove: { ...job.prove, timed: runs } };
+  return { ...job, prove: { ...job.prove, timed: runs, counting: runs.map((run) => run.id) } };
 };
 
 const light = {
@@ -71,4 +80,14 @@ it("shows nothing for a speed that was never fired", () => {
   const job = withRuns(measured);
   atTheBench(<Firings job={job} speed="1/30" />, job);
   expect(screen.queryByRole("list")).toBeNull();
+});
+
+it("marks simulated firings and those that do not count any more", () => {
+  const made = withRuns(timed({ id: "old", seconds: [0.9] }), {
+    ...measured,
+    with: { ...measured.with, source: { input: "x", stand: "y", simulated: true } },
+  });
+  atTheBench(<Firings job={{ ...made, prove: { ...made.prove, counting: ["run-2"] } }} speed="1" />, aJob());
+  expect(screen.getByRole("button", { name: /simulated/ })).toBeDefined();
+  expect(screen.getByTitle(/^after, 0\.90* s, does not count any more$/)).toBeDefined();
 });

@@ -24,22 +24,35 @@ export function Firings({ job, speed }: { job: JobView; speed: string }) {
         {runs.flatMap((run) =>
           run.seconds.map((seconds, at) => {
             const measured = run.firings[at];
-            const words = `${run.how.phase === "BEFORE" ? "before" : "after"}, ${timeWords(seconds)}`;
+            const counts = job.prove.counting.includes(run.id);
+            const words = [
+              run.how.phase === "BEFORE" ? "before" : "after",
+              timeWords(seconds),
+              ...(run.with.source.simulated ? [texts.simulated] : []),
+              ...(counts ? [] : [texts.notCountedAnyMore]),
+            ].join(", ");
             return (
               <li key={`${run.id}-${at}`}>
                 {measured === undefined ? (
-                  <span className="num border-line text-soft inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px]">
+                  <span
+                    title={words}
+                    className={`num border-line text-soft inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] ${counts ? "" : "line-through"}`}
+                  >
                     {timeWords(seconds)}
+                    {!counts && <span className="sr-only">{texts.notCountedAnyMore}</span>}
                   </span>
                 ) : (
                   <button
                     type="button"
                     aria-label={texts.showItsLightCurve(words)}
                     onClick={() => setShown({ run, at })}
-                    className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.how.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"}`}
+                    className={`num inline-flex min-h-11 items-center rounded-[4px] border px-2 text-[14px] font-bold ${run.how.phase === "AFTER" ? "border-ready text-ready" : "border-mark-line text-mark"} ${counts ? "" : "line-through"}`}
                   >
                     {timeWords(seconds)}
                     {measured.flags.length > 0 && <span aria-hidden="true">{" *"}</span>}
+                    {run.with.source.simulated && (
+                      <span className="pl-1 text-[12px] font-normal">{texts.simulated}</span>
+                    )}
                   </button>
                 )}
               </li>
@@ -77,6 +90,11 @@ function LightWindow({ job, run, at, close }: { job: JobView; run: Timed; at: nu
       )}
     >
       <div className="flex flex-col gap-4">
+        <p className={run.with.source.simulated ? "text-mark font-bold" : "text-soft text-[14px]"}>
+          {run.with.source.simulated
+            ? texts.simulatedNotFromThisCamera
+            : texts.whereFrom(run.with.source.input, run.with.source.stand)}
+        </p>
         {firing.flags.map((flag) => (
           <p key={flag} className="text-mark">
             * {word("firingFlag", flag)}

@@ -72,6 +72,7 @@ it("shows what changed, what hung up, and what holding it otherwise does", async
     bias: { ev: biasEv, percent: 3, lowEv: biasEv - 0.1, highEv: biasEv + 0.1 },
     scatter: { ev: 0.02, tooWide: false },
     verdict: { kind: "IN" as const, fireMore: 0, straddles: false },
+    simulated: false,
   });
   one.speeds[0] = {
     ...one.speeds[0],

@@ -21,6 +21,7 @@ import { EarFound, EarLine } from "./EarLine";
 import { FaultMapPanel } from "./FaultMapPanel";
 import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
+import { SimulatedNote } from "./SimulatedNote";
 import { SpeedsSay } from "./SpeedsSay";
 import { StreakBar } from "./StreakBar";
 import { usePhase, type Phase } from "./usePhase";
@@ -52,6 +53,7 @@ export function Prove() {
             ) : (
               <SpeedPlot rows={job.speeds} chosen={chosen} onChoose={choose} />
             )}
+            <SimulatedNote job={job} />
             <Firings job={job} speed={chosen} />
             <TakeAway job={job} />
           </Panel>
@@ -316,6 +318,7 @@ function RunFacts({ row }: { row: SpeedRow }) {
                   </span>
                   <span className="block">
                     {verdictWords(run)}
+                    {run.simulated && <b className="text-mark"> ({texts.simulated})</b>}
                     {run.scatter.tooWide && texts.scatterTooWide}
                   </span>
                   <span className="num text-soft block text-[13px] break-words">
@@ -387,6 +390,20 @@ function RunFacts({ row }: { row: SpeedRow }) {
               <span className={`block ${effect.called ? "text-stop font-bold" : "text-soft"}`}>
                 {effect.called ? texts.thisAttitudeAffectsIt : texts.noMoreThanChanceOr}
               </span>
+            </td>
+          </tr>
+        ))}
+        {row.earlier.map((one) => (
+          <tr key={`${one.phase} ${one.at}`} className="border-line/70 border-t align-top">
+            <th scope="row" className="text-soft py-1 pr-2 text-left font-normal">
+              {texts.beforeTheLastWork}
+            </th>
+            <td className="text-soft num py-1">
+              {texts.earlierRun(
+                one.phase === "BEFORE" ? texts.before : texts.afterInline,
+                one.firings,
+                stopsWords(one.biasEv),
+              )}
             </td>
           </tr>
         ))}

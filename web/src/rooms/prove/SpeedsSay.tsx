@@ -7,6 +7,7 @@ import { patternQuery } from "../../api/queries";
 import { orSay } from "../../hands/notices";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
+import { anySimulated, SimulatedNote } from "./SimulatedNote";
 import { texts } from "./words";
 
 type Said = Schemas["PatternSaid"];
@@ -43,7 +44,7 @@ export function SpeedsSay({ job }: { job: JobView }) {
         {!said.says.settled && <b>{texts.toTellThemApart} </b>}
         {said.says.toTellApart}
       </p>
-      <Keep job={job} said={said} />
+      {anySimulated(job) ? <SimulatedNote job={job} /> : <Keep job={job} said={said} />}
     </Panel>
   );
 }

@@ -1,1 +1,2 @@
+export { SimulatedNote } from "./SimulatedNote";
 export { SpeedsSay } from "./SpeedsSay";

@@ -137,6 +137,17 @@ export const texts = {
   speedsOfTheDial: "Speeds of the dial",
   notFiredYet: "not fired yet",
   theStandInSimulated: "The stand-in (simulated)",
+  simulatedNotFromThisCamera: "Simulated: no camera was fired. It proves nothing and is not on the sheet.",
+  simulated: "simulated",
+  someFiguresAreSimulated:
+    "Some of these figures are simulated: the stand-in was fired, not this camera. They prove nothing, teach nothing and are not on the sheet.",
+  fromAFileNamed: (name: string) => `file ${name}`,
+  whereFrom: (input: string, stand: string) =>
+    [input === "" ? "" : `from ${input}`, stand === "" ? "" : `on stand ${stand}`].filter(Boolean).join(", "),
+  beforeTheLastWork: "before the last work",
+  earlierRun: (phase: string, firings: number, ev: string) =>
+    `${phase}: ${ev} EV in ${firings} ${firings === 1 ? "firing" : "firings"}, before the camera was worked on again`,
+  notCountedAnyMore: "does not count any more",
   soundInputTheBrowserChooses: "Sound input the browser chooses",
   input: "Input",
   theInputSeemsToPass: "The input seems to pass everything, steady light included.",

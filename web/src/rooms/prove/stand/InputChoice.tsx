@@ -4,9 +4,11 @@ import { soundInputs } from "./soundInput";
 import { STAND_IN } from "./useListening";
 import { texts } from "../words";
 
-/** Which input the stand listens to; inputs that are plugged in appear by themselves. */
-export function InputChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
-  const [inputs, setInputs] = useState<{ id: string; label: string }[]>([]);
+export type Input = { id: string; label: string };
+
+/** What the stand can listen to; inputs that are plugged in appear by themselves. */
+export function useInputs(): Input[] {
+  const [inputs, setInputs] = useState<Input[]>([]);
   useEffect(() => {
     let gone = false;
     const look = () => void soundInputs().then((found) => !gone && setInputs(found));
@@ -17,16 +19,28 @@ export function InputChoice({ value, onChange }: { value: string; onChange: (id:
       navigator.mediaDevices?.removeEventListener?.("devicechange", look);
     };
   }, []);
-  const listed = [
-    { value: STAND_IN, label: texts.theStandInSimulated },
-    { value: "", label: texts.soundInputTheBrowserChooses },
-    ...inputs.map((one) => ({ value: one.id, label: one.label })),
+  return [
+    { id: "", label: texts.soundInputTheBrowserChooses },
+    ...inputs,
+    { id: STAND_IN, label: texts.theStandInSimulated },
   ];
+}
+
+/** Which input the stand listens to. */
+export function InputChoice({
+  inputs,
+  value,
+  onChange,
+}: {
+  inputs: Input[];
+  value: string;
+  onChange: (id: string) => void;
+}) {
   return (
     <ChoiceField
       label={texts.input}
-      value={listed.some((one) => one.value === value) ? value : STAND_IN}
-      choices={listed}
+      value={value}
+      choices={inputs.map((one) => ({ value: one.id, label: one.label }))}
       onChange={(event) => onChange(event.target.value)}
     />
   );

@@ -4,7 +4,15 @@ import { stopsWords, timeWords } from "../../../plots/ev";
 import { texts } from "../words";
 
 /** What the last firing gave, to be read from a step away; or what the stand waits for. */
-export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; waitingFor: string }) {
+export function LastFiring({
+  caught,
+  waitingFor,
+  simulated,
+}: {
+  caught?: CaughtFiring;
+  waitingFor: string;
+  simulated: boolean;
+}) {
   if (caught === undefined || waitingFor === "open") return <Waiting words={waitingFor} />;
   if (caught.shot === undefined)
     return (
@@ -26,6 +34,11 @@ export function LastFiring({ caught, waitingFor }: { caught?: CaughtFiring; wait
           ± {partWords(caught.shot.uncertaintySeconds / caught.shot.seconds)}
         </span>
       </span>
+      {simulated && (
+        <span className="bg-mark-wash mx-auto mt-2 block max-w-[360px] rounded-[3px] px-2 py-0.5 text-[15px]">
+          {texts.simulatedNotFromThisCamera}
+        </span>
+      )}
       {caught.said.length > 0 && (
         <span className="text-mark mx-auto mt-2 block max-w-[360px] text-[15px]">
           {caught.said.join("; ")}

@@ -38,9 +38,11 @@ export function MeasureFile({
   const { refused, busy, submit } = useSubmit();
   const [turned, setTurned] = useState<Turned>("SLOW_TO_FAST");
   const [run, setRun] = useState<Run>();
+  const [name, setName] = useState("");
   const measure = (file: File) =>
     submit(async () => {
       setRun(await measureRun(tag, file, { setup: stand.setup, turned, each }));
+      setName(file.name);
     });
   return (
     <Panel title={texts.fromAFile} note={texts.wavOrCsv}>
@@ -69,6 +71,7 @@ export function MeasureFile({
           key={run.recording}
           tag={tag}
           run={run}
+          name={name}
           rows={rows}
           stand={stand}
           phase={phase}
@@ -85,6 +88,7 @@ const NONE = "";
 function Proposals({
   tag,
   run,
+  name,
   rows,
   stand,
   phase,
@@ -93,6 +97,7 @@ function Proposals({
 }: {
   tag: string;
   run: Run;
+  name: string;
   rows: SpeedRow[];
   stand: Stand;
   phase: Phase;
@@ -123,6 +128,11 @@ function Proposals({
                 recording: run.recording,
                 analysis: run.analysis,
                 firings,
+                source: {
+                  input: texts.fromAFileNamed(name.slice(0, 60)),
+                  stand: stand.name,
+                  simulated: false,
+                },
               },
             ];
       });

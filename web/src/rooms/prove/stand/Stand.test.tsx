@@ -33,6 +33,7 @@ function standing(caught: object[]) {
 }
 
 const listen = async () => {
+  fireEvent.change(await screen.findByRole("combobox", { name: "Input" }), { target: { value: "stand-in" } });
   fireEvent.click(await screen.findByRole("button", { name: "Start listening" }));
   await screen.findByRole("button", { name: /Fire the stand-in/ });
 };
@@ -59,7 +60,9 @@ it("logs each firing at the speed that is set, with its set-up and recording", a
     instrument: "diode",
     setup: { kind: "LEAF", nominalSeconds: 1 },
     firings: [shot],
+    source: { input: "The stand-in (simulated)", stand: "One diode", simulated: true },
   });
+  expect(screen.getByRole("status").textContent).toContain("Simulated: no camera was fired");
   expect((await screen.findByRole("status")).textContent).toContain("+0.03 EV");
 });
 
@@ -71,6 +74,14 @@ it("says why a firing is not counted, and logs nothing", async () => {
   expect((await screen.findByRole("status")).textContent).toContain("not counted");
   expect(screen.getByRole("status").textContent).toContain("the curtains meet");
   expect(logged()).toEqual([]);
+});
+
+it("listens to no stand-in in a shop of one's own until it is chosen, even where it was chosen before", async () => {
+  localStorage.setItem("ruvant.standInput", "stand-in");
+  atTheBench(<Stand />, aJob());
+  standing([]);
+  const input = await screen.findByRole<HTMLSelectElement>("combobox", { name: "Input" });
+  expect(input.selectedOptions[0]?.textContent).toBe("Sound input the browser chooses");
 });
 
 it("goes on to the next speed with Space", async () => {

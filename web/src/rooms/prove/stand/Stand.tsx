@@ -4,7 +4,7 @@ import { Link, useSearchParams } from "react-router";
 import { useAppend } from "../../../hands/append";
 import type { SpeedRow } from "../../../api/client";
 import type { CaughtFiring, StandIn } from "../../../api/stand";
-import { standsQuery, useWords } from "../../../api/queries";
+import { houseQuery, standsQuery, useWords } from "../../../api/queries";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { verdictWords } from "../../../plots/SpeedPlot";
 import { useKeys } from "../../../hands/keys";
@@ -20,7 +20,7 @@ import { cue, sayAloud } from "./cue";
 import { usePhase, type Phase } from "../usePhase";
 import { Dial, firedAt, runOf } from "./Dial";
 import { EarLine } from "../EarLine";
-import { InputChoice } from "./InputChoice";
+import { InputChoice, useInputs } from "./InputChoice";
 import { KeepCutoff } from "./KeepCutoff";
 import { LastFiring } from "./LastFiring";
 import { Levels } from "./Levels";
@@ -50,7 +50,14 @@ export function Stand() {
   const [afterRest, setAfterRest] = useState(false);
   const wanted = Number(firingsEach.use());
   const cueKind = cues.use();
-  const inputId = chosenInput.use();
+  const demo = useQuery(houseQuery).data?.demo ?? false;
+  const inputs = useInputs();
+  const [hereOnly, setHereOnly] = useState<string>();
+  // in a shop of one's own the stand-in is chosen anew each time: its figures say nothing of the camera
+  const kept = chosenInput.use();
+  const wantedInput = hereOnly ?? (kept === STAND_IN && !demo ? "" : kept);
+  const input = inputs.find((one) => one.id === wantedInput) ?? inputs[0]!;
+  const inputId = input.id;
   const standName = chosenStand.use();
   const { choices } = useWords();
   const append = useAppend(job.tag);
@@ -96,6 +103,7 @@ export function Stand() {
             analysis: caught.analysis,
             firings: [caught.shot],
             afterRest,
+            source: { input: input.label, stand: stand.name, simulated: inputId === STAND_IN },
           },
         ],
         { said: `${speed}: ${timeWords(caught.shot.seconds)}.` },
@@ -170,6 +178,7 @@ export function Stand() {
           </div>
           <LastFiring
             caught={shown}
+            simulated={inputId === STAND_IN}
             waitingFor={
               listening.state !== "on"
                 ? texts.notListening
@@ -211,7 +220,11 @@ export function Stand() {
             choices={stands.stands.map((one) => ({ value: one.name, label: one.name }))}
             onChange={(event) => chosenStand.write(event.target.value)}
           />
-          <InputChoice value={inputId} onChange={(id) => (close(), chosenInput.write(id))} />
+          <InputChoice
+            inputs={inputs}
+            value={inputId}
+            onChange={(id) => (close(), setHereOnly(id), chosenInput.write(id))}
+          />
           {listening.state === "on" || listening.state === "opening" ? (
             <Button onClick={close}>{texts.stopListening}</Button>
           ) : (

@@ -47,16 +47,41 @@ public record AdjustPicture(List<Known> adjusters, List<AdjustEntry.ResultDescri
         UUID line();
 
         Named result();
+
+        /** Whether it comes from no camera. */
+        boolean simulated();
     }
 
     /** Firings at a marked speed, camera level. */
-    public record Timed(UUID line, Named result, List<Double> seconds) implements Shot {}
+    public record Timed(UUID line, Named result, List<Double> seconds, boolean simulated) implements Shot {}
 
-    /** A figure read. */
-    public record Read(UUID line, Named result, double value) implements Shot {}
+    /** A figure read, or seen by the stand. */
+    public record Read(UUID line, Named result, double value, boolean simulated) implements Shot {}
 
     /** A result judged. */
-    public record Judged(UUID line, Named result, AdjustEntry.Came came) implements Shot {}
+    public record Judged(UUID line, Named result, AdjustEntry.Came came) implements Shot {
+        @Override
+        public boolean simulated() {
+            return false;
+        }
+    }
+
+    /** The same without what comes from no camera: other cameras can learn from this. */
+    public AdjustPicture ofTheCamera() {
+        return new AdjustPicture(
+                adjusters,
+                results,
+                settings.stream()
+                        .map(setting -> new Setting(
+                                setting.turns(),
+                                setting.afterWork(),
+                                setting.at(),
+                                setting.turned(),
+                                setting.shots().stream()
+                                        .filter(shot -> !shot.simulated())
+                                        .toList()))
+                        .toList());
+    }
 
     /** What an adjuster or a result is told by. */
     public static String key(Named name) {

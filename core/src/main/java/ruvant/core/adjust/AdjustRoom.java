@@ -1,6 +1,5 @@
 package ruvant.core.adjust;
 
-import static ruvant.core.job.JobEffect.Plain.PROOFS_VOID;
 import static ruvant.core.job.JobEffect.Plain.READINGS_VOID;
 import static ruvant.core.job.JobEffect.Plain.WORK_BETWEEN_FIRINGS;
 import static ruvant.core.units.Phrase.figure;
@@ -59,7 +58,7 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
         return switch (entry) {
             case AdjustEntry.AdjusterDescribed one -> List.of();
             case AdjustEntry.ResultDescribed one -> List.of();
-            case AdjustEntry.Turned one -> List.of(PROOFS_VOID, WORK_BETWEEN_FIRINGS);
+            case AdjustEntry.Turned one -> List.of(new JobEffect.AdjusterTurned(one.adjuster()), WORK_BETWEEN_FIRINGS);
             case AdjustEntry.ResultRead one -> List.of();
             case AdjustEntry.ResultJudged one -> List.of();
         };
@@ -198,7 +197,7 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     results.put(AdjustPicture.key(described.name()), described);
                 case AdjustEntry.Turned turn -> turn(line, turn);
                 case AdjustEntry.ResultRead read ->
-                    shots.add(new AdjustPicture.Read(line.id(), read.result(), read.value()));
+                    shots.add(new AdjustPicture.Read(line.id(), read.result(), read.value(), false));
                 case AdjustEntry.ResultJudged judged ->
                     shots.add(new AdjustPicture.Judged(line.id(), judged.result(), judged.came()));
             }
@@ -279,20 +278,20 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
             int rested = run.afterRest() ? 1 : 0;
             List<Double> counted = run.seconds().stream().skip(rested).toList();
             if (!counted.isEmpty()) {
-                shots.add(new AdjustPicture.Timed(line.id(), Named.of(run.speed()), counted));
+                shots.add(new AdjustPicture.Timed(line.id(), Named.of(run.speed()), counted, run.simulated()));
             }
             if (MarkedSpeed.nominalSeconds(run.speed(), SpeedSeries.AS_MARKED) < FAST) {
-                run.curtains().stream().skip(rested).forEach(curtains -> ran(line, curtains));
+                run.curtains().stream().skip(rested).forEach(curtains -> ran(line, curtains, run.simulated()));
             }
         }
 
         /** What the curtains did at a fast speed; it counts where those results are wanted. */
-        private void ran(Line line, MeasuredFiring.CurtainTimes curtains) {
-            shots.add(new AdjustPicture.Read(line.id(), Named.of("taper"), curtains.taperEv()));
+        private void ran(Line line, MeasuredFiring.CurtainTimes curtains, boolean simulated) {
+            shots.add(new AdjustPicture.Read(line.id(), Named.of("taper"), curtains.taperEv(), simulated));
             shots.add(new AdjustPicture.Read(
-                    line.id(), Named.of("leading curtain travel"), 1000 * curtains.leadingSeconds()));
+                    line.id(), Named.of("leading curtain travel"), 1000 * curtains.leadingSeconds(), simulated));
             shots.add(new AdjustPicture.Read(
-                    line.id(), Named.of("trailing curtain travel"), 1000 * curtains.trailingSeconds()));
+                    line.id(), Named.of("trailing curtain travel"), 1000 * curtains.trailingSeconds(), simulated));
         }
 
         /** Something else was done to the mechanism: what it measured before says nothing of it now. */

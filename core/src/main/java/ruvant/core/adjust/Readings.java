@@ -29,7 +29,7 @@ final class Readings {
     private static final double USUAL_PART = 0.2;
 
     private final AdjustPicture picture;
-    private final List<AdjustEntry.AdjusterDescribed> known;
+    private final WhatMoves known;
     private final IntakeEntry.Received received;
     private final Optional<ModelSheet> sheet;
     private final Tolerances tolerances;
@@ -51,7 +51,7 @@ final class Readings {
             IntakeEntry.Received received,
             HousePractice practice,
             List<AdjustEntry.AdjusterDescribed> known) {
-        this.known = known;
+        this.known = new WhatMoves(known);
         this.picture = picture;
         this.received = received;
         this.sheet = practice.speeds().sheetOf(received.camera());
@@ -202,17 +202,6 @@ final class Readings {
                 || picture.adjusters().stream()
                         .filter(one -> now.of(one.what().name())
                                 != before.of(one.what().name()))
-                        .anyMatch(one -> moves(one.what().name(), result.name()));
-    }
-
-    /** What moves a result is known; where nothing is known to, whatever is turned that moves nothing else may. */
-    private boolean moves(Named adjuster, Named result) {
-        List<AdjustEntry.AdjusterDescribed> moving =
-                known.stream().filter(one -> one.moves(result)).toList();
-        return moving.isEmpty()
-                ? known.stream()
-                        .filter(one -> one.name().equals(adjuster))
-                        .allMatch(one -> one.moves().isEmpty())
-                : moving.stream().anyMatch(one -> one.name().equals(adjuster));
+                        .anyMatch(one -> known.moves(one.what().name(), result.name()));
     }
 }

@@ -5,6 +5,7 @@ import ruvant.core.log.Effect;
 import ruvant.core.trade.Attitude;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.OldPiece;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /** What an entry of a job does beyond its own room. */
@@ -48,12 +49,20 @@ public sealed interface JobEffect extends Effect {
      * @param speed as engraved
      * @param seconds exposures, in the order fired
      * @param curtains what the curtains did at each firing at which that was seen, in the order fired
+     * @param simulated whether no camera was fired
      */
     record SpeedFired(
             String speed,
             Attitude attitude,
             List<Double> seconds,
             boolean afterRest,
-            List<MeasuredFiring.CurtainTimes> curtains)
+            List<MeasuredFiring.CurtainTimes> curtains,
+            boolean simulated)
             implements JobEffect {}
+
+    /** An adjuster was turned: what it moves is not what it was. */
+    record AdjusterTurned(Named adjuster) implements JobEffect {}
+
+    /** A part is back on. */
+    record PutBack(PartName part) implements JobEffect {}
 }

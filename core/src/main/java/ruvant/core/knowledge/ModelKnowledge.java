@@ -84,7 +84,8 @@ public record ModelKnowledge(
                                 .map(alone ->
                                         Named.of(alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why())))),
                 LearnedResponses.together(jobs.stream()
-                        .flatMap(job -> Adjusting.taughtBy(job.adjust(), job.received(), job.practice()).stream())
+                        .flatMap(job ->
+                                Adjusting.taughtBy(job.adjust().ofTheCamera(), job.received(), job.practice()).stream())
                         .toList()),
                 LooksMet.in(jobs),
                 counted(jobs, job -> job.find().falseLeads().stream()),

@@ -49,8 +49,9 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
      *
      * @param errorEv stops
      * @param afterRest whether it was the first after a rest
+     * @param simulated whether no camera was fired
      */
-    public record MappedFiring(double errorEv, boolean missed, boolean afterRest) {}
+    public record MappedFiring(double errorEv, boolean missed, boolean afterRest, boolean simulated) {}
 
     private record Fired(ProvePicture.Timed run, List<String> done, List<MappedFiring> shots) {}
 
@@ -113,7 +114,8 @@ public record FaultMap(List<String> speeds, List<Column> columns, int misses, in
                     own.add(new MappedFiring(
                             errors.get(s)[at],
                             hung.get(s)[at] || dropped.get(s)[at],
-                            i == 0 && run.how().afterRest()));
+                            i == 0 && run.how().afterRest(),
+                            run.simulated()));
                 }
                 shots.put(run.id(), own);
             }

@@ -34,7 +34,7 @@ public final class JobNow {
      * @param refitPace this shop's refit time as a multiple of the usual
      */
     public JobNow(JobPicture picture, Shop shop, LearnedChecks learned, double refitPace, Instant now) {
-        this.picture = picture.ordered(learned.order(), shop.plans());
+        this.picture = picture.ordered(learned.order(), shop.plans(), shop.adjusters());
         this.shop = shop;
         this.learned = learned;
         this.refitPace = refitPace;

@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.adjust.AdjustRoom;
+import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.adjust.WhatMoves;
 import ruvant.core.album.Album;
 import ruvant.core.album.AlbumRoom;
 import ruvant.core.anatomy.BodyPlans;
@@ -95,12 +97,18 @@ public record JobPicture(
                 practice);
     }
 
-    /** The same with its parts ordered by what the model taught, and by how such cameras are built. */
-    public JobPicture ordered(Taught taught, BodyPlans plans) {
+    /**
+     * The same with its parts ordered by what the model taught, and by how such cameras are built, and with its firings
+     * grouped by what its adjusters move.
+     */
+    public JobPicture ordered(Taught taught, BodyPlans plans, AdjusterBook adjusters) {
         Valley better = intake.received()
                 .map(in -> valley.ordered(
                         taught, plans.of(in.camera().bodyType(), in.camera().family())))
                 .orElse(valley);
+        ProvePicture proved = intake.received()
+                .map(in -> prove.knowing(WhatMoves.on(adjust, adjusters.of(in, practice))))
+                .orElse(prove);
         return new JobPicture(
                 tag,
                 lastSequence,
@@ -113,7 +121,7 @@ public record JobPicture(
                 parts,
                 adjust,
                 refitting,
-                prove,
+                proved,
                 handover,
                 sitting,
                 course,
@@ -134,6 +142,13 @@ public record JobPicture(
     /** All speeds, before against after. */
     public List<SpeedRow> speeds() {
         return intake.received().map(in -> SpeedTable.of(in, prove, practice)).orElse(List.of());
+    }
+
+    /** The same without what no camera fired: what the owner is told. */
+    public List<SpeedRow> speedsOfTheCamera() {
+        return intake.received()
+                .map(in -> SpeedTable.of(in, prove.ofTheCamera(), practice))
+                .orElse(List.of());
     }
 
     /** Whether the camera left the shop. */

@@ -72,7 +72,7 @@ public final class JobRules {
         Supplier<JobPicture> logged = once(() -> JobPicture.of(folding, tag, 0, shop.practice()));
         Supplier<LearnedChecks> taught = once(() -> learned.apply(logged.get()));
         Supplier<JobPicture> picture =
-                once(() -> logged.get().ordered(taught.get().order(), shop.plans()));
+                once(() -> logged.get().ordered(taught.get().order(), shop.plans(), shop.adjusters()));
         return new StandingOf(now)
                 .with(HousePractice.class, shop::practice)
                 .with(Materials.class, shop::materials)

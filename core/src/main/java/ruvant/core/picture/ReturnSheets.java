@@ -32,7 +32,7 @@ public final class ReturnSheets {
                 picture.received(),
                 new ReturnSheet.Work(found(picture), done(picture, shop), replaced(picture), changed(picture, shop)),
                 new ReturnSheet.Proof(
-                        picture.speeds().stream()
+                        picture.speedsOfTheCamera().stream()
                                 .filter(row ->
                                         row.before().isPresent() || row.after().isPresent())
                                 .toList(),

@@ -28,8 +28,9 @@ public record StopProgress(Stop stop, State state, String note) {
         long openScope = picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
                 .count();
-        long after =
-                picture.speeds().stream().filter(row -> row.after().isPresent()).count();
+        long after = picture.speedsOfTheCamera().stream()
+                .filter(row -> row.after().isPresent())
+                .count();
         List<StopProgress> all = new ArrayList<>();
         all.add(of(
                 Stop.INTAKE,
@@ -71,7 +72,7 @@ public record StopProgress(Stop stop, State state, String note) {
 
     /** Speeds timed before and not since, and functions that worked at intake and were not tried since. */
     static int openProofs(JobPicture picture) {
-        long speeds = picture.speeds().stream()
+        long speeds = picture.speedsOfTheCamera().stream()
                 .filter(row -> row.before().isPresent() && row.after().isEmpty())
                 .count();
         long functions = picture.intake().functions().stream()

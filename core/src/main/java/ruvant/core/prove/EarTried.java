@@ -10,7 +10,7 @@ import ruvant.core.intake.IntakeEntry;
 public record EarTried(Instant at, String by, String speed, double guessedEv, double measuredEv) {
     /** All of a job, in the order said. */
     public static List<EarTried> of(IntakeEntry.Received received, ProvePicture proofs, HousePractice practice) {
-        return SpeedTable.of(received, proofs, practice).stream()
+        return SpeedTable.of(received, proofs.ofTheCamera(), practice).stream()
                 .flatMap(EarTried::ofSpeed)
                 .sorted((one, other) -> one.at().compareTo(other.at()))
                 .toList();

@@ -1,8 +1,10 @@
 package ruvant.core.prove;
 
 import java.util.List;
+import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Phase;
 import ruvant.core.units.Named;
 
 /** What worked when the camera came in and was not tried again since the mechanism was last worked on. */
@@ -15,6 +17,9 @@ public final class NotTried {
                 .filter(one -> one.result() == FunctionResult.WORKS)
                 .map(IntakePicture.FunctionState::function)
                 .filter(function -> !prove.triedSinceWork().contains(function))
+                .filter(function -> prove.ofTheCamera().counted().stream()
+                        .filter(run -> run.how().phase() == Phase.AFTER)
+                        .noneMatch(run -> FunctionList.speed(run.speed()).equals(function)))
                 .map(Named::words)
                 .toList();
     }

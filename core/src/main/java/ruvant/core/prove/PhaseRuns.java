@@ -3,9 +3,11 @@ package ruvant.core.prove;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.measure.DialSpeed;
 import ruvant.core.measure.FirstAfterRest;
@@ -30,6 +32,9 @@ final class PhaseRuns {
     /** First firings after a rest, which are kept apart. */
     private final Map<String, List<Double>> rested = new HashMap<>();
 
+    /** Speeds that no camera fired. */
+    private final Set<String> simulated = new HashSet<>();
+
     private PhaseRuns() {}
 
     static PhaseRuns of(List<DialSpeed> dial, ProvePicture proofs, Phase phase) {
@@ -50,9 +55,12 @@ final class PhaseRuns {
                 runs.take(dial.get(i).words(), attitude, seconds.get(i), far.get(i));
             }
         }
-        proofs.timed().stream()
+        proofs.counted().stream()
                 .filter(run -> run.how().phase() == phase && run.how().attitude() == Attitude.LEVEL)
                 .forEach(run -> {
+                    if (run.simulated()) {
+                        runs.simulated.add(run.speed());
+                    }
                     runs.shots
                             .computeIfAbsent(run.speed(), name -> new ArrayList<>())
                             .addAll(run.firings());
@@ -66,7 +74,7 @@ final class PhaseRuns {
     }
 
     private static List<Double> seconds(ProvePicture proofs, DialSpeed speed, Phase phase, Attitude attitude) {
-        return proofs.timed().stream()
+        return proofs.counted().stream()
                 .filter(run -> run.speed().equals(speed.words())
                         && run.how().phase() == phase
                         && run.how().attitude() == attitude)
@@ -142,7 +150,8 @@ final class PhaseRuns {
                             shots.getOrDefault(speed.words(), List.of()),
                             speed.nominalSeconds(),
                             tolerances.taperEv(speed.nominalSeconds())),
-                    BladeRun.of(shots.getOrDefault(speed.words(), List.of())));
+                    BladeRun.of(shots.getOrDefault(speed.words(), List.of())),
+                    simulated.contains(speed.words()));
         });
     }
 }

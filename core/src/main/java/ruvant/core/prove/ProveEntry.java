@@ -3,6 +3,7 @@ package ruvant.core.prove;
 import java.util.List;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Attitude;
+import ruvant.core.trade.FiringSource;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.Phase;
@@ -51,6 +52,7 @@ public sealed interface ProveEntry extends JobEntry {
      * @param analysis version of the analysis that measured them, at least 1
      * @param firings in the order fired, at least one
      * @param afterRest whether the first of them was the first after a rest
+     * @param source where the figures came from
      */
     record FiringsMeasured(
             String speed,
@@ -61,7 +63,8 @@ public sealed interface ProveEntry extends JobEntry {
             String recording,
             int analysis,
             List<MeasuredFiring> firings,
-            boolean afterRest)
+            boolean afterRest,
+            FiringSource source)
             implements ProveEntry {
         private static final String FINGERPRINT = "[0-9a-f]{64}\\.(wav|csv)|";
 
@@ -81,6 +84,7 @@ public sealed interface ProveEntry extends JobEntry {
             if (firings.isEmpty()) {
                 throw new FieldProblem("firings", "There are no firings.", "Fire at least once.");
             }
+            source = Check.or(source, FiringSource.UNKNOWN);
         }
     }
 

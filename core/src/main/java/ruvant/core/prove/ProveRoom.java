@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ruvant.core.adjust.WhatMoves;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobRoom;
@@ -21,6 +22,8 @@ import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
+import ruvant.core.strip.StripRoom;
+import ruvant.core.strip.ValleyTracks;
 import ruvant.core.trade.MarkedSpeed;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.SpeedSeries;
@@ -36,7 +39,7 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
 
     @Override
     public RoomFold<ProveEntry> begin(Folds earlier) {
-        return new Fold();
+        return new Fold(earlier.of(StripRoom.Fold.class).valley());
     }
 
     @Override
@@ -56,7 +59,7 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
             case ProveEntry.FiringsTimed timed ->
                 List.of(
                         new JobEffect.SpeedFired(
-                                timed.speed(), timed.attitude(), timed.seconds(), timed.afterRest(), List.of()),
+                                timed.speed(), timed.attitude(), timed.seconds(), timed.afterRest(), List.of(), false),
                         EARS_JUDGED);
             case ProveEntry.FiringsMeasured measured ->
                 List.of(
@@ -69,7 +72,8 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
                                 measured.afterRest(),
                                 measured.firings().stream()
                                         .flatMap(firing -> firing.curtains().stream())
-                                        .toList()),
+                                        .toList(),
+                                measured.source().simulated()),
                         EARS_JUDGED);
             case ProveEntry.SpeedGuessed guess -> List.of(EARS_JUDGED);
             case ProveEntry.Fired fired -> List.of();
@@ -87,13 +91,17 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
                                 timed.phase().label(),
                                 timed.seconds().size());
             case ProveEntry.FiringsMeasured measured ->
-                "%s, %s: %s on the stand"
+                "%s, %s: %s on the stand%s%s"
                         .formatted(
                                 measured.speed(),
                                 measured.phase().label(),
                                 measured.firings().size() == 1
                                         ? exposure(measured.firings().getFirst().seconds())
-                                        : measured.firings().size() + " firings");
+                                        : measured.firings().size() + " firings",
+                                measured.source().simulated()
+                                        ? " (simulated)"
+                                        : with(" from ", measured.source().input()),
+                                with(", ", measured.source().stand()));
             case ProveEntry.SpeedGuessed guess ->
                 "%s, %s, by ear: %s".formatted(guess.speed(), guess.phase().label(), guess.said());
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
@@ -114,9 +122,15 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
         private final List<ProvePicture.EarGuess> guesses = new ArrayList<>();
         private final Map<Named, ProvePicture.Function> functions = new LinkedHashMap<>();
         private final Set<Named> triedSinceWork = new LinkedHashSet<>();
+        private final FiringGroups.Counting groups = new FiringGroups.Counting();
+        private final ValleyTracks valley;
         private int current;
         private int firings;
         private int misses;
+
+        private Fold(ValleyTracks valley) {
+            this.valley = valley;
+        }
 
         @Override
         public Optional<Refusal> objection(Line line, ProveEntry entry) {
@@ -127,12 +141,14 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
         public void take(Line line, ProveEntry entry) {
             switch (entry) {
                 case ProveEntry.FiringsTimed run -> {
-                    timed.add(ProvePicture.Timed.typed(line, run));
+                    timed.add(ProvePicture.Timed.typed(line, run, groups.firing()));
                     triedSinceWork.add(FunctionList.speed(run.speed()));
                 }
                 case ProveEntry.FiringsMeasured run -> {
-                    timed.add(ProvePicture.Timed.measured(line, run));
-                    triedSinceWork.add(FunctionList.speed(run.speed()));
+                    timed.add(ProvePicture.Timed.measured(line, run, groups.firing()));
+                    if (!run.source().simulated()) {
+                        triedSinceWork.add(FunctionList.speed(run.speed()));
+                    }
                 }
                 case ProveEntry.SpeedGuessed guess ->
                     guesses.add(new ProvePicture.EarGuess(
@@ -162,6 +178,13 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
         @Override
         public void hear(Line line, Effect effect) {
             if (effect == PROOFS_VOID) {
+                groups.worked();
+                workedOn();
+            } else if (effect instanceof JobEffect.AdjusterTurned turn) {
+                groups.turned(turn.adjuster());
+                workedOn();
+            } else if (effect instanceof JobEffect.PutBack back && valley.wentIntoTheWorks(back.part())) {
+                groups.worked();
                 workedOn();
             }
         }
@@ -176,12 +199,15 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
 
         /** The picture so far; {@code wanted} is the length of streak that the shop asks for. */
         public ProvePicture picture(int wanted) {
+            FiringGroups known = groups.groups();
             return new ProvePicture(
                     List.copyOf(timed),
                     List.copyOf(guesses),
                     new Streak(current, wanted, firings, misses),
                     List.copyOf(functions.values()),
-                    List.copyOf(triedSinceWork));
+                    List.copyOf(triedSinceWork),
+                    known,
+                    known.counting(timed, WhatMoves.UNKNOWN));
         }
     }
 }

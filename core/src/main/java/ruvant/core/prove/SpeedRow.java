@@ -14,6 +14,7 @@ import ruvant.core.trade.Phase;
  * @param change from before to after; empty until both have two firings
  * @param attitudes what holding it otherwise does, after the work where that was tried, else before
  * @param firstAfterRest what a rest does to the next firing, after the work where that was tried, else before
+ * @param earlier firings that do not count any more, because the camera was worked on since; the newest first
  * @param guesses what ears made of it, the newest first
  */
 public record SpeedRow(
@@ -25,7 +26,16 @@ public record SpeedRow(
         Optional<Change> change,
         List<Attitudes.Effect> attitudes,
         Optional<FirstAfterRest> firstAfterRest,
+        List<Earlier> earlier,
         List<Guessed> guesses) {
+    /**
+     * Firings of an earlier state of the camera, camera level.
+     *
+     * @param at of the last of them
+     * @param biasEv mean error, stops
+     */
+    public record Earlier(Instant at, Phase phase, int firings, double biasEv) {}
+
     /**
      * What the engraving means.
      *
@@ -59,6 +69,7 @@ public record SpeedRow(
      * @param hung those that hung up: misses, not averaged in
      * @param curtains how they ran, where the stand saw it
      * @param blades how they moved, likewise
+     * @param simulated whether any of them was fired by no camera
      */
     public record Run(
             List<Double> seconds,
@@ -68,7 +79,8 @@ public record SpeedRow(
             RunScatter scatter,
             SpeedVerdict verdict,
             Optional<CurtainRun> curtains,
-            Optional<BladeRun> blades) {}
+            Optional<BladeRun> blades,
+            boolean simulated) {}
 
     /**
      * Mean error of the firings that count.

@@ -33,12 +33,12 @@ public final class SpeedTable {
         PhaseRuns before = PhaseRuns.of(dial, proofs, Phase.BEFORE);
         PhaseRuns after = PhaseRuns.of(dial, proofs, Phase.AFTER);
         return dial.stream()
-                .map(speed -> row(speed, tolerances, before, after, Guesses.of(speed, proofs)))
+                .map(speed -> row(speed, tolerances, before, after, proofs))
                 .toList();
     }
 
     private static SpeedRow row(
-            DialSpeed speed, Tolerances tolerances, PhaseRuns before, PhaseRuns after, List<SpeedRow.Guessed> guesses) {
+            DialSpeed speed, Tolerances tolerances, PhaseRuns before, PhaseRuns after, ProvePicture proofs) {
         List<Attitudes.Effect> held = after.attitudes(speed);
         return new SpeedRow(
                 speed.words(),
@@ -49,7 +49,8 @@ public final class SpeedTable {
                 change(before.level(speed), after.level(speed)),
                 held.isEmpty() ? before.attitudes(speed) : held,
                 after.firstAfterRest(speed).or(() -> before.firstAfterRest(speed)),
-                guesses);
+                Earlier.of(speed, proofs),
+                Guesses.of(speed, proofs));
     }
 
     private static Optional<SpeedRow.Change> change(Optional<RunStatistics> from, Optional<RunStatistics> to) {

@@ -7,6 +7,7 @@ import static ruvant.core.units.Phrase.with;
 
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
@@ -62,7 +63,7 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
     @Override
     public List<Effect> effects(RefitEntry entry) {
         return switch (entry) {
-            case RefitEntry.Refitted back -> List.of(WORK_BETWEEN_FIRINGS);
+            case RefitEntry.Refitted back -> List.of(new JobEffect.PutBack(back.part()), WORK_BETWEEN_FIRINGS);
             case RefitEntry.TriedUnfixed tried -> List.of();
             case RefitEntry.TrialAssembled trial -> List.of(WORK_BETWEEN_FIRINGS);
             case RefitEntry.TrialUndone undone -> List.of();

@@ -81,7 +81,7 @@ public final class PatternOfJob {
     }
 
     private static Stream<ProvePicture.Timed> runs(SpeedRow row, ProvePicture proofs, Phase phase, Attitude attitude) {
-        return proofs.timed().stream()
+        return proofs.counted().stream()
                 .filter(run -> run.speed().equals(row.speed())
                         && run.how().phase() == phase
                         && run.how().attitude() == attitude);
@@ -117,7 +117,7 @@ public final class PatternOfJob {
     }
 
     private static CurtainTravel travel(Optional<ModelSheet> sheet, ProvePicture proofs, Phase phase) {
-        List<MeasuredFiring.CurtainTimes> seen = proofs.timed().stream()
+        List<MeasuredFiring.CurtainTimes> seen = proofs.counted().stream()
                 .filter(run -> run.how().phase() == phase && run.how().attitude() == Attitude.LEVEL)
                 .flatMap(run -> run.firings().stream())
                 .flatMap(one -> one.curtains().stream())

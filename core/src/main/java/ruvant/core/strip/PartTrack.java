@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import ruvant.core.log.Line;
 import ruvant.core.trade.OldPiece;
+import ruvant.core.trade.Side;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
@@ -67,6 +68,18 @@ final class PartTrack {
 
     void moves(List<WellName> wells) {
         removed = removed.in(wells);
+    }
+
+    boolean isCover() {
+        return removed.covers();
+    }
+
+    boolean isInside() {
+        return removed.side() == Side.INSIDE;
+    }
+
+    boolean isOnTheSideOf(PartTrack other) {
+        return removed.side() == other.removed.side();
     }
 
     OrderFacts.Track order() {

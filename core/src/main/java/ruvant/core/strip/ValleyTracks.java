@@ -214,6 +214,21 @@ public final class ValleyTracks {
                                 before != null && before.own()));
     }
 
+    /**
+     * Whether a part that went back belongs to the works: it came from inside, or from under a cover of its side. One
+     * that was in its place and tried before is only fixed now.
+     */
+    public boolean wentIntoTheWorks(PartName part) {
+        PartTrack track = tracks.get(part);
+        return track != null && track.tried == null && !track.isCover() && (track.isInside() || underACover(track));
+    }
+
+    private boolean underACover(PartTrack track) {
+        return tracks.values().stream()
+                .takeWhile(earlier -> earlier != track)
+                .anyMatch(earlier -> earlier.isCover() && earlier.isOnTheSideOf(track));
+    }
+
     /** A part was tried in its place without being fixed. */
     public void tried(PartName part, Instant at) {
         track(part).tried = at;

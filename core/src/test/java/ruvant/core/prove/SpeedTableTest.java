@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.measure.Attitudes;
 import ruvant.core.trade.Attitude;
+import ruvant.core.trade.FiringSource;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.StandSetup;
@@ -102,7 +103,16 @@ class SpeedTableTest {
 
     private void measured(String speed, MeasuredFiring... firings) {
         logs.add(new ProveEntry.FiringsMeasured(
-                speed, Phase.AFTER, Attitude.LEVEL, "stand", StandSetup.leaf(), "", 1, List.of(firings), false));
+                speed,
+                Phase.AFTER,
+                Attitude.LEVEL,
+                "stand",
+                StandSetup.leaf(),
+                "",
+                1,
+                List.of(firings),
+                false,
+                FiringSource.UNKNOWN));
     }
 
     @Test

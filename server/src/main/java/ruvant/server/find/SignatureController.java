@@ -68,7 +68,7 @@ class SignatureController {
     /** Empty where too few speeds were fired. */
     @GetMapping("/jobs/{tag}/pattern")
     Optional<PatternSaid> pattern(@PathVariable String tag, @RequestParam Phase phase) {
-        JobPicture picture = jobs.picture(TagNumber.parse(tag));
+        JobPicture picture = jobs.built(TagNumber.parse(tag));
         Asked asked = new Asked(
                 picture.tag(),
                 picture.lastSequence(),

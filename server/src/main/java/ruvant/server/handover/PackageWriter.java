@@ -55,7 +55,7 @@ class PackageWriter {
                     "job.json",
                     json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
             put(zip, "return-sheet.pdf", sheet);
-            put(zip, "speeds.csv", csv(picture.speeds()).getBytes(StandardCharsets.UTF_8));
+            put(zip, "speeds.csv", csv(picture.speedsOfTheCamera()).getBytes(StandardCharsets.UTF_8));
             for (Album.Shot shot : picture.album().shots()) {
                 String name = shot.what().name();
                 Optional<Path> file = pictures.file(name);

@@ -213,7 +213,8 @@ public class JobService implements LogDoor {
 
     /** The job with its parts ordered by how such cameras are built, but without what others taught. */
     public JobPicture built(TagNumber tag) {
-        return picture(tag).ordered(Taught.NOTHING, shop.shop().plans());
+        return picture(tag)
+                .ordered(Taught.NOTHING, shop.shop().plans(), shop.shop().adjusters());
     }
 
     /** A job as it stands now; the one place where it is put together. */

@@ -86,7 +86,7 @@ class RunController {
     ResponseEntity<String> picture(@PathVariable String tag) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attached(tag + "-speeds.svg"))
-                .body(SpeedChart.svg(jobs.picture(TagNumber.parse(tag)).speeds()));
+                .body(SpeedChart.svg(jobs.built(TagNumber.parse(tag)).speedsOfTheCamera()));
     }
 
     private static String attached(String name) {

@@ -12,6 +12,7 @@ import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.trade.Attitude;
+import ruvant.core.trade.FiringSource;
 import ruvant.core.trade.Phase;
 
 /** Whole runs of the stand-in, for a shop that is furnished. */
@@ -45,7 +46,8 @@ public class StandRuns {
                             recordings.keep(RATE_HZ, recorded.samples()),
                             measured.analysis(),
                             List.of(firing),
-                            false)));
+                            false,
+                            new FiringSource("line input", stand.name(), false))));
         }
         return run;
     }

@@ -47,7 +47,8 @@ class SheetPageTest {
                 new SpeedRow.RunScatter(Optional.of(0.05), false),
                 new SpeedVerdict(kind, 0, false),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     @Test
@@ -80,6 +81,7 @@ class SheetPageTest {
                 Optional.empty(),
                 List.of(),
                 Optional.empty(),
+                List.of(),
                 List.of());
         String page =
                 SheetPage.html(sheet("Ada", "drags", List.of(row), List.of("keep dry")), Paper.A4, ZoneOffset.UTC);
