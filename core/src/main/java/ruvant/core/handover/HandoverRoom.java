@@ -6,6 +6,7 @@ import static ruvant.core.units.Phrase.with;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
@@ -33,7 +34,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> Optional.empty();
             case HandoverEntry.BatteryChosen battery -> Optional.empty();
             case HandoverEntry.LeftOpen left -> Optional.empty();
-            case HandoverEntry.Returned back -> Closing.objection(now);
+            case HandoverEntry.Returned back -> Closing.objection(back, now);
         };
     }
 
@@ -53,7 +54,11 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> "advice: " + advised.advice();
             case HandoverEntry.BatteryChosen battery -> "battery to use: " + battery.cell();
             case HandoverEntry.LeftOpen left -> "left as it is: " + left.what() + ", " + left.why();
-            case HandoverEntry.Returned back -> "returned to " + back.to() + with(", ", back.remark());
+            case HandoverEntry.Returned back ->
+                "returned to " + back.to() + with(", ", back.remark())
+                        + back.passedOver().stream()
+                                .map(passed -> "; " + passed.what() + " passed over, " + passed.reason())
+                                .collect(Collectors.joining());
         };
     }
 

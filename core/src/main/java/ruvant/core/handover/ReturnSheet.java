@@ -9,7 +9,7 @@ import ruvant.core.units.TagNumber;
 
 /** What the owner gets, section by section; an empty section is not printed. */
 public record ReturnSheet(
-        TagNumber tag, Head head, IntakeEntry.Received received, Work work, Proof proof, After after) {
+        TagNumber tag, Head head, IntakeEntry.Received received, Arrival arrival, Work work, Proof proof, After after) {
     /**
      * What stands above and below all else.
      *
@@ -17,6 +17,13 @@ public record ReturnSheet(
      */
     public record Head(
             String shopName, Instant cameIn, Optional<Instant> returned, long benchMinutes, int guaranteeMonths) {}
+
+    /**
+     * How it came in.
+     *
+     * @param found what was seen outside, what did not work, signs of an earlier repair
+     */
+    public record Arrival(List<String> found) {}
 
     /**
      * What was found and done.
@@ -34,9 +41,16 @@ public record ReturnSheet(
     /**
      * What the owner should know afterwards.
      *
+     * @param missing pieces that are not in their places, and why
      * @param leftOpen what stays as it is, and why
+     * @param passedOver what stood open when it left, and why it left so
      * @param accessories each goes back with the camera
      */
     public record After(
-            List<String> leftOpen, List<String> advice, Optional<String> battery, List<String> accessories) {}
+            List<String> missing,
+            List<String> leftOpen,
+            List<String> passedOver,
+            List<String> advice,
+            Optional<String> battery,
+            List<String> accessories) {}
 }

@@ -60,6 +60,13 @@ public sealed interface JobEffect extends Effect {
             boolean simulated)
             implements JobEffect {}
 
+    /**
+     * A place at a part was filled with another piece.
+     *
+     * @param piece which place: a fastener's type, a loose part's name
+     */
+    record PieceFitted(PartName part, String piece, int count) implements JobEffect {}
+
     /** An adjuster was turned: what it moves is not what it was. */
     record AdjusterTurned(Named adjuster) implements JobEffect {}
 

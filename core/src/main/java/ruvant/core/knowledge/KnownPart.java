@@ -2,12 +2,12 @@ package ruvant.core.knowledge;
 
 import java.time.Duration;
 import java.util.List;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
 import ruvant.core.units.MayBeNull;
-import ruvant.core.units.Named;
 
 /**
  * One part as earlier jobs of the model met it.
@@ -25,7 +25,7 @@ public record KnownPart(
         Beware beware,
         PartTakes takes,
         boolean needless,
-        List<Named> checks) {
+        List<AskedCheck> checks) {
     /**
      * How it lies in the camera.
      *

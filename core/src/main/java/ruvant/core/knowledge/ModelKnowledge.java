@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -18,9 +19,11 @@ import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.find.FindPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.Fastener;
 import ruvant.core.treat.OilSheet;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -56,6 +59,9 @@ public record ModelKnowledge(
         Map<String, List<String>> madeOf) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
+
+    /** How many screws hold a part is believed of so many cameras: one may itself have been short. */
+    private static final int SURE_OF_COUNT = 2;
 
     /** Something that was said of several jobs, and of how many. */
     public record Tally(Named what, int jobs) {}
@@ -220,8 +226,17 @@ public record ModelKnowledge(
             }
 
             @Override
-            public List<Named> before(PartName name) {
+            public List<AskedCheck> at(PartName name) {
                 return part(name.text()).map(KnownPart::checks).orElse(List.of());
+            }
+
+            @Override
+            public OptionalInt usualCount(PartName name, String piece) {
+                return part(name.text()).filter(known -> known.jobs() >= SURE_OF_COUNT).stream()
+                        .flatMap(known -> known.held().fasteners().stream())
+                        .filter(fastener -> fastener.type().equals(piece))
+                        .mapToInt(Fastener::count)
+                        .findFirst();
             }
 
             @Override

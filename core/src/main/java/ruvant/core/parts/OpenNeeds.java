@@ -7,6 +7,7 @@ import ruvant.core.intake.IntakeEntry;
 import ruvant.core.shelf.ForNeed;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.trade.CameraKind;
+import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 
 /** What the cameras in the shop ask for. */
@@ -20,6 +21,11 @@ public final class OpenNeeds {
                 .filter(taken -> parts.replacements().stream()
                         .noneMatch(one -> taken.thing().of().equals(one.what().fromShelf())
                                 && one.what().part().equals(taken.forNeed().part())
+                                && !one.at().isBefore(taken.since())))
+                .filter(taken -> parts.pieces().stream()
+                        .noneMatch(one -> taken.thing().of().equals(one.what().fromShelf())
+                                && PartName.of(one.what().piece())
+                                        .equals(taken.forNeed().part())
                                 && !one.at().isBefore(taken.since())))
                 .toList();
     }
@@ -36,7 +42,7 @@ public final class OpenNeeds {
                 : received.owner().worth().minor();
         return open.stream()
                 .map(need -> new Sources.Asked(
-                        new ForNeed(tag, need.part()),
+                        new ForNeed(tag, need.wanted()),
                         need.what(),
                         CameraKind.of(received.camera()),
                         worth / open.size(),

@@ -19,19 +19,63 @@ public sealed interface PartsEntry extends JobEntry {
         return Stop.MEND;
     }
 
-    /** A part is required before work at its place can go on. */
-    record NeedOpened(PartName part, String what) implements PartsEntry {
+    /**
+     * A part is required before work at its place can go on.
+     *
+     * @param piece the piece of it that is required, as its place is called; empty for the part itself
+     */
+    record NeedOpened(PartName part, String what, String piece) implements PartsEntry {
+        /** The part itself is required. */
+        public NeedOpened(PartName part, String what) {
+            this(part, what, "");
+        }
+
         public NeedOpened {
             Check.chosen("part", part);
             what = Check.name("need", what);
+            piece = Check.optionalName("piece", piece);
         }
     }
 
-    /** The need is over without a replacement: mended after all, or done without. */
-    record NeedDropped(PartName part, String why) implements PartsEntry {
+    /**
+     * The need is over without a replacement: mended after all, or done without.
+     *
+     * @param piece as for {@link NeedOpened}
+     */
+    record NeedDropped(PartName part, String why, String piece) implements PartsEntry {
+        /** The part itself is no longer required. */
+        public NeedDropped(PartName part, String why) {
+            this(part, why, "");
+        }
+
         public NeedDropped {
             Check.chosen("part", part);
             why = Check.remark("why", why);
+            piece = Check.optionalName("piece", piece);
+        }
+    }
+
+    /**
+     * Another piece fills a place at a part, which meets the need of it: a screw, a ball, a washer.
+     *
+     * @param piece as the place is called: a fastener's type, a loose part's name
+     * @param count how many, 1 to 99
+     * @param from where it came from, such as "drawer 4"; may be empty
+     * @param fromShelf the thing on the shelf that it was; null where it did not come from there
+     */
+    record PieceFitted(
+            PartName part,
+            String piece,
+            int count,
+            SourceKind source,
+            String from,
+            @MayBeNull UUID fromShelf) implements PartsEntry {
+        public PieceFitted {
+            Check.chosen("part", part);
+            piece = Check.name("piece", piece);
+            Check.count("pieceCount", count, 1, 99);
+            Check.chosen("source", source);
+            from = Check.optionalName("from", from);
         }
     }
 

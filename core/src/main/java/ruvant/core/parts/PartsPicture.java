@@ -7,10 +7,27 @@ import java.util.UUID;
 import ruvant.core.units.PartName;
 
 /** Needs and replacements of one job. */
-public record PartsPicture(List<Need> needs, List<Replacement> replacements, List<SeenFit> fits) {
+public record PartsPicture(List<Need> needs, List<Replacement> replacements, List<SeenFit> fits, List<Fitted> pieces) {
 
-    /** A part required; open until replaced or dropped. */
-    public record Need(UUID id, PartName part, String what, boolean open, Instant since, String how) {}
+    /**
+     * A part required; open until replaced or dropped.
+     *
+     * @param piece of the part that is required; empty for the part itself
+     */
+    public record Need(UUID id, PartName part, String piece, String what, boolean open, Instant since, String how) {
+        /** What is looked for on shelves and in donors: the piece, where only that is required. */
+        public PartName wanted() {
+            return piece.isEmpty() ? part : PartName.of(piece);
+        }
+
+        /** Whether it is a need of this piece of this part. */
+        boolean isOf(PartName otherPart, String otherPiece) {
+            return part.equals(otherPart) && piece.equalsIgnoreCase(otherPiece);
+        }
+    }
+
+    /** Another piece in a place at a part. */
+    public record Fitted(UUID id, Instant at, PartsEntry.PieceFitted what) {}
 
     /** Another piece in a part's place. */
     public record Replacement(UUID id, Instant at, PartsEntry.Replaced what) {}

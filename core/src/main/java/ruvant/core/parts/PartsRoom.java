@@ -40,6 +40,7 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
             case PartsEntry.NeedDropped need -> Optional.empty();
             case PartsEntry.Replaced replaced -> Optional.empty();
             case PartsEntry.FitSeen seen -> Optional.empty();
+            case PartsEntry.PieceFitted fitted -> Optional.empty();
         };
     }
 
@@ -56,14 +57,21 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
                         WORK_BETWEEN_FIRINGS,
                         PARTS_TOLD);
             case PartsEntry.FitSeen seen -> List.of(PARTS_TOLD);
+            case PartsEntry.PieceFitted fitted ->
+                List.of(new JobEffect.PieceFitted(fitted.part(), fitted.piece(), fitted.count()), PARTS_TOLD);
         };
     }
 
     @Override
     public String words(PartsEntry entry, Names names) {
         return switch (entry) {
-            case PartsEntry.NeedOpened need -> "needed for " + need.part() + ": " + need.what();
-            case PartsEntry.NeedDropped need -> "no longer needed for " + need.part() + ": " + need.why();
+            case PartsEntry.NeedOpened need ->
+                "needed for " + need.part() + with(", ", need.piece()) + ": " + need.what();
+            case PartsEntry.NeedDropped need ->
+                "no longer needed for " + need.part() + with(", ", need.piece()) + ": " + need.why();
+            case PartsEntry.PieceFitted fitted ->
+                "fitted " + fitted.count() + " × " + fitted.piece() + " at " + fitted.part() + ", "
+                        + fitted.source().label() + with(" ", fitted.from());
             case PartsEntry.Replaced replaced ->
                 "replaced " + replaced.part() + " from " + source(replaced)
                         + with(", ", replaced.pattern()) + (replaced.checked() ? ", checked" : ", not checked")
@@ -85,19 +93,22 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
         private final List<PartsPicture.Need> needs = new ArrayList<>();
         private final List<PartsPicture.Replacement> replacements = new ArrayList<>();
         private final List<PartsPicture.SeenFit> fits = new ArrayList<>();
+        private final List<PartsPicture.Fitted> pieces = new ArrayList<>();
 
         @Override
         public Optional<Refusal> objection(Line line, PartsEntry entry) {
             return switch (entry) {
                 case PartsEntry.NeedOpened opened
-                when openFor(opened.part()) ->
+                when openFor(opened.part(), opened.piece()) ->
                     refuse("needTwice", "A need for “" + opened.part() + "” is already open.");
                 case PartsEntry.NeedDropped dropped
-                when !openFor(dropped.part()) -> refuse("needUnknown", "No need for “" + dropped.part() + "” is open.");
+                when !openFor(dropped.part(), dropped.piece()) ->
+                    refuse("needUnknown", "No need for “" + dropped.part() + "” is open.");
                 case PartsEntry.NeedOpened opened -> Optional.empty();
                 case PartsEntry.NeedDropped dropped -> Optional.empty();
                 case PartsEntry.Replaced replaced -> Optional.empty();
                 case PartsEntry.FitSeen seen -> Optional.empty();
+                case PartsEntry.PieceFitted fitted -> Optional.empty();
             };
         }
 
@@ -105,24 +116,29 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
         public void take(Line line, PartsEntry entry) {
             switch (entry) {
                 case PartsEntry.NeedOpened opened ->
-                    needs.add(new PartsPicture.Need(line.id(), opened.part(), opened.what(), true, line.at(), ""));
-                case PartsEntry.NeedDropped dropped -> close(dropped.part(), dropped.why());
+                    needs.add(new PartsPicture.Need(
+                            line.id(), opened.part(), opened.piece(), opened.what(), true, line.at(), ""));
+                case PartsEntry.NeedDropped dropped -> close(dropped.part(), dropped.piece(), dropped.why());
                 case PartsEntry.Replaced replaced -> {
                     replacements.add(new PartsPicture.Replacement(line.id(), line.at(), replaced));
-                    close(replaced.part(), replaced.source().label() + ": " + replaced.from());
+                    close(replaced.part(), "", replaced.source().label() + ": " + replaced.from());
+                }
+                case PartsEntry.PieceFitted fitted -> {
+                    pieces.add(new PartsPicture.Fitted(line.id(), line.at(), fitted));
+                    close(fitted.part(), fitted.piece(), fitted.source().label() + with(": ", fitted.from()));
                 }
                 case PartsEntry.FitSeen seen -> fits.add(new PartsPicture.SeenFit(line.id(), line.at(), seen));
             }
         }
 
-        private void close(PartName part, String how) {
-            needs.replaceAll(need -> need.open() && need.part().equals(part)
-                    ? new PartsPicture.Need(need.id(), need.part(), need.what(), false, need.since(), how)
+        private void close(PartName part, String piece, String how) {
+            needs.replaceAll(need -> need.open() && need.isOf(part, piece)
+                    ? new PartsPicture.Need(need.id(), need.part(), need.piece(), need.what(), false, need.since(), how)
                     : need);
         }
 
-        private boolean openFor(PartName part) {
-            return needs.stream().anyMatch(need -> need.open() && need.part().equals(part));
+        private boolean openFor(PartName part, String piece) {
+            return needs.stream().anyMatch(need -> need.open() && need.isOf(part, piece));
         }
 
         private static Optional<Refusal> refuse(String code, String message) {
@@ -131,7 +147,8 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
 
         /** The picture so far. */
         public PartsPicture picture() {
-            return new PartsPicture(List.copyOf(needs), List.copyOf(replacements), List.copyOf(fits));
+            return new PartsPicture(
+                    List.copyOf(needs), List.copyOf(replacements), List.copyOf(fits), List.copyOf(pieces));
         }
     }
 }

@@ -124,7 +124,7 @@ public final class JobNow {
 
     /** What is still to be done before the camera goes back; what holds it back first. */
     public List<Outstanding> outstanding() {
-        return Outstanding.of(picture, shop.faults(), now);
+        return OutstandingList.of(picture, refit(), learned, shop.faults(), now);
     }
 
     /** The stop at which work goes on: where somebody sits, else as far as the work has come. */

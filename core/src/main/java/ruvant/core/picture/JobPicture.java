@@ -21,6 +21,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Folds;
 import ruvant.core.log.Log;
+import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.parts.PartsRoom;
 import ruvant.core.prove.NotTried;
@@ -29,6 +30,7 @@ import ruvant.core.prove.ProveRoom;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.ProofSoFar;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
 import ruvant.core.refit.RefitRoom;
@@ -136,7 +138,37 @@ public record JobPicture(
     /** What may go back at this moment, with what earlier jobs of the model learned to look at. */
     RefitAnswers refit(LearnedChecks learned, TradeLists lists, Instant now) {
         return new RefitAnswers(
-                valley, notes, refitting, treat, parts, NotTried.of(intake, prove), learned, lists, now);
+                valley,
+                notes,
+                refitting,
+                treat,
+                parts,
+                NotTried.of(intake, prove),
+                learned,
+                lists,
+                new Proof(this),
+                now);
+    }
+
+    /** What the camera has shown; its speeds are reckoned only when a check asks for one. */
+    private record Proof(JobPicture job) implements ProofSoFar {
+        @Override
+        public int inARow() {
+            return job.prove.streak().current();
+        }
+
+        @Override
+        public int fired() {
+            return job.prove.streak().firingsSinceWork();
+        }
+
+        @Override
+        public boolean withinTolerance(String speed) {
+            return job.speedsOfTheCamera().stream()
+                    .filter(row -> row.speed().equals(speed))
+                    .flatMap(row -> row.after().stream())
+                    .anyMatch(run -> run.verdict().kind() == SpeedVerdict.Kind.IN);
+        }
     }
 
     /** All speeds, before against after. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import ruvant.core.handover.ReturnStops;
 import ruvant.core.house.HousePractice;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.job.JobEntry;
@@ -73,6 +74,7 @@ public final class JobRules {
         Supplier<LearnedChecks> taught = once(() -> learned.apply(logged.get()));
         Supplier<JobPicture> picture =
                 once(() -> logged.get().ordered(taught.get().order(), shop.plans(), shop.adjusters()));
+        Supplier<RefitAnswers> refit = once(() -> picture.get().refit(taught.get(), shop.lists(), now));
         return new StandingOf(now)
                 .with(HousePractice.class, shop::practice)
                 .with(Materials.class, shop::materials)
@@ -83,7 +85,15 @@ public final class JobRules {
                 .with(RefitPicture.class, () -> logged.get().refitting())
                 .with(Valley.class, () -> picture.get().valley())
                 .with(Trays.class, () -> Trays.of(logged.get().valley(), shop.practice()))
-                .with(RefitAnswers.class, () -> picture.get().refit(taught.get(), shop.lists(), now))
+                .with(RefitAnswers.class, refit)
+                .with(
+                        ReturnStops.class,
+                        () -> () ->
+                                OutstandingList.of(picture.get(), refit.get(), taught.get(), shop.faults(), now)
+                                        .stream()
+                                        .filter(Outstanding::holds)
+                                        .map(Outstanding::asStop)
+                                        .toList())
                 .with(Stations.InUse.class, () -> inUse(logged.get()));
     }
 

@@ -35,6 +35,13 @@ public sealed interface NextStep {
     /** A part may go back once its checks are answered. */
     record CheckBefore(PartName part, NotYet.ChecksOpen checks) implements NextStep {}
 
+    /**
+     * A part is on, and a check at it can be made now, or failed.
+     *
+     * @param failed whether it was made and does not hold
+     */
+    record CheckNow(PartName part, Named check, boolean failed, String seen) implements NextStep {}
+
     /** A suspect is open. */
     record LookAt(Named suspect, String why) implements NextStep {}
 
@@ -78,6 +85,7 @@ public sealed interface NextStep {
             case Treat treat -> treat.calls().equals("clean") ? Stop.CLEAN : Stop.MEND;
             case TimeBefore time -> Stop.INTAKE;
             case CheckBefore check -> Stop.REFIT;
+            case CheckNow check -> Stop.REFIT;
             case LookAt suspect -> Stop.FIND;
             case SayWhatIsWrong say -> Stop.FIND;
             case RaiseSuspect raise -> Stop.FIND;
@@ -97,6 +105,7 @@ public sealed interface NextStep {
             case Treat treat -> 1;
             case PutBack back -> 1;
             case CheckBefore check -> 1;
+            case CheckNow check -> 0;
             case MeasureTurn turn -> 1;
             case LookAt suspect -> 2;
             case FireThrough fire -> 2;

@@ -44,6 +44,15 @@ final class NextSteps {
             ready(picture, refit).ifPresent(steps::add);
             checks(picture, refit).ifPresent(steps::add);
         }
+        refit.late().stream()
+                .filter(late -> late.due() || late.check().failed())
+                .findFirst()
+                .map(late -> new NextStep.CheckNow(
+                        late.part(),
+                        late.check().what(),
+                        late.check().failed(),
+                        late.check().reason()))
+                .ifPresent(steps::add);
         for (FindPicture.Suspect suspect : picture.find().suspects()) {
             if (suspect.state() == FindPicture.State.OPEN
                     && picture.find().causes().isEmpty()) {
@@ -179,7 +188,7 @@ final class NextSteps {
         if (!streak.proved()) {
             return Optional.of(new NextStep.FireThrough(streak.current(), streak.wanted()));
         }
-        int open = StopProgress.openProofs(picture);
+        int open = OpenProofs.of(picture).size();
         return Optional.of(open > 0 ? new NextStep.ProveRest(open) : new NextStep.WriteSheet());
     }
 }

@@ -20,7 +20,10 @@ public final class NextWords {
                         }
                         + treat.cause();
             case NextStep.TimeBefore time -> "Time the speeds";
-            case NextStep.CheckBefore check -> "Check before “" + check.part() + "”";
+            case NextStep.CheckBefore check ->
+                "Check " + (check.checks().itself() ? "before “" : "at “")
+                        + check.checks().at() + "”";
+            case NextStep.CheckNow check -> (check.failed() ? "Failed at “" : "Check at “") + check.part() + "”";
             case NextStep.LookAt look -> "Look: " + look.suspect();
             case NextStep.SayWhatIsWrong say -> "Note the symptoms";
             case NextStep.RaiseSuspect raise -> "Add a suspect";
@@ -42,6 +45,7 @@ public final class NextWords {
             case NextStep.Treat treat -> "cause confirmed, nothing done about it yet";
             case NextStep.TimeBefore time -> "before you open it, so that there is something to compare with";
             case NextStep.CheckBefore check -> check.checks().first().words();
+            case NextStep.CheckNow check -> check.check().words() + (check.failed() ? ": " + check.seen() : "");
             case NextStep.LookAt look -> look.why().isEmpty() ? "suspect still open" : look.why();
             case NextStep.SayWhatIsWrong say -> "no symptom noted yet";
             case NextStep.RaiseSuspect raise -> "a symptom is noted, but no suspect";

@@ -1,5 +1,7 @@
 package ruvant.core.picture;
 
+import static ruvant.core.units.Phrase.with;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +16,7 @@ import ruvant.core.prove.Streak;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.treat.Modifications;
+import ruvant.core.units.Phrase;
 
 /** Writes the return sheet from a job's picture. */
 public final class ReturnSheets {
@@ -30,6 +33,7 @@ public final class ReturnSheets {
                         picture.sitting().minutes(),
                         shop.practice().head().guaranteeMonths()),
                 picture.received(),
+                new ReturnSheet.Arrival(arrival(picture)),
                 new ReturnSheet.Work(found(picture), done(picture, shop), replaced(picture), changed(picture, shop)),
                 new ReturnSheet.Proof(
                         picture.speedsOfTheCamera().stream()
@@ -38,7 +42,12 @@ public final class ReturnSheets {
                                 .toList(),
                         proofs(picture)),
                 new ReturnSheet.After(
+                        missing(picture),
                         leftOpen(picture),
+                        picture.handover().returned().stream()
+                                .flatMap(returned -> returned.passedOver().stream())
+                                .map(passed -> passed.what() + ": " + passed.reason())
+                                .toList(),
                         picture.handover().advice().stream()
                                 .map(advice -> advice.text())
                                 .toList(),
@@ -57,22 +66,47 @@ public final class ReturnSheets {
                 .toList();
     }
 
+    private static List<String> arrival(JobPicture picture) {
+        List<String> arrival = new ArrayList<>();
+        picture.intake().findings().stream()
+                .map(finding -> finding.found())
+                .map(found -> Phrase.capitalised(found.region().label()) + ": "
+                        + found.severity().label() + " " + found.condition().label() + with(", ", found.remark()))
+                .forEach(arrival::add);
+        picture.intake().functions().stream()
+                .filter(one -> one.result() != FunctionResult.WORKS && one.result() != FunctionResult.NOT_TRIED)
+                .map(one -> one.function() + ": " + one.result().label() + with(", ", one.remark()))
+                .forEach(arrival::add);
+        picture.notes().missing().stream()
+                .map(piece -> "Missing on arrival: " + piece.count() + " × " + piece.what() + with(", ", piece.where()))
+                .forEach(arrival::add);
+        picture.intake().visitorSigns().stream()
+                .map(sign -> "Signs of an earlier repair: " + sign.sign().sign().label())
+                .distinct()
+                .forEach(arrival::add);
+        return arrival;
+    }
+
+    /** Places that are not filled, each with the reason where one was given. */
+    private static List<String> missing(JobPicture picture) {
+        return picture.notes().places().stream()
+                .filter(account -> !account.isThePartItself() && account.left() + account.open() > 0)
+                .filter(account -> picture.valley()
+                        .part(account.place().part())
+                        .filter(part -> part.state() != ValleyPart.State.BACK)
+                        .isEmpty())
+                .map(account -> account.words(account.left() + account.open()) + with(": ", account.because()))
+                .toList();
+    }
+
     private static List<String> found(JobPicture picture) {
         List<String> found = new ArrayList<>();
         picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
         picture.find().roots().forEach(root -> found.add("Root cause: " + root.more()));
         picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
         picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
-        picture.notes().missing().stream()
-                .map(piece -> "Missing on arrival: " + piece.count() + " × " + piece.what()
-                        + (piece.where().isEmpty() ? "" : ", " + piece.where()))
-                .forEach(found::add);
         picture.notes().surplus().stream()
                 .map(piece -> "Found in it and belongs nowhere: " + piece.count() + " × " + piece.what())
-                .forEach(found::add);
-        picture.intake().visitorSigns().stream()
-                .map(sign -> "Signs of an earlier repair: " + sign.sign().sign().label())
-                .distinct()
                 .forEach(found::add);
         return found;
     }

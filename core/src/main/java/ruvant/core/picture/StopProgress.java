@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.strip.ValleyPart;
-import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Stop;
 
 /**
@@ -60,7 +59,7 @@ public record StopProgress(Stop stop, State state, String note) {
         all.add(of(Stop.REFIT, anyBack, anyBack && out == 0, off == 0 ? "" : (off - out) + " of " + off + " back"));
         int streak = picture.prove().streak().current();
         boolean proving = after > 0 || picture.prove().streak().firingsSinceWork() > 0;
-        int unproved = openProofs(picture);
+        int unproved = OpenProofs.of(picture).size();
         all.add(of(
                 Stop.PROVE,
                 proving,
@@ -68,19 +67,6 @@ public record StopProgress(Stop stop, State state, String note) {
                 unproved > 0 && proving ? unproved + " to prove" : streak == 0 ? "" : streak + " in a row"));
         all.add(of(Stop.RETURN, picture.returned(), picture.returned(), ""));
         return all;
-    }
-
-    /** Speeds timed before and not since, and functions that worked at intake and were not tried since. */
-    static int openProofs(JobPicture picture) {
-        long speeds = picture.speedsOfTheCamera().stream()
-                .filter(row -> row.before().isPresent() && row.after().isEmpty())
-                .count();
-        long functions = picture.intake().functions().stream()
-                .filter(one -> one.result() == FunctionResult.WORKS)
-                .filter(one -> picture.prove().functions().stream()
-                        .noneMatch(proof -> proof.function().equals(one.function())))
-                .count();
-        return Math.toIntExact(speeds + functions);
     }
 
     private static StopProgress of(Stop stop, boolean begun, boolean done, String note) {

@@ -2,13 +2,16 @@ package ruvant.core.refit;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.CheckIds;
+import ruvant.core.strip.CheckWhen;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
@@ -19,11 +22,12 @@ import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 /**
- * The checks before each part: what follows from how it came off, what follows from what lies under it, what earlier
+ * The checks at each part: what follows from how it came off, what follows from what lies under it, what earlier
  * jobs of the model learned to look at, and the technician's own.
  *
  * @param under for each part, what lies under it, directly or not
  * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
+ * @param proof what the camera has shown since
  */
 record Gates(
         Valley valley,
@@ -33,19 +37,56 @@ record Gates(
         PartsPicture parts,
         List<String> untried,
         LearnedChecks learned,
-        TradeLists lists) {
+        TradeLists lists,
+        ProofSoFar proof) {
     private static final Named EMPTY = CheckIds.of("traysEmpty", "Trays checked: nothing in them but its own pieces");
     private static final Named TRIED =
             CheckIds.of("triedAgain", "What worked at intake tried again while it can be reached");
 
+    /** All checks at a part, each as it stands: what the camera has to show holds as soon as it has shown it. */
     List<GateCheck> checks(ValleyPart part) {
-        if (!part.out()) {
-            return part.checks();
-        }
+        Map<Named, CheckWhen> asked = new LinkedHashMap<>();
+        learned.at(part.name()).forEach(one -> asked.putIfAbsent(one.what(), one.when()));
         Set<Named> known = part.checks().stream().map(GateCheck::what).collect(Collectors.toCollection(HashSet::new));
-        Stream<Named> more = Stream.concat(fromBelow(part).stream(), learned.before(part.name()).stream());
-        return Stream.concat(part.checks().stream(), more.filter(known::add).map(what -> GateCheck.open(what, false)))
+        Stream<AskedCheck> taught = asked.entrySet().stream()
+                .map(one -> new AskedCheck(one.getKey(), one.getValue()))
+                .filter(one -> part.out() || !one.when().moment().isBefore());
+        Stream<AskedCheck> below = part.out() ? fromBelow(part).stream().map(AskedCheck::before) : Stream.of();
+        Stream<GateCheck> own = part.checks().stream()
+                .map(check -> new GateCheck(
+                        check.what(),
+                        asked.getOrDefault(check.what(), check.when()),
+                        check.state(),
+                        check.reason(),
+                        check.own()));
+        return Stream.concat(
+                        own,
+                        Stream.concat(below, taught)
+                                .filter(one -> known.add(one.what()))
+                                .map(one -> GateCheck.open(one, false)))
+                .map(this::shown)
                 .toList();
+    }
+
+    private GateCheck shown(GateCheck check) {
+        CheckWhen when = check.when();
+        boolean holds = check.isOpen()
+                && when.isShown()
+                && (when.speed().isEmpty() || proof.withinTolerance(when.speed()))
+                && (!when.moment().isBefore() || proof.inARow() >= when.firings());
+        return holds ? check.answered(GateCheck.State.PASSED, when.shownBy()) : check;
+    }
+
+    /** Whether a check can be made now, as far as its moment goes. */
+    boolean isDue(ValleyPart part, GateCheck check) {
+        return switch (check.when().moment()) {
+            case BEFORE -> part.out();
+            case ON, TIGHT -> part.state() == ValleyPart.State.BACK;
+            case FIRED ->
+                part.state() == ValleyPart.State.BACK
+                        && proof.fired() >= Math.max(1, check.when().firings());
+            case CLOSED -> part.state() == ValleyPart.State.BACK && valley.out().isEmpty();
+        };
     }
 
     List<String> stillToTry(ValleyPart part) {

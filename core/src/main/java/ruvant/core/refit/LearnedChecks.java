@@ -1,6 +1,8 @@
 package ruvant.core.refit;
 
 import java.util.List;
+import java.util.OptionalInt;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.Taught;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -11,8 +13,13 @@ public interface LearnedChecks {
     /** Nothing was learned. */
     LearnedChecks NONE = part -> List.of();
 
-    /** The checks before this part; none for a part that earlier jobs did not meet. */
-    List<Named> before(PartName part);
+    /** The checks at this part, each with its moment; none for a part that earlier jobs did not meet. */
+    List<AskedCheck> at(PartName part);
+
+    /** How many pieces of a kind most earlier jobs found at a part; empty where that is not known. */
+    default OptionalInt usualCount(PartName part, String piece) {
+        return OptionalInt.empty();
+    }
 
     /** What went wrong at this part in earlier jobs, in words. */
     default List<String> slips(PartName part) {

@@ -26,12 +26,27 @@ public sealed interface NotYet {
     /** A part is missing here or under it. */
     record PartNeeded(String what) implements NotYet {}
 
-    /**
-     * A fastener of it is gone, and nothing took its place.
-     *
-     * @param destroyed whether it was drilled out or broken, and not lost
-     */
-    record PieceGone(String type, int count, boolean destroyed) implements NotYet {}
+    /** A piece of it is not there, and nothing took its place. */
+    record PieceGone(String piece, int count, How how) implements NotYet {
+        /** How it came to be gone. */
+        public enum How {
+            LOST("Lost"),
+            DESTROYED("Destroyed"),
+            MISSING_ON_ARRIVAL("Missing on arrival"),
+            LEFT_EMPTY("Empty since it was last put back");
+
+            private final String words;
+
+            How(String words) {
+                this.words = words;
+            }
+
+            /** The same in words. */
+            public String words() {
+                return words;
+            }
+        }
+    }
 
     /**
      * The camera is together for a trial only.
@@ -51,12 +66,23 @@ public sealed interface NotYet {
     record PiecesUnaccounted(List<String> missing) implements NotYet {}
 
     /**
-     * Checks before it are not answered.
+     * Checks are not answered: before the part goes on, or at one under it that can be reached only until then.
      *
+     * @param at the part where they are made
+     * @param itself whether it is this one
      * @param first the one to answer next
      * @param open how many there are
      */
-    record ChecksOpen(Named first, int open) implements NotYet {}
+    record ChecksOpen(PartName at, boolean itself, Named first, int open) implements NotYet {}
+
+    /**
+     * A check was made and does not hold.
+     *
+     * @param at the part where it was made
+     * @param itself whether it is this one
+     * @param seen what was seen instead
+     */
+    record CheckFailed(PartName at, boolean itself, Named check, String seen) implements NotYet {}
 
     /** Its kind alone. */
     default RefitAnswer.Against against() {
@@ -70,6 +96,7 @@ public sealed interface NotYet {
             case StateWrong state -> RefitAnswer.Against.STATE_WRONG;
             case PiecesUnaccounted pieces -> RefitAnswer.Against.PIECES_UNACCOUNTED;
             case ChecksOpen checks -> RefitAnswer.Against.CHECKS_OPEN;
+            case CheckFailed failed -> RefitAnswer.Against.CHECK_FAILED;
         };
     }
 }

@@ -17,8 +17,7 @@ public final class NotYetWords {
                         + named(closed.way());
             case NotYet.WaitRuns wait -> wait.what() + (wait.itself() ? "" : " (" + wait.on() + ")");
             case NotYet.PartNeeded need -> "Needed: " + need.what();
-            case NotYet.PieceGone piece ->
-                (piece.destroyed() ? "Destroyed: " : "Lost: ") + piece.count() + " × " + piece.type();
+            case NotYet.PieceGone piece -> piece.how().words() + ": " + piece.count() + " × " + piece.piece();
             case NotYet.TrialOn trial ->
                 "A trial assembly is together" + (trial.how().isEmpty() ? "" : " (" + trial.how() + ")");
             case NotYet.StateWrong state ->
@@ -26,7 +25,12 @@ public final class NotYetWords {
                         + state.wanted().label() + "; it is " + state.now().label() + " now";
             case NotYet.PiecesUnaccounted pieces -> "Not accounted for: " + String.join("; ", pieces.missing());
             case NotYet.ChecksOpen checks ->
-                (checks.open() == 1 ? "Check: " : checks.open() + " checks open: ") + checks.first();
+                (checks.open() == 1 ? "Check" : checks.open() + " checks open")
+                        + (checks.itself() ? ": " : " at “" + checks.at() + "”, under it: ")
+                        + checks.first();
+            case NotYet.CheckFailed failed ->
+                "Failed" + (failed.itself() ? ": " : " at “" + failed.at() + "”, under it: ") + failed.check() + ", "
+                        + failed.seen();
         };
     }
 

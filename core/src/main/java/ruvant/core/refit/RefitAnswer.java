@@ -24,7 +24,8 @@ public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, Str
         TRIAL_ON,
         STATE_WRONG,
         PIECES_UNACCOUNTED,
-        CHECKS_OPEN
+        CHECKS_OPEN,
+        CHECK_FAILED
     }
 
     /** The answers there are. */

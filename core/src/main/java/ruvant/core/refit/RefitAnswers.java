@@ -10,10 +10,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.parts.PartsPicture;
-import ruvant.core.refit.RefitAnswer.Against;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.PlaceAccount;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -44,6 +44,7 @@ public final class RefitAnswers {
      * @param untried functions that worked at intake and were not tried since the mechanism was last worked on
      * @param learned what earlier jobs of the model looked at
      * @param lists which washed parts want oil
+     * @param proof what the camera has shown since it was last worked on
      * @param now the moment for which waits are judged
      */
     public RefitAnswers(
@@ -55,6 +56,7 @@ public final class RefitAnswers {
             List<String> untried,
             LearnedChecks learned,
             TradeLists lists,
+            ProofSoFar proof,
             Instant now) {
         this.valley = valley;
         this.notes = notes;
@@ -64,7 +66,7 @@ public final class RefitAnswers {
         this.treat = treat;
         this.parts = parts;
         this.now = now;
-        this.gates = new Gates(valley, under, notes, treat, parts, untried, learned, lists);
+        this.gates = new Gates(valley, under, notes, treat, parts, untried, learned, lists, proof);
     }
 
     /** One answer for each part of the valley, in its order. */
@@ -135,21 +137,30 @@ public final class RefitAnswers {
                 .flatMap(need -> notYet(part, new NotYet.PartNeeded(need.what())));
     }
 
+    /** A place of it that is empty, and nobody has said what becomes of it. */
     private Optional<RefitAnswer> lost(ValleyPart part) {
         if (parts.replaced(part.name())) {
             return Optional.empty();
         }
-        return gone(part, part.gone().lost(), false)
-                .or(() -> gone(part, part.gone().destroyed(), true));
+        return placesOf(part)
+                .filter(account -> account.open() > 0 && !account.isThePartItself())
+                .findFirst()
+                .flatMap(account -> notYet(part, gone(account)));
     }
 
-    private static Optional<RefitAnswer> gone(ValleyPart part, List<ValleyPart.Piece> pieces, boolean destroyed) {
-        return pieces.stream()
-                .filter(piece -> part.removed().fasteners().stream()
-                        .map(Fastener::type)
-                        .anyMatch(type -> type.equals(piece.what())))
-                .findFirst()
-                .flatMap(piece -> notYet(part, new NotYet.PieceGone(piece.what(), piece.count(), destroyed)));
+    private Stream<PlaceAccount> placesOf(ValleyPart part) {
+        return notes.places().stream().filter(account -> account.place().part().equals(part.name()));
+    }
+
+    private static NotYet.PieceGone gone(PlaceAccount account) {
+        NotYet.PieceGone.How how = account.gone().lost() > 0
+                ? NotYet.PieceGone.How.LOST
+                : account.gone().destroyed() > 0
+                        ? NotYet.PieceGone.How.DESTROYED
+                        : account.missing() > 0
+                                ? NotYet.PieceGone.How.MISSING_ON_ARRIVAL
+                                : NotYet.PieceGone.How.LEFT_EMPTY;
+        return new NotYet.PieceGone(account.place().piece(), account.open(), how);
     }
 
     private Optional<RefitAnswer> trial(ValleyPart part) {
@@ -195,15 +206,57 @@ public final class RefitAnswers {
         return gates.stillToTry(asItLies(part));
     }
 
+    /** Checks at the part, then at what it would cover. */
     private Optional<RefitAnswer> gate(ValleyPart part) {
-        List<GateCheck> open = checks(part).stream()
-                .filter(check -> check.state() == GateCheck.State.OPEN)
-                .toList();
-        if (open.isEmpty()) {
-            return Optional.empty();
-        }
-        return notYet(part, new NotYet.ChecksOpen(open.getFirst().what(), open.size()));
+        return Stream.concat(Stream.of(part), directlyUnder(part))
+                .map(at -> standing(part, at))
+                .flatMap(Optional::stream)
+                .min(Comparator.comparing(why -> why instanceof NotYet.ChecksOpen))
+                .flatMap(why -> notYet(part, why));
     }
+
+    private Stream<ValleyPart> directlyUnder(ValleyPart part) {
+        return valley.parts().stream()
+                .filter(other -> other.state() == ValleyPart.State.BACK
+                        && under.get(part.name()).contains(other.name()));
+    }
+
+    /** What stands against a part by the checks at another, or at itself. */
+    private Optional<NotYet> standing(ValleyPart part, ValleyPart at) {
+        boolean itself = at.name().equals(part.name());
+        List<GateCheck> asked = checks(at).stream()
+                .filter(check -> itself
+                        ? check.when().moment().isBefore() || check.failed()
+                        : check.when().moment().wantsReach() || check.failed())
+                .toList();
+        Optional<NotYet> failed = asked.stream()
+                .filter(GateCheck::failed)
+                .findFirst()
+                .map(check -> new NotYet.CheckFailed(at.name(), itself, check.what(), check.reason()));
+        List<GateCheck> open = asked.stream().filter(GateCheck::isOpen).toList();
+        return failed.or(() -> open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new NotYet.ChecksOpen(at.name(), itself, open.getFirst().what(), open.size())));
+    }
+
+    /** Checks at parts that are back: those that can be made now, and those that failed. */
+    public List<LateCheck> late() {
+        return valley.parts().stream()
+                .filter(part -> part.state() == ValleyPart.State.BACK)
+                .flatMap(part -> checks(part).stream()
+                        .filter(check -> !check.when().moment().isBefore())
+                        .filter(check -> check.failed() || check.isOpen())
+                        .map(check -> new LateCheck(part.name(), check, gates.isDue(part, check))))
+                .toList();
+    }
+
+    /**
+     * A check at a part that is back.
+     *
+     * @param due whether it can be made now
+     */
+    public record LateCheck(PartName part, GateCheck check, boolean due) {}
 
     private static RefitAnswer free(ValleyPart part, RefitAnswer.Kind kind, String reason) {
         return new RefitAnswer(part.name(), kind, Optional.empty(), reason);
@@ -222,9 +275,9 @@ public final class RefitAnswers {
         if (!refit.overrideReason().isEmpty()) {
             return Optional.empty();
         }
-        boolean lostIsReplaced = refit.fasteners().stream().anyMatch(one -> one.replaced() > 0);
         return firstReason(part)
-                .filter(answer -> !(lostIsReplaced && answer.against().equals(Optional.of(Against.PIECE_LOST))))
+                .filter(answer -> !(answer.notYet().orElse(null) instanceof NotYet.PieceGone gone
+                        && settled(refit, gone.piece())))
                 .map(answer -> new Refusal(
                         "notYet",
                         "“" + part.name() + "” cannot go back yet. " + answer.reason() + ".",
@@ -232,7 +285,21 @@ public final class RefitAnswers {
                 .or(() -> unequal(part, refit));
     }
 
-    private static Optional<Refusal> unequal(ValleyPart part, RefitEntry.Refitted refit) {
+    /** Whether the refit itself says what becomes of the places of a fastener. */
+    private static boolean settled(RefitEntry.Refitted refit, String type) {
+        return refit.fasteners().stream().anyMatch(one -> one.type().equals(type) && one.replaced() + one.empty() > 0);
+    }
+
+    /** How many fasteners of a type hold a part when it is complete. */
+    private int required(ValleyPart part, Fastener fastener) {
+        return placesOf(part)
+                .filter(account -> account.place().piece().equals(fastener.type()))
+                .mapToInt(PlaceAccount::required)
+                .findFirst()
+                .orElse(fastener.count());
+    }
+
+    private Optional<Refusal> unequal(ValleyPart part, RefitEntry.Refitted refit) {
         Map<String, FastenersBack> said =
                 refit.fasteners().stream().collect(Collectors.toMap(FastenersBack::type, one -> one, (a, b) -> b));
         List<String> wrong = new ArrayList<>();
@@ -240,9 +307,17 @@ public final class RefitAnswers {
             FastenersBack one = said.remove(fastener.type());
             if (one == null) {
                 wrong.add(fastener.words() + " not confirmed");
-            } else if (one.back() + one.lost() != fastener.count() || one.back() + one.replaced() != fastener.count()) {
-                wrong.add("%s: %d came out, %d back, %d lost, %d replaced"
-                        .formatted(fastener.type(), fastener.count(), one.back(), one.lost(), one.replaced()));
+            } else if (one.back() + one.lost() != fastener.count()
+                    || one.back() + one.replaced() + one.empty() != required(part, fastener)) {
+                wrong.add("%s: %d came out, %d back, %d lost, %d replaced, %d left empty; %d belong there"
+                        .formatted(
+                                fastener.type(),
+                                fastener.count(),
+                                one.back(),
+                                one.lost(),
+                                one.replaced(),
+                                one.empty(),
+                                required(part, fastener)));
             }
         }
         said.keySet().forEach(type -> wrong.add(type + " did not come out of this part"));

@@ -3,6 +3,7 @@ package ruvant.core.refit;
 import java.util.List;
 import ruvant.core.job.JobEntry;
 import ruvant.core.strip.CheckIds;
+import ruvant.core.strip.CheckWhen;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
@@ -75,16 +76,34 @@ public sealed interface RefitEntry extends JobEntry {
         }
     }
 
-    /** A check of the technician's own: it must hold before the part goes on. */
-    record GateAdded(PartName part, Named check) implements RefitEntry {
-        /** One that is only named so far. */
+    /**
+     * A check of the technician's own.
+     *
+     * @param when it is made
+     */
+    record GateAdded(PartName part, Named check, CheckWhen when) implements RefitEntry {
+        /** One that is only named so far, to be made before the part goes on. */
         public GateAdded(PartName part, String check) {
-            this(part, Named.of(check));
+            this(part, Named.of(check), CheckWhen.BEFORE);
         }
 
         public GateAdded {
             Check.chosen("part", part);
             check = CheckIds.known(Named.in("check", check));
+            when = Check.or(when, CheckWhen.BEFORE);
+        }
+    }
+
+    /**
+     * A check was made and does not hold: the part does not go on so, or comes off again.
+     *
+     * @param seen what was seen instead
+     */
+    record CheckFailed(PartName part, Named check, String seen) implements RefitEntry {
+        public CheckFailed {
+            Check.chosen("part", part);
+            check = CheckIds.known(Check.chosen("check", check));
+            seen = Check.remark("seen", seen);
         }
     }
 

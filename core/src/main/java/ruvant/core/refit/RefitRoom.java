@@ -15,10 +15,13 @@ import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
+import ruvant.core.strip.AskedCheck;
+import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripRoom;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyTracks;
 import ruvant.core.strip.WentBack;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 
@@ -43,21 +46,38 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             case RefitEntry.TrialUndone undone -> Optional.empty();
             case RefitEntry.LeftOut left -> Optional.empty();
             case RefitEntry.GateAdded gate -> Optional.empty();
-            case RefitEntry.GateAnswered gate -> unknownCheck(gate, now);
+            case RefitEntry.GateAnswered gate ->
+                unknownCheck(gate.part(), gate.check(), now)
+                        .or(() -> gate.passed() ? mustBeShown(gate, now) : Optional.empty());
+            case RefitEntry.CheckFailed failed -> unknownCheck(failed.part(), failed.check(), now);
         };
     }
 
-    private static Optional<Refusal> unknownCheck(RefitEntry.GateAnswered answer, Standing now) {
-        RefitAnswers refit = now.of(RefitAnswers.class);
-        boolean known = now.of(Valley.class).part(answer.part()).stream()
-                .flatMap(part -> refit.checks(part).stream())
-                .anyMatch(check -> check.what().equals(answer.check()));
-        return known
+    private static Optional<Refusal> unknownCheck(PartName part, Named check, Standing now) {
+        return check(part, check, now).isPresent()
                 ? Optional.empty()
                 : Optional.of(new Refusal(
                         "checkUnknown",
-                        "“" + answer.part() + "” has no check “" + answer.check() + "”.",
+                        "“" + part + "” has no check “" + check + "”.",
                         "Add it as a check of your own."));
+    }
+
+    private static Optional<GateCheck> check(PartName part, Named check, Standing now) {
+        RefitAnswers refit = now.of(RefitAnswers.class);
+        return now.of(Valley.class).part(part).stream()
+                .flatMap(known -> refit.checks(known).stream())
+                .filter(known -> known.what().equals(check))
+                .findFirst();
+    }
+
+    private static Optional<Refusal> mustBeShown(RefitEntry.GateAnswered answer, Standing now) {
+        return check(answer.part(), answer.check(), now)
+                .filter(check -> check.when().isShown() && check.isOpen())
+                .map(check -> new Refusal(
+                        "notShown",
+                        "“" + check.text() + "” holds when the camera shows it: "
+                                + check.when().shownBy() + ".",
+                        "Fire or measure it, or waive the check with a reason."));
     }
 
     @Override
@@ -70,6 +90,7 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             case RefitEntry.LeftOut left -> List.of();
             case RefitEntry.GateAdded gate -> List.of(MODEL_TAUGHT);
             case RefitEntry.GateAnswered gate -> List.of();
+            case RefitEntry.CheckFailed failed -> List.of(MODEL_TAUGHT);
         };
     }
 
@@ -84,11 +105,20 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                         + joined(trial.parts().stream().map(PartName::text).toList()) + with(", ", trial.how());
             case RefitEntry.TrialUndone undone -> "trial assembly taken apart" + with(": ", undone.seen());
             case RefitEntry.LeftOut left -> "left out " + left.part() + ": " + left.reason();
-            case RefitEntry.GateAdded gate -> "check before " + gate.part() + " goes on: " + gate.check();
+            case RefitEntry.GateAdded gate -> added(gate);
+            case RefitEntry.CheckFailed failed ->
+                "failed at " + failed.part() + ": " + failed.check() + ", " + failed.seen();
             case RefitEntry.GateAnswered gate ->
                 (gate.passed() ? "checked at " : "waived at ") + gate.part() + ": " + gate.check()
                         + with(", ", gate.reason());
         };
+    }
+
+    private static String added(RefitEntry.GateAdded gate) {
+        String moment = gate.when().moment().isBefore()
+                ? "check before " + gate.part() + " goes on: "
+                : "check at " + gate.part() + ", " + gate.when().moment().label() + ": ";
+        return moment + gate.check() + with(", ", gate.when().shownBy());
     }
 
     /** Folds refits into the valley that strip began. */
@@ -105,8 +135,9 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             return switch (entry) {
                 case RefitEntry.Refitted back -> valley.mustBeOut(back.part(), "put back");
                 case RefitEntry.LeftOut left -> valley.mustBeOut(left.part(), "left out");
-                case RefitEntry.GateAdded added -> valley.mustBeOut(added.part(), "given a check");
-                case RefitEntry.GateAnswered answer -> valley.mustBeOut(answer.part(), "checked");
+                case RefitEntry.GateAdded added -> valley.cannotBeChecked(added.part());
+                case RefitEntry.GateAnswered answer -> valley.cannotBeChecked(answer.part());
+                case RefitEntry.CheckFailed failed -> valley.cannotBeChecked(failed.part());
                 case RefitEntry.TriedUnfixed tried -> valley.mustBeOut(tried.part(), "tried");
                 case RefitEntry.TrialAssembled laid -> layOn(laid);
                 case RefitEntry.TrialUndone undone ->
@@ -134,9 +165,16 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                 case RefitEntry.Refitted back ->
                     valley.back(line, back.part(), new WentBack(back.fasteners(), back.overrideReason()));
                 case RefitEntry.LeftOut left -> valley.leftOut(line, left.part(), left.reason());
-                case RefitEntry.GateAdded added -> valley.checkAdded(added.part(), added.check());
+                case RefitEntry.GateAdded added ->
+                    valley.checkAdded(added.part(), new AskedCheck(added.check(), added.when()));
                 case RefitEntry.GateAnswered answer ->
-                    valley.checkAnswered(answer.part(), answer.check(), answer.passed(), answer.reason());
+                    valley.checkAnswered(
+                            answer.part(),
+                            answer.check(),
+                            answer.passed() ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
+                            answer.reason());
+                case RefitEntry.CheckFailed failed ->
+                    valley.checkAnswered(failed.part(), failed.check(), GateCheck.State.FAILED, failed.seen());
                 case RefitEntry.TriedUnfixed tried -> valley.tried(tried.part(), line.at());
                 case RefitEntry.TrialAssembled laid ->
                     trial = Optional.of(new RefitPicture.Trial(line.id(), line.at(), laid));

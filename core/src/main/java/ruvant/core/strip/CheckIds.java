@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import ruvant.core.trade.CheckMoment;
 import ruvant.core.units.Named;
 
 /**
@@ -38,6 +39,18 @@ public final class CheckIds {
 
     private static void words(String pattern, String id) {
         BY_FIRST_WORDS.put(Pattern.compile(pattern), id);
+    }
+
+    /**
+     * When a check that follows from how a part came off is made. What lies under a part is looked at before it covers
+     * that; how the part itself sits can be seen only once it is on, and how tight it is only at the end.
+     */
+    static CheckWhen usually(Named check) {
+        return switch (check.id().replaceFirst("/.*", "")) {
+            case "mark", "spring", "solder", "trapped", "startAll" -> CheckWhen.at(CheckMoment.ON);
+            case "aluminium" -> CheckWhen.at(CheckMoment.TIGHT);
+            default -> CheckWhen.BEFORE;
+        };
     }
 
     /** A check of a kind of which there is one at a part. */

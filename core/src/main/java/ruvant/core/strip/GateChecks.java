@@ -13,7 +13,13 @@ import ruvant.core.units.Named;
 final class GateChecks {
     private GateChecks() {}
 
-    static List<Named> of(StripEntry.Removed removed) {
+    static List<AskedCheck> of(StripEntry.Removed removed) {
+        return named(removed).stream()
+                .map(what -> new AskedCheck(what, CheckIds.usually(what)))
+                .toList();
+    }
+
+    private static List<Named> named(StripEntry.Removed removed) {
         List<Named> checks = new ArrayList<>();
         removed.loose().forEach(one -> checks.add(CheckIds.of("loose", one.name(), one.words() + " in place")));
         if (removed.hazards().contains(Hazard.BALL)

@@ -19,13 +19,14 @@ final class LedgerSum {
     private final List<String> missing = new ArrayList<>();
 
     void add(ValleyPart part) {
-        int pieces = part.removed().pieces();
+        int pieces = part.pieces();
         switch (part.state()) {
             case OUT -> out += pieces - gone(part);
             case LEFT_OUT -> leftOut += pieces - gone(part);
             case BACK -> {
                 itself(part);
                 part.removed().loose().forEach(loose -> loose(part, loose.name(), loose.count()));
+                part.gone().unlisted().forEach(piece -> loose(part, piece.what(), piece.count()));
                 part.removed().fasteners().stream()
                         .filter(one -> !one.staysIn())
                         .forEach(one -> fastener(part, one));
@@ -62,11 +63,13 @@ final class LedgerSum {
     }
 
     private void loose(ValleyPart part, String name, int count) {
-        int nowLost = ValleyPart.countOf(part.gone().lost(), name);
+        int nowSpare = ValleyPart.countOf(part.gone().spare(), name);
+        int nowLost = ValleyPart.countOf(part.gone().lost(), name) - nowSpare;
         int nowDestroyed = ValleyPart.countOf(part.gone().destroyed(), name);
         lost += nowLost;
         destroyed += nowDestroyed;
-        back += count - nowLost - nowDestroyed;
+        toStock += nowSpare;
+        back += count - nowLost - nowDestroyed - nowSpare;
     }
 
     private void fastener(ValleyPart part, Fastener fastener) {
@@ -80,7 +83,10 @@ final class LedgerSum {
         int broken = Math.min(spoken - nowBack, ValleyPart.countOf(part.gone().destroyed(), fastener.type()));
         back += nowBack;
         destroyed += broken;
-        lost += spoken - nowBack - broken;
+        int nowSpare = Math.min(
+                spoken - nowBack - broken, ValleyPart.countOf(part.gone().spare(), fastener.type()));
+        toStock += nowSpare;
+        lost += spoken - nowBack - broken - nowSpare;
         unaccounted += fastener.count() - spoken;
         substituted += said.replaced();
         empty += Math.max(0, fastener.count() - said.back() - said.replaced());

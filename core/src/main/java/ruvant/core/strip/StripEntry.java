@@ -250,10 +250,16 @@ public sealed interface StripEntry extends JobEntry {
     /**
      * A small piece is gone.
      *
-     * @param piece what it is: a fastener's type, a loose part's name, or the part itself
+     * @param piece what it is: a fastener's type, a loose part's name, the part itself, or any other that belonged there
      * @param count how many, 1 to 99
+     * @param unlisted whether nothing was noted of such a piece before, and it belongs there all the same
      */
-    record Lost(PartName part, String piece, int count) implements StripEntry {
+    record Lost(PartName part, String piece, int count, boolean unlisted) implements StripEntry {
+        /** One that was noted with the part. */
+        public Lost(PartName part, String piece, int count) {
+            this(part, piece, count, false);
+        }
+
         public Lost {
             Check.chosen("part", part);
             piece = Check.name("piece", piece);
@@ -267,8 +273,14 @@ public sealed interface StripEntry extends JobEntry {
      * @param piece as for {@link Lost}
      * @param count how many, 1 to 99
      * @param how what happened to it; may be empty
+     * @param unlisted as for {@link Lost}
      */
-    record Destroyed(PartName part, String piece, int count, String how) implements StripEntry {
+    record Destroyed(PartName part, String piece, int count, String how, boolean unlisted) implements StripEntry {
+        /** One that was noted with the part. */
+        public Destroyed(PartName part, String piece, int count, String how) {
+            this(part, piece, count, how, false);
+        }
+
         public Destroyed {
             Check.chosen("part", part);
             piece = Check.name("piece", piece);
@@ -288,6 +300,11 @@ public sealed interface StripEntry extends JobEntry {
             what = Check.name("missing", what);
             Check.count("missingCount", count, 1, 99);
             where = Check.optionalName("where", where);
+        }
+
+        /** The place; a piece of which nobody said where it belongs belongs to the camera. */
+        public Place place() {
+            return new Place(PartName.of(where.isEmpty() ? "camera" : where), what);
         }
     }
 
@@ -383,12 +400,44 @@ public sealed interface StripEntry extends JobEntry {
         }
     }
 
-    /** A lost piece turned up. */
-    record FoundAgain(PartName part, String piece, int count) implements StripEntry {
+    /**
+     * A lost piece turned up.
+     *
+     * @param where it was; may be empty
+     * @param minutes it was looked for, 0 for not counted
+     */
+    record FoundAgain(PartName part, String piece, int count, String where, int minutes) implements StripEntry {
+        /** Nobody said where. */
+        public FoundAgain(PartName part, String piece, int count) {
+            this(part, piece, count, "", 0);
+        }
+
         public FoundAgain {
             Check.chosen("part", part);
             piece = Check.name("piece", piece);
             Check.count("foundCount", count, 1, 99);
+            where = Check.optionalName("where", where);
+            Check.count("minutes", minutes, 0, 6_000);
+        }
+    }
+
+    /**
+     * A place stays empty, and why.
+     *
+     * @param piece as for {@link Lost}
+     * @param count how many places, 1 to 99
+     */
+    record LeftEmpty(PartName part, String piece, int count, String why) implements StripEntry {
+        public LeftEmpty {
+            Check.chosen("part", part);
+            piece = Check.name("piece", piece);
+            Check.count("emptyCount", count, 1, 99);
+            why = Check.remark("whyEmpty", why);
+        }
+
+        /** The place. */
+        public Place place() {
+            return new Place(part, piece);
         }
     }
 }

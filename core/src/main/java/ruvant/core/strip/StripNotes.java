@@ -13,6 +13,7 @@ import ruvant.core.units.PartName;
  * @param states the state last brought about, for each thing that can stand one way or another
  * @param letDown springs that are let down and not wound again
  * @param leaveAlone what whoever opens such a camera next had better not touch
+ * @param places the account of every place of which anything is known
  */
 public record StripNotes(
         Map<MechanismState.Of, MechanismState> states,
@@ -20,7 +21,8 @@ public record StripNotes(
         List<Stray> missing,
         List<Stray> surplus,
         List<Stuck> stuck,
-        List<Alone> leaveAlone) {
+        List<Alone> leaveAlone,
+        List<PlaceAccount> places) {
 
     /** What is better left alone, and why; the reason may be empty. */
     public record Alone(UUID id, String what, String why) {}

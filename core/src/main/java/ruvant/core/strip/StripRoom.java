@@ -32,6 +32,7 @@ import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.units.PartName;
+import ruvant.core.units.Phrase;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.WellName;
 
@@ -70,6 +71,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.Moved moved -> now.of(Trays.class).objection(moved.wells());
             case StripEntry.LeaveAlone alone -> Optional.empty();
             case StripEntry.FoundAgain found -> Optional.empty();
+            case StripEntry.LeftEmpty empty -> Optional.empty();
         };
     }
 
@@ -90,6 +92,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.Moved moved -> List.of();
             case StripEntry.LeaveAlone alone -> List.of();
             case StripEntry.FoundAgain found -> List.of();
+            case StripEntry.LeftEmpty empty -> List.of();
         };
     }
 
@@ -149,7 +152,11 @@ public final class StripRoom implements JobRoom<StripEntry> {
                                         + " now");
             case StripEntry.LeaveAlone alone -> "leave alone: " + alone.what() + with(", ", alone.why());
             case StripEntry.FoundAgain found ->
-                "found again " + found.count() + " × " + found.piece() + " of " + found.part();
+                "found again " + found.count() + " × " + found.piece() + " of " + found.part()
+                        + with(", ", found.where())
+                        + (found.minutes() == 0 ? "" : ", after " + Phrase.minutes(found.minutes()));
+            case StripEntry.LeftEmpty empty ->
+                "left empty: " + empty.count() + " × " + empty.piece() + " of " + empty.part() + ", " + empty.why();
         };
     }
 
@@ -162,6 +169,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
         private final List<StripNotes.Stray> surplus = new ArrayList<>();
         private final Map<String, List<StripEntry.StuckTried>> stuck = new LinkedHashMap<>();
         private final List<StripNotes.Alone> alone = new ArrayList<>();
+        private final PlaceFold places = new PlaceFold();
 
         @Override
         public Optional<Refusal> objection(Line line, StripEntry entry) {
@@ -169,9 +177,9 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 case StripEntry.Removed removed -> valley.objection(removed);
                 case StripEntry.EdgeSet edge -> valley.objection(edge);
                 case StripEntry.FreeOf free -> valley.objection(free);
-                case StripEntry.Lost lost -> valley.notThere(lost.part(), lost.piece(), lost.count());
+                case StripEntry.Lost lost -> valley.notThere(lost.part(), lost.piece(), lost.count(), lost.unlisted());
                 case StripEntry.Destroyed destroyed ->
-                    valley.notThere(destroyed.part(), destroyed.piece(), destroyed.count());
+                    valley.notThere(destroyed.part(), destroyed.piece(), destroyed.count(), destroyed.unlisted());
                 case StripEntry.MissingOnArrival missing -> Optional.empty();
                 case StripEntry.Surplus surplus -> Optional.empty();
                 case StripEntry.StateSet set -> Optional.empty();
@@ -181,7 +189,23 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 case StripEntry.Moved moved -> valley.mustBeOut(moved.part(), "moved");
                 case StripEntry.LeaveAlone alone -> Optional.empty();
                 case StripEntry.FoundAgain found -> valley.objection(found);
+                case StripEntry.LeftEmpty empty -> nothingEmpty(empty);
             };
+        }
+
+        private Optional<Refusal> nothingEmpty(StripEntry.LeftEmpty empty) {
+            int open = places.accounts(valley).stream()
+                    .filter(account ->
+                            account.place().key().equals(empty.place().key()))
+                    .mapToInt(PlaceAccount::open)
+                    .sum();
+            return open >= empty.count()
+                    ? Optional.empty()
+                    : Optional.of(new Refusal(
+                            "notEmpty",
+                            "At “" + empty.part() + "” " + open + " × " + empty.piece() + " are open, not "
+                                    + empty.count() + ".",
+                            "Log it as lost, destroyed or missing on arrival first."));
         }
 
         private Optional<Refusal> notDown(StripEntry.SpringWound wound) {
@@ -207,9 +231,9 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 }
                 case StripEntry.EdgeSet edge -> valley.set(edge);
                 case StripEntry.FreeOf free -> valley.free(free);
-                case StripEntry.Lost lost -> valley.lost(lost.part(), lost.piece(), lost.count());
-                case StripEntry.FoundAgain found -> valley.lost(found.part(), found.piece(), -found.count());
-                case StripEntry.Destroyed gone -> valley.destroyed(gone.part(), gone.piece(), gone.count());
+                case StripEntry.Lost lost -> valley.lost(lost);
+                case StripEntry.FoundAgain found -> valley.found(found);
+                case StripEntry.Destroyed gone -> valley.destroyed(gone);
                 case StripEntry.Moved moved -> valley.moved(moved);
                 case StripEntry.StateSet set -> states.put(set.state().of(), set.state());
                 case StripEntry.SpringLetDown down ->
@@ -217,8 +241,11 @@ public final class StripRoom implements JobRoom<StripEntry> {
                             key(down.spring()),
                             new StripNotes.Spring(line.id(), down.spring(), down.turns(), down.remark()));
                 case StripEntry.SpringWound wound -> letDown.remove(key(wound.spring()));
-                case StripEntry.MissingOnArrival gone ->
+                case StripEntry.MissingOnArrival gone -> {
                     missing.add(new StripNotes.Stray(line.id(), gone.what(), gone.count(), gone.where()));
+                    places.missing(gone.place(), gone.count());
+                }
+                case StripEntry.LeftEmpty empty -> places.leftEmpty(empty.place(), empty.count(), empty.why());
                 case StripEntry.Surplus more ->
                     surplus.add(new StripNotes.Stray(line.id(), more.what(), more.count(), more.kept()));
                 case StripEntry.StuckTried tried ->
@@ -232,6 +259,9 @@ public final class StripRoom implements JobRoom<StripEntry> {
         public void hear(Line line, Effect effect) {
             if (effect instanceof JobEffect.PieceReplaced replaced) {
                 valley.replaced(replaced.part(), replaced.old());
+            } else if (effect instanceof JobEffect.PieceFitted fitted
+                    && !valley.fitted(fitted.part(), fitted.piece(), fitted.count())) {
+                places.fitted(new Place(fitted.part(), fitted.piece()), fitted.count());
             }
         }
 
@@ -248,7 +278,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
                     List.copyOf(missing),
                     List.copyOf(surplus),
                     stuck.values().stream().map(Fold::stuck).toList(),
-                    List.copyOf(alone));
+                    List.copyOf(alone),
+                    places.accounts(valley));
         }
 
         private static StripNotes.Stuck stuck(List<StripEntry.StuckTried> tries) {

@@ -175,7 +175,7 @@ public final class Valley {
 
     /** How many pieces ever came off, at the last removal of each part. */
     public int piecesOff() {
-        return parts().stream().mapToInt(part -> part.removed().pieces()).sum();
+        return parts().stream().mapToInt(ValleyPart::pieces).sum();
     }
 
     /** For each part, the parts that lie under it, directly or not, in the order in which they came off. */

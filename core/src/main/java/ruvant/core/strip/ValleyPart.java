@@ -75,9 +75,16 @@ public record ValleyPart(
      *
      * @param lost pieces of it that are gone and may turn up yet
      * @param destroyed pieces of it that broke or were given up
+     * @param spare pieces of it that turned up after it had gone back without them
+     * @param unlisted pieces of which nothing was noted before they were gone
      * @param replacedOld where it went itself, when another took its place since it came off; empty when none did
      */
-    public record Gone(List<Piece> lost, List<Piece> destroyed, Optional<OldPiece> replacedOld) {}
+    public record Gone(
+            List<Piece> lost,
+            List<Piece> destroyed,
+            List<Piece> spare,
+            List<Piece> unlisted,
+            Optional<OldPiece> replacedOld) {}
 
     /** Whether a part is out, back, or out for good. */
     public enum State {
@@ -100,6 +107,12 @@ public record ValleyPart(
     /** How it came off the last time. */
     public StripEntry.Removed removed() {
         return off.removed();
+    }
+
+    /** Pieces that came off with it the last time, those included that nobody had noted. */
+    public int pieces() {
+        return removed().pieces()
+                + gone.unlisted().stream().mapToInt(Piece::count).sum();
     }
 
     /** When it came off the last time. */

@@ -79,17 +79,21 @@ public final class ValleyTracks {
     }
 
     /** Why pieces cannot have been lost or destroyed: the part has not so many out. */
-    Optional<Refusal> notThere(PartName part, String piece, int count) {
+    Optional<Refusal> notThere(PartName part, String piece, int count, boolean unlisted) {
         PartTrack track = tracks.get(part);
         if (track == null || track.state != ValleyPart.State.OUT) {
             return mustBeOut(part, "missing pieces");
+        }
+        if (unlisted && !track.pieces().containsKey(piece)) {
+            return Optional.empty();
         }
         int had = track.left(piece);
         if (had < count) {
             return refuse(
                     "notThatMany",
                     "“" + track.name + "” has " + had + " × " + piece + " to lose, not " + count + ".",
-                    "Its pieces are: " + String.join("; ", track.pieces().keySet()) + ".");
+                    "Its pieces are: " + String.join("; ", track.pieces().keySet())
+                            + ". Another one that belonged there has to be named as such.");
         }
         return Optional.empty();
     }
@@ -97,7 +101,7 @@ public final class ValleyTracks {
     /** Why nothing can have turned up: nothing of the kind is missing. */
     Optional<Refusal> objection(StripEntry.FoundAgain found) {
         PartTrack track = tracks.get(found.part());
-        int gone = track == null ? 0 : track.lost.getOrDefault(found.piece(), 0);
+        int gone = track == null ? 0 : track.missing(found.piece());
         return gone >= found.count()
                 ? Optional.empty()
                 : refuse(
@@ -171,14 +175,37 @@ public final class ValleyTracks {
         });
     }
 
-    /** Pieces of a part are gone, or some of them turned up again where the count is below 0. */
-    void lost(PartName part, String piece, int count) {
-        track(part).lost.merge(piece, count, Integer::sum);
+    /** Pieces of a part are gone. */
+    void lost(StripEntry.Lost lost) {
+        PartTrack track = track(lost.part());
+        track.loses(track.lost, lost.piece(), lost.count(), lost.unlisted());
     }
 
     /** Pieces of a part broke or were given up. */
-    void destroyed(PartName part, String piece, int count) {
-        track(part).destroyed.merge(piece, count, Integer::sum);
+    void destroyed(StripEntry.Destroyed gone) {
+        PartTrack track = track(gone.part());
+        track.loses(track.destroyed, gone.piece(), gone.count(), gone.unlisted());
+    }
+
+    /** Lost pieces turned up. */
+    void found(StripEntry.FoundAgain found) {
+        track(found.part()).finds(found.piece(), found.count());
+    }
+
+    /** Another piece fills a place at a part; false where that never came off. */
+    boolean fitted(PartName part, String piece, int count) {
+        if (!tracks.containsKey(part)) {
+            return false;
+        }
+        track(part).fits(piece, count);
+        return true;
+    }
+
+    /** The accounts of all places at the parts that came off. */
+    List<PlaceAccount> accounts(PlaceFold said) {
+        return tracks.values().stream()
+                .flatMap(track -> new PartAccounts(track, said).all().stream())
+                .toList();
     }
 
     /** A part lies elsewhere now. */
@@ -196,22 +223,27 @@ public final class ValleyTracks {
         track(part).staysOut(line, reason);
     }
 
-    /** A check of the technician's own must hold before a part goes on. */
-    public void checkAdded(PartName part, Named check) {
-        track(part).checks.putIfAbsent(check, GateCheck.open(check, true));
+    /** A check of the technician's own is made at a part. */
+    public void checkAdded(PartName part, AskedCheck check) {
+        track(part).checks.putIfAbsent(check.what(), GateCheck.open(check, true));
     }
 
-    /** A check was answered. One that is not listed follows from what lies under the part. */
-    public void checkAnswered(PartName part, Named check, boolean passed, String reason) {
+    /** A check was answered. One that is not listed follows from what lies under the part, or was learned. */
+    public void checkAnswered(PartName part, Named check, GateCheck.State answer, String why) {
         track(part)
                 .checks
                 .compute(
                         check,
-                        (what, before) -> new GateCheck(
-                                before == null ? check : before.what(),
-                                passed ? GateCheck.State.PASSED : GateCheck.State.WAIVED,
-                                reason,
-                                before != null && before.own()));
+                        (what, before) -> (before == null
+                                        ? GateCheck.open(new AskedCheck(check, CheckIds.usually(check)), false)
+                                        : before)
+                                .answered(answer, why));
+    }
+
+    /** Why a check at a part cannot be answered: the part never came off, or stays out for good. */
+    public Optional<Refusal> cannotBeChecked(PartName part) {
+        PartTrack track = tracks.get(part);
+        return track != null && track.state == ValleyPart.State.BACK ? Optional.empty() : mustBeOut(part, "checked");
     }
 
     /**
@@ -239,6 +271,9 @@ public final class ValleyTracks {
         PartTrack track = tracks.get(part);
         if (track != null && track.state == ValleyPart.State.OUT) {
             changed(track).replacedOld = old;
+            if (old == null) {
+                track.fitsWhatIsGone();
+            }
         }
     }
 

@@ -57,6 +57,11 @@ public final class Phrase {
                 : String.format(Locale.ROOT, "1/%.0f s", 1 / seconds);
     }
 
+    /** Words as the beginning of a line. */
+    public static String capitalised(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
     /** An id of a table as words: {@code fromTheTable} reads "from the table". */
     public static String readable(String id) {
         return id.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);

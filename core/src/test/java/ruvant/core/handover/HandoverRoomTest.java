@@ -7,12 +7,14 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.RecordEntry;
+import ruvant.core.picture.Outstanding;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Side;
+import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.WellName;
@@ -66,9 +68,9 @@ class HandoverRoomTest {
     void nothingLeavesWhileAPartIsOutAndItIsSaidWhereThatLies() {
         coverOff();
         Refusal refusal = refusal(BACK);
-        assertThat(refusal.code()).isEqualTo("notAllAccounted");
-        assertThat(refusal.message()).contains("top cover").contains("B2");
-        assertThat(refusal.remedy()).contains("leave it out with a reason");
+        assertThat(refusal.code()).isEqualTo("stillOpen");
+        assertThat(refusal.message()).contains("Put back: top cover (last seen in B2)");
+        assertThat(refusal.remedy()).contains("say at Return why it goes out so");
     }
 
     @Test
@@ -80,11 +82,29 @@ class HandoverRoomTest {
     }
 
     @Test
-    void allBackMayLeaveAndALostScrewIsAccountedFor() {
+    void whatGoesOutOpenGoesOutForAReasonThatTheOwnerReads() {
         coverOff();
         coverBack(1);
         assertThat(logs.stands().ledger().pieces().lost()).isEqualTo(1);
-        assertThat(logs.refusal(BACK)).isEmpty();
+        assertThat(refusal(BACK).message()).contains("Put back anyway: top cover (short one)");
+        List<HandoverEntry.PassedOver> passed = logs.stands().outstanding().stream()
+                .filter(Outstanding::holds)
+                .map(one -> new HandoverEntry.PassedOver(new Named(one.id(), one.what()), "until the screw comes"))
+                .toList();
+        logs.add(new HandoverEntry.Returned("Amara Okonjo", "", passed));
+        assertThat(logs.stands().sheet().after().passedOver())
+                .containsExactly("Put back anyway: top cover: until the screw comes");
+        assertThat(logs.stands().sheet().after().missing())
+                .containsExactly("1 × slotted screw 1.4 × 3.0, top cover: short one");
+    }
+
+    @Test
+    void aReasonForOneThingDoesNotPassAnother() {
+        coverOff();
+        HandoverEntry.PassedOver other = new HandoverEntry.PassedOver(Named.of("something else"), "it does not matter");
+        assertThat(refusal(new HandoverEntry.Returned("Amara Okonjo", "", List.of(other)))
+                        .code())
+                .isEqualTo("stillOpen");
     }
 
     @Test
@@ -114,7 +134,7 @@ class HandoverRoomTest {
         logs.add(new RecordEntry.Struck(logs.last(), "it came back"));
         assertThat(logs.picture().returned()).isFalse();
         logs.add(Logs.off("top cover", true));
-        assertThat(refusal(BACK).code()).isEqualTo("notAllAccounted");
+        assertThat(refusal(BACK).code()).isEqualTo("stillOpen");
     }
 
     @Test

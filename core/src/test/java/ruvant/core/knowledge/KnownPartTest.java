@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.MechanismState;
@@ -28,7 +29,7 @@ class KnownPartTest {
                 beware,
                 new KnownPart.PartTakes(Duration.ofMinutes(4), Duration.ofMinutes(6)),
                 true,
-                List.of(Named.of("Ball in its place")));
+                List.of(AskedCheck.before(Named.of("Ball in its place"))));
     }
 
     static List<KnownPart> thatWantCare() {

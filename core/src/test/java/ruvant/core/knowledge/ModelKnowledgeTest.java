@@ -19,6 +19,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.logline.LogLine;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.RefitEntry;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.trade.Hazard;
@@ -170,17 +171,17 @@ class ModelKnowledgeTest {
     @Test
     void whatSomebodyLookedAtOnceIsAskedAgainUntilItIsWaivedAsOften() {
         JobPicture first = checked(true, true);
-        assertThat(ModelKnowledge.of(List.of(first)).checks().before(PartName.of("Dial")))
-                .containsExactly(Named.of("lever left of the post"));
+        assertThat(ModelKnowledge.of(List.of(first)).checks().at(PartName.of("Dial")))
+                .containsExactly(AskedCheck.before(Named.of("lever left of the post")));
         assertThat(ModelKnowledge.of(List.of(first, checked(false, false)))
                         .checks()
-                        .before(PartName.of("dial")))
+                        .at(PartName.of("dial")))
                 .isEmpty();
         assertThat(ModelKnowledge.of(List.of(first, checked(true, false), checked(false, false)))
                         .checks()
-                        .before(PartName.of("dial")))
+                        .at(PartName.of("dial")))
                 .hasSize(1);
-        assertThat(ModelKnowledge.of(List.of(checked(true, false))).checks().before(PartName.of("dial")))
+        assertThat(ModelKnowledge.of(List.of(checked(true, false))).checks().at(PartName.of("dial")))
                 .as("nobody added it of their own accord")
                 .isEmpty();
     }

@@ -230,8 +230,8 @@ class PictureTest {
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
                 new ProveEntry.Fired(true, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.work().found())
-                .containsExactly("Cause: dirt (free when wet)", "Signs of an earlier repair: glue");
+        assertThat(sheet.arrival().found()).containsExactly("Signs of an earlier repair: glue");
+        assertThat(sheet.work().found()).containsExactly("Cause: dirt (free when wet)");
         assertThat(sheet.work().done())
                 .containsExactly(
                         "Cleaned train: naphtha",

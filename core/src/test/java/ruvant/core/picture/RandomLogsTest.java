@@ -23,7 +23,7 @@ import ruvant.core.log.RecordEntry;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.WayBack;
-import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.PlaceAccount;
 import ruvant.core.strip.ValleyPart;
 
 /** What holds of every log, over many that nobody wrote by hand. */
@@ -120,7 +120,8 @@ class RandomLogsTest {
             RefitAnswer answer = job.refit().of(part);
             boolean back = answer.kind() == RefitAnswer.Kind.BACK;
             assertThat(back).isEqualTo(part.state() == ValleyPart.State.BACK);
-            boolean open = job.refit().checks(part).stream().anyMatch(one -> one.state() == GateCheck.State.OPEN);
+            boolean open = job.refit().checks(part).stream()
+                    .anyMatch(one -> one.isOpen() && one.when().moment().isBefore());
             if (answer.kind() == RefitAnswer.Kind.READY) {
                 assertThat(open)
                         .as("%s is ready with an open check", part.name())
@@ -129,10 +130,38 @@ class RandomLogsTest {
         }
         assertThat(job.ledger().pieces().back()
                         + job.ledger().pieces().lost()
+                        + job.ledger().pieces().destroyed()
+                        + job.ledger().pieces().toStock()
                         + job.ledger().pieces().leftOut()
                         + job.ledger().pieces().out()
                         + job.ledger().pieces().unaccounted())
                 .isEqualTo(job.ledger().off());
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theAccountOfEveryPlaceBalances(long seed) {
+        Logs logs = RandomWork.of(seed, ATTEMPTS);
+        for (PlaceAccount account : logs.picture().notes().places()) {
+            assertThat(List.of(
+                            account.left(),
+                            account.open(),
+                            account.gone().lost(),
+                            account.gone().spare(),
+                            account.filled().back()))
+                    .as("%s", account)
+                    .allMatch(count -> count >= 0);
+            assertThat(account.filled().back()
+                            + account.filled().replaced()
+                            + account.filled().out()
+                            + account.left()
+                            + account.open())
+                    .as("%s", account)
+                    .isEqualTo(account.required());
+            assertThat(account.left() > 0)
+                    .as("%s", account)
+                    .isEqualTo(!account.because().isEmpty());
+        }
     }
 
     private static List<String> kinds(List<RefitAnswer> answers, RefitAnswer.Kind kind) {

@@ -17,12 +17,15 @@ import ruvant.core.parts.PartsEntry;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.CheckWhen;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.CheckMoment;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Side;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.trade.Stop;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.treat.TreatEntry;
@@ -80,7 +83,7 @@ final class RandomWork {
 
     private Entry anything() {
         PartName part = part();
-        return switch (random.nextInt(24)) {
+        return switch (random.nextInt(30)) {
             case 0, 1, 2, 3 -> removed("part " + random.nextInt(12));
             case 4, 5 -> refitted(part);
             case 6, 7 -> answered(part);
@@ -98,7 +101,19 @@ final class RandomWork {
             case 18 -> new IntakeEntry.FunctionChecked(function(), FunctionResult.WORKS, "");
             case 19 -> new ProveEntry.FunctionProved(function(), FunctionResult.WORKS, "");
             case 20 -> new ProveEntry.Fired(random.nextInt(4) > 0, "");
-            case 21 -> new RefitEntry.GateAdded(part, Named.of("lever left of the post"));
+            case 21 ->
+                new RefitEntry.GateAdded(
+                        part,
+                        Named.of("lever left of the post"),
+                        CheckWhen.at(CheckMoment.values()[random.nextInt(CheckMoment.values().length)]));
+            case 23 -> new StripEntry.Lost(part, piece(part), 1, random.nextInt(3) == 0);
+            case 24 -> new StripEntry.FoundAgain(part, piece(part), 1, "under the vice", 12);
+            case 25 -> new StripEntry.Destroyed(part, piece(part), 1, "drilled", random.nextInt(3) == 0);
+            case 26 -> new StripEntry.MissingOnArrival(piece(part), 1, part.text());
+            case 27 -> new StripEntry.LeftEmpty(part, piece(part), 1, "stripped thread");
+            case 28 ->
+                new PartsEntry.PieceFitted(part, piece(part), 1, SourceKind.STOCK, "drawer " + random.nextInt(5), null);
+            case 29 -> failed(part);
             case 22 -> random.nextBoolean() ? new SittingEntry.SatDown(Stop.STRIP, "") : new SittingEntry.GotUp("");
             default -> new HandoverEntry.Advised("fire it once a month");
         };
@@ -149,6 +164,24 @@ final class RandomWork {
                         .toList())
                 .orElse(List.of());
         return new RefitEntry.Refitted(name, back, random.nextInt(8) == 0 ? "had to" : "", "");
+    }
+
+    /** One of the pieces that a part has, or one that nobody noted. */
+    private String piece(PartName name) {
+        List<String> known = logs.picture().valley().part(name).stream()
+                .flatMap(part -> part.removed().fasteners().stream())
+                .map(Fastener::type)
+                .toList();
+        return known.isEmpty() || random.nextInt(4) == 0 ? "click spring" : known.get(random.nextInt(known.size()));
+    }
+
+    private Entry failed(PartName name) {
+        return logs.picture()
+                .valley()
+                .part(name)
+                .flatMap(part -> logs.stands().refit().checks(part).stream().findFirst())
+                .<Entry>map(check -> new RefitEntry.CheckFailed(name, check.what(), "it binds"))
+                .orElse(new SittingEntry.Noted("nothing to check"));
     }
 
     private Entry answered(PartName name) {

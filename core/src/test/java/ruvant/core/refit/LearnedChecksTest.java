@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobRules;
+import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Side;
@@ -17,7 +18,9 @@ import ruvant.core.units.Refusal;
 class LearnedChecksTest {
     private static final PartName DIAL = PartName.of("dial");
     private static final LearnedChecks LEARNED = part -> part.equals(DIAL)
-            ? List.of(Named.of("lever left of the post"), Named.of("lever left of the post"))
+            ? List.of(
+                    AskedCheck.before(Named.of("lever left of the post")),
+                    AskedCheck.before(Named.of("lever left of the post")))
             : List.of();
 
     private final Logs logs = Logs.camera().add(StripEntry.Removed.of("dial", Side.TOP, false));

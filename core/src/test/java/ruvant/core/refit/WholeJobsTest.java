@@ -190,7 +190,9 @@ class WholeJobsTest {
         assertThat(bench.logs.picture().valley().parts()).hasSize(60);
         assertThat(bench.stops("top block")).contains("and 6 more");
         assertThat(bench.logs.refusal(new HandoverEntry.Returned("the owner", "")))
-                .hasValueSatisfying(refusal -> assertThat(refusal.message()).contains("“left lever 7”, no well noted"));
+                .hasValueSatisfying(refusal -> assertThat(refusal.message())
+                        .contains("Put back 60 parts")
+                        .contains("left lever 7"));
         bench.closesUp();
         assertThat(bench.ledger().closed()).isTrue();
     }

@@ -7,8 +7,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.handover.HandoverEntry;
+import ruvant.core.handover.ReturnSheet;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.Standards;
+import ruvant.core.picture.ReturnSheets;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.trade.MechanismState;
@@ -111,7 +113,7 @@ class StripNotesTest {
     @Test
     void aMarkHoldsOnlyInItsState() {
         logs.add(off("ring", null, List.of(), null, new StripEntry.Mark("slot at dot", "cocked")));
-        assertThat(answer("ring").against()).contains(RefitAnswer.Against.CHECKS_OPEN);
+        assertThat(answer("ring").kind()).as("a mark is seen once it is on").isEqualTo(RefitAnswer.Kind.READY);
         logs.add(new StripEntry.StateSet(MechanismState.RELEASED));
         assertThat(answer("ring").reason()).isEqualTo("Its mark holds cocked; it is released now");
     }
@@ -205,11 +207,10 @@ class StripNotesTest {
         logs.add(
                 new StripEntry.MissingOnArrival("cross screw", 1, "top cover"),
                 new StripEntry.Surplus("washer", 2, ""));
-        assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
-                        .work()
-                        .found())
-                .contains("Missing on arrival: 1 × cross screw, top cover")
-                .contains("Found in it and belongs nowhere: 2 × washer");
+        ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
+        assertThat(sheet.arrival().found()).contains("Missing on arrival: 1 × cross screw, top cover");
+        assertThat(sheet.after().missing()).containsExactly("1 × cross screw, top cover");
+        assertThat(sheet.work().found()).contains("Found in it and belongs nowhere: 2 × washer");
     }
 
     private static final java.util.function.Function<String, Named> RUNG =

@@ -24,12 +24,15 @@ final class SheetPage {
     static String html(ReturnSheet sheet, Paper paper, ZoneId zone) {
         StringBuilder body = new StringBuilder();
         section(body, "What you told us", List.of("“" + sheet.received().complaint() + "”"));
+        section(body, "As it came in", sheet.arrival().found());
         section(body, "What we found", sheet.work().found());
         section(body, "What we did", sheet.work().done());
         section(body, "Replaced", sheet.work().replaced());
         section(body, "Differs from the factory now", sheet.work().changed());
         speeds(body, sheet.proof().speeds());
         section(body, "Proof", sheet.proof().functions());
+        section(body, "Missing", sheet.after().missing());
+        section(body, "Goes back with this open, and why", sheet.after().passedOver());
         section(body, "Left as it is, and why", sheet.after().leftOpen());
         List<String> use = new ArrayList<>();
         sheet.after().battery().ifPresent(cell -> use.add("Battery: " + cell));

@@ -54,7 +54,7 @@ public class PartsStore implements Projection<JobPicture> {
         for (PartsPicture.Need need : picture.parts().needs()) {
             database.writes()
                     .sql("insert into part_need (job, part, what, opened_at, open) values (?, ?, ?, ?, ?)")
-                    .params(job, need.part().text(), need.what(), Times.text(need.since()), need.open() ? 1 : 0)
+                    .params(job, need.wanted().text(), need.what(), Times.text(need.since()), need.open() ? 1 : 0)
                     .update();
         }
         for (PartsPicture.SeenFit seen : picture.parts().fits()) {

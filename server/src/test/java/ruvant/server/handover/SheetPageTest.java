@@ -33,9 +33,10 @@ class SheetPageTest {
                         SpeedSeries.DOUBLING,
                         List.of(),
                         null),
+                new ReturnSheet.Arrival(List.of()),
                 new ReturnSheet.Work(List.of(), List.of(), List.of(), List.of()),
                 new ReturnSheet.Proof(speeds, List.of()),
-                new ReturnSheet.After(List.of(), advice, Optional.empty(), List.of()));
+                new ReturnSheet.After(List.of(), List.of(), List.of(), advice, Optional.empty(), List.of()));
     }
 
     private static SpeedRow.Run run(double bias, SpeedVerdict.Kind kind) {
