@@ -188,7 +188,8 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       missing: [],
     },
     notAccounted: 0,
-    notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [] },
+    notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [], places: [] },
+    lateChecks: [],
     stuck: [],
     refitting: {},
     visitor: { opened: "UNTOUCHED", reasons: ["no sign of anybody was noted"], expect: [] },
@@ -215,7 +216,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       roots: [],
     },
     treat: { cleaned: [], waits: [], mended: [], modified: [], lubricated: [], ranDry: {} },
-    needs: { needs: [], replacements: [], fits: [] },
+    needs: { needs: [], replacements: [], fits: [], pieces: [] },
     fitsToJudge: [],
     speeds: [
       {

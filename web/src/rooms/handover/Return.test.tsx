@@ -15,7 +15,9 @@ it("returns it to its owner, named beforehand", async () => {
   atTheBench(<Return />);
   expect(screen.getByLabelText<HTMLInputElement>("Returned to").value).toBe("A. Okonjo");
   fireEvent.click(named("button", "Return the camera"));
-  await waitFor(() => expect(logged()).toEqual([{ kind: "returned", to: "A. Okonjo", remark: "" }]));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "returned", to: "A. Okonjo", remark: "", passedOver: [] }]),
+  );
 });
 
 it("settles what was to be done: done, or left with a reason", async () => {
@@ -47,8 +49,53 @@ const open = (change: Partial<ReturnType<typeof aJob>["outstanding"][number]>) =
   stop: "PROVE" as const,
   what: "Fire it to prove it",
   why: "0 of 36 good in a row",
-  holds: false,
+  id: change.what ?? "fire",
+  hold: "NOT" as const,
+  suggested: "",
   ...change,
+});
+
+it("goes out with something open only for a reason, which goes with it", async () => {
+  const needs = open({
+    id: "need/governor/governor",
+    what: "Part still needed: governor",
+    hold: "WITHOUT_REASON",
+  });
+  const waived = open({
+    id: "waived/x/ball",
+    what: "Waived: ball",
+    hold: "WITHOUT_REASON",
+    suggested: "no ball here",
+  });
+  atTheBench(<Return />, aJob({ outstanding: [needs, waived] }));
+  expect(screen.queryByRole("button", { name: /^Return/ })).toBeNull();
+  fireEvent.click(screen.getAllByRole("button", { name: saying("Pass over…") })[0]!);
+  fireEvent.change(screen.getByLabelText(/Why does it go out with this open: Part/, { selector: "input" }), {
+    target: { value: "comes in May" },
+  });
+  fireEvent.click(named("button", "Pass over"));
+  expect(await screen.findByText("goes out so: comes in May")).toBeTruthy();
+  fireEvent.click(screen.getByRole("button", { name: saying("Pass over…") }));
+  expect(
+    screen.getByLabelText<HTMLInputElement>(/Why does it go out with this open: Waived/, {
+      selector: "input",
+    }).value,
+  ).toBe("no ball here");
+  fireEvent.click(named("button", "Pass over"));
+  fireEvent.click(await waitFor(() => named("button", "Return it anyway")));
+  await waitFor(() =>
+    expect(logged()).toEqual([
+      {
+        kind: "returned",
+        to: "A. Okonjo",
+        remark: "",
+        passedOver: [
+          { what: { id: needs.id, words: needs.what }, reason: "comes in May" },
+          { what: { id: waived.id, words: waived.what }, reason: "no ball here" },
+        ],
+      },
+    ]),
+  );
 });
 
 it("lists what is missing with the way to it, and does not push the camera out of the door", () => {
@@ -75,7 +122,7 @@ it("has no button to return it while something holds it back, and says what woul
   atTheBench(
     <Return />,
     aJob({
-      outstanding: [open({ stop: "REFIT", part: "top cover", what: "Put back: top cover", holds: true })],
+      outstanding: [open({ stop: "REFIT", part: "top cover", what: "Put back: top cover", hold: "FIRMLY" })],
     }),
   );
   expect(screen.queryByRole("button", { name: /^Return/ })).toBeNull();

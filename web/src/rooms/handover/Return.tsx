@@ -13,6 +13,7 @@ import { PaperPick } from "../../ui/PaperPick";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { usePassed, type Passed } from "./passed";
 import { StillOpen } from "./StillOpen";
 import { scopeWords } from "../../ui/scopeWords";
 import { texts } from "./words";
@@ -21,6 +22,7 @@ import { texts } from "./words";
 export function Return() {
   const job = useJob();
   const [paper, setPaper] = useState<string>(PAPER_HERE);
+  const passed = usePassed(job.tag);
   const sheet = `/api/jobs/${job.tag}/sheet`;
   return (
     <div className="bay wide:grid-cols-[minmax(0,1fr)_380px] grid h-full grid-cols-[minmax(0,1fr)_330px]">
@@ -44,10 +46,10 @@ export function Return() {
         />
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
-        <StillOpen job={job} />
+        <StillOpen job={job} passed={passed} />
         <ScopePanel job={job} />
         <OnTheSheet job={job} />
-        <GiveBack job={job} />
+        <GiveBack job={job} passed={passed} />
       </aside>
     </div>
   );
@@ -158,7 +160,7 @@ function OnTheSheet({ job }: { job: JobView }) {
   );
 }
 
-function GiveBack({ job }: { job: JobView }) {
+function GiveBack({ job, passed }: { job: JobView; passed: Passed }) {
   const append = useAppend(job.tag);
   const received = job.intake.received!;
   const out = job.notAccounted;
@@ -171,7 +173,9 @@ function GiveBack({ job }: { job: JobView }) {
         </p>
       </Panel>
     );
-  const holds = job.outstanding.filter((one) => one.holds).length;
+  const holds = job.outstanding.filter(
+    (one) => one.hold === "FIRMLY" || (one.hold === "WITHOUT_REASON" && !passed.has(one.id)),
+  ).length;
   return (
     <Panel title={texts.handover}>
       <p className="flex items-center gap-2">
@@ -194,7 +198,12 @@ function GiveBack({ job }: { job: JobView }) {
           ]}
           action={job.outstanding.length === 0 ? texts.returnTheCamera : texts.returnItAllTheSame}
           look={job.outstanding.length === 0 ? "primary" : undefined}
-          onAdd={(to) => append([{ kind: "returned", to, remark: "" }], { said: texts.returnedToOf(to) })}
+          onAdd={async (to) => {
+            await append([{ kind: "returned", to: to!, remark: "", passedOver: passed.said(job) }], {
+              said: texts.returnedToOf(to!),
+            });
+            passed.done();
+          }}
         />
       )}
     </Panel>

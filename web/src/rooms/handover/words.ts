@@ -39,6 +39,14 @@ export const texts = {
   stillOpen: "Before it goes back",
   stillToDo: (count: number) => `${count} still to do`,
   cannotBeReturnedYet: (one: boolean) =>
-    `It can be returned once ${one ? `what is marked ✕ is` : `all that is marked ✕ is`} back on, left out with a reason, or accounted for.`,
+    `It can be returned once ${one ? `what is marked ✕ is` : `all that is marked ✕ is`} settled, or passed over with a reason that goes on the sheet.`,
+  passOver: "Pass over…",
+  passOverLabel: "Pass over",
+  change: "Change…",
+  passAllOver: "Pass all over",
+  oneReasonForAll: (count: number) => `One reason for all ${count} that are open`,
+  goesOutSo: (reason: string) => `goes out so: ${reason}`,
+  whyDoesItGoOutSo: (what: string) => `Why does it go out with this open: ${what}?`,
+  whyItGoesOutSo: "Why it goes out so; the owner reads it",
   returnedToOf: (toOf: string | number) => `Returned to ${toOf}.`,
 };

@@ -292,8 +292,9 @@ function PartMet({ part, jobs }: { part: KnownPart; jobs: number }) {
         {part.held.fasteners.map((one) => `${one.count} × ${fastenerWords(one)}`).join(", ")}
         {warnings.length > 0 && <span className="text-stop block">{warnings.join("; ")}</span>}
         {part.checks.map((check) => (
-          <span key={check.id} className="text-mark block">
-            {texts.check(check.words)}
+          <span key={check.what.id} className="text-mark block">
+            {texts.check(check.what.words)}
+            {check.when.moment !== "BEFORE" && ` (${word("checkMoment", check.when.moment)})`}
           </span>
         ))}
         {part.beware.slips.map((slip) => (

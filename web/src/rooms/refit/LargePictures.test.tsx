@@ -40,7 +40,7 @@ it("shows the pictures large beside the gate with one key, the hole map first", 
   fireEvent.keyDown(document.body, { key: "v" });
   const large = screen.getByRole("region", { name: "Pictures of the front plate, large" });
   expect(within(large).getByRole("img").getAttribute("src")).toBe("/api/pictures/map.jpg");
-  expect(screen.getByRole("region", { name: "Before it goes back on" })).toBeTruthy();
+  expect(screen.getByRole("region", { name: "Checks" })).toBeTruthy();
   fireEvent.keyDown(document.body, { key: "v" });
   expect(within(large).getByRole("img").getAttribute("src")).toBe("/api/pictures/plain.jpg");
   fireEvent.keyDown(document.body, { key: "Escape" });

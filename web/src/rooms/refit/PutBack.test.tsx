@@ -4,7 +4,13 @@ import { expect, it, vi } from "vitest";
 import { aJob, aPart, called } from "../../testing/examples";
 import { PutBack } from "./PutBack";
 
-const check = (text: string) => ({ what: called(text), state: "OPEN" as const, reason: "", own: false });
+const check = (text: string, moment: "BEFORE" | "ON" = "BEFORE") => ({
+  what: called(text),
+  when: { moment, firings: 0, speed: "" },
+  state: "OPEN" as const,
+  reason: "",
+  own: false,
+});
 
 function open(part = aPart("front plate")) {
   const onBack = vi.fn();
@@ -23,7 +29,7 @@ it("puts back with all fasteners by two keys", async () => {
     {
       kind: "refitted",
       part: "front plate",
-      fasteners: [{ type: "slotted screw 1.4 × 3.0", back: 3, lost: 0, replaced: 0 }],
+      fasteners: [{ type: "slotted screw 1.4 × 3.0", back: 3, lost: 0, replaced: 0, empty: 0, why: "" }],
       overrideReason: "",
       remark: "",
     },
@@ -145,4 +151,62 @@ it("has a button for the state that is required before the part can go on", asyn
   );
   fireEvent.click(named("button", /^It is .* now$/));
   await waitFor(() => expect(logged()).toEqual([{ kind: "stateSet", state: "COCKED" }]));
+});
+
+it("logs a check that fails with what was seen, and offers what can be done about it", async () => {
+  const failed = { ...check("Runs free"), state: "FAILED" as const, reason: "binds at 1/30" };
+  open(aPart("front plate", { checks: [check("Levers free"), failed] }));
+  fireEvent.click(screen.getByRole("button", { name: saying("Fails…") }));
+  fireEvent.change(screen.getByLabelText(/Levers free/, { selector: "input" }), {
+    target: { value: "one is bent" },
+  });
+  fireEvent.click(named("button", "Log as failed"));
+  await waitFor(() =>
+    expect(logged()).toEqual([
+      { kind: "checkFailed", part: "front plate", check: called("Levers free"), seen: "one is bent" },
+    ]),
+  );
+  expect(screen.getByText("failed: binds at 1/30")).toBeTruthy();
+  expect(screen.getByRole("link", { name: "Adjust" }).getAttribute("href")).toBe("/camera/R-0001/adjust");
+  expect(screen.getByRole("button", { name: saying("It holds now") })).toBeTruthy();
+});
+
+it("asks once the part is on what can be seen only then", async () => {
+  const late = check("Mark matched", "ON");
+  const back = aPart("front plate", { checks: [late] });
+  back.answer = { ...back.answer, kind: "BACK" };
+  const job = aJob({ parts: [back], lateChecks: [{ part: "front plate", check: late, due: true }] });
+  atTheBench(<PutBack job={job} part={back} onBack={() => undefined} />, job);
+  fireEvent.keyDown(document.body, { key: "g" });
+  await waitFor(() => expect(logged()).toMatchObject([{ kind: "gateAnswered", passed: true }]));
+});
+
+it("knows that a screw was missing on arrival, and leaves its place empty only with a reason", async () => {
+  const part = aPart("front plate");
+  const type = part.fasteners[0]!.type;
+  const count = part.fasteners[0]!.fastener.count;
+  const job = aJob({ parts: [part] });
+  job.notes.places = [
+    {
+      place: { part: "front plate", piece: type },
+      required: count + 1,
+      found: count,
+      missing: 1,
+      filled: { back: 0, replaced: 0, out: count },
+      gone: { lost: 0, destroyed: 0, spare: 0, unaccounted: 0 },
+      left: 0,
+      because: "",
+      open: 1,
+    },
+  ];
+  atTheBench(<PutBack job={job} part={part} onBack={() => undefined} />, job);
+  expect(screen.getByText(`${count + 1} belong there`)).toBeTruthy();
+  fireEvent.click(screen.getAllByRole("button", { name: saying("Not all…") })[0]!);
+  fireEvent.change(screen.getByLabelText("left empty"), { target: { value: "1" } });
+  fireEvent.change(screen.getByLabelText("why"), { target: { value: "stripped" } });
+  fireEvent.click(named("button", "Confirm"));
+  fireEvent.click(named("button", /^Put back/));
+  await waitFor(() =>
+    expect(logged()[0]).toMatchObject({ fasteners: [{ back: count, empty: 1, why: "stripped" }] }),
+  );
 });

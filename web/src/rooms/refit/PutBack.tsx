@@ -10,11 +10,11 @@ import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
 import { WellMark } from "../../ui/WellMark";
-import { PartAtHand } from "../part";
+import { PartAtHand, Pieces } from "../part";
 import { HoleMap } from "../album";
 import { Edges } from "../strip";
 import { answerOf } from "../../valley/words";
-import { Gate } from "./Gate";
+import { Gate, nextCheckOf } from "./Gate";
 import { OnTheShelf } from "./OnTheShelf";
 import { ProbablyWaits } from "./ProbablyWaits";
 import { texts } from "./words";
@@ -81,22 +81,15 @@ export function PutBack({
       }),
     );
 
-  const nextCheck = part.checks.find((check) => check.state === "OPEN");
+  const nextCheck = nextCheckOf(job, part);
   const allBack = () =>
-    setCounts(
-      Object.fromEntries(
-        part.fasteners.map((one) => [
-          one.type,
-          { type: one.type, back: one.fastener.count, lost: 0, replaced: 0 },
-        ]),
-      ),
-    );
+    setCounts(Object.fromEntries(part.fasteners.map((one) => [one.type, usual(job, part.name, one)])));
   useKeys({
     g: () =>
       nextCheck !== undefined &&
       void submit(() =>
         append([{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }], {
-          said: texts.checked(nextCheck.what.words),
+          said: texts.answered.passed(nextCheck.what.words),
         }),
       ),
     a: allBack,
@@ -157,6 +150,8 @@ export function PutBack({
                   <FastenerCount
                     key={one.type}
                     fastener={one}
+                    start={usual(job, part.name, one)}
+                    required={accountOf(job, part.name, one.type)?.required ?? one.fastener.count}
                     counts={counts[one.type]}
                     onChange={(next) => setCounts({ ...counts, [one.type]: next })}
                   />
@@ -202,6 +197,8 @@ export function PutBack({
           {edges && <Edges job={job} part={part} />}
         </>
       )}
+      {settled && part.checks.length > 0 && <Gate job={job} part={part} />}
+      <Pieces job={job} part={part.name} />
       <PartAtHand job={job} part={part} onLarge={onLarge} />
     </div>
   );
@@ -221,19 +218,41 @@ function Hints({ hints }: { hints: string[] }) {
   );
 }
 
+/** The account of one type of fastener at a part. */
+function accountOf(job: JobView, part: string, type: string) {
+  return job.notes.places.find((one) => one.place.part === part && one.place.piece === type);
+}
+
+/** What is true of most parts: all that came off goes back, and what lies ready fills the rest. */
+function usual(job: JobView, part: string, one: PartView["fasteners"][number]): Counts {
+  const account = accountOf(job, part, one.type);
+  const gone = (account?.gone.lost ?? 0) + (account?.gone.destroyed ?? 0);
+  return {
+    type: one.type,
+    back: one.fastener.count - gone,
+    lost: gone,
+    replaced: account?.filled.replaced ?? 0,
+    empty: account?.left ?? 0,
+    why: account?.because ?? "",
+  };
+}
+
 function FastenerCount({
   fastener,
+  start,
+  required,
   counts,
   onChange,
 }: {
   fastener: PartView["fasteners"][number];
+  start: Counts;
+  required: number;
   counts?: Counts;
   onChange: (counts: Counts) => void;
 }) {
   const [open, setOpen] = useState(false);
   const all = fastener.fastener.count;
-  const set = (change: Partial<Counts>) =>
-    onChange({ type: fastener.type, back: all, lost: 0, replaced: 0, ...counts, ...change });
+  const set = (change: Partial<Counts>) => onChange({ ...start, ...counts, ...change });
   return (
     <li className="border-line/70 flex min-h-[52px] flex-wrap items-center gap-3 border-b py-1">
       <span className="flex w-[64px] justify-end">
@@ -241,11 +260,18 @@ function FastenerCount({
       </span>
       <span className="min-w-0 flex-1">
         <b className="num text-[17px]">{all}</b> × {fastener.type}
+        {required !== all && (
+          <span className="text-stop block text-[13.5px]">{texts.belongThere(required)}</span>
+        )}
       </span>
       {!open && counts === undefined && (
         <>
           <Button about={fastener.type} onClick={() => set({})}>
-            {fastener.staysIn ? texts.tightAgain : all === 1 ? texts.itIsBack : texts.allBack(all)}
+            {fastener.staysIn
+              ? texts.tightAgain
+              : start.back === 1
+                ? texts.itIsBack
+                : texts.allBack(start.back)}
           </Button>
           <Button kind="quiet" about={fastener.type} onClick={() => setOpen(true)}>
             {texts.notAll}
@@ -257,6 +283,7 @@ function FastenerCount({
           {texts.back(counts.back)}
           {counts.lost > 0 && texts.lost(counts.lost)}
           {counts.replaced > 0 && texts.replaced(counts.replaced)}
+          {counts.empty > 0 && texts.leftEmpty(counts.empty)}
           <Button kind="quiet" about={fastener.type} onClick={() => setOpen(true)}>
             {texts.change}
           </Button>
@@ -264,18 +291,28 @@ function FastenerCount({
       )}
       {(open || (counts?.lost ?? 0) > 0) && <OnTheShelf type={fastener.type} />}
       {open && (
-        <span className="flex items-end gap-2">
-          {(["back", "lost", "replaced"] as const).map((name) => (
+        <span className="flex flex-wrap items-end gap-2">
+          {(["back", "lost", "replaced", "empty"] as const).map((name) => (
             <label key={name} className="text-soft flex w-[72px] flex-col text-[13px]">
               {texts.counted[name]}
               <input
                 className="input num"
                 inputMode="numeric"
-                value={counts?.[name] ?? (name === "back" ? all : 0)}
+                value={(counts ?? start)[name]}
                 onChange={(event) => set({ [name]: Number(event.target.value.replace(/\D/g, "")) })}
               />
             </label>
           ))}
+          {(counts ?? start).empty > 0 && (
+            <label className="text-soft flex min-w-[130px] flex-1 flex-col text-[13px]">
+              {texts.whyEmpty}
+              <input
+                className="input"
+                value={(counts ?? start).why}
+                onChange={(event) => set({ why: event.target.value })}
+              />
+            </label>
+          )}
           <Button
             onClick={() => {
               set({});

@@ -7,7 +7,7 @@ import { exact } from "../../ui/dates";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
-import { PartAtHand } from "../part";
+import { PartAtHand, Pieces } from "../part";
 import { BackRow } from "../../valley/PartRow";
 import { Edges } from "./Edges";
 import { texts } from "./words";
@@ -120,6 +120,7 @@ export function PartDetail({
           <BackRow part={part} compact={false} now={now} />
         </Link>
       </Panel>
+      <Pieces job={job} part={part.name} />
       <PartAtHand job={job} part={part} onLarge={onLarge} />
       <Edges job={job} part={part} />
     </div>

@@ -142,10 +142,19 @@ it("shows where a need can come from, takes it, and opens the fitting with what 
   const job = aJob({
     needs: {
       needs: [
-        { id: "n", part: "governor", what: "governor", open: true, since: "2031-03-04T08:00:00Z", how: "" },
+        {
+          id: "n",
+          part: "governor",
+          piece: "",
+          what: "governor",
+          open: true,
+          since: "2031-03-04T08:00:00Z",
+          how: "",
+        },
       ],
       replacements: [],
       fits: [],
+      pieces: [],
     },
   });
   let taken = false;
@@ -210,5 +219,7 @@ it("opens a need for the part itself where nothing else is said", async () => {
   choose("Needed");
   type("Part", "governor");
   press("Find a source");
-  await waitFor(() => expect(logged()).toEqual([{ kind: "needOpened", part: "governor", what: "governor" }]));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "needOpened", part: "governor", what: "governor", piece: "" }]),
+  );
 });

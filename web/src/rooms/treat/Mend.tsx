@@ -32,7 +32,9 @@ export function Mend() {
   const needed = search.get("part") ?? "";
   const doing = search.get("doing") ?? (needed === "" ? "mended" : "needed");
   const go = (next: string, part = "") => setSearch(part === "" ? { doing: next } : { doing: next, part });
-  const open = job.needs.needs.some((need) => need.open && need.part.toLowerCase() === needed.toLowerCase());
+  const open = job.needs.needs.some(
+    (need) => need.open && wantedOf(need).toLowerCase() === needed.toLowerCase(),
+  );
   return (
     <div className="bay wide:grid-cols-[minmax(0,1fr)_400px] grid h-full grid-cols-[minmax(0,1fr)_320px]">
       <div
@@ -99,6 +101,13 @@ function metered(job: JobView) {
   return job.functions.some((one) => one.id === "meter") || job.intake.battery !== undefined;
 }
 
+type Need = JobView["needs"]["needs"][number];
+
+/** What is looked for: the piece, where only that is needed. */
+function wantedOf(need: Need): string {
+  return need.piece === "" ? need.part : need.piece;
+}
+
 function Needs({
   job,
   chosen,
@@ -110,8 +119,10 @@ function Needs({
 }) {
   const append = useAppend(job.tag);
   const [dropping, setDropping] = useState<string>();
-  const drop = async (part: string, why: string) => {
-    await append([{ kind: "needDropped", part, why }], { said: texts.noLongerNeeded(part) });
+  const drop = async (need: Need, why: string) => {
+    await append([{ kind: "needDropped", part: need.part, piece: need.piece, why }], {
+      said: texts.noLongerNeeded(wantedOf(need)),
+    });
     setDropping(undefined);
   };
   return (
@@ -122,32 +133,33 @@ function Needs({
           <li key={need.id} className="border-line/70 flex flex-wrap items-center gap-2 border-b py-1">
             <StateMark mark={need.open ? "not" : "done"} />
             <span className="min-w-[80%] flex-1">
-              <b>{need.part}</b>
-              {need.what !== need.part && `: ${need.what}`}
+              <b>{wantedOf(need)}</b>
+              {need.piece !== "" && ` (${need.part})`}
+              {need.what !== wantedOf(need) && `: ${need.what}`}
               {!need.open && <span className="text-soft block text-[13.5px]">{texts.met(need.how)}</span>}
             </span>
-            {need.open && dropping !== need.part && (
+            {need.open && dropping !== need.id && (
               <>
                 <Button
-                  about={need.part}
-                  aria-pressed={need.part === chosen}
-                  className={need.part === chosen ? "border-ready!" : ""}
-                  onClick={() => onChoose(need.part)}
+                  about={wantedOf(need)}
+                  aria-pressed={wantedOf(need) === chosen}
+                  className={wantedOf(need) === chosen ? "border-ready!" : ""}
+                  onClick={() => onChoose(wantedOf(need))}
                 >
                   {texts.findASource}
                 </Button>
-                <Button kind="quiet" about={need.part} onClick={() => setDropping(need.part)}>
+                <Button kind="quiet" about={wantedOf(need)} onClick={() => setDropping(need.id)}>
                   {texts.notNeeded}
                 </Button>
               </>
             )}
-            {need.open && dropping === need.part && (
+            {need.open && dropping === need.id && (
               <AddLine
                 blanks={[{ label: texts.whyIsItNotNeeded, hint: texts.mendedAfterAll }]}
                 action={texts.closeThisNeed}
                 focus
                 className="w-full"
-                onAdd={(why) => drop(need.part, why)}
+                onAdd={(why) => drop(need, why!)}
                 onCancel={() => setDropping(undefined)}
               />
             )}

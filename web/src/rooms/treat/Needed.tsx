@@ -30,7 +30,7 @@ export function NewNeed({ job, onOpened }: { job: JobView; onOpened: (part: stri
     NEED,
     { part: "", need: "" },
     async ({ part, need }) => {
-      await append([{ kind: "needOpened", part, what: need || part }], {
+      await append([{ kind: "needOpened", part, what: need || part, piece: "" }], {
         said: texts.neededOf(need || part),
       });
       onOpened(part);

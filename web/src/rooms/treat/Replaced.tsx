@@ -42,7 +42,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
   const form = useFormOf(
     REPLACED,
     {
-      part: piece?.part ?? job.needs.needs.find((need) => need.open)?.part ?? "",
+      part: piece?.part ?? job.needs.needs.find((need) => need.open && need.piece === "")?.part ?? "",
       source: piece?.source ?? "DONOR",
       from: piece?.from ?? "",
       pattern: piece?.madeFor?.pattern ?? "",
@@ -54,9 +54,25 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
     },
     async (read) => {
       const madeFor = isMade(read.source) ? undefined : piece?.madeFor;
-      await append([{ kind: "replaced", ...read, madeFor, fromShelf: piece?.fromShelf }], {
-        said: texts.replacedOf(read.part),
-      });
+      const ofAPiece = job.needs.needs.find(
+        (need) => need.open && need.piece !== "" && need.piece === read.part,
+      );
+      await append(
+        [
+          ofAPiece === undefined
+            ? { kind: "replaced", ...read, madeFor, fromShelf: piece?.fromShelf }
+            : {
+                kind: "pieceFitted",
+                part: ofAPiece.part,
+                piece: ofAPiece.piece,
+                count: 1,
+                source: read.source,
+                from: read.from,
+                fromShelf: piece?.fromShelf,
+              },
+        ],
+        { said: texts.replacedOf(read.part) },
+      );
       onDone();
     },
     `replaced.${job.tag}.${piece?.part ?? ""}`,

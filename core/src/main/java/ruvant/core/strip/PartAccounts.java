@@ -24,12 +24,12 @@ final class PartAccounts {
                 .forEach(pieces::add);
         List<PlaceAccount> accounts = new ArrayList<>();
         for (String piece : pieces) {
-            accounts.add(account(new Place(part.name, piece), required.getOrDefault(piece, 0)));
+            accounts.add(account(new PiecePlace(part.name, piece), required.getOrDefault(piece, 0)));
         }
         return accounts;
     }
 
-    private PlaceAccount account(Place place, int found) {
+    private PlaceAccount account(PiecePlace place, int found) {
         int missing = said.missingAt(place);
         int required = found + missing;
         PlaceAccount.Filled filled = filled(place.piece());
@@ -55,7 +55,7 @@ final class PartAccounts {
         };
     }
 
-    private PlaceFold.Empty left(Place place, int empty) {
+    private PlaceFold.Empty left(PiecePlace place, int empty) {
         if (part.state == ValleyPart.State.LEFT_OUT) {
             return new PlaceFold.Empty(empty, part.leftOutReason());
         }

@@ -220,7 +220,7 @@ final class PartTrack {
     }
 
     /** What became of pieces of that name. */
-    PlaceAccount.Gone gone(String piece) {
+    PlaceAccount.Strays gone(String piece) {
         int count = pieces().getOrDefault(piece, 0);
         int unaccounted = state == ValleyPart.State.BACK && isFastener(piece)
                 ? Math.max(
@@ -230,7 +230,7 @@ final class PartTrack {
                                         .map(one -> one.back() + one.lost())
                                         .orElse(0))
                 : 0;
-        return new PlaceAccount.Gone(
+        return new PlaceAccount.Strays(
                 Math.max(0, missing(piece)),
                 destroyed.getOrDefault(piece, 0),
                 spare.getOrDefault(piece, 0),

@@ -14,12 +14,12 @@ package ruvant.core.strip;
  * @param open places that are empty, and nobody has said why
  */
 public record PlaceAccount(
-        Place place,
+        PiecePlace place,
         int required,
         int found,
         int missing,
         Filled filled,
-        Gone gone,
+        Strays gone,
         int left,
         String because,
         int open) {
@@ -40,7 +40,7 @@ public record PlaceAccount(
      * @param spare found again, or exchanged, and lying about now
      * @param unaccounted nobody has said where they went
      */
-    public record Gone(int lost, int destroyed, int spare, int unaccounted) {}
+    public record Strays(int lost, int destroyed, int spare, int unaccounted) {}
 
     /** The place in words, such as "3 × slotted screw 1.7 × 3.0, top cover". */
     public String words(int count) {

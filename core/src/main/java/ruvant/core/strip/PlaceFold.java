@@ -26,37 +26,37 @@ final class PlaceFold {
         }
     }
 
-    private final Map<String, Place> named = new LinkedHashMap<>();
+    private final Map<String, PiecePlace> named = new LinkedHashMap<>();
     private final Map<String, Integer> missing = new LinkedHashMap<>();
     private final Map<String, Integer> fitted = new LinkedHashMap<>();
     private final Map<String, Empty> empty = new LinkedHashMap<>();
 
-    void missing(Place place, int count) {
+    void missing(PiecePlace place, int count) {
         missing.merge(key(place), count, Integer::sum);
     }
 
-    void fitted(Place place, int count) {
+    void fitted(PiecePlace place, int count) {
         fitted.merge(key(place), count, Integer::sum);
     }
 
-    void leftEmpty(Place place, int count, String why) {
+    void leftEmpty(PiecePlace place, int count, String why) {
         empty.merge(key(place), new Empty(count, why), Empty::and);
     }
 
-    private String key(Place place) {
+    private String key(PiecePlace place) {
         named.putIfAbsent(place.key(), place);
         return place.key();
     }
 
-    int missingAt(Place place) {
+    int missingAt(PiecePlace place) {
         return missing.getOrDefault(place.key(), 0);
     }
 
-    Empty emptyAt(Place place) {
+    Empty emptyAt(PiecePlace place) {
         return empty.getOrDefault(place.key(), Empty.NONE);
     }
 
-    private int fittedAt(Place place) {
+    private int fittedAt(PiecePlace place) {
         return fitted.getOrDefault(place.key(), 0);
     }
 
@@ -64,7 +64,7 @@ final class PlaceFold {
     Set<String> piecesAt(PartName part) {
         return named.values().stream()
                 .filter(place -> place.part().equals(part))
-                .map(Place::piece)
+                .map(PiecePlace::piece)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
@@ -81,7 +81,7 @@ final class PlaceFold {
     }
 
     /** The account of a place at a part that never came off: of it, only what was missing is known. */
-    private PlaceAccount neverOff(Place place) {
+    private PlaceAccount neverOff(PiecePlace place) {
         int required = Math.max(missingAt(place), emptyAt(place).count());
         int replaced = Math.min(required, fittedAt(place));
         int left = Math.min(required - replaced, emptyAt(place).count());
@@ -91,7 +91,7 @@ final class PlaceFold {
                 0,
                 required,
                 new PlaceAccount.Filled(0, replaced, 0),
-                new PlaceAccount.Gone(0, 0, 0, 0),
+                new PlaceAccount.Strays(0, 0, 0, 0),
                 left,
                 left == 0 ? "" : emptyAt(place).why(),
                 required - replaced - left);

@@ -303,8 +303,8 @@ public sealed interface StripEntry extends JobEntry {
         }
 
         /** The place; a piece of which nobody said where it belongs belongs to the camera. */
-        public Place place() {
-            return new Place(PartName.of(where.isEmpty() ? "camera" : where), what);
+        public PiecePlace place() {
+            return new PiecePlace(PartName.of(where.isEmpty() ? "camera" : where), what);
         }
     }
 
@@ -436,8 +436,8 @@ public sealed interface StripEntry extends JobEntry {
         }
 
         /** The place. */
-        public Place place() {
-            return new Place(part, piece);
+        public PiecePlace place() {
+            return new PiecePlace(part, piece);
         }
     }
 }

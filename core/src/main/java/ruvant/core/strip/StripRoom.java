@@ -261,7 +261,7 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 valley.replaced(replaced.part(), replaced.old());
             } else if (effect instanceof JobEffect.PieceFitted fitted
                     && !valley.fitted(fitted.part(), fitted.piece(), fitted.count())) {
-                places.fitted(new Place(fitted.part(), fitted.piece()), fitted.count());
+                places.fitted(new PiecePlace(fitted.part(), fitted.piece()), fitted.count());
             }
         }
 

@@ -49,7 +49,7 @@ class PlaceAccountTest {
 
     private PlaceAccount account(String piece) {
         return logs.picture().notes().places().stream()
-                .filter(one -> one.place().equals(new Place(COVER, piece)))
+                .filter(one -> one.place().equals(new PiecePlace(COVER, piece)))
                 .findFirst()
                 .orElseThrow();
     }

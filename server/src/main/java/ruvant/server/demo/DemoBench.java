@@ -7,12 +7,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import ruvant.core.handover.HandoverEntry;
 import ruvant.core.house.Stand;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.NewLine;
 import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
+import ruvant.core.picture.Outstanding;
 import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.sitting.SittingEntry;
@@ -20,6 +22,7 @@ import ruvant.core.trade.Attitude;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.Stop;
+import ruvant.core.units.Named;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
@@ -129,6 +132,16 @@ final class DemoBench {
             type("back " + name);
         }
         return this;
+    }
+
+    /** Hands the camera back. What stands open goes out for the reason that was given for it, or for this one. */
+    DemoBench returned(String to, String remark, String reason) {
+        List<HandoverEntry.PassedOver> passed = jobs.at(tag, clock).outstanding().stream()
+                .filter(Outstanding::holds)
+                .map(one -> new HandoverEntry.PassedOver(
+                        new Named(one.id(), one.what()), one.suggested().isEmpty() ? reason : one.suggested()))
+                .toList();
+        return add(new HandoverEntry.Returned(to, remark, passed));
     }
 
     /** Times firings around an error in stops. */

@@ -128,7 +128,7 @@ final class DemoComingUp extends DemoCounter {
                         new HandoverEntry.Advised(
                                 "Let it run through all speeds once a month; cock it before you change to the slowest."))
                 .at(now.minus(Duration.ofHours(26)))
-                .add(new HandoverEntry.Returned("Joaquín Belmonte", "collected in person"));
+                .returned("Joaquín Belmonte", "collected in person", "he wants it for Sunday");
     }
 
     /** All back and nearly proved. */

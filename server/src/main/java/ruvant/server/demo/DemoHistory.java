@@ -85,7 +85,7 @@ final class DemoHistory {
                 new IntakeEntry.ScopeSettled("cure: " + fault.complaint(), true, ""),
                 new HandoverEntry.Advised("Fire it through all speeds once a month, so that nothing settles."));
         bench.pass(60L * 24 * (1 + random.nextInt(6)))
-                .add(new HandoverEntry.Returned(received.owner().words(), ""));
+                .returned(received.owner().words(), "", "the owner needs it for a journey");
     }
 
     private List<String> strip(DemoBench bench, DemoCameras.Model model) {

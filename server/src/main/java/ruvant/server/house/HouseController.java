@@ -52,6 +52,7 @@ class HouseController {
             JointKind.class,
             Hazard.class,
             MechanismState.class,
+            CheckMoment.class,
             PinKind.class,
             BodySide.class,
             VisitorVerdict.Opened.class,

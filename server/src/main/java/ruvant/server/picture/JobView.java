@@ -32,6 +32,7 @@ import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
+import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
 import ruvant.core.refit.WayBack;
 import ruvant.core.sitting.SittingTime;
@@ -91,7 +92,12 @@ public record JobView(
 
     /** How it goes back together, and who was in it before. */
     public record JobBack(
-            RefitPicture refitting, VisitorVerdict visitor, boolean ownerToAgree, WayBack wayBack, PickUp pickUp) {}
+            RefitPicture refitting,
+            VisitorVerdict visitor,
+            boolean ownerToAgree,
+            WayBack wayBack,
+            PickUp pickUp,
+            List<RefitAnswers.LateCheck> lateChecks) {}
 
     /** What was found and done. */
     public record JobWork(FindPicture find, TreatView treat, PartsPicture needs, List<FitToJudge> fitsToJudge) {}
@@ -272,7 +278,8 @@ public record JobView(
                         job.visitor(),
                         shop.practice().asksFirst(picture.received().owner()),
                         job.wayBack(),
-                        job.pickUp()),
+                        job.pickUp(),
+                        job.refit().late()),
                 new JobWork(
                         picture.find(),
                         TreatView.of(picture.treat(), shop.lubrication(), job.now()),

@@ -107,6 +107,9 @@ final class SameAnswer {
             if (!same) {
                 differences.add(where + ": " + now + ", was " + then);
             }
+        } else if (then.isTextual() && now.has("what") && now.has("when")) {
+            // a check has its moment beside it now
+            compare(where, then, now.get("what"), differences);
         } else if (then.isTextual() && now.has("label")) {
             // what was told by its id then has its word beside it now
             compare(where + "/id", then, now.get("id"), differences);

@@ -9,7 +9,7 @@ import ruvant.core.units.PartName;
  * @param part at which part
  * @param piece which one: a fastener's type, a loose part's name, or the part itself
  */
-public record Place(PartName part, String piece) {
+public record PiecePlace(PartName part, String piece) {
     /** What it is told by, beside other things of the camera. */
     public String key() {
         return part.key() + "/" + piece.toLowerCase(Locale.ROOT);
