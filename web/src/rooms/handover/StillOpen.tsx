@@ -42,7 +42,7 @@ export function StillOpen({ job, passed }: { job: JobView; passed: Passed }) {
       </ul>
       {left.length >= MANY && (
         <AddLine
-          blanks={[{ label: texts.oneReasonForAll(left.length), hint: texts.oneReasonForAll(left.length) }]}
+          blanks={[{ label: texts.oneReasonForAll(left.length), hint: texts.oneReason }]}
           action={texts.passAllOver}
           className="mt-2"
           onAdd={async (reason) =>

@@ -44,6 +44,7 @@ export const texts = {
   passOverLabel: "Pass over",
   change: "Change…",
   passAllOver: "Pass all over",
+  oneReason: "One reason for all",
   oneReasonForAll: (count: number) => `One reason for all ${count} that are open`,
   goesOutSo: (reason: string) => `goes out so: ${reason}`,
   whyDoesItGoOutSo: (what: string) => `Why does it go out with this open: ${what}?`,

@@ -143,8 +143,12 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
     async (read) => {
       await append(
         [
-          received(read),
-          { kind: "struck", target: job.intake.receivedId!, reason: texts.descriptionCorrected },
+          {
+            kind: "amended",
+            target: job.intake.receivedId!,
+            entry: received(read),
+            reason: texts.descriptionCorrected,
+          },
         ],
         { said: texts.descriptionUpdated },
       );

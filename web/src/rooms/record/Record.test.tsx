@@ -66,3 +66,34 @@ it("keeps a struck line readable, with its reason, and brings it back", async ()
   fireEvent.click(named("button", /Restore/));
   await waitFor(() => expect(logged()).toEqual([{ kind: "strikeUndone", target: "line 1" }]));
 });
+
+it("changes a line in its place, and those that rest on it with it where asked", async () => {
+  open(
+    line(2, "took off front plate, front", { entry: { kind: "noted", text: "front plate" } }),
+    line(3, "put back front plate", { entry: { kind: "noted", text: "front plate is back" } }),
+  );
+  await screen.findByText("put back front plate");
+  answering({
+    "POST /api/logs/R-0001/lines": ({ body }: { body: unknown }) =>
+      (body as { lines: unknown[] }).lines.length > 1
+        ? aJob()
+        : new Refusal(409, {
+            code: "restsOnIt",
+            detail: "A later line depends on this.",
+            resting: ["line 3"],
+          }),
+  });
+  fireEvent.click(screen.getAllByRole("button", { name: /^Change…/ })[1]!);
+  fireEvent.change(screen.getByLabelText("Text"), { target: { value: "rear plate" } });
+  fireEvent.click(named("button", "Save the change"));
+  fireEvent.click(await screen.findByRole("button", { name: "Change them too" }));
+  fireEvent.change(screen.getAllByLabelText("Text")[0]!, { target: { value: "rear plate is back" } });
+  fireEvent.click(named("button", "Save the change"));
+  await waitFor(() => expect(logged()).toHaveLength(3));
+  expect(logged().slice(1)).toEqual(
+    expect.arrayContaining([
+      { kind: "amended", target: "line 2", entry: { kind: "noted", text: "rear plate" }, reason: "" },
+      { kind: "amended", target: "line 3", entry: { kind: "noted", text: "rear plate is back" }, reason: "" },
+    ]),
+  );
+});

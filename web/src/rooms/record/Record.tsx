@@ -12,6 +12,7 @@ import { PAPER_HERE } from "../../ui/paper";
 import { PaperPick } from "../../ui/PaperPick";
 import { useSubmit } from "../../ui/useSubmit";
 import { useJob } from "../../hands/useJob";
+import { ChangeLine } from "./ChangeLine";
 import { texts } from "./words";
 
 /** The record of the camera whose page this is. */
@@ -76,6 +77,7 @@ function RecordOf({
               key={line.id}
               tag={tag}
               line={line}
+              lines={lines}
               say={say}
               stays={firstStays && line.sequence === 1}
             />
@@ -106,7 +108,20 @@ function PrintRecord({ tag }: { tag: string }) {
   );
 }
 
-function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; say: Say; stays: boolean }) {
+function RecordLine({
+  tag,
+  line,
+  lines,
+  say,
+  stays,
+}: {
+  tag?: string;
+  line: LineView;
+  lines: LineView[];
+  say: Say;
+  stays: boolean;
+}) {
+  const [changing, setChanging] = useState(false);
   const { refused, submit } = useSubmit(
     ({ code, resting }) =>
       code === "restsOnIt" &&
@@ -175,6 +190,17 @@ function RecordLine({ tag, line, say, stays }: { tag?: string; line: LineView; s
             {texts.addAnEarlierRemoval}
           </Link>
         )}
+        {!line.aboutTheRecord && !isStruck && !asked && (
+          <Button
+            kind="quiet"
+            about={texts.line(line.sequence)}
+            className="text-[14px]"
+            onClick={() => setChanging(true)}
+          >
+            {texts.change}
+          </Button>
+        )}
+        {changing && <ChangeLine line={line} lines={lines} say={say} close={() => setChanging(false)} />}
         {!line.aboutTheRecord && !stays && !isStruck && !asked && (
           <Button
             kind="quiet"

@@ -242,6 +242,7 @@ type Waits = "" | "firings" | "speed";
 function OwnCheck({ job, part, isBack }: { job: JobView; part: PartView; isBack: boolean }) {
   const append = useAppend(job.tag);
   const { choices } = useWords();
+  const [open, setOpen] = useState(false);
   const moments = choices("checkMoment").filter((one) => !isBack || one.value !== "BEFORE");
   const [moment, setMoment] = useState<Moment>(isBack ? "ON" : "BEFORE");
   const [waits, setWaits] = useState<Waits>("");
@@ -251,9 +252,16 @@ function OwnCheck({ job, part, isBack }: { job: JobView; part: PartView; isBack:
     firings: wantsFirings ? Number(firings || "1") : 0,
     speed: waits === "speed" ? speed : "",
   });
+  if (!open)
+    return (
+      <Button kind="quiet" className="self-start" onClick={() => setOpen(true)}>
+        {texts.addACheck}
+      </Button>
+    );
   return (
     <AddLine
       key={`${wantsFirings} ${waits}`}
+      onCancel={() => setOpen(false)}
       blanks={[
         { label: texts.yourOwnCheck, hint: texts.leverLeftOfThePost },
         ...(wantsFirings ? [{ label: texts.howManyFirings, start: "12" }] : []),
@@ -287,8 +295,8 @@ function OwnCheck({ job, part, isBack }: { job: JobView; part: PartView; isBack:
           )}
         </>
       }
-      onAdd={(check, ...more) =>
-        append(
+      onAdd={async (check, ...more) => {
+        await append(
           [
             {
               kind: "gateAdded",
@@ -298,8 +306,9 @@ function OwnCheck({ job, part, isBack }: { job: JobView; part: PartView; isBack:
             },
           ],
           { said: texts.checkAdded },
-        )
-      }
+        );
+        setOpen(false);
+      }}
     />
   );
 }

@@ -33,6 +33,7 @@ export const texts = {
   noChecks: "no checks",
   ofOpen: (open: string | number, count: string | number, so: boolean) =>
     `${open} of ${count} open${so ? `; G confirms the next` : ``}`,
+  addACheck: "Add a check of your own…",
   yourOwnCheck: "Your own check",
   leverLeftOfThePost: "lever left of the post",
   checkAdded: "Check added.",

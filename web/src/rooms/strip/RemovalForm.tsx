@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { z } from "zod";
 import { useAppend } from "../../hands/append";
-import type { JobView, Schemas } from "../../api/client";
+import type { JobView, PartView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { guessQuery, knownQuery, linesQuery, useWords } from "../../api/queries";
 import { useKeys } from "../../hands/keys";
@@ -68,12 +68,15 @@ export function RemovalForm({
   wells,
   setWells,
   before,
+  again,
   onDone,
 }: {
   job: JobView;
   wells: string[];
   setWells: (wells: string[]) => void;
   before?: string;
+  /** A part that was off before and comes off once more. */
+  again?: string;
   onDone: () => void;
 }) {
   const [round, setRound] = useState(0);
@@ -92,6 +95,26 @@ export function RemovalForm({
     `removal.${job.tag}.${before ?? ""}`,
   );
   const { part, covers: said } = form.watch();
+  const heldBefore = job.parts.find(
+    (one) => one.name.toLowerCase() === part.trim().toLowerCase() && one.answer.kind === "BACK",
+  );
+  const asBefore = useCallback(
+    (one: PartView) => {
+      form.setValue("part", one.name);
+      form.setValue("side", one.removed.side);
+      form.setValue("covers", one.removed.covers);
+      form.setValue("fasteners", one.removed.fasteners);
+    },
+    [form],
+  );
+  const filled = useRef("");
+  useEffect(() => {
+    const one = job.parts.find((other) => other.name === again);
+    if (one === undefined || filled.current === again) return;
+    filled.current = one.name;
+    asBefore(one);
+    document.getElementById("log-part")?.focus();
+  }, [again, asBefore, job.parts]);
   const guess = useQuery(guessQuery(part)).data;
   const covers = said ?? guess?.covers ?? false;
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;
@@ -134,7 +157,15 @@ export function RemovalForm({
               onChange={(event) => form.setValue("covers", event.target.checked)}
             />
           </div>
-          {known !== undefined && met !== undefined && (
+          {heldBefore !== undefined && (
+            <div className="bg-sunk flex flex-wrap items-center gap-x-3 gap-y-1 rounded-[4px] px-2.5 py-1.5 text-[14.5px]">
+              <span className="min-w-0 flex-1">
+                <b>{texts.offBefore}</b> {texts.whatIsNotSaidIsAsBefore}
+              </span>
+              <Button onClick={() => asBefore(heldBefore)}>{texts.fillInAsBefore}</Button>
+            </div>
+          )}
+          {known !== undefined && met !== undefined && heldBefore === undefined && (
             <>
               <BeforeLift job={job} known={known} met={met} />
               <AsUsual

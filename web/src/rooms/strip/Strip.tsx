@@ -83,6 +83,7 @@ export function Strip() {
             wells={wells}
             setWells={setWells}
             before={search.get("before") ?? undefined}
+            again={search.get("again") ?? undefined}
             onDone={() => {
               setWells(undefined);
               show({});

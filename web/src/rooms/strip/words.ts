@@ -1,5 +1,9 @@
 /** What people read in this room. */
 export const texts = {
+  offBefore: "It was off before.",
+  whatIsNotSaidIsAsBefore:
+    "Its mark, loose pieces, cautions and state are as they were; say only what is different.",
+  fillInAsBefore: "Held as before",
   beforeYouLiftThis: "Before you lift this",
   beforeYouLiftThe: (name: string | number) => `Before you lift the ${name}`,
   fromOf: (jobs: string | number, jobs2: string | number, so: boolean) =>
