@@ -38,7 +38,10 @@ export function Bench() {
         <ul className="grid grid-cols-[repeat(auto-fill,minmax(272px,1fr))] gap-3">
           {bench.open.map((job) => (
             <li key={job.summary.tag}>
-              <OpenCamera job={job} />
+              <OpenCamera
+                job={job}
+                waiting={bench.waits.some((wait) => wait.tag === job.summary.tag && !wait.over)}
+              />
             </li>
           ))}
         </ul>
@@ -75,7 +78,7 @@ const PRESSING: Record<Presses, { mark: Mark; look: string }> = {
   DECISION_OPEN: { mark: "open", look: "bg-sunk text-ink" },
 };
 
-function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
+function OpenCamera({ job, waiting }: { job: Schemas["OpenJob"]; waiting: boolean }) {
   const { summary } = job;
   const late = job.pressing.kind === "LATE";
   return (
@@ -127,8 +130,8 @@ function OpenCamera({ job }: { job: Schemas["OpenJob"] }) {
           </>
         ) : (
           <>
-            <StateMark mark="wait" />
-            <span>{texts.onlyWaiting}</span>
+            <StateMark mark={waiting ? "wait" : "open"} />
+            <span>{waiting ? texts.onlyWaiting : texts.nothingKnownToDo}</span>
           </>
         )}
         {job.seated && (

@@ -34,6 +34,7 @@ export const texts = {
   noWorkTimeYet: "no work time yet",
   needs: (value: string | number) => `Needs ${value}`,
   onlyWaiting: "Only waiting",
+  nothingKnownToDo: "Nothing known to be open",
   atTheBench: "at the bench",
   finished: "finished",
   since: "since",

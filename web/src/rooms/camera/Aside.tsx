@@ -9,6 +9,9 @@ import { PickUpAgain } from "./PickUpAgain";
 import { scopeWords } from "../../ui/scopeWords";
 import { texts } from "./words";
 
+/** So many stand beside the camera; the rest is said in a word. */
+const SHOWN = 5;
+
 /** What lies beside the camera: what to do next, the tray, what waits. */
 export function Aside({ job }: { job: JobView }) {
   return (
@@ -18,12 +21,14 @@ export function Aside({ job }: { job: JobView }) {
         {job.next.length === 0 && (
           <Empty>
             {job.handover.returnedAt === undefined
-              ? texts.nothingToDoButWait
+              ? job.treat.waits.some((wait) => wait.state !== "ENDED")
+                ? texts.nothingToDoButWait
+                : texts.nothingIsKnownToBeOpen
               : texts.thisCameraHasBeenReturned}
           </Empty>
         )}
         <ol className="flex flex-col">
-          {job.next.slice(0, 4).map((thing, index) => (
+          {job.next.slice(0, SHOWN).map((thing, index) => (
             <li key={index} className="border-line/70 border-b last:border-0">
               <Link
                 to={`/camera/${job.tag}/${placeOf(thing.stop)}`}
@@ -40,6 +45,9 @@ export function Aside({ job }: { job: JobView }) {
             </li>
           ))}
         </ol>
+        {job.next.length > SHOWN && (
+          <p className="text-soft text-[13.5px]">{texts.andMore(job.next.length - SHOWN)}</p>
+        )}
       </Panel>
       <TrayView job={job} />
       <WaitList job={job} quiet />

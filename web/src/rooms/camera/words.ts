@@ -2,6 +2,8 @@
 export const texts = {
   whatToDoNow: "What to do now",
   nothingToDoButWait: "Nothing to do but wait.",
+  nothingIsKnownToBeOpen: "Nothing here is known to be open. Say what comes next.",
+  andMore: (count: number) => `and ${count} more`,
   thisCameraHasBeenReturned: "This camera has been returned.",
   workToDo: "Work to do",
   loading: (tag: string | number) => `Loading ${tag}…`,

@@ -1,1 +1,2 @@
+export { ChangeLine } from "./ChangeLine";
 export { ShopRecord } from "./Record";

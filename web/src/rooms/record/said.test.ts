@@ -3,10 +3,7 @@ import type { Entry } from "../../api/client";
 import { removed } from "../../api/entries";
 import { cleaned, saidIn, saying, without, withAnother } from "./said";
 
-const off = {
-  kind: "removed" as const,
-  ...removed("front plate", { loose: [{ name: "ball", count: 2 }] }),
-} as Entry;
+const off = removed("front plate", { loose: [{ name: "ball", count: 2 }] }) as Entry;
 
 it("tells every thing in an entry that can be said otherwise, by its kind", () => {
   const names = saidIn(off).map((said) => `${said.kind} ${said.path.join(".")}`);

@@ -1,7 +1,10 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link } from "react-router";
 import type { JobView, PartView } from "../../api/client";
 import { useNow } from "../../api/clock";
-import { useWords } from "../../api/queries";
+import { linesQuery, useWords } from "../../api/queries";
+import { useAppend } from "../../hands/append";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
@@ -9,6 +12,7 @@ import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
 import { PartAtHand, Pieces } from "../part";
 import { BackRow } from "../../valley/PartRow";
+import { ChangeLine } from "../record";
 import { Edges } from "./Edges";
 import { texts } from "./words";
 
@@ -75,9 +79,12 @@ export function PartDetail({
       <Panel
         title={part.name}
         note={
-          <Button kind="quiet" onClick={onClose}>
-            {texts.takeAnotherPartOff}
-          </Button>
+          <span className="flex flex-wrap justify-end">
+            <ChangeNoted job={job} part={part} />
+            <Button kind="quiet" onClick={onClose}>
+              {texts.takeAnotherPartOff}
+            </Button>
+          </span>
         }
       >
         <dl className="grid grid-cols-[96px_1fr] gap-x-3 gap-y-1">
@@ -124,6 +131,24 @@ export function PartDetail({
       <PartAtHand job={job} part={part} onLarge={onLarge} />
       <Edges job={job} part={part} />
     </div>
+  );
+}
+
+/** What was noted when it came off, said otherwise. */
+function ChangeNoted({ job, part }: { job: JobView; part: PartView }) {
+  const [open, setOpen] = useState(false);
+  const append = useAppend(job.tag);
+  const lines = useQuery({ ...linesQuery(job.tag), enabled: open }).data;
+  const line = lines?.find((one) => one.id === part.removalId);
+  return (
+    <>
+      <Button kind="quiet" onClick={() => setOpen(true)}>
+        {texts.changeWhatWasNoted}
+      </Button>
+      {open && line !== undefined && lines !== undefined && (
+        <ChangeLine line={line} lines={lines} say={append} close={() => setOpen(false)} />
+      )}
+    </>
   );
 }
 

@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  changeWhatWasNoted: "Change what was noted…",
   offBefore: "It was off before.",
   whatIsNotSaidIsAsBefore:
     "Its mark, loose pieces, cautions and state are as they were; say only what is different.",

@@ -21,7 +21,7 @@ public record PartsPicture(List<Need> needs, List<Replacement> replacements, Lis
         }
 
         /** Whether it is a need of this piece of this part. */
-        boolean isOf(PartName otherPart, String otherPiece) {
+        public boolean isOf(PartName otherPart, String otherPiece) {
             return part.equals(otherPart) && piece.equalsIgnoreCase(otherPiece);
         }
     }

@@ -77,6 +77,35 @@ public sealed interface NextStep {
     /** All is back and proved. */
     record WriteSheet() implements NextStep {}
 
+    /**
+     * A part is needed and not found yet.
+     *
+     * @param wanted what is looked for
+     * @param what more of it; may be empty
+     */
+    record FindPart(PartName wanted, String what) implements NextStep {}
+
+    /** Something is to be decided. */
+    record Decide(String what) implements NextStep {}
+
+    /**
+     * All is in, and agreed work was neither done nor left.
+     *
+     * @param first of it
+     * @param open how many
+     */
+    record SettleAgreed(Named first, int open) implements NextStep {}
+
+    /**
+     * A place at a part is empty, and nobody has said what becomes of it.
+     *
+     * @param words what is missing, and where
+     */
+    record FillPlace(PartName part, String words) implements NextStep {}
+
+    /** The work waits for a tool. */
+    record GetTool(String tool, String remark) implements NextStep {}
+
     /** The stop at which it is taken. */
     default Stop stop() {
         return switch (this) {
@@ -95,6 +124,11 @@ public sealed interface NextStep {
             case FireThrough fire -> Stop.PROVE;
             case ProveRest rest -> Stop.PROVE;
             case WriteSheet sheet -> Stop.RETURN;
+            case FindPart need -> Stop.MEND;
+            case Decide decide -> Stop.INTAKE;
+            case SettleAgreed agreed -> Stop.RETURN;
+            case FillPlace place -> Stop.REFIT;
+            case GetTool tool -> Stop.MEND;
         };
     }
 
@@ -105,12 +139,17 @@ public sealed interface NextStep {
             case Treat treat -> 1;
             case PutBack back -> 1;
             case CheckBefore check -> 1;
-            case CheckNow check -> 0;
+            case CheckNow check -> 1;
             case MeasureTurn turn -> 1;
             case LookAt suspect -> 2;
             case FireThrough fire -> 2;
             case ProveRest rest -> 2;
             case WriteSheet sheet -> 2;
+            case FindPart need -> 2;
+            case Decide decide -> 2;
+            case SettleAgreed agreed -> 3;
+            case FillPlace place -> 2;
+            case GetTool tool -> 3;
             case SayWhatIsWrong say -> 3;
             case RaiseSuspect raise -> 3;
             case TryFunctions all -> 3;

@@ -37,13 +37,6 @@ final class NextSteps {
         for (TreatPicture.Wait wait : picture.treat().over(now)) {
             steps.add(new NextStep.WaitOver(wait.what(), wait.part()));
         }
-        List<NextStep> untreated = untreated(picture, faults);
-        steps.addAll(untreated);
-        // what was taken off to get at the cause stays off until something was done about it
-        if (untreated.isEmpty()) {
-            ready(picture, refit).ifPresent(steps::add);
-            checks(picture, refit).ifPresent(steps::add);
-        }
         refit.late().stream()
                 .filter(late -> late.due() || late.check().failed())
                 .findFirst()
@@ -53,6 +46,13 @@ final class NextSteps {
                         late.check().failed(),
                         late.check().reason()))
                 .ifPresent(steps::add);
+        List<NextStep> untreated = untreated(picture, faults);
+        steps.addAll(untreated);
+        // what was taken off to get at the cause stays off until something was done about it
+        if (untreated.isEmpty()) {
+            ready(picture, refit).ifPresent(steps::add);
+            checks(picture, refit).ifPresent(steps::add);
+        }
         for (FindPicture.Suspect suspect : picture.find().suspects()) {
             if (suspect.state() == FindPicture.State.OPEN
                     && picture.find().causes().isEmpty()) {
@@ -61,8 +61,10 @@ final class NextSteps {
         }
         fault(picture).ifPresent(steps::add);
         turned(picture).ifPresent(steps::add);
+        steps.addAll(open(picture));
+        ending(picture, steps.isEmpty() && picture.treat().running(now).isEmpty())
+                .ifPresent(steps::add);
         steps.addAll(beginning(picture));
-        ending(picture).ifPresent(steps::add);
         steps.sort(Comparator.comparingInt(NextStep::urgency));
         return steps;
     }
@@ -177,11 +179,43 @@ final class NextSteps {
                 picture.find().symptoms().isEmpty() ? new NextStep.SayWhatIsWrong() : new NextStep.RaiseSuspect());
     }
 
-    private static Optional<NextStep> ending(JobPicture picture) {
-        boolean allIn =
-                !picture.valley().parts().isEmpty() && picture.valley().out().isEmpty();
-        boolean someBack = picture.valley().parts().stream().anyMatch(part -> part.state() == ValleyPart.State.BACK);
-        if (!allIn || !someBack) {
+    /** What stands open beside the parts: needs, decisions, agreed work, empty places, tools that are lacking. */
+    private static List<NextStep> open(JobPicture picture) {
+        List<NextStep> steps = new ArrayList<>();
+        for (PartsPicture.Need need : picture.parts().openNeeds()) {
+            steps.add(new NextStep.FindPart(
+                    need.wanted(), need.what().equals(need.wanted().text()) ? "" : need.what()));
+        }
+        picture.sitting().decisions().stream()
+                .filter(decision -> decision.decided().open())
+                .map(decision -> new NextStep.Decide(decision.decided().text()))
+                .forEach(steps::add);
+        picture.sitting().lacking().forEach(tool -> steps.add(new NextStep.GetTool(tool.name(), tool.remark())));
+        picture.notes().places().stream()
+                .filter(account -> account.open() > 0 && !account.isThePartItself())
+                .filter(account -> picture.parts().openNeeds().stream()
+                        .noneMatch(need -> need.isOf(
+                                account.place().part(), account.place().piece())))
+                .map(account -> new NextStep.FillPlace(account.place().part(), account.words(account.open())))
+                .forEach(steps::add);
+        List<IntakePicture.ScopeItem> agreed = picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
+                .toList();
+        if (!agreed.isEmpty() && closed(picture)) {
+            steps.add(new NextStep.SettleAgreed(agreed.getFirst().what(), agreed.size()));
+        }
+        return steps;
+    }
+
+    /** Whether it was opened and all is in again. */
+    private static boolean closed(JobPicture picture) {
+        return !picture.valley().parts().isEmpty()
+                && picture.valley().out().isEmpty()
+                && picture.valley().parts().stream().anyMatch(part -> part.state() == ValleyPart.State.BACK);
+    }
+
+    private static Optional<NextStep> ending(JobPicture picture, boolean nothingElse) {
+        if (!closed(picture)) {
             return Optional.empty();
         }
         var streak = picture.prove().streak();
@@ -189,6 +223,9 @@ final class NextSteps {
             return Optional.of(new NextStep.FireThrough(streak.current(), streak.wanted()));
         }
         int open = OpenProofs.of(picture).size();
-        return Optional.of(open > 0 ? new NextStep.ProveRest(open) : new NextStep.WriteSheet());
+        if (open > 0) {
+            return Optional.of(new NextStep.ProveRest(open));
+        }
+        return nothingElse ? Optional.of(new NextStep.WriteSheet()) : Optional.empty();
     }
 }

@@ -33,6 +33,11 @@ public final class NextWords {
             case NextStep.FireThrough fire -> "Fire it to prove it";
             case NextStep.ProveRest rest -> "Try what worked before";
             case NextStep.WriteSheet sheet -> "Write the return sheet";
+            case NextStep.FindPart need -> "Find a part: " + need.wanted();
+            case NextStep.Decide decide -> "Decide: " + decide.what();
+            case NextStep.SettleAgreed agreed -> "Agreed work: " + agreed.first();
+            case NextStep.FillPlace place -> "Empty place: " + place.words();
+            case NextStep.GetTool tool -> "Get the tool: " + tool.tool();
         };
     }
 
@@ -57,6 +62,12 @@ public final class NextWords {
             case NextStep.ProveRest rest ->
                 rest.open() + (rest.open() == 1 ? " speed or function" : " speeds or functions") + " not tried since";
             case NextStep.WriteSheet sheet -> "everything is back and proved";
+            case NextStep.FindPart need -> need.what().isEmpty() ? "needed, not found yet" : need.what();
+            case NextStep.Decide decide -> "still open";
+            case NextStep.SettleAgreed agreed ->
+                agreed.open() == 1 ? "neither done nor left" : agreed.open() + " of it neither done nor left";
+            case NextStep.FillPlace place -> "fit one, or say why it stays empty";
+            case NextStep.GetTool tool -> tool.remark().isEmpty() ? "the work waits for it" : tool.remark();
         };
     }
 }

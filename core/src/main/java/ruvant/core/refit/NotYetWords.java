@@ -25,9 +25,11 @@ public final class NotYetWords {
                         + state.wanted().label() + "; it is " + state.now().label() + " now";
             case NotYet.PiecesUnaccounted pieces -> "Not accounted for: " + String.join("; ", pieces.missing());
             case NotYet.ChecksOpen checks ->
-                (checks.open() == 1 ? "Check" : checks.open() + " checks open")
-                        + (checks.itself() ? ": " : " at “" + checks.at() + "”, under it: ")
-                        + checks.first();
+                checks.open() == 1 && checks.itself()
+                        ? checks.first().words()
+                        : (checks.open() == 1 ? "Check" : checks.open() + " checks open")
+                                + (checks.itself() ? ": " : " at “" + checks.at() + "”, under it: ")
+                                + checks.first();
             case NotYet.CheckFailed failed ->
                 "Failed" + (failed.itself() ? ": " : " at “" + failed.at() + "”, under it: ") + failed.check() + ", "
                         + failed.seen();

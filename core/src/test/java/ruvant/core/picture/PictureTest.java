@@ -89,6 +89,27 @@ class PictureTest {
     }
 
     @Test
+    void whatStandsOpenBesideThePartsIsToBeDoneToo() {
+        logs.add(
+                new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),
+                new IntakeEntry.ScopeAdded("new seals"),
+                Logs.off("train", false),
+                new FindEntry.CauseConfirmed("worn pinion", "seen"),
+                new PartsEntry.NeedOpened(TRAIN, "a pinion"),
+                new SittingEntry.Decided("donor or new", "", true),
+                new StripEntry.MissingOnArrival("strap lug", 1, "left end"));
+        assertThat(next())
+                .contains("Find a part: train", "Decide: donor or new", "Empty place: 1 × strap lug, left end");
+        logs.add(
+                new PartsEntry.NeedDropped(TRAIN, "the old one will do"),
+                new StripEntry.LeftEmpty(PartName.of("left end"), "strap lug", 1, "never had one"),
+                new RefitEntry.Refitted(TRAIN, List.of(), "", ""));
+        assertThat(next())
+                .contains("Agreed work: new seals", "Decide: donor or new")
+                .doesNotContain("Write the return sheet");
+    }
+
+    @Test
     void theNextStepFollowsFromWhatTheCauseCallsFor() {
         logs.add(
                 new IntakeEntry.FunctionChecked("Advance", FunctionResult.WORKS, ""),

@@ -66,7 +66,9 @@ class PressingTest {
     void whatIsBackAndProvedIsReadyToReturn() {
         logs.add(
                 Logs.off("cover", true),
-                new RefitEntry.Refitted(PartName.of("cover"), List.of(), "no checks here", ""));
+                new RefitEntry.Refitted(PartName.of("cover"), List.of(), "", ""),
+                new RefitEntry.GateAnswered(
+                        PartName.of("cover"), "Nothing trapped under it: levers free, no wire pinched", true, ""));
         for (int i = 0; i < 36; i++) {
             logs.put(new ProveEntry.Fired(true, ""));
         }
