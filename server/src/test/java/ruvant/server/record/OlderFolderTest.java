@@ -84,6 +84,8 @@ class OlderFolderTest {
         JsonNode job = then.at("/jobs/" + tag);
         // how far the work has come is judged better by now
         ((ObjectNode) job.get("view")).remove("currentStop");
+        // and what can be done now takes in more than the parts
+        ((ObjectNode) job.get("view")).remove("next");
         List<String> differences = new ArrayList<>();
         SameAnswer.compare(tag, job.get("view"), shop.get("/api/jobs/" + tag).body(), differences);
         JsonNode adjusters = shop.get("/api/jobs/" + tag + "/adjusters").body();
@@ -171,6 +173,9 @@ class OlderFolderTest {
         if (before instanceof ObjectNode page) {
             // what is tried on a stuck fastener ships as data and may be put better
             page.remove("stuckLadder");
+            // what can be done now takes in more than the parts by now
+            page.remove("tasks");
+            page.path("open").forEach(open -> ((ObjectNode) open).remove("next"));
             // so may the kinds of points, and which are one thing
             if (page.get("lubrication") instanceof ObjectNode lubrication) {
                 lubrication.remove("points");
