@@ -22,6 +22,7 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     oilPoints: [],
     orderInDoubt: [],
     madeOf: {},
+    procedures: [],
     leaveAlone: [{ what: called("two screws at the shaft"), jobs: 1 }],
   },
   signs: {
@@ -92,6 +93,7 @@ it("says so where nothing was learned yet", async () => {
         oilPoints: [],
         orderInDoubt: [],
         madeOf: {},
+        procedures: [],
         leaveAlone: [],
       },
       ways: [],

@@ -9,6 +9,7 @@ import { TrayView } from "../strip";
 import { WaitList } from "../treat";
 import { HowItFitted } from "./HowItFitted";
 import { HowLong } from "./HowLong";
+import { Procedures } from "./Procedures";
 import { PutBack } from "./PutBack";
 import { texts } from "./words";
 
@@ -57,6 +58,7 @@ export function Refit() {
                 </li>
               ))}
             </ol>
+            {job.parts.length > 0 && <Procedures job={job} />}
           </Panel>
         )}
       </div>

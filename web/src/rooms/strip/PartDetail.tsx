@@ -5,6 +5,8 @@ import type { JobView, PartView } from "../../api/client";
 import { useNow } from "../../api/clock";
 import { linesQuery, useWords } from "../../api/queries";
 import { useAppend } from "../../hands/append";
+import { orSay } from "../../hands/notices";
+import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
@@ -50,6 +52,11 @@ export function PartDetail({
             string,
           ],
         ]),
+    ...part.marks.map((mark): [string, string] => [
+      texts.mark,
+      mark.text + (mark.state === "" ? "" : texts.when(mark.state)),
+    ]),
+    ...part.states.map((state): [string, string] => [texts.goesOnWhen, word("mechanismState", state)]),
     ...(off.state === undefined
       ? []
       : [[texts.cameOffWhen, word("mechanismState", off.state)] as [string, string]]),
@@ -109,6 +116,9 @@ export function PartDetail({
             ))}
           </ul>
         )}
+        {part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT" && (
+          <MoreMarks job={job} part={part} />
+        )}
         {part.answer.kind !== "BACK" && (
           <p className="flex items-center gap-2">
             {off.wells.length === 0 ? texts.inNoWell : texts.keptIn}{" "}
@@ -131,6 +141,73 @@ export function PartDetail({
       <PartAtHand job={job} part={part} onLarge={onLarge} />
       <Edges job={job} part={part} />
     </div>
+  );
+}
+
+/** Another mark of it, or another state in which it goes on. */
+function MoreMarks({ job, part }: { job: JobView; part: PartView }) {
+  const append = useAppend(job.tag);
+  const { choices } = useWords();
+  const [doing, setDoing] = useState<"mark" | "state">();
+  const [state, setState] = useState("COCKED");
+  if (doing === undefined)
+    return (
+      <p className="flex flex-wrap">
+        <Button kind="quiet" onClick={() => setDoing("mark")}>
+          {texts.anotherMark}
+        </Button>
+        <Button kind="quiet" onClick={() => setDoing("state")}>
+          {texts.anotherState}
+        </Button>
+      </p>
+    );
+  const close = () => setDoing(undefined);
+  if (doing === "mark")
+    return (
+      <AddLine
+        focus
+        blanks={[
+          { label: texts.witnessMark, hint: texts.notchAtRedLine },
+          { label: texts.markHoldsWhen, hint: texts.cocked, optional: true },
+        ]}
+        onAdd={async (text, when) => {
+          await append([{ kind: "alsoMarked", part: part.name, mark: { text: text!, state: when ?? "" } }], {
+            said: texts.markNoted,
+          });
+          close();
+        }}
+        onCancel={close}
+      />
+    );
+  return (
+    <p className="flex flex-wrap items-end gap-2">
+      <select
+        aria-label={texts.goesOnWhen}
+        className="input w-[170px]"
+        value={state}
+        onChange={(event) => setState(event.target.value)}
+      >
+        {choices("mechanismState").map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.label}
+          </option>
+        ))}
+      </select>
+      <Button
+        onClick={() =>
+          orSay(
+            append([{ kind: "alsoWants", part: part.name, state: state as "COCKED" }], {
+              said: texts.stateNoted,
+            }).then(close),
+          )
+        }
+      >
+        {texts.noteIt}
+      </Button>
+      <Button kind="quiet" onClick={close}>
+        {texts.none}
+      </Button>
+    </p>
   );
 }
 

@@ -1,5 +1,11 @@
 /** What people read in this room. */
 export const texts = {
+  anotherMark: "Another mark…",
+  anotherState: "Another state it needs…",
+  markNoted: "Mark noted.",
+  stateNoted: "State noted.",
+  goesOnWhen: "Goes on when",
+  noteIt: "Note it",
   changeWhatWasNoted: "Change what was noted…",
   offBefore: "It was off before.",
   whatIsNotSaidIsAsBefore:

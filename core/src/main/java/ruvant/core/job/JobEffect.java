@@ -70,6 +70,9 @@ public sealed interface JobEffect extends Effect {
     /** An adjuster was turned: what it moves is not what it was. */
     record AdjusterTurned(Named adjuster) implements JobEffect {}
 
+    /** A part came off. */
+    record TakenOff(PartName part) implements JobEffect {}
+
     /** A part is back on. */
     record PutBack(PartName part) implements JobEffect {}
 }

@@ -19,6 +19,7 @@ import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.find.FindPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
+import ruvant.core.refit.Procedure;
 import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
@@ -43,6 +44,7 @@ import ruvant.core.units.PartName;
  * @param orderInDoubt pairs of parts about whose order jobs contradict each other
  * @param order what they showed and said about which part lies over which
  * @param madeOf what parts are made of, by the key of their names, where somebody said so
+ * @param procedures steps that must follow one another, as they were last written down
  */
 public record ModelKnowledge(
         int jobs,
@@ -56,7 +58,8 @@ public record ModelKnowledge(
         List<OilSheet.KnownPoint> oilPoints,
         List<OrderMet.Evidence> orderInDoubt,
         OrderMet order,
-        Map<String, List<String>> madeOf) {
+        Map<String, List<String>> madeOf,
+        List<Procedure> procedures) {
     /** Of a family, only parts count that at least one job in so many met: each model has its own small ones. */
     private static final int USUAL = 4;
 
@@ -98,7 +101,15 @@ public record ModelKnowledge(
                 OilMet.in(jobs),
                 met.order().contradictions(),
                 met.order(),
-                madeOf(jobs));
+                madeOf(jobs),
+                procedures(jobs));
+    }
+
+    /** Procedures as they were last written down. */
+    private static List<Procedure> procedures(List<JobPicture> jobs) {
+        Map<Named, Procedure> kept = new LinkedHashMap<>();
+        jobs.forEach(job -> job.refitting().kept().forEach(one -> kept.put(one.name(), one)));
+        return List.copyOf(kept.values());
     }
 
     private static Map<String, List<String>> madeOf(List<JobPicture> jobs) {
@@ -125,7 +136,8 @@ public record ModelKnowledge(
                 List.of(),
                 List.of(),
                 new OrderMet(),
-                Map.of());
+                Map.of(),
+                List.of());
     }
 
     private static List<Tally> counted(List<JobPicture> jobs, Function<JobPicture, Stream<Named>> said) {
@@ -228,6 +240,11 @@ public record ModelKnowledge(
             @Override
             public List<AskedCheck> at(PartName name) {
                 return part(name.text()).map(KnownPart::checks).orElse(List.of());
+            }
+
+            @Override
+            public List<Procedure> procedures() {
+                return procedures;
             }
 
             @Override

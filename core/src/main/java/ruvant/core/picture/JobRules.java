@@ -20,6 +20,7 @@ import ruvant.core.log.StandingOf;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
+import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.Valley;
 import ruvant.core.trade.TradeLists;
@@ -82,6 +83,7 @@ public final class JobRules {
                 .with(TradeLists.class, shop::lists)
                 .with(IntakePicture.class, () -> logged.get().intake())
                 .with(TreatPicture.class, () -> logged.get().treat())
+                .with(StripNotes.class, () -> logged.get().notes())
                 .with(RefitPicture.class, () -> logged.get().refitting())
                 .with(Valley.class, () -> picture.get().valley())
                 .with(Trays.class, () -> Trays.of(logged.get().valley(), shop.practice()))

@@ -14,6 +14,7 @@ import ruvant.core.picture.Outstanding.Hold;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
+import ruvant.core.refit.Walk;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
@@ -61,6 +62,7 @@ final class OutstandingList {
         list.out();
         list.unaccounted();
         list.lateChecks();
+        list.procedures();
         list.needs();
         list.emptyPlaces();
         list.shortPlaces();
@@ -131,6 +133,21 @@ final class OutstandingList {
                     late.part(),
                     (check.failed() ? "Failed check: " : "Check: ") + check.text(),
                     check.failed() ? check.reason() : check.when().moment().label());
+        }
+    }
+
+    /** A procedure of this camera that was begun, or whose parts are back, and that is not finished. */
+    private void procedures() {
+        for (Walk walk : refit.walks()) {
+            walk.next()
+                    .filter(next ->
+                            next.step().part() == null || !isOut(next.step().part()))
+                    .ifPresent(next -> add(
+                            "procedure/" + walk.procedure().name().id(),
+                            Stop.REFIT,
+                            next.step().part(),
+                            "Not finished: " + walk.procedure().name(),
+                            "step " + next.number() + ", " + next.step().what()));
         }
     }
 

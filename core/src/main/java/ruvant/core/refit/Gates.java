@@ -16,6 +16,7 @@ import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.Named;
@@ -81,12 +82,21 @@ record Gates(
     boolean isDue(ValleyPart part, GateCheck check) {
         return switch (check.when().moment()) {
             case BEFORE -> part.out();
-            case ON, TIGHT -> part.state() == ValleyPart.State.BACK;
+            case ON, TIGHT -> part.state() == ValleyPart.State.BACK && standsFor(check);
             case FIRED ->
                 part.state() == ValleyPart.State.BACK
                         && proof.fired() >= Math.max(1, check.when().firings());
             case CLOSED -> part.state() == ValleyPart.State.BACK && valley.out().isEmpty();
         };
+    }
+
+    /** A mark is looked at in the state in which it holds. */
+    private boolean standsFor(GateCheck check) {
+        boolean isMark = check.what().id().startsWith("mark");
+        return !isMark
+                || MechanismState.in(check.text().replaceFirst("^[^(]*", ""))
+                        .filter(notes::contradicts)
+                        .isEmpty();
     }
 
     List<String> stillToTry(ValleyPart part) {

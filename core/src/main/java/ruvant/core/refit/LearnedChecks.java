@@ -16,6 +16,11 @@ public interface LearnedChecks {
     /** The checks at this part, each with its moment; none for a part that earlier jobs did not meet. */
     List<AskedCheck> at(PartName part);
 
+    /** Steps that earlier jobs wrote down. */
+    default List<Procedure> procedures() {
+        return List.of();
+    }
+
     /** How many pieces of a kind most earlier jobs found at a part; empty where that is not known. */
     default OptionalInt usualCount(PartName part, String piece) {
         return OptionalInt.empty();

@@ -66,6 +66,13 @@ public sealed interface NotYet {
     record PiecesUnaccounted(List<String> missing) implements NotYet {}
 
     /**
+     * It has its turn in a procedure, and another step comes first.
+     *
+     * @param number of that step, from 1
+     */
+    record StepsFirst(Named procedure, int number, String step) implements NotYet {}
+
+    /**
      * Checks are not answered: before the part goes on, or at one under it that can be reached only until then.
      *
      * @param at the part where they are made
@@ -95,6 +102,7 @@ public sealed interface NotYet {
             case TrialOn trial -> RefitAnswer.Against.TRIAL_ON;
             case StateWrong state -> RefitAnswer.Against.STATE_WRONG;
             case PiecesUnaccounted pieces -> RefitAnswer.Against.PIECES_UNACCOUNTED;
+            case StepsFirst steps -> RefitAnswer.Against.STEPS_FIRST;
             case ChecksOpen checks -> RefitAnswer.Against.CHECKS_OPEN;
             case CheckFailed failed -> RefitAnswer.Against.CHECK_FAILED;
         };

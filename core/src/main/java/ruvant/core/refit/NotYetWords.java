@@ -24,6 +24,8 @@ public final class NotYetWords {
                 (state.byMark() ? "Its mark holds " : "It goes on ")
                         + state.wanted().label() + "; it is " + state.now().label() + " now";
             case NotYet.PiecesUnaccounted pieces -> "Not accounted for: " + String.join("; ", pieces.missing());
+            case NotYet.StepsFirst steps ->
+                "First step " + steps.number() + " of " + steps.procedure() + ": " + steps.step();
             case NotYet.ChecksOpen checks ->
                 checks.open() == 1 && checks.itself()
                         ? checks.first().words()

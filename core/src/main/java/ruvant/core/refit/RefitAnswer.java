@@ -24,6 +24,7 @@ public record RefitAnswer(PartName part, Kind kind, Optional<NotYet> notYet, Str
         TRIAL_ON,
         STATE_WRONG,
         PIECES_UNACCOUNTED,
+        STEPS_FIRST,
         CHECKS_OPEN,
         CHECK_FAILED
     }

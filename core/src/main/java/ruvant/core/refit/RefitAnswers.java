@@ -14,6 +14,7 @@ import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.PlaceAccount;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -38,6 +39,7 @@ public final class RefitAnswers {
     private final TreatPicture treat;
     private final PartsPicture parts;
     private final Gates gates;
+    private final List<Walk> walks;
     private final Instant now;
 
     /**
@@ -67,6 +69,7 @@ public final class RefitAnswers {
         this.parts = parts;
         this.now = now;
         this.gates = new Gates(valley, under, notes, treat, parts, untried, learned, lists, proof);
+        this.walks = Walks.of(refitting, learned.procedures(), valley);
     }
 
     /** One answer for each part of the valley, in its order. */
@@ -105,6 +108,7 @@ public final class RefitAnswers {
                         () -> trial(part),
                         () -> state(part),
                         () -> unaccounted(part),
+                        () -> steps(part),
                         () -> gate(part))
                 .map(java.util.function.Supplier::get)
                 .flatMap(Optional::stream)
@@ -169,18 +173,35 @@ public final class RefitAnswers {
                 .flatMap(trial -> notYet(part, new NotYet.TrialOn(trial.what().how())));
     }
 
-    /** The part itself, or its mark, wants the mechanism to stand otherwise than it is known to. */
+    /** The part itself, or its marks, want the mechanism to stand otherwise than it is known to. */
     private Optional<RefitAnswer> state(ValleyPart part) {
-        MechanismState wanted = part.removed().state();
-        if (wanted != null && notes.contradicts(wanted)) {
-            return notYet(part, new NotYet.StateWrong(wanted, now(wanted), false));
-        }
-        if (part.removed().mark() == null) {
-            return Optional.empty();
-        }
-        return MechanismState.in(part.removed().mark().state())
+        Optional<MechanismState> wanted = Stream.concat(
+                        Stream.ofNullable(part.removed().state()), part.off().states().stream())
                 .filter(notes::contradicts)
-                .flatMap(held -> notYet(part, new NotYet.StateWrong(held, now(held), true)));
+                .findFirst();
+        if (wanted.isPresent()) {
+            return notYet(part, new NotYet.StateWrong(wanted.get(), now(wanted.get()), false));
+        }
+        List<StripEntry.Mark> marks = Stream.concat(
+                        Stream.ofNullable(part.removed().mark()), part.off().marks().stream())
+                .toList();
+        // marks in two states cannot hold at once: it goes on in either, and each is looked at in its own
+        List<MechanismState> against = marks.stream()
+                .flatMap(mark -> MechanismState.in(mark.state()).stream())
+                .filter(notes::contradicts)
+                .toList();
+        return against.isEmpty() || against.size() < marks.size()
+                ? Optional.empty()
+                : notYet(part, new NotYet.StateWrong(against.getFirst(), now(against.getFirst()), true));
+    }
+
+    /** Procedures of this camera, each with how far it is. */
+    public List<Walk> walks() {
+        return walks;
+    }
+
+    private Optional<RefitAnswer> steps(ValleyPart part) {
+        return Walks.before(part.name(), walks).flatMap(why -> notYet(part, why));
     }
 
     /** The last part that is out closes over everything: what nobody has accounted for is asked about before. */

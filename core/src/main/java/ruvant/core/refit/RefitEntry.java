@@ -126,4 +126,33 @@ public sealed interface RefitEntry extends JobEntry {
             reason = passed ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
         }
     }
+
+    /** Steps that must follow one another were written down; the next camera of the model knows them. */
+    record ProcedureKept(Procedure procedure) implements RefitEntry {
+        public ProcedureKept {
+            Check.chosen("procedure", procedure);
+        }
+    }
+
+    /** What came of a step. */
+    enum Outcome {
+        DONE,
+        FAILED,
+        WAIVED
+    }
+
+    /**
+     * A step of a procedure was taken.
+     *
+     * @param number of the step, from 1
+     * @param words what was seen where it failed, why it was waived; may be empty where it is done
+     */
+    record StepTaken(Named procedure, int number, Outcome outcome, String words) implements RefitEntry {
+        public StepTaken {
+            Check.chosen("procedure", procedure);
+            Check.count("step", number, 1, 40);
+            outcome = Check.or(outcome, Outcome.DONE);
+            words = outcome == Outcome.DONE ? Check.optionalRemark("words", words) : Check.remark("words", words);
+        }
+    }
 }

@@ -5,7 +5,10 @@ import static ruvant.core.job.JobEffect.Plain.WORK_BETWEEN_FIRINGS;
 import static ruvant.core.units.Phrase.joined;
 import static ruvant.core.units.Phrase.with;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobRoom;
@@ -17,6 +20,7 @@ import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
 import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.StripRoom;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyTracks;
@@ -50,7 +54,50 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                 unknownCheck(gate.part(), gate.check(), now)
                         .or(() -> gate.passed() ? mustBeShown(gate, now) : Optional.empty());
             case RefitEntry.CheckFailed failed -> unknownCheck(failed.part(), failed.check(), now);
+            case RefitEntry.ProcedureKept kept -> Optional.empty();
+            case RefitEntry.StepTaken taken -> notItsTurn(taken, now);
         };
+    }
+
+    /** A step is taken in its turn, its part is on, and the mechanism stands as it must. */
+    private static Optional<Refusal> notItsTurn(RefitEntry.StepTaken taken, Standing now) {
+        Optional<Walk> walk = now.of(RefitAnswers.class).walks().stream()
+                .filter(one -> one.procedure().name().equals(taken.procedure()))
+                .findFirst();
+        Optional<Walk.StepStands> next = walk.flatMap(Walk::next);
+        if (next.isEmpty() || next.get().number() != taken.number()) {
+            return Optional.of(new Refusal(
+                    "notItsTurn",
+                    walk.isEmpty()
+                            ? "There is no procedure “" + taken.procedure() + "” here."
+                            : next.isEmpty()
+                                    ? "All of “" + taken.procedure() + "” is done."
+                                    : "Step " + next.get().number() + " of “" + taken.procedure() + "” comes first: "
+                                            + next.get().step().what() + ".",
+                    "Take the steps in their order."));
+        }
+        Procedure.ProcedureStep step = next.get().step();
+        if (taken.outcome() != RefitEntry.Outcome.DONE) {
+            return Optional.empty();
+        }
+        if (step.part() != null
+                && now.of(Valley.class)
+                        .part(step.part())
+                        .filter(part -> part.out())
+                        .isPresent()) {
+            return Optional.of(new Refusal(
+                    "partNotOn",
+                    "“" + step.part() + "” is not on yet.",
+                    "Put it back first; then this step can be checked."));
+        }
+        StripNotes notes = now.of(StripNotes.class);
+        return step.state() != null && notes.contradicts(step.state())
+                ? Optional.of(new Refusal(
+                        "stateWrong",
+                        "This step wants it " + step.state().label() + ", and it is "
+                                + notes.states().get(step.state().of()).label() + ".",
+                        "Bring it there, and say so."))
+                : Optional.empty();
     }
 
     private static Optional<Refusal> unknownCheck(PartName part, Named check, Standing now) {
@@ -91,6 +138,8 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             case RefitEntry.GateAdded gate -> List.of(MODEL_TAUGHT);
             case RefitEntry.GateAnswered gate -> List.of();
             case RefitEntry.CheckFailed failed -> List.of(MODEL_TAUGHT);
+            case RefitEntry.ProcedureKept kept -> List.of(MODEL_TAUGHT);
+            case RefitEntry.StepTaken taken -> List.of();
         };
     }
 
@@ -108,6 +157,19 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             case RefitEntry.GateAdded gate -> added(gate);
             case RefitEntry.CheckFailed failed ->
                 "failed at " + failed.part() + ": " + failed.check() + ", " + failed.seen();
+            case RefitEntry.ProcedureKept kept ->
+                "procedure " + kept.procedure().name() + ": "
+                        + joined(kept.procedure().steps().stream()
+                                .map(Procedure.ProcedureStep::what)
+                                .toList());
+            case RefitEntry.StepTaken taken ->
+                taken.procedure() + ", step " + taken.number() + ": "
+                        + switch (taken.outcome()) {
+                            case DONE -> "done";
+                            case FAILED -> "failed";
+                            case WAIVED -> "waived";
+                        }
+                        + with(", ", taken.words());
             case RefitEntry.GateAnswered gate ->
                 (gate.passed() ? "checked at " : "waived at ") + gate.part() + ": " + gate.check()
                         + with(", ", gate.reason());
@@ -125,6 +187,8 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
     public static final class Fold implements RoomFold<RefitEntry> {
         private final ValleyTracks valley;
         private Optional<RefitPicture.Trial> trial = Optional.empty();
+        private final Map<Named, Procedure> procedures = new LinkedHashMap<>();
+        private final List<RefitPicture.StepAnswer> answers = new ArrayList<>();
 
         private Fold(ValleyTracks valley) {
             this.valley = valley;
@@ -138,6 +202,8 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                 case RefitEntry.GateAdded added -> valley.cannotBeChecked(added.part());
                 case RefitEntry.GateAnswered answer -> valley.cannotBeChecked(answer.part());
                 case RefitEntry.CheckFailed failed -> valley.cannotBeChecked(failed.part());
+                case RefitEntry.ProcedureKept kept -> Optional.empty();
+                case RefitEntry.StepTaken taken -> Optional.empty();
                 case RefitEntry.TriedUnfixed tried -> valley.mustBeOut(tried.part(), "tried");
                 case RefitEntry.TrialAssembled laid -> layOn(laid);
                 case RefitEntry.TrialUndone undone ->
@@ -175,6 +241,17 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                             answer.reason());
                 case RefitEntry.CheckFailed failed ->
                     valley.checkAnswered(failed.part(), failed.check(), GateCheck.State.FAILED, failed.seen());
+                case RefitEntry.ProcedureKept kept -> {
+                    procedures.put(kept.procedure().name(), kept.procedure());
+                    answers.removeIf(
+                            one -> one.procedure().equals(kept.procedure().name()));
+                }
+                case RefitEntry.StepTaken taken -> {
+                    answers.removeIf(
+                            one -> one.procedure().equals(taken.procedure()) && one.number() == taken.number());
+                    answers.add(new RefitPicture.StepAnswer(
+                            taken.procedure(), taken.number(), taken.outcome(), taken.words()));
+                }
                 case RefitEntry.TriedUnfixed tried -> valley.tried(tried.part(), line.at());
                 case RefitEntry.TrialAssembled laid ->
                     trial = Optional.of(new RefitPicture.Trial(line.id(), line.at(), laid));
@@ -182,9 +259,27 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             }
         }
 
+        /** A part of a procedure that comes off again takes the steps from its own on with it. */
+        @Override
+        public void hear(Line line, Effect effect) {
+            if (effect instanceof JobEffect.TakenOff off) {
+                procedures.values().forEach(procedure -> undone(procedure, off.part()));
+            }
+        }
+
+        private void undone(Procedure procedure, PartName part) {
+            for (int number = 1; number <= procedure.steps().size(); number++) {
+                if (part.equals(procedure.steps().get(number - 1).part())) {
+                    int from = number;
+                    answers.removeIf(one -> one.procedure().equals(procedure.name()) && one.number() >= from);
+                    return;
+                }
+            }
+        }
+
         /** The picture so far. */
         public RefitPicture picture() {
-            return new RefitPicture(trial);
+            return new RefitPicture(trial, List.copyOf(procedures.values()), List.copyOf(answers));
         }
     }
 }

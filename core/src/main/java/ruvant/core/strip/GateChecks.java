@@ -7,6 +7,7 @@ import java.util.List;
 import ruvant.core.trade.FastenerTrait;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.JointKind;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.Named;
 
 /** The checks that follow from how a part came off. */
@@ -17,6 +18,17 @@ final class GateChecks {
         return named(removed).stream()
                 .map(what -> new AskedCheck(what, CheckIds.usually(what)))
                 .toList();
+    }
+
+    /** The check of a mark besides the first. */
+    static AskedCheck further(StripEntry.Mark mark) {
+        Named what = CheckIds.of("mark", mark.words(), "Mark matched: " + mark.words());
+        return new AskedCheck(what, CheckIds.usually(what));
+    }
+
+    /** The check of a state besides the first. */
+    static AskedCheck further(MechanismState state) {
+        return AskedCheck.before(CheckIds.of("state", state.label(), "Mechanism as it was: " + state.label()));
     }
 
     private static List<Named> named(StripEntry.Removed removed) {

@@ -3,11 +3,14 @@ package ruvant.core.strip;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import ruvant.core.log.Line;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.OldPiece;
 import ruvant.core.trade.Side;
 import ruvant.core.units.Named;
@@ -27,6 +30,8 @@ final class PartTrack {
     Instant tried;
     final Map<String, Integer> lost = new LinkedHashMap<>();
     final Map<String, Integer> destroyed = new LinkedHashMap<>();
+    private final List<StripEntry.Mark> marks = new ArrayList<>();
+    private final Set<MechanismState> states = new LinkedHashSet<>();
     private final Map<String, Integer> unlisted = new LinkedHashMap<>();
     private final Map<String, Integer> spare = new LinkedHashMap<>();
     private final Map<String, Integer> fitted = new LinkedHashMap<>();
@@ -59,7 +64,27 @@ final class PartTrack {
         pieces().forEach((piece, count) -> required.merge(piece, count, Math::max));
         replacedOld = null;
         checks.clear();
-        GateChecks.of(removed).forEach(asked -> checks.put(asked.what(), GateCheck.open(asked, false)));
+        Stream.concat(GateChecks.of(removed).stream(), also().stream())
+                .forEach(asked -> checks.put(asked.what(), GateCheck.open(asked, false)));
+    }
+
+    /** The checks that follow from further marks and states. */
+    private List<AskedCheck> also() {
+        return Stream.concat(
+                        marks.stream().map(GateChecks::further), states.stream().map(GateChecks::further))
+                .toList();
+    }
+
+    void marked(StripEntry.Mark mark) {
+        marks.add(mark);
+        AskedCheck asked = GateChecks.further(mark);
+        checks.putIfAbsent(asked.what(), GateCheck.open(asked, false));
+    }
+
+    void wants(MechanismState state) {
+        states.add(state);
+        AskedCheck asked = GateChecks.further(state);
+        checks.putIfAbsent(asked.what(), GateCheck.open(asked, false));
     }
 
     /** What held it since it went back: what was said then, and what was fitted after that. */
@@ -240,7 +265,14 @@ final class PartTrack {
     ValleyPart part() {
         return new ValleyPart(
                 name,
-                new ValleyPart.Removal(removed, removal.id(), removal.at(), removal.by(), timesOff),
+                new ValleyPart.Removal(
+                        removed,
+                        removal.id(),
+                        removal.at(),
+                        removal.by(),
+                        timesOff,
+                        List.copyOf(marks),
+                        List.copyOf(states)),
                 new ValleyPart.Settled(
                         state,
                         Optional.ofNullable(settled).map(Line::at),

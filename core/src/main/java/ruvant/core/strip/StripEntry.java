@@ -322,6 +322,22 @@ public sealed interface StripEntry extends JobEntry {
         }
     }
 
+    /** A part has another witness mark besides the one noted when it came off. */
+    record AlsoMarked(PartName part, Mark mark) implements StripEntry {
+        public AlsoMarked {
+            Check.chosen("part", part);
+            Check.chosen("mark", mark);
+        }
+    }
+
+    /** A part goes on only while another thing, too, stands so: the shutter cocked and the mirror up. */
+    record AlsoWants(PartName part, MechanismState state) implements StripEntry {
+        public AlsoWants {
+            Check.chosen("part", part);
+            Check.chosen("state", state);
+        }
+    }
+
     /** The mechanism was brought into a state: cocked, mirror up, back open. */
     record StateSet(MechanismState state) implements StripEntry {
         public StateSet {

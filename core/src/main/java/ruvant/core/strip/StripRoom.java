@@ -72,13 +72,16 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.LeaveAlone alone -> Optional.empty();
             case StripEntry.FoundAgain found -> Optional.empty();
             case StripEntry.LeftEmpty empty -> Optional.empty();
+            case StripEntry.AlsoMarked marked -> Optional.empty();
+            case StripEntry.AlsoWants wants -> Optional.empty();
         };
     }
 
     @Override
     public List<Effect> effects(StripEntry entry) {
         return switch (entry) {
-            case StripEntry.Removed removed -> List.of(PROOFS_VOID, WORK_BETWEEN_FIRINGS);
+            case StripEntry.Removed removed ->
+                List.of(new JobEffect.TakenOff(removed.part()), PROOFS_VOID, WORK_BETWEEN_FIRINGS);
             case StripEntry.EdgeSet edge -> List.of(MODEL_TAUGHT);
             case StripEntry.FreeOf free -> List.of(MODEL_TAUGHT);
             case StripEntry.Lost lost -> List.of();
@@ -93,6 +96,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
             case StripEntry.LeaveAlone alone -> List.of();
             case StripEntry.FoundAgain found -> List.of();
             case StripEntry.LeftEmpty empty -> List.of();
+            case StripEntry.AlsoMarked marked -> List.of();
+            case StripEntry.AlsoWants wants -> List.of();
         };
     }
 
@@ -155,6 +160,10 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 "found again " + found.count() + " × " + found.piece() + " of " + found.part()
                         + with(", ", found.where())
                         + (found.minutes() == 0 ? "" : ", after " + Phrase.minutes(found.minutes()));
+            case StripEntry.AlsoMarked marked ->
+                "another mark of " + marked.part() + ": " + marked.mark().words();
+            case StripEntry.AlsoWants wants ->
+                wants.part() + " goes on " + wants.state().label() + ", too";
             case StripEntry.LeftEmpty empty ->
                 "left empty: " + empty.count() + " × " + empty.piece() + " of " + empty.part() + ", " + empty.why();
         };
@@ -190,6 +199,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
                 case StripEntry.LeaveAlone alone -> Optional.empty();
                 case StripEntry.FoundAgain found -> valley.objection(found);
                 case StripEntry.LeftEmpty empty -> nothingEmpty(empty);
+                case StripEntry.AlsoMarked marked -> valley.mustBeOut(marked.part(), "marked");
+                case StripEntry.AlsoWants wants -> valley.mustBeOut(wants.part(), "given a state");
             };
         }
 
@@ -245,6 +256,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
                     missing.add(new StripNotes.Stray(line.id(), gone.what(), gone.count(), gone.where()));
                     places.missing(gone.place(), gone.count());
                 }
+                case StripEntry.AlsoMarked marked -> valley.marked(marked);
+                case StripEntry.AlsoWants wants -> valley.wants(wants);
                 case StripEntry.LeftEmpty empty -> places.leftEmpty(empty.place(), empty.count(), empty.why());
                 case StripEntry.Surplus more ->
                     surplus.add(new StripNotes.Stray(line.id(), more.what(), more.count(), more.kept()));

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.OldPiece;
 import ruvant.core.units.PartName;
 import ruvant.core.units.WellName;
@@ -35,8 +36,17 @@ public record ValleyPart(
      *
      * @param id the line of that removal
      * @param times how often it has come off, from 1
+     * @param marks of it besides the one noted with the removal
+     * @param states in which it wants other things to stand, besides the one noted with the removal
      */
-    public record Removal(StripEntry.Removed removed, UUID id, Instant at, String by, int times) {}
+    public record Removal(
+            StripEntry.Removed removed,
+            UUID id,
+            Instant at,
+            String by,
+            int times,
+            List<StripEntry.Mark> marks,
+            List<MechanismState> states) {}
 
     /**
      * What became of it.

@@ -208,6 +208,16 @@ public final class ValleyTracks {
                 .toList();
     }
 
+    /** A part has another mark. */
+    void marked(StripEntry.AlsoMarked marked) {
+        track(marked.part()).marked(marked.mark());
+    }
+
+    /** A part wants another thing to stand so. */
+    void wants(StripEntry.AlsoWants wants) {
+        track(wants.part()).wants(wants.state());
+    }
+
     /** A part lies elsewhere now. */
     void moved(StripEntry.Moved moved) {
         track(moved.part()).moves(moved.wells());

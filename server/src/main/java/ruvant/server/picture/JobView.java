@@ -34,6 +34,7 @@ import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
+import ruvant.core.refit.Walk;
 import ruvant.core.refit.WayBack;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.Basis;
@@ -97,7 +98,8 @@ public record JobView(
             boolean ownerToAgree,
             WayBack wayBack,
             PickUp pickUp,
-            List<RefitAnswers.LateCheck> lateChecks) {}
+            List<RefitAnswers.LateCheck> lateChecks,
+            List<Walk> walks) {}
 
     /** What was found and done. */
     public record JobWork(FindPicture find, TreatView treat, PartsPicture needs, List<FitToJudge> fitsToJudge) {}
@@ -171,7 +173,9 @@ public record JobView(
                 String removedBy,
                 int timesOff,
                 int pieces,
-                List<FastenerView> fasteners) {}
+                List<FastenerView> fasteners,
+                List<StripEntry.Mark> marks,
+                List<MechanismState> states) {}
 
         /**
          * How it lay.
@@ -279,7 +283,8 @@ public record JobView(
                         shop.practice().asksFirst(picture.received().owner()),
                         job.wayBack(),
                         job.pickUp(),
-                        job.refit().late()),
+                        job.refit().late(),
+                        job.refit().walks()),
                 new JobWork(
                         picture.find(),
                         TreatView.of(picture.treat(), shop.lubrication(), job.now()),
@@ -310,7 +315,9 @@ public record JobView(
                         off.by(),
                         off.times(),
                         off.removed().pieces(),
-                        fasteners(part)),
+                        fasteners(part),
+                        off.marks(),
+                        off.states()),
                 AnswerView.of(job.refit().of(part)),
                 new PartView.PartSettled(part.settled().at(), part.settled().by()),
                 PartView.PartPlace.of(part.place()),
