@@ -12,7 +12,7 @@ import { texts } from "./words";
 type Outstanding = JobView["outstanding"][number];
 
 /** So many that are open want one reason for all rather than each its own. */
-const MANY = 3;
+const MANY = 2;
 
 /** Where one of them is done. What is settled on this screen has no other. */
 function wayTo(job: JobView, one: Outstanding): string | undefined {
@@ -42,8 +42,8 @@ export function StillOpen({ job, passed }: { job: JobView; passed: Passed }) {
       </ul>
       {left.length >= MANY && (
         <AddLine
-          blanks={[{ label: texts.oneReasonForAll(left.length), hint: texts.oneReason }]}
-          action={texts.passAllOver}
+          blanks={[{ label: texts.oneReason }]}
+          action={texts.passAllOver(left.length)}
           className="mt-2"
           onAdd={async (reason) =>
             passed.pass(

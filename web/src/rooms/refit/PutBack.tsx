@@ -21,6 +21,9 @@ import { texts } from "./words";
 
 type Counts = Schemas["FastenersBack"];
 
+/** Moments right after a part went on. */
+const SEEN_ON = new Set(["ON", "TIGHT"]);
+
 const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
 
 /** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
@@ -28,11 +31,14 @@ export function PutBack({
   job,
   part,
   onBack,
+  onStay = onBack,
   onLarge,
 }: {
   job: JobView;
   part: PartView;
   onBack: () => void;
+  /** It is on, and something is still to be looked at there. */
+  onStay?: () => void;
   /** Shows a picture of the part large beside. */
   onLarge?: (at: number) => void;
 }) {
@@ -67,7 +73,9 @@ export function PutBack({
         { said: texts.putBack(part.name) },
       );
       setCounts(undefined);
-      onBack();
+      // what can be seen only now that it is on is asked before the next part
+      if (part.checks.some((check) => check.state === "OPEN" && SEEN_ON.has(check.when.moment))) onStay();
+      else onBack();
     });
   const leaveOut = async (reason: string) => {
     await append([{ kind: "leftOut", part: part.name, reason }], { said: texts.leftOut(part.name) });
@@ -87,11 +95,18 @@ export function PutBack({
   useKeys({
     g: () =>
       nextCheck !== undefined &&
-      void submit(() =>
-        append([{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }], {
-          said: texts.answered.passed(nextCheck.what.words),
-        }),
-      ),
+      void submit(async () => {
+        await append(
+          [{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }],
+          {
+            said: texts.answered.passed(nextCheck.what.words),
+          },
+        );
+        const others = part.checks.filter(
+          (check) => check.state === "OPEN" && SEEN_ON.has(check.when.moment),
+        );
+        if (part.answer.kind === "BACK" && others.length <= 1) onBack();
+      }),
     a: allBack,
     "Ctrl+Enter": () => !settled && void putBack(),
   });

@@ -72,6 +72,7 @@ export function Refit() {
             job={job}
             part={shown}
             onBack={() => setSearch({})}
+            onStay={() => setSearch({ part: shown.name })}
             onLarge={large.show}
           />
         )}
