@@ -24,7 +24,7 @@ function open(...walks: Schemas["Walk"][]) {
 it("takes the next step with one key, and says how the mechanism must stand", async () => {
   open(walk("DONE", "NEXT", "LATER"));
   fireEvent.click(named("button", "It is released now"));
-  fireEvent.keyDown(document.body, { key: "w" });
+  fireEvent.keyDown(document.body, { key: "d" });
   await waitFor(() => expect(logged()).toHaveLength(2));
   expect(logged()).toEqual([
     { kind: "stateSet", state: "RELEASED" },

@@ -20,10 +20,17 @@ type Step = Schemas["ProcedureStep"];
 /** Steps that must follow one another, walked one by one; and the way to write others down. */
 export function Procedures({ job }: { job: JobView }) {
   const [writing, setWriting] = useState<Walk | "new">();
+  const first = job.walks.find((walk) => nextOf(walk) !== undefined);
   return (
     <section className="mt-4">
       {job.walks.map((walk) => (
-        <WalkThrough key={walk.procedure.name.id} job={job} walk={walk} onChange={() => setWriting(walk)} />
+        <WalkThrough
+          key={walk.procedure.name.id}
+          job={job}
+          walk={walk}
+          keyed={walk === first}
+          onChange={() => setWriting(walk)}
+        />
       ))}
       <Button kind="quiet" onClick={() => setWriting("new")}>
         {texts.writeAProcedure}
@@ -41,12 +48,26 @@ export function Procedures({ job }: { job: JobView }) {
 
 const MARKS = { DONE: "done", WAIVED: "left", FAILED: "not", NEXT: "ready", LATER: "open" } as const;
 
-function WalkThrough({ job, walk, onChange }: { job: JobView; walk: Walk; onChange: () => void }) {
+/** The step to take now, or the one that failed. */
+const nextOf = (walk: Walk) => walk.steps.find((one) => one.state === "NEXT" || one.state === "FAILED");
+
+function WalkThrough({
+  job,
+  walk,
+  keyed,
+  onChange,
+}: {
+  job: JobView;
+  walk: Walk;
+  /** Whether the key takes a step of this one. */
+  keyed: boolean;
+  onChange: () => void;
+}) {
   const append = useAppend(job.tag);
   const { word } = useWords();
   const { refused, submit } = useSubmit();
   const [asking, setAsking] = useState<"FAILED" | "WAIVED">();
-  const next = walk.steps.find((one) => one.state === "NEXT" || one.state === "FAILED");
+  const next = nextOf(walk);
   const take = (outcome: Schemas["StepTaken"]["outcome"], words = "") =>
     submit(async () => {
       await append(
@@ -63,7 +84,7 @@ function WalkThrough({ job, walk, onChange }: { job: JobView; walk: Walk; onChan
       );
       setAsking(undefined);
     });
-  useKeys({ w: () => next !== undefined && void take("DONE") });
+  useKeys(keyed ? { d: () => void take("DONE") } : {});
   return (
     <Panel
       title={walk.procedure.name.words}
@@ -95,7 +116,7 @@ function WalkThrough({ job, walk, onChange }: { job: JobView; walk: Walk; onChan
       </ol>
       {next !== undefined && asking === undefined && (
         <div className="flex flex-wrap gap-2">
-          <Button keyHint="W" onClick={() => void take("DONE")}>
+          <Button keyHint={keyed ? "D" : undefined} onClick={() => void take("DONE")}>
             {texts.stepDone(next.number)}
           </Button>
           <StateNow job={job} next={next} />

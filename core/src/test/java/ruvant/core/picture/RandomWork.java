@@ -2,6 +2,7 @@ package ruvant.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -69,10 +70,30 @@ final class RandomWork {
                     null));
             return;
         }
+        if (random.nextInt(12) == 0 && lines.size() > 1) {
+            Line target = lines.get(1 + random.nextInt(lines.size() - 1));
+            saidOtherwise(target.entry())
+                    .ifPresent(
+                            other -> add(logs.line(new RecordEntry.Amended(target.id(), other, "said wrongly"), null)));
+            return;
+        }
         UUID before = random.nextInt(10) == 0 && lines.size() > 2
                 ? lines.get(1 + random.nextInt(lines.size() - 1)).id()
                 : null;
         add(logs.line(anything(), before));
+    }
+
+    /** What a line may be changed to: of its own kind, with something else in it. */
+    private Optional<Entry> saidOtherwise(Entry entry) {
+        return switch (entry) {
+            case StripEntry.Removed off -> Optional.of(removed(off.part().text()));
+            case ProveEntry.Fired fired -> Optional.of(new ProveEntry.Fired(!fired.good(), ""));
+            case StripEntry.Lost lost ->
+                Optional.of(new StripEntry.Lost(lost.part(), lost.piece(), 2, lost.unlisted()));
+            case RefitEntry.GateAnswered answer ->
+                Optional.of(new RefitEntry.GateAnswered(answer.part(), answer.check(), false, "not on this one"));
+            default -> Optional.empty();
+        };
     }
 
     private void add(Line line) {
