@@ -29,10 +29,10 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0063/clean", "clean", "day", 1280, "Naphtha"),
             new Picture("/camera/R-0073/mend?part=speed%20ring", "mend", "day", 1280, "Sources for the"),
             new Picture("/camera/R-0063/oil", "oil", "day", 1280, "house practice"),
-            new Picture("/camera/R-0065/refit", "refit", "day", 1280, "Before it goes back on"),
+            new Picture("/camera/R-0065/refit", "refit", "day", 1280, "Checks"),
             new Picture("/camera/R-0062/prove?speed=1%2F1000", "prove", "day", 1280, "The curtains at"),
             new Picture("/camera/R-0062/stand?speed=1%2F1000", "stand", "day", 1280, "set the dial to"),
-            new Picture("/camera/R-0061/return", "return", "day", 1280, "Handover"),
+            new Picture("/camera/R-0062/return", "return", "day", 1280, "Before it goes back"),
             new Picture("/shelf/needs", "shelf", "day", 1280, "shared out together"),
             new Picture("/house", "house", "day", 1280, "How we oil"),
             new Picture("/camera/R-0063", "tablet", "day", 1024, "How it runs"));
