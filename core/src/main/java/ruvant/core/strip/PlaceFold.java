@@ -16,7 +16,11 @@ final class PlaceFold {
     record Empty(int count, String why) {
         static final Empty NONE = new Empty(0, "");
 
-        private Empty and(Empty other) {
+        Empty atMost(int most) {
+            return count <= most ? this : new Empty(most, why);
+        }
+
+        Empty and(Empty other) {
             return new Empty(
                     count + other.count,
                     Stream.of(why, other.why)
@@ -56,7 +60,7 @@ final class PlaceFold {
         return empty.getOrDefault(place.key(), Empty.NONE);
     }
 
-    private int fittedAt(PiecePlace place) {
+    int fittedAt(PiecePlace place) {
         return fitted.getOrDefault(place.key(), 0);
     }
 

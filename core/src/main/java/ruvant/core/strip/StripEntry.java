@@ -171,33 +171,6 @@ public sealed interface StripEntry extends JobEntry {
                     state);
         }
 
-        /**
-         * The same removal of a part that was off before: what is not said of it now is as it was then.
-         *
-         * @param before how it came off the last time
-         * @param held what held it since, as it went back
-         */
-        Removed heldAsBefore(Removed before, List<FastenersBack> held) {
-            List<Fastener> still = before.fasteners.stream()
-                    .flatMap(one -> FastenersBack.holding(one, held))
-                    .toList();
-            return new Removed(
-                    part,
-                    side,
-                    covers,
-                    fasteners.isEmpty() ? still : fasteners,
-                    joints.isEmpty() ? before.joints : joints,
-                    wells,
-                    setting.isEmpty() ? before.setting : setting,
-                    mark == null ? before.mark : mark,
-                    loose.isEmpty() ? before.loose : loose,
-                    hazards.isEmpty() ? before.hazards : hazards,
-                    remark,
-                    within == null ? before.within : within,
-                    stack.isEmpty() ? before.stack : stack,
-                    state == null ? before.state : state);
-        }
-
         /** Fasteners that came out altogether, not only loosened. */
         public int screwsOut() {
             int screws = 0;

@@ -84,15 +84,15 @@ public final class ValleyTracks {
         if (track == null || track.state != ValleyPart.State.OUT) {
             return mustBeOut(part, "missing pieces");
         }
-        if (unlisted && !track.pieces().containsKey(piece)) {
+        if (unlisted && !track.pieces.has(piece)) {
             return Optional.empty();
         }
-        int had = track.left(piece);
+        int had = track.pieces.left(piece);
         if (had < count) {
             return refuse(
                     "notThatMany",
                     "“" + track.name + "” has " + had + " × " + piece + " to lose, not " + count + ".",
-                    "Its pieces are: " + String.join("; ", track.pieces().keySet())
+                    "Its pieces are: " + String.join("; ", track.pieces.all().keySet())
                             + ". Another one that belonged there has to be named as such.");
         }
         return Optional.empty();
@@ -101,7 +101,7 @@ public final class ValleyTracks {
     /** Why nothing can have turned up: nothing of the kind is missing. */
     Optional<Refusal> objection(StripEntry.FoundAgain found) {
         PartTrack track = tracks.get(found.part());
-        int gone = track == null ? 0 : track.missing(found.piece());
+        int gone = track == null ? 0 : track.pieces.missing(found.piece());
         return gone >= found.count()
                 ? Optional.empty()
                 : refuse(
@@ -177,19 +177,17 @@ public final class ValleyTracks {
 
     /** Pieces of a part are gone. */
     void lost(StripEntry.Lost lost) {
-        PartTrack track = track(lost.part());
-        track.loses(track.lost, lost.piece(), lost.count(), lost.unlisted());
+        track(lost.part()).pieces.loses(lost);
     }
 
     /** Pieces of a part broke or were given up. */
     void destroyed(StripEntry.Destroyed gone) {
-        PartTrack track = track(gone.part());
-        track.loses(track.destroyed, gone.piece(), gone.count(), gone.unlisted());
+        track(gone.part()).pieces.loses(gone);
     }
 
     /** Lost pieces turned up. */
     void found(StripEntry.FoundAgain found) {
-        track(found.part()).finds(found.piece(), found.count());
+        track(found.part()).pieces.finds(found.piece(), found.count());
     }
 
     /** Another piece fills a place at a part; false where that never came off. */
@@ -197,7 +195,7 @@ public final class ValleyTracks {
         if (!tracks.containsKey(part)) {
             return false;
         }
-        track(part).fits(piece, count);
+        track(part).pieces.fits(piece, count);
         return true;
     }
 
@@ -280,10 +278,7 @@ public final class ValleyTracks {
     void replaced(PartName part, OldPiece old) {
         PartTrack track = tracks.get(part);
         if (track != null && track.state == ValleyPart.State.OUT) {
-            changed(track).replacedOld = old;
-            if (old == null) {
-                track.fitsWhatIsGone();
-            }
+            changed(track).replaced(old);
         }
     }
 

@@ -181,6 +181,49 @@ class PlaceAccountTest {
     }
 
     @Test
+    void aScrewThatCameInShortAndWasFilledIsNotAskedForTwice() {
+        logs.add(new StripEntry.MissingOnArrival(SCREW, 1, "bottom plate"));
+        off(3);
+        for (int time = 0; time < 2; time++) {
+            logs.add(time == 0 ? back(3, 0, 1, 0) : back(4, 0, 0, 0));
+            logs.add(StripEntry.Removed.of("bottom plate", Side.BOTTOM, false));
+            assertThat(account(SCREW).required()).isEqualTo(4);
+            assertThat(account(SCREW).filled().out()).isEqualTo(4);
+            assertThat(answer().kind()).isEqualTo(RefitAnswer.Kind.READY);
+        }
+    }
+
+    @Test
+    void whatWasFittedBeforeThePartCameOffComesOffWithIt() {
+        logs.add(
+                new StripEntry.MissingOnArrival(SCREW, 1, "bottom plate"),
+                new PartsEntry.PieceFitted(COVER, SCREW, 1, SourceKind.STOCK, "", null));
+        off(4);
+        assertThat(account(SCREW).required()).isEqualTo(4);
+        assertThat(account(SCREW).found()).isEqualTo(3);
+        assertThat(answer().kind()).isEqualTo(RefitAnswer.Kind.READY);
+    }
+
+    @Test
+    void loosePiecesComeOffAgainAsTheyWentBack() {
+        off(3, new StripEntry.LoosePart("detent ball", 2));
+        logs.add(
+                new StripEntry.Lost(COVER, "Detent Ball", 1),
+                new StripEntry.Lost(COVER, "click spring", 1, true),
+                new StripEntry.FoundAgain(COVER, "click spring", 1),
+                new StripEntry.LeftEmpty(COVER, "detent ball", 1, "runs on one"),
+                seen("2 × detent ball in place"),
+                back(3, 0, 0, 0));
+        logs.add(StripEntry.Removed.of("bottom plate", Side.BOTTOM, false));
+        assertThat(account("detent ball").required()).isEqualTo(2);
+        assertThat(account("detent ball").filled().out()).isEqualTo(1);
+        assertThat(account("detent ball").left()).as("it was meant to").isEqualTo(1);
+        assertThat(account("click spring").filled().out()).isEqualTo(1);
+        assertThat(account("click spring").settled()).isFalse();
+        assertThat(answer().reason()).isEqualTo("1 × detent ball in place");
+    }
+
+    @Test
     void otherCamerasOfTheModelSayWhenAPlaceWasShort() {
         JobPicture full = fullCamera();
         ModelKnowledge two = ModelKnowledge.of(List.of(full, fullCamera()));
