@@ -53,7 +53,7 @@ export function Stand() {
   const demo = useQuery(houseQuery).data?.demo ?? false;
   const inputs = useInputs();
   const [hereOnly, setHereOnly] = useState<string>();
-  // in a shop of one's own the stand-in is chosen anew each time: its figures say nothing of the camera
+  // outside the demo the stand-in has to be chosen each time, since it fires no camera
   const kept = chosenInput.use();
   const wantedInput = hereOnly ?? (kept === STAND_IN && !demo ? "" : kept);
   const input = inputs.find((one) => one.id === wantedInput) ?? inputs[0]!;

@@ -1,6 +1,8 @@
 package ruvant.core.prove;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.trade.FunctionResult;
@@ -13,13 +15,15 @@ public final class NotTried {
 
     /** Names of these functions, in the order in which they were first asked for. */
     public static List<String> of(IntakePicture intake, ProvePicture prove) {
+        Set<Named> timed = prove.ofTheCamera().counted().stream()
+                .filter(run -> run.how().phase() == Phase.AFTER)
+                .map(run -> FunctionList.speed(run.speed()))
+                .collect(Collectors.toSet());
         return intake.functions().stream()
                 .filter(one -> one.result() == FunctionResult.WORKS)
                 .map(IntakePicture.FunctionState::function)
                 .filter(function -> !prove.triedSinceWork().contains(function))
-                .filter(function -> prove.ofTheCamera().counted().stream()
-                        .filter(run -> run.how().phase() == Phase.AFTER)
-                        .noneMatch(run -> FunctionList.speed(run.speed()).equals(function)))
+                .filter(function -> !timed.contains(function))
                 .map(Named::words)
                 .toList();
     }

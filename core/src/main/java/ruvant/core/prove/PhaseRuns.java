@@ -39,9 +39,10 @@ final class PhaseRuns {
 
     static PhaseRuns of(List<DialSpeed> dial, ProvePicture proofs, Phase phase) {
         PhaseRuns runs = new PhaseRuns();
+        List<ProvePicture.Timed> counted = proofs.counted();
         for (Attitude attitude : Attitude.values()) {
             List<List<Double>> seconds = dial.stream()
-                    .map(speed -> seconds(proofs, speed, phase, attitude))
+                    .map(speed -> seconds(counted, speed, phase, attitude))
                     .toList();
             List<double[]> errors = new ArrayList<>();
             for (int i = 0; i < dial.size(); i++) {
@@ -55,7 +56,7 @@ final class PhaseRuns {
                 runs.take(dial.get(i).words(), attitude, seconds.get(i), far.get(i));
             }
         }
-        proofs.counted().stream()
+        counted.stream()
                 .filter(run -> run.how().phase() == phase && run.how().attitude() == Attitude.LEVEL)
                 .forEach(run -> {
                     if (run.simulated()) {
@@ -73,8 +74,9 @@ final class PhaseRuns {
         return runs;
     }
 
-    private static List<Double> seconds(ProvePicture proofs, DialSpeed speed, Phase phase, Attitude attitude) {
-        return proofs.counted().stream()
+    private static List<Double> seconds(
+            List<ProvePicture.Timed> counted, DialSpeed speed, Phase phase, Attitude attitude) {
+        return counted.stream()
                 .filter(run -> run.speed().equals(speed.words())
                         && run.how().phase() == phase
                         && run.how().attitude() == attitude)

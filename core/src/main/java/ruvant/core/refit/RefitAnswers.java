@@ -302,10 +302,7 @@ public final class RefitAnswers {
                 .map(answer -> new Refusal(
                         "notYet",
                         "“" + part.name() + "” cannot go back yet. "
-                                + (answer.kind() == RefitAnswer.Kind.NOT_YET
-                                                && answer.notYet().orElse(null) instanceof NotYet.ChecksOpen
-                                        ? "Check first: "
-                                        : "")
+                                + (answer.notYet().orElse(null) instanceof NotYet.ChecksOpen ? "Check first: " : "")
                                 + answer.reason() + ".",
                         "Settle that first, or put it back anyway and say why."))
                 .or(() -> unequal(part, refit));

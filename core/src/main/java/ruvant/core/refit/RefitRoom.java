@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
@@ -250,7 +251,7 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
                     answers.removeIf(
                             one -> one.procedure().equals(taken.procedure()) && one.number() == taken.number());
                     answers.add(new RefitPicture.StepAnswer(
-                            taken.procedure(), taken.number(), taken.outcome(), taken.words()));
+                            taken.procedure(), taken.number(), taken.outcome(), taken.words(), Set.of()));
                 }
                 case RefitEntry.TriedUnfixed tried -> valley.tried(tried.part(), line.at());
                 case RefitEntry.TrialAssembled laid ->
@@ -259,21 +260,11 @@ public final class RefitRoom implements JobRoom<RefitEntry> {
             }
         }
 
-        /** A part of a procedure that comes off again takes the steps from its own on with it. */
+        /** A part that comes off again takes what was said of its step, and of those after it, with it. */
         @Override
         public void hear(Line line, Effect effect) {
             if (effect instanceof JobEffect.TakenOff off) {
-                procedures.values().forEach(procedure -> undone(procedure, off.part()));
-            }
-        }
-
-        private void undone(Procedure procedure, PartName part) {
-            for (int number = 1; number <= procedure.steps().size(); number++) {
-                if (part.equals(procedure.steps().get(number - 1).part())) {
-                    int from = number;
-                    answers.removeIf(one -> one.procedure().equals(procedure.name()) && one.number() >= from);
-                    return;
-                }
+                answers.replaceAll(answer -> answer.andOff(off.part()));
             }
         }
 

@@ -28,7 +28,7 @@ final class Walks {
         boolean open = false;
         for (int number = 1; number <= procedure.steps().size(); number++) {
             Procedure.ProcedureStep step = procedure.steps().get(number - 1);
-            Optional<RefitPicture.StepAnswer> answer = refitting.answer(procedure.name(), number);
+            Optional<RefitPicture.StepAnswer> answer = refitting.answer(procedure, number);
             Walk.State state = open ? Walk.State.LATER : stateOf(step, answer, valley);
             open = open || state == Walk.State.NEXT || state == Walk.State.FAILED;
             steps.add(new Walk.StepStands(

@@ -98,7 +98,8 @@ class ProcedureTest {
                     assertThat(next.words()).isEqualTo("a tooth off");
                 });
         logs.add(StripEntry.Removed.of(RACK.text(), Side.BOTTOM, false));
-        assertThat(logs.picture().refitting().answers()).isEmpty();
+        assertThat(logs.stands().refit().walks().getFirst().next().orElseThrow().state())
+                .isEqualTo(Walk.State.NEXT);
         back(RACK);
         logs.add(done(1), step(2, RefitEntry.Outcome.WAIVED, "this one has no lock"));
         assertThat(answer(GEAR).kind()).isEqualTo(RefitAnswer.Kind.READY);
@@ -123,6 +124,27 @@ class ProcedureTest {
                         .of(next.picture().valley().part(GEAR).orElseThrow())
                         .against())
                 .contains(RefitAnswer.Against.STEPS_FIRST);
+        next.add(new RefitEntry.Refitted(RACK, List.of(), "", ""));
+        next.put(done(1));
+        assertThat(next.stands(learned)
+                        .refit()
+                        .walks()
+                        .getFirst()
+                        .next()
+                        .orElseThrow()
+                        .number())
+                .isEqualTo(2);
+        next.put(StripEntry.Removed.of(RACK.text(), Side.BOTTOM, false));
+        next.put(new RefitEntry.Refitted(RACK, List.of(), "", ""));
+        assertThat(next.stands(learned)
+                        .refit()
+                        .walks()
+                        .getFirst()
+                        .next()
+                        .orElseThrow()
+                        .number())
+                .as("it came off again, so its step is to be checked again")
+                .isEqualTo(1);
     }
 
     @Test
