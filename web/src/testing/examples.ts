@@ -191,7 +191,6 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     notAccounted: 0,
     notes: { states: {}, letDown: [], missing: [], surplus: [], stuck: [], leaveAlone: [], places: [] },
-    lateChecks: [],
     walks: [],
     stuck: [],
     refitting: { kept: [], answers: [] },

@@ -114,6 +114,23 @@ export function ChoiceField({
   );
 }
 
+/** A choice among the blanks of a line, where there is no room for its name. */
+export function BareChoice({
+  label,
+  choices,
+  ...rest
+}: { label: string; choices: { value: string; label: string }[] } & SelectHTMLAttributes<HTMLSelectElement>) {
+  return (
+    <select aria-label={label} {...rest} className={`input ${rest.className ?? ""}`}>
+      {choices.map((choice) => (
+        <option key={choice.value} value={choice.value}>
+          {choice.label}
+        </option>
+      ))}
+    </select>
+  );
+}
+
 export function Tick({
   label,
   ...rest

@@ -23,9 +23,9 @@ function wayTo(job: JobView, one: Outstanding): string | undefined {
 }
 
 /** The account that an empty place is about. */
-function placeOf(job: JobView, one: Outstanding) {
+function placeOf(job: JobView, { place: about }: Outstanding) {
   return job.notes.places.find(
-    ({ place }) => one.id === `place/${place.part.toLowerCase()}/${place.piece.toLowerCase()}`,
+    ({ place }) => about !== undefined && place.part === about.part && place.piece === about.piece,
   );
 }
 

@@ -4,6 +4,7 @@ import { useWords } from "../../api/queries";
 import { useAppend } from "../../hands/append";
 import { AddLine, type Blank } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
+import { BareChoice } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { texts } from "./words";
@@ -151,18 +152,13 @@ function PieceForm({
       action={texts.doing[doing].replace("…", "")}
       before={
         doing === "fit" && (
-          <select
-            aria-label={texts.whereFrom}
-            className="input w-[130px]"
+          <BareChoice
+            label={texts.whereFrom}
+            className="w-[130px]"
             value={source}
+            choices={choices("sourceKind")}
             onChange={(event) => setSource(event.target.value as typeof source)}
-          >
-            {choices("sourceKind").map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.label}
-              </option>
-            ))}
-          </select>
+          />
         )
       }
       onAdd={async (...typed) => {
@@ -197,18 +193,16 @@ export function AnotherPiece({ job, part }: { job: JobView; part: string }) {
         { label: texts.howMany, start: "1" },
       ]}
       before={
-        <select
-          aria-label={texts.howGone}
-          className="input w-[170px]"
+        <BareChoice
+          label={texts.howGone}
+          className="w-[170px]"
           value={how}
+          choices={GONE.filter((one) => one === "missing" || off).map((one) => ({
+            value: one,
+            label: texts.gone[one],
+          }))}
           onChange={(event) => setHow(event.target.value as typeof how)}
-        >
-          {GONE.filter((one) => one === "missing" || off).map((one) => (
-            <option key={one} value={one}>
-              {texts.gone[one]}
-            </option>
-          ))}
-        </select>
+        />
       }
       action={texts.note}
       onAdd={async (piece, count) => {

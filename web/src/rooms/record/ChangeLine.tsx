@@ -187,10 +187,12 @@ type Words = Record<string, { value: string; label: string }[]>;
 
 /** The words among which a value is chosen: those of its own name, else those that know it. */
 function choicesFor(words: Words, name: string, value: string) {
-  const own = Object.keys(words).find((kind) => kind.toLowerCase().endsWith(name.toLowerCase()));
-  if (own !== undefined && (value === "" || words[own]!.some((one) => one.value === value)))
-    return words[own];
-  return Object.values(words).find((all) => value !== "" && all.some((one) => one.value === value));
+  const knows = (kind: string) => value === "" || words[kind]!.some((one) => one.value === value);
+  const called = (kind: string) => kind.toLowerCase().endsWith(name.toLowerCase());
+  const kinds = Object.keys(words).filter(knows);
+  const kind =
+    kinds.find((one) => one === name) ?? kinds.find(called) ?? (value === "" ? undefined : kinds[0]);
+  return kind === undefined ? undefined : words[kind];
 }
 
 /** What a field is called: by its own words, else as its name reads. */

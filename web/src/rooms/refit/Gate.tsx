@@ -6,6 +6,7 @@ import { named } from "../../api/named";
 import { useWords } from "../../api/queries";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
+import { BareChoice } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
@@ -54,14 +55,7 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
               <h3 className="text-soft text-[13.5px]">{word("checkMoment", moment)}</h3>
               <ul className="flex flex-col">
                 {checks.map((check) => (
-                  <CheckRow
-                    key={check.what.id}
-                    job={job}
-                    part={part}
-                    check={check}
-                    due={canBeAnswered(job, part, check)}
-                    answer={answer}
-                  />
+                  <CheckRow key={check.what.id} job={job} part={part} check={check} answer={answer} />
                 ))}
               </ul>
             </section>
@@ -74,32 +68,9 @@ export function Gate({ job, part }: { job: JobView; part: PartView }) {
   );
 }
 
-/** Whether its moment has come: before the part goes on, or once it is on and the check is due. */
-function canBeAnswered(job: JobView, part: PartView, check: Check): boolean {
-  return check.when.moment === "BEFORE"
-    ? part.answer.kind !== "BACK"
-    : job.lateChecks.some(
-        (late) => late.part === part.name && late.check.what.id === check.what.id && late.due,
-      );
-}
-
 /** The check that is next at a part: what the key confirms. */
-export function nextCheckOf(job: JobView, part: PartView): Check | undefined {
-  return part.checks.find(
-    (check) => check.state === "OPEN" && !isShown(check) && canBeAnswered(job, part, check),
-  );
-}
-
-const isShown = (check: Check) =>
-  check.when.speed !== "" || (check.when.firings > 0 && check.when.moment === "BEFORE");
-
-function shownBy(check: Check): string {
-  if (check.when.speed !== "") return texts.holdsWhenSpeed(check.when.speed);
-  return check.when.firings > 0 && check.when.moment === "BEFORE"
-    ? texts.holdsWhenFired(check.when.firings)
-    : check.when.firings > 0
-      ? texts.afterFirings(check.when.firings)
-      : "";
+export function nextCheckOf(part: PartView): Check | undefined {
+  return part.checks.find((check) => check.state === "OPEN" && check.due && !check.shown);
 }
 
 const MARKS = { OPEN: "open", PASSED: "done", FAILED: "not", WAIVED: "left" } as const;
@@ -108,13 +79,11 @@ function CheckRow({
   job,
   part,
   check,
-  due,
   answer,
 }: {
   job: JobView;
   part: PartView;
   check: Check;
-  due: boolean;
   answer: Answer;
 }) {
   const [asking, setAsking] = useState<"failed" | "waived">();
@@ -129,9 +98,13 @@ function CheckRow({
       <span className="min-w-[150px] flex-1">
         {check.what.words}
         {check.own && <span className="text-soft text-[13px]"> {texts.ownCheck}</span>}
-        {shownBy(check) !== "" && (
+        {check.shownBy !== "" && (
           <span className="text-soft block text-[13.5px]">
-            {check.state === "PASSED" ? texts.shown : shownBy(check)}
+            {check.state === "PASSED" && check.shown
+              ? texts.shown
+              : check.shown
+                ? texts.holdsWhen(check.shownBy)
+                : texts.comesAfter(check.shownBy)}
           </span>
         )}
         {check.state === "WAIVED" && (
@@ -143,7 +116,7 @@ function CheckRow({
       </span>
       {isOpen && asking === undefined && (
         <>
-          {due && !isShown(check) && (
+          {check.due && !check.shown && (
             <>
               <Button about={check.what.words} onClick={() => void answer(check, "passed")}>
                 {texts.confirm}
@@ -153,7 +126,7 @@ function CheckRow({
               </Button>
             </>
           )}
-          {(due || isShown(check)) && (
+          {(check.due || check.shown) && (
             <Button kind="quiet" about={check.what.words} onClick={() => setAsking("waived")}>
               {texts.waive}
             </Button>
@@ -269,29 +242,25 @@ function OwnCheck({ job, part, isBack }: { job: JobView; part: PartView; isBack:
       ]}
       before={
         <>
-          <select
-            aria-label={texts.momentOfTheCheck}
-            className="input w-[172px]"
+          <BareChoice
+            label={texts.momentOfTheCheck}
+            className="w-[172px]"
             value={moment}
+            choices={moments}
             onChange={(event) => setMoment(event.target.value as Moment)}
-          >
-            {moments.map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.label}
-              </option>
-            ))}
-          </select>
+          />
           {moment === "BEFORE" && (
-            <select
-              aria-label={texts.whatShowsIt}
-              className="input w-[150px]"
+            <BareChoice
+              label={texts.whatShowsIt}
+              className="w-[150px]"
               value={waits}
+              choices={[
+                { value: "", label: texts.eyeOrHand },
+                { value: "firings", label: texts.firingsWithoutAMiss },
+                { value: "speed", label: texts.aSpeedThatMeasures },
+              ]}
               onChange={(event) => setWaits(event.target.value as Waits)}
-            >
-              <option value="">{texts.eyeOrHand}</option>
-              <option value="firings">{texts.firingsWithoutAMiss}</option>
-              <option value="speed">{texts.aSpeedThatMeasures}</option>
-            </select>
+            />
           )}
         </>
       }

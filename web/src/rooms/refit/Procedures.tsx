@@ -6,7 +6,7 @@ import { useWords } from "../../api/queries";
 import { useKeys } from "../../hands/keys";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Field";
+import { ChoiceField, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
@@ -172,7 +172,7 @@ function WriteProcedure({ job, from, close }: { job: JobView; from?: Walk; close
   const [steps, setSteps] = useState<Step[]>(from?.procedure.steps ?? [EMPTY, EMPTY, EMPTY]);
   const change = (index: number, next: Partial<Step>) =>
     setSteps(steps.map((one, at) => (at === index ? { ...one, ...next } : one)));
-  const parts = job.parts.map((part) => part.name);
+  const parts = job.parts.map((part) => ({ value: part.name, label: part.name }));
   const written = steps.filter((step) => step.what.trim() !== "");
   const save = () =>
     submit(async () => {
@@ -213,12 +213,12 @@ function WriteProcedure({ job, from, close }: { job: JobView; from?: Walk; close
             value={name}
             onChange={(event) => setName(event.target.value)}
           />
-          <Choose
+          <ChoiceField
             label={texts.waitsForAll}
             value={before}
             empty={texts.noPartWaits}
             choices={parts}
-            onChange={setBefore}
+            onChange={(event) => setBefore(event.target.value)}
           />
         </div>
         <ol className="flex flex-col gap-2">
@@ -230,21 +230,20 @@ function WriteProcedure({ job, from, close }: { job: JobView; from?: Walk; close
                 value={step.what}
                 onChange={(event) => change(index, { what: event.target.value })}
               />
-              <Choose
+              <ChoiceField
                 label={texts.partThatGoesOn(index + 1)}
                 value={step.part ?? ""}
                 empty={texts.noPart}
                 choices={parts}
-                onChange={(part) => change(index, { part: part === "" ? undefined : part })}
+                onChange={(event) => change(index, { part: event.target.value || undefined })}
               />
-              <Choose
+              <ChoiceField
                 label={texts.stateOfStep(index + 1)}
                 value={step.state ?? ""}
                 empty={texts.anyState}
-                choices={choices("mechanismState").map((one) => one.value)}
-                words={Object.fromEntries(choices("mechanismState").map((one) => [one.value, one.label]))}
-                onChange={(state) =>
-                  change(index, { state: state === "" ? undefined : (state as Step["state"]) })
+                choices={choices("mechanismState")}
+                onChange={(event) =>
+                  change(index, { state: (event.target.value || undefined) as Step["state"] })
                 }
               />
               <TextField
@@ -269,35 +268,5 @@ function WriteProcedure({ job, from, close }: { job: JobView; from?: Walk; close
         </Button>
       </form>
     </Window>
-  );
-}
-
-function Choose({
-  label,
-  value,
-  empty,
-  choices,
-  words = {},
-  onChange,
-}: {
-  label: string;
-  value: string;
-  empty: string;
-  choices: string[];
-  words?: Record<string, string>;
-  onChange: (value: string) => void;
-}) {
-  return (
-    <label className="text-soft flex min-w-0 flex-col text-[13.5px]">
-      {label}
-      <select className="input" value={value} onChange={(event) => onChange(event.target.value)}>
-        <option value="">{empty}</option>
-        {choices.map((one) => (
-          <option key={one} value={one}>
-            {words[one] ?? one}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

@@ -10,6 +10,9 @@ const check = (text: string, moment: "BEFORE" | "ON" = "BEFORE") => ({
   state: "OPEN" as const,
   reason: "",
   own: false,
+  due: true,
+  shown: false,
+  shownBy: "",
 });
 
 function open(part = aPart("front plate")) {
@@ -175,7 +178,7 @@ it("asks once the part is on what can be seen only then", async () => {
   const late = check("Mark matched", "ON");
   const back = aPart("front plate", { checks: [late] });
   back.answer = { ...back.answer, kind: "BACK" };
-  const job = aJob({ parts: [back], lateChecks: [{ part: "front plate", check: late, due: true }] });
+  const job = aJob({ parts: [back] });
   atTheBench(<PutBack job={job} part={back} onBack={() => undefined} />, job);
   fireEvent.keyDown(document.body, { key: "g" });
   await waitFor(() => expect(logged()).toMatchObject([{ kind: "gateAnswered", passed: true }]));

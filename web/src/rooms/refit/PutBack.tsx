@@ -21,9 +21,6 @@ import { texts } from "./words";
 
 type Counts = Schemas["FastenersBack"];
 
-/** Moments right after a part went on. */
-const SEEN_ON = new Set(["ON", "TIGHT"]);
-
 const OVERRIDABLE = new Set(["notYet", "fastenersUnequal"]);
 
 /** Puts one part back: its gate, its fasteners one type at a time, and the key that closes it. */
@@ -68,13 +65,13 @@ export function PutBack({
 
   const putBack = (overrideReason = "") =>
     submit(async () => {
-      await append(
+      const after = await append(
         [{ kind: "refitted", part: part.name, fasteners: Object.values(counts), overrideReason, remark: "" }],
         { said: texts.putBack(part.name) },
       );
       setCounts(undefined);
       // what can be seen only now that it is on is asked before the next part
-      if (part.checks.some((check) => check.state === "OPEN" && SEEN_ON.has(check.when.moment))) onStay();
+      if (isAskedOf(after, part.name)) onStay();
       else onBack();
     });
   const leaveOut = async (reason: string) => {
@@ -89,23 +86,20 @@ export function PutBack({
       }),
     );
 
-  const nextCheck = nextCheckOf(job, part);
+  const nextCheck = nextCheckOf(part);
   const allBack = () =>
     setCounts(Object.fromEntries(part.fasteners.map((one) => [one.type, usual(job, part.name, one)])));
   useKeys({
     g: () =>
       nextCheck !== undefined &&
       void submit(async () => {
-        await append(
+        const after = await append(
           [{ kind: "gateAnswered", part: part.name, check: nextCheck.what, passed: true, reason: "" }],
           {
             said: texts.answered.passed(nextCheck.what.words),
           },
         );
-        const others = part.checks.filter(
-          (check) => check.state === "OPEN" && SEEN_ON.has(check.when.moment),
-        );
-        if (part.answer.kind === "BACK" && others.length <= 1) onBack();
+        if (part.answer.kind === "BACK" && !isAskedOf(after, part.name)) onBack();
       }),
     a: allBack,
     "Ctrl+Enter": () => !settled && void putBack(),
@@ -231,6 +225,12 @@ function Hints({ hints }: { hints: string[] }) {
       ))}
     </ul>
   );
+}
+
+/** Whether a check at a part can be made now and is open. */
+function isAskedOf(job: JobView | undefined, name: string): boolean {
+  const part = job?.parts.find((one) => one.name === name);
+  return part !== undefined && nextCheckOf(part) !== undefined;
 }
 
 /** The account of one type of fastener at a part. */

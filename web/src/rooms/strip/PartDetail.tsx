@@ -9,6 +9,7 @@ import { orSay } from "../../hands/notices";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
+import { BareChoice } from "../../ui/Field";
 import { FastenerDrawing } from "../../ui/FastenerDrawing";
 import { Panel } from "../../ui/Panel";
 import { WellMark } from "../../ui/WellMark";
@@ -181,18 +182,13 @@ function MoreMarks({ job, part }: { job: JobView; part: PartView }) {
     );
   return (
     <p className="flex flex-wrap items-end gap-2">
-      <select
-        aria-label={texts.goesOnWhen}
-        className="input w-[170px]"
+      <BareChoice
+        label={texts.goesOnWhen}
+        className="w-[170px]"
         value={state}
+        choices={choices("mechanismState")}
         onChange={(event) => setState(event.target.value)}
-      >
-        {choices("mechanismState").map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
-          </option>
-        ))}
-      </select>
+      />
       <Button
         onClick={() =>
           orSay(

@@ -2,6 +2,7 @@ package ruvant.core.picture;
 
 import java.util.Optional;
 import ruvant.core.handover.ReturnStops;
+import ruvant.core.strip.PiecePlace;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
@@ -15,10 +16,18 @@ import ruvant.core.units.PartName;
  * @param what it is, short
  * @param why it stands open; may be empty
  * @param hold how it holds the camera back
+ * @param place the place it is about, where it is about one
  * @param suggested a reason that was given for it already; may be empty
  */
 public record Outstanding(
-        String id, Stop stop, Optional<PartName> part, String what, String why, Hold hold, String suggested) {
+        String id,
+        Stop stop,
+        Optional<PartName> part,
+        Optional<PiecePlace> place,
+        String what,
+        String why,
+        Hold hold,
+        String suggested) {
     /** How something holds a camera back. */
     public enum Hold {
         /** The camera cannot leave before. */

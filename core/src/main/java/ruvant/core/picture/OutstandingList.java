@@ -81,7 +81,8 @@ final class OutstandingList {
     }
 
     private void add(String id, Stop stop, PartName part, String what, String why, String suggested) {
-        all.add(new Outstanding(id, stop, Optional.ofNullable(part), what, why, Hold.WITHOUT_REASON, suggested));
+        all.add(new Outstanding(
+                id, stop, Optional.ofNullable(part), Optional.empty(), what, why, Hold.WITHOUT_REASON, suggested));
     }
 
     private void trial() {
@@ -90,6 +91,7 @@ final class OutstandingList {
                 .ifPresent(trial -> all.add(new Outstanding(
                         "trial",
                         Stop.REFIT,
+                        Optional.empty(),
                         Optional.empty(),
                         "Take the trial assembly apart",
                         trial.what().how(),
@@ -166,12 +168,15 @@ final class OutstandingList {
     private void emptyPlaces() {
         picture.notes().places().stream()
                 .filter(account -> account.open() > 0 && !isOut(account.place().part()))
-                .forEach(account -> add(
+                .forEach(account -> all.add(new Outstanding(
                         "place/" + account.place().key(),
                         Stop.REFIT,
-                        account.place().part(),
+                        Optional.of(account.place().part()),
+                        Optional.of(account.place()),
                         "Empty: " + account.words(account.open()),
-                        account.missing() > 0 ? "missing on arrival" : "fill it, or say why it stays empty"));
+                        account.missing() > 0 ? "missing on arrival" : "fill it, or say why it stays empty",
+                        Hold.WITHOUT_REASON,
+                        "")));
     }
 
     private boolean isOut(PartName part) {
@@ -310,6 +315,7 @@ final class OutstandingList {
         all.add(new Outstanding(
                 Named.idOf(NextWords.what(step)),
                 step.stop(),
+                Optional.empty(),
                 Optional.empty(),
                 NextWords.what(step),
                 NextWords.why(step),

@@ -80,23 +80,18 @@ record Gates(
 
     /** Whether a check can be made now, as far as its moment goes. */
     boolean isDue(ValleyPart part, GateCheck check) {
+        MechanismState wanted = check.when().state();
+        if (wanted != null && notes.contradicts(wanted)) {
+            return false;
+        }
         return switch (check.when().moment()) {
             case BEFORE -> part.out();
-            case ON, TIGHT -> part.state() == ValleyPart.State.BACK && standsFor(check);
+            case ON, TIGHT -> part.state() == ValleyPart.State.BACK;
             case FIRED ->
                 part.state() == ValleyPart.State.BACK
                         && proof.fired() >= Math.max(1, check.when().firings());
             case CLOSED -> part.state() == ValleyPart.State.BACK && valley.out().isEmpty();
         };
-    }
-
-    /** A mark is looked at in the state in which it holds. */
-    private boolean standsFor(GateCheck check) {
-        boolean isMark = check.what().id().startsWith("mark");
-        return !isMark
-                || MechanismState.in(check.text().replaceFirst("^[^(]*", ""))
-                        .filter(notes::contradicts)
-                        .isEmpty();
     }
 
     List<String> stillToTry(ValleyPart part) {

@@ -261,6 +261,11 @@ public final class RefitAnswers {
                         new NotYet.ChecksOpen(at.name(), itself, open.getFirst().what(), open.size())));
     }
 
+    /** Whether a check at a part can be made now, as far as its moment and the mechanism's state go. */
+    public boolean isDue(ValleyPart part, GateCheck check) {
+        return gates.isDue(asItLies(part), check);
+    }
+
     /** Checks at parts that are back: those that can be made now, and those that failed. */
     public List<LateCheck> late() {
         return valley.parts().stream()

@@ -1,7 +1,9 @@
 package ruvant.core.strip;
 
 import ruvant.core.trade.CheckMoment;
+import ruvant.core.trade.MechanismState;
 import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
 
 /**
  * When a check is made, and whether something else has to show it.
@@ -9,8 +11,13 @@ import ruvant.core.units.Check;
  * @param moment when it is made
  * @param firings without a miss that come first, 0 for none; before a part goes on, they are the check
  * @param speed the marked speed that has to measure within tolerance, which then is the check; empty for none
+ * @param state in which the mechanism has to stand meanwhile; null where it does not matter
  */
-public record CheckWhen(CheckMoment moment, int firings, String speed) {
+public record CheckWhen(
+        CheckMoment moment,
+        int firings,
+        String speed,
+        @MayBeNull MechanismState state) {
     /** Made by the eye or the hand before the part goes on. */
     public static final CheckWhen BEFORE = at(CheckMoment.BEFORE);
 
@@ -22,7 +29,17 @@ public record CheckWhen(CheckMoment moment, int firings, String speed) {
 
     /** Made by the eye or the hand at a moment. */
     public static CheckWhen at(CheckMoment moment) {
-        return new CheckWhen(moment, 0, "");
+        return new CheckWhen(moment, 0, "", null);
+    }
+
+    /** Shown by the camera itself, or made after so many firings, in any state. */
+    public CheckWhen(CheckMoment moment, int firings, String speed) {
+        this(moment, firings, speed, null);
+    }
+
+    /** The same, made only while the mechanism stands so. */
+    CheckWhen whileIn(MechanismState wanted) {
+        return new CheckWhen(moment, firings, speed, wanted);
     }
 
     /** Whether the camera itself has to show it, so that nobody can merely say that it holds. */
@@ -32,8 +49,9 @@ public record CheckWhen(CheckMoment moment, int firings, String speed) {
 
     /** What has to be shown, such as "36 firings in a row"; empty where nothing has. */
     public String shownBy() {
-        return !speed.isEmpty()
-                ? speed + " measured within tolerance"
-                : firings > 0 ? firings + " firings without a miss" : "";
+        if (!speed.isEmpty()) {
+            return speed + " measured within tolerance";
+        }
+        return firings == 0 ? "" : firings + " firings" + (moment.isBefore() ? " without a miss" : "");
     }
 }

@@ -4,6 +4,7 @@ import static ruvant.core.units.Phrase.with;
 
 import java.util.ArrayList;
 import java.util.List;
+import ruvant.core.trade.CheckMoment;
 import ruvant.core.trade.FastenerTrait;
 import ruvant.core.trade.Hazard;
 import ruvant.core.trade.JointKind;
@@ -16,14 +17,19 @@ final class GateChecks {
 
     static List<AskedCheck> of(StripEntry.Removed removed) {
         return named(removed).stream()
-                .map(what -> new AskedCheck(what, CheckIds.usually(what)))
+                .map(what -> new AskedCheck(what, what.is("mark") ? whenSeen(removed.mark()) : CheckIds.usually(what)))
                 .toList();
     }
 
     /** The check of a mark besides the first. */
     static AskedCheck further(StripEntry.Mark mark) {
-        Named what = CheckIds.of("mark", mark.words(), "Mark matched: " + mark.words());
-        return new AskedCheck(what, CheckIds.usually(what));
+        return new AskedCheck(CheckIds.of("mark", mark.words(), "Mark matched: " + mark.words()), whenSeen(mark));
+    }
+
+    /** A mark is looked at once the part is on, in the state in which it holds. */
+    private static CheckWhen whenSeen(StripEntry.Mark mark) {
+        return CheckWhen.at(CheckMoment.ON)
+                .whileIn(MechanismState.in(mark.state()).orElse(null));
     }
 
     /** The check of a state besides the first. */

@@ -32,12 +32,12 @@ import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.prove.SpeedTable;
 import ruvant.core.refit.RefitAnswer;
-import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
 import ruvant.core.refit.Walk;
 import ruvant.core.refit.WayBack;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.Basis;
+import ruvant.core.strip.CheckWhen;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
@@ -98,7 +98,6 @@ public record JobView(
             boolean ownerToAgree,
             WayBack wayBack,
             PickUp pickUp,
-            List<RefitAnswers.LateCheck> lateChecks,
             List<Walk> walks) {}
 
     /** What was found and done. */
@@ -206,11 +205,41 @@ public record JobView(
 
         /** What to look at before it goes on. */
         public record PartBefore(
-                List<GateCheck> checks, Optional<Instant> triedAt, List<String> hints, List<String> pictures) {}
+                List<CheckView> checks, Optional<Instant> triedAt, List<String> hints, List<String> pictures) {}
 
         /** Just enough of a part for a well of the tray. */
         public record Brief(
                 PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
+    }
+
+    /**
+     * A check as it stands.
+     *
+     * @param due whether it can be made now
+     * @param shown whether the camera itself has to show it
+     * @param shownBy what has to be shown or come first; empty for nothing
+     */
+    public record CheckView(
+            Named what,
+            CheckWhen when,
+            GateCheck.State state,
+            String reason,
+            boolean own,
+            boolean due,
+            boolean shown,
+            String shownBy) {
+        static CheckView of(GateCheck check, boolean due) {
+            CheckWhen when = check.when();
+            return new CheckView(
+                    check.what(),
+                    when,
+                    check.state(),
+                    check.reason(),
+                    check.own(),
+                    due,
+                    when.isShown(),
+                    when.shownBy());
+        }
     }
 
     /** A type of fastener with the words for it. */
@@ -283,7 +312,6 @@ public record JobView(
                         shop.practice().asksFirst(picture.received().owner()),
                         job.wayBack(),
                         job.pickUp(),
-                        job.refit().late(),
                         job.refit().walks()),
                 new JobWork(
                         picture.find(),
@@ -324,7 +352,9 @@ public record JobView(
                 job.picture().valley().neighbours(part.name()),
                 new PartView.PartMissing(part.gone().lost(), part.gone().destroyed()),
                 new PartView.PartBefore(
-                        job.refit().checks(part),
+                        job.refit().checks(part).stream()
+                                .map(check -> CheckView.of(check, job.refit().isDue(part, check)))
+                                .toList(),
                         part.triedAt(),
                         job.hints(part),
                         job.picture().album().of(part.name()).stream()
