@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useLayoutEffect, useRef } from "react";
 
 /** What keys do on a screen, by the key's name; "Ctrl+z" for a combination. */
 export type Keys = Record<string, (event: KeyboardEvent) => void>;
@@ -35,10 +35,11 @@ function pressesSomething(event: KeyboardEvent): boolean {
 /** Listens for keys when no field has focus and no window is open. */
 export function useKeys(keys: Keys): void {
   const latest = useRef(keys);
-  useEffect(() => {
+  // What a screen shows and what its keys do change together: a key pressed the moment something appears is for it.
+  useLayoutEffect(() => {
     latest.current = keys;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const name = (event.ctrlKey || event.metaKey ? "Ctrl+" : "") + event.key;
       const act = latest.current[name];
