@@ -3,6 +3,7 @@ package ruvant.core.anatomy;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -29,6 +30,8 @@ public final class BodyPlan {
 
     /** A camera of which nothing is known. */
     public static final BodyPlan UNKNOWN = new BodyPlan(Anatomy.EMPTY, null, null);
+
+    private static final Set<Side> OF_LENS = EnumSet.of(Side.LENS_FRONT, Side.LENS_REAR);
 
     private static final Set<String> HANDS = Set.of("left", "right", "upper", "lower");
 
@@ -74,7 +77,7 @@ public final class BodyPlan {
         if (earlier.nowhere() || later.nowhere()) {
             return earlier.column().over(later.column()) ? Lies.PROBABLY_OVER : Lies.FREE;
         }
-        if (earlier.besides(later) || !earlier.reaches(later)) {
+        if (earlier.besides(later) || !earlier.reaches(later) && !earlier.mayHold(later)) {
             return Lies.FREE;
         }
         return earlier.surelyOver(later) ? Lies.OVER : Lies.PROBABLY_OVER;
@@ -113,7 +116,7 @@ public final class BodyPlan {
             over |= mask(places.get(id).over());
             over |= shell ? mask(places.get(id).shellOver()) : 0;
         }
-        return new PartSite(known, role, train, new PartSite.Pair(pair, hand), own, over, column(side));
+        return new PartSite(known, role, train, new PartSite.Pair(pair, hand), own, over, column(side), OF_LENS.contains(side));
     }
 
     private long mask(Collection<String> ids) {

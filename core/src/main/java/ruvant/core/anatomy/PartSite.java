@@ -13,8 +13,17 @@ import java.util.Optional;
  *     is known
  * @param over bits of the places whose parts may lie under it, its own among them
  * @param column the column that its side belongs to
+ * @param ofLens whether it is reached through the lens, whose parts nothing of the body holds but what is known to
  */
-public record PartSite(boolean known, Optional<Role> role, String train, Pair pair, long at, long over, Column column) {
+public record PartSite(
+        boolean known,
+        Optional<Role> role,
+        String train,
+        Pair pair,
+        long at,
+        long over,
+        Column column,
+        boolean ofLens) {
     /**
      * One of a pair.
      *
@@ -63,6 +72,30 @@ public record PartSite(boolean known, Optional<Role> role, String train, Pair pa
     /** Whether the other may lie under it. */
     boolean reaches(PartSite other) {
         return (over & other.at) != 0;
+    }
+
+    /** Whether it is a cover of one side, and the other something of another side that nobody knows. */
+    boolean mayHold(PartSite other) {
+        return is(Role.SHELL)
+                && !sharesColumnWith(other)
+                && !other.known
+                && !other.is(Role.CONTROL)
+                && !other.is(Role.SKIN)
+                && !ofLens
+                && !other.ofLens;
+    }
+
+    /**
+     * Whether it may have come off for the sake of the other although it sits elsewhere: somebody left the other's side,
+     * took it off and went on with a cover or the core of the camera there.
+     */
+    public boolean mayHaveFreed(PartSite other) {
+        return !sharesColumnWith(other) && (other.is(Role.SHELL) || other.is(Role.CORE));
+    }
+
+    /** Whether both are reached from the same side of the camera. */
+    public boolean sharesColumnWith(PartSite other) {
+        return column == other.column;
     }
 
     /** A cover over works of its own place, or a control over the cover through which it reaches. */

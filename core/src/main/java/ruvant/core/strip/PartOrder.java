@@ -27,12 +27,16 @@ final class PartOrder {
     private final Taught taught;
     private final BodyPlan plan;
     private final Map<PartName, PartSite> sites = new HashMap<>();
+    private final Map<PartName, Integer> indexes = new HashMap<>();
 
     private PartOrder(OrderFacts facts, Taught taught, BodyPlan plan) {
         this.facts = facts;
         this.taught = taught;
         this.plan = plan;
-        facts.tracks().forEach(track -> sites.put(track.part(), plan.site(track.part(), track.side())));
+        facts.tracks().forEach(track -> {
+            sites.put(track.part(), plan.site(track.part(), track.side()));
+            indexes.put(track.part(), indexes.size());
+        });
     }
 
     private record Edge(PartName over, PartName under, Basis basis) {}
@@ -68,19 +72,17 @@ final class PartOrder {
     }
 
     private int indexOf(PartName part) {
-        return facts.tracks().stream().map(OrderFacts.Track::part).toList().indexOf(part);
+        return indexes.get(part);
     }
 
     /** What is known best goes first; what would close a circle with it is dropped. */
     private List<Edge> withoutCircles(List<Edge> edges) {
-        Map<PartName, Integer> index = new HashMap<>();
-        facts.tracks().forEach(track -> index.put(track.part(), index.size()));
-        BitSet[] above = new BitSet[index.size()];
-        Arrays.setAll(above, part -> new BitSet(index.size()));
+        BitSet[] above = new BitSet[indexes.size()];
+        Arrays.setAll(above, part -> new BitSet(indexes.size()));
         List<Edge> kept = new ArrayList<>();
         edges.stream().sorted(Comparator.comparing(Edge::basis)).forEach(edge -> {
-            int over = index.get(edge.over());
-            int under = index.get(edge.under());
+            int over = indexOf(edge.over());
+            int under = indexOf(edge.under());
             if (!above[over].get(under)) {
                 for (int part = 0; part < above.length; part++) {
                     if (part == under || above[part].get(under)) {
@@ -119,14 +121,35 @@ final class PartOrder {
 
     /** What follows from the parts themselves. */
     private Optional<Basis> built(OrderFacts.Track upper, OrderFacts.Track lower) {
-        PartSite above = sites.get(upper.part());
-        PartSite below = sites.get(lower.part());
+        PartSite above = site(upper);
+        PartSite below = site(lower);
         Lies lies = plan.lies(above, below);
         boolean covered = upper.covers() && upper.side() == lower.side();
         return switch (lies) {
             case OVER -> Optional.of(Basis.ANATOMY);
             case PROBABLY_OVER -> Optional.of(covered ? Basis.COVER : Basis.DEFAULT);
-            case FREE -> covered && !(above.known() && below.known()) ? Optional.of(Basis.COVER) : Optional.empty();
+            case FREE -> {
+                if (covered && !(above.known() && below.known())) {
+                    yield Optional.of(Basis.COVER);
+                }
+                yield cameOffForIt(upper, lower) ? Optional.of(Basis.DEFAULT) : Optional.empty();
+            }
         };
+    }
+
+    /**
+     * Whether somebody who was at work on one side of the camera took a single part off another side and came straight back
+     * to take off a cover: then the single part probably held it, wherever it sits.
+     */
+    private boolean cameOffForIt(OrderFacts.Track upper, OrderFacts.Track lower) {
+        int at = indexOf(upper.part());
+        return at > 0
+                && at + 1 == indexOf(lower.part())
+                && site(upper).mayHaveFreed(site(lower))
+                && facts.tracks().subList(0, at).stream().anyMatch(track -> site(track).sharesColumnWith(site(lower)));
+    }
+
+    private PartSite site(OrderFacts.Track track) {
+        return sites.get(track.part());
     }
 }

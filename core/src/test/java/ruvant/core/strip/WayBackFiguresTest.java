@@ -21,11 +21,12 @@ import ruvant.core.trade.BodyType;
 
 /**
  * What the order of parts comes to on strips that were written down part by part, with what truly lies over what. Of them
- * "practice" was used to find the rule, "aside" was written before it and looked at once it stood, and "late",
- * "last" and "fresh" were written after it; docs/way-back.md says what each came to at first sight.
+ * "practice" was used to find the rule, "aside" was written before it and looked at once it stood, and the others were
+ * written after it, one batch at a time; docs/way-back.md says what each came to at first sight.
  */
 class WayBackFiguresTest {
-    private static final List<String> FOLDERS = List.of("practice", "aside", "late", "last", "fresh");
+    private static final List<String> FOLDERS = 
+            List.of("practice", "aside", "late", "last", "fresh", "added", "unseen", "blind");
     private static final double MOST_WRONG = 0.003;
 
     private enum Teaching {
