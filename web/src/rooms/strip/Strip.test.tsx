@@ -119,3 +119,21 @@ it("keeps the wells that were pressed when they are refused, and those of the ne
   expect(named("button", "Well A3, empty").getAttribute("aria-pressed")).toBe("true");
   expect(named("button", "Well A1, empty").getAttribute("aria-pressed")).toBe("false");
 });
+
+it("asks through which side a part from inside was reached, and frees it of the others", async () => {
+  const reachedThrough: NonNullable<ReturnType<typeof twoOut>["reachedThrough"]> = {
+    part: "mirror gear",
+    ways: [
+      { side: "TOP", freeOf: ["base plate"] },
+      { side: "BOTTOM", freeOf: ["plate", "ring"] },
+    ],
+  };
+  atTheBench(<Strip />, { ...twoOut(), reachedThrough });
+  noneKnown();
+  fireEvent.click(named("button", "Only the bottom"));
+  await waitFor(() =>
+    expect(logged()).toEqual([{ kind: "freeOf", part: "mirror gear", others: ["plate", "ring"] }]),
+  );
+  fireEvent.click(named("button", "All of them"));
+  expect(screen.queryByRole("region", { name: "How it was reached" })).toBeNull();
+});

@@ -11,6 +11,7 @@ import { useDragOver, WhichOver } from "./DragOver";
 import { KnownSteps } from "./KnownSteps";
 import { Mechanism } from "./Mechanism";
 import { PartDetail } from "./PartDetail";
+import { ReachedThrough } from "./ReachedThrough";
 import { RemovalForm } from "./RemovalForm";
 import { ScannedWell } from "./ScannedWell";
 import { StuckFasteners } from "./StuckFasteners";
@@ -76,7 +77,10 @@ export function Strip() {
           </>
         )}
       </div>
-      <div className={`min-h-0 ${shown === undefined ? "" : "overflow-y-auto px-5 py-3"}`}>
+      <div className={`min-h-0 ${shown === undefined ? "flex flex-col" : "overflow-y-auto px-5 py-3"}`}>
+        {shown === undefined && job.reachedThrough !== undefined && (
+          <ReachedThrough key={job.reachedThrough.part} job={job} question={job.reachedThrough} />
+        )}
         {shown === undefined ? (
           <RemovalForm
             job={job}

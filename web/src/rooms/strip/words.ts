@@ -206,4 +206,11 @@ export const texts = {
   probablyLiesOver: (over: string, under: string) => `: ${over} probably lies over ${under}.`,
   areFree: (one: string, other: string) => `${one} and ${other} are free of each other.`,
   freeOfEachOther: "Free of each other",
+  howItWasReached: "How it was reached",
+  whichSideHadToBeOpen: (part: string) =>
+    `${part} came from inside. Which side had to be open for it? Until you say, it goes back before all of them.`,
+  onlyThisSide: (side: string) => `Only the ${side.toLowerCase()}`,
+  allOfThem: "All of them",
+  wasReachedThrough: (part: string, side: string) =>
+    `${part} was reached through the ${side.toLowerCase()} alone`,
 };

@@ -116,7 +116,8 @@ public final class BodyPlan {
             over |= mask(places.get(id).over());
             over |= shell ? mask(places.get(id).shellOver()) : 0;
         }
-        return new PartSite(known, role, train, new PartSite.Pair(pair, hand), own, over, column(side), OF_LENS.contains(side));
+        return new PartSite(
+                known, role, train, new PartSite.Pair(pair, hand), own, over, column(side), OF_LENS.contains(side));
     }
 
     private long mask(Collection<String> ids) {

@@ -50,6 +50,22 @@ public record PartSite(
         boolean over(Column other) {
             return this == other || other == INSIDE || this == INSIDE && other == FRONT;
         }
+
+        /** Whether they are opposite sides of the camera, which no single cover reaches. */
+        boolean faces(Column other) {
+            return opposite() == other;
+        }
+
+        private Column opposite() {
+            return switch (this) {
+                case TOP -> BOTTOM;
+                case BOTTOM -> TOP;
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case FRONT, INSIDE -> BACK;
+                case BACK -> FRONT;
+            };
+        }
     }
 
     /** Whether nothing is known of the camera. */
@@ -74,10 +90,12 @@ public record PartSite(
         return (over & other.at) != 0;
     }
 
-    /** Whether it is a cover of one side, and the other something of another side that nobody knows. */
+    /** Whether it is a cover of one side, and the other something of the next side that nobody knows. */
     boolean mayHold(PartSite other) {
         return is(Role.SHELL)
                 && !sharesColumnWith(other)
+                && !column.faces(other.column)
+                && other.column != Column.BACK
                 && !other.known
                 && !other.is(Role.CONTROL)
                 && !other.is(Role.SKIN)

@@ -14,8 +14,8 @@ import java.util.Set;
  * @param about the words of what it belongs to; none where nothing is said
  */
 record PartWords(List<String> what, List<String> about) {
-    private static final Set<String> BELONGS =
-            Set.of("of", "to", "under", "for", "from", "behind", "over", "in", "on", "at", "below", "beneath", "beside");
+    private static final Set<String> BELONGS = Set.of(
+            "of", "to", "under", "for", "from", "behind", "over", "in", "on", "at", "below", "beneath", "beside");
     private static final Set<String> SAYS_NOTHING = Set.of("the", "a", "an", "its", "and", "with", "whole");
     private static final Set<String> SINGULAR = Set.of("lens", "bellows");
     private static final List<String> NO_PLURAL = List.of("ss", "us", "is");

@@ -18,7 +18,7 @@ public final class CheckIds {
         words("\\d+ × (.+) in place", "loose");
         words("Ball in its seat", "ball");
         words("Mark matched: .*", "mark");
-        words("Stack in order(?:, innermost first)?: .*", "stack");
+        words("Stack (?:of .* )?in order(?:, innermost first)?: .*", "stack");
         words("Mechanism as it was: .*", "state");
         words("Set as it was: .*", "setting");
         words("Spring hooked and free to move", "spring");

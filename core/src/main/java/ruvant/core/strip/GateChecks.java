@@ -50,7 +50,7 @@ final class GateChecks {
         if (!removed.stack().isEmpty()) {
             checks.add(CheckIds.of(
                     "stack",
-                    "Stack in order, innermost first: "
+                    "Stack of " + StackSize.words(removed.stack()) + " in order, innermost first: "
                             + String.join(", then ", removed.stack().reversed())));
         }
         if (removed.state() != null) {

@@ -146,7 +146,8 @@ final class PartOrder {
         return at > 0
                 && at + 1 == indexOf(lower.part())
                 && site(upper).mayHaveFreed(site(lower))
-                && facts.tracks().subList(0, at).stream().anyMatch(track -> site(track).sharesColumnWith(site(lower)));
+                && facts.tracks().subList(0, at).stream()
+                        .anyMatch(track -> site(track).sharesColumnWith(site(lower)));
     }
 
     private PartSite site(OrderFacts.Track track) {

@@ -96,7 +96,7 @@ class StripNotesTest {
     void aStackGoesBackInItsOrder() {
         logs.add(off("blades", null, List.of("1 hook up", "2 hook down", "3 hook up"), null, null));
         assertThat(answer("blades").reason())
-                .isEqualTo("Stack in order, innermost first: 3 hook up, then 2 hook down, then 1 hook up");
+                .isEqualTo("Stack of 3 pieces in order, innermost first: 3 hook up, then 2 hook down, then 1 hook up");
     }
 
     @Test

@@ -25,7 +25,7 @@ import ruvant.core.trade.BodyType;
  * written after it, one batch at a time; docs/way-back.md says what each came to at first sight.
  */
 class WayBackFiguresTest {
-    private static final List<String> FOLDERS = 
+    private static final List<String> FOLDERS =
             List.of("practice", "aside", "late", "last", "fresh", "added", "unseen", "blind");
     private static final double MOST_WRONG = 0.003;
 

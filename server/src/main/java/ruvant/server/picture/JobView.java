@@ -42,6 +42,7 @@ import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.Neighbours;
+import ruvant.core.strip.ReachedThrough;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
@@ -81,7 +82,12 @@ public record JobView(
 
     /** What was taken off, and whether every piece of it is accounted for. */
     public record JobOff(
-            List<PartView> parts, Ledger ledger, int notAccounted, StripNotes notes, List<StuckNow> stuck) {}
+            List<PartView> parts,
+            Ledger ledger,
+            int notAccounted,
+            StripNotes notes,
+            List<StuckNow> stuck,
+            Optional<ReachedThrough> reachedThrough) {}
 
     /** Where the pieces lie. */
     public record JobInTrays(
@@ -299,7 +305,8 @@ public record JobView(
                         ledger,
                         ledger.notAccounted(),
                         picture.notes(),
-                        job.stuck()),
+                        job.stuck(),
+                        ReachedThrough.of(picture.valley())),
                 new JobInTrays(
                         wells(trays),
                         trays(trays, others),
