@@ -1,7 +1,6 @@
 package ruvant.core.strip;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +37,7 @@ public record ReachedThrough(PartName part, List<OpenSide> ways) {
     /** The question about what came off last; empty where there is nothing to ask. */
     public static Optional<ReachedThrough> of(Valley valley) {
         return valley.out().stream()
-                .max(Comparator.comparing(ValleyPart::removedAt))
+                .reduce((one, next) -> next.removedAt().isBefore(one.removedAt()) ? one : next)
                 .filter(last ->
                         last.removed().side() == Side.INSIDE && last.removed().within() == null)
                 .flatMap(last -> about(valley, last));

@@ -44,6 +44,15 @@ class ReachedThroughTest {
     }
 
     @Test
+    void ofPartsLoggedInOneMomentTheLastIsAskedAbout() {
+        off("rewind knob", Side.TOP);
+        off("base plate", Side.BOTTOM);
+        seconds--;
+        off("mirror gear", Side.INSIDE);
+        assertThat(asked()).isPresent();
+    }
+
+    @Test
     void theAnswerFreesItOfTheOtherSidesAndIsNotAskedAgain() {
         off("rewind knob", Side.TOP);
         off("base plate", Side.BOTTOM);

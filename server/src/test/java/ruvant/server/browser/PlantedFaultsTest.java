@@ -6,7 +6,10 @@ import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 
-/** Whole jobs in which something is wrong: a screw short on arrival, a check that fails, a lost ball found elsewhere. */
+/**
+ * Whole jobs in which something is wrong: a screw short on arrival, a check that fails, a part off three times, marks that
+ * hold in two states, a lost ball found elsewhere, and a part from inside with two sides open.
+ */
 class PlantedFaultsTest extends InBrowser {
     private static final String SCREW = "slotted screw 1.4 × 3.0";
 
@@ -94,5 +97,71 @@ class PlantedFaultsTest extends InBrowser {
                 .see("1 in the tray");
         assertThat(account(tag, "detent ball").at("/gone/lost").asInt()).isZero();
         browser.click("//a[contains(., 'Record')]").see("under the vice");
+    }
+
+    @Test
+    void aPartOffThreeTimesIsHeldAsItWasTheFirstTime() {
+        String tag = shop.camera("Thrice");
+        shop.add(tag, off("cocking rack", screws(2) + ",\"stack\":[\"shim 0.10 mm\",\"washer 0.3 mm\"]"));
+        for (int times = 2; times <= 3; times++) {
+            browser.go("/camera/" + tag + "/refit?part=cocking%20rack")
+                    .see(
+                            "Stack of 2 pieces, 0.40 mm together in order, innermost first: washer 0.3 mm, then shim 0.10 mm")
+                    .buttonBeside("Stack of 2 pieces", "Confirm")
+                    .button("All 2 back")
+                    .button("Put back")
+                    .see("Put back: cocking rack");
+            browser.go("/camera/" + tag + "/strip?again=cocking%20rack")
+                    .see("It was off before")
+                    .button("Log the part")
+                    .see("Taken off: cocking rack");
+            JsonNode rack = job(tag).at("/parts/0");
+            assertThat(rack.get("timesOff").asInt()).isEqualTo(times);
+            assertThat(rack.at("/removed/fasteners/0/count").asInt()).isEqualTo(2);
+            assertThat(rack.at("/removed/stack")).hasSize(2);
+        }
+        assertThat(job(tag).at("/ledger/closed").asBoolean()).isFalse();
+    }
+
+    @Test
+    void twoMarksInTwoStatesAreEachAskedForInTheirOwn() {
+        String tag = shop.camera("Marks");
+        shop.add(tag, off("cam gear", screws(1) + ",\"mark\":{\"text\":\"dot at notch\",\"state\":\"cocked\"}"), """
+                {"kind":"alsoMarked","part":"cam gear","mark":{"text":"line at lug","state":"released"}}""");
+        browser.go("/camera/" + tag + "/strip").button("cocked");
+        browser.go("/camera/" + tag + "/refit?part=cam%20gear")
+                .button("It is back")
+                .button("Put back")
+                .see("Put back: cam gear");
+        browser.buttonBeside("dot at notch", "Confirm").see("line at lug (released)");
+        assertThat(openChecks(tag)).isEqualTo(1);
+        assertThat(job(tag).at("/parts/0/checks/1/due").asBoolean()).isFalse();
+        browser.go("/camera/" + tag + "/strip").button("released");
+        browser.go("/camera/" + tag + "/refit?part=cam%20gear").buttonBeside("line at lug", "Confirm");
+        browser.see("0 of 2 open");
+        assertThat(openChecks(tag)).isZero();
+    }
+
+    private int openChecks(String tag) {
+        int open = 0;
+        for (JsonNode check : job(tag).at("/parts/0/checks")) {
+            open += check.get("state").asText().equals("OPEN") ? 1 : 0;
+        }
+        return open;
+    }
+
+    @Test
+    void aPartFromInsideIsFreedOfTheSideThroughWhichItWasNotReached() {
+        String tag = shop.camera("Inside");
+        shop.add(tag, off("bottom plate", ""), """
+                {"kind":"removed","part":"top cover","side":"TOP","covers":true}""", """
+                {"kind":"removed","part":"damper block","side":"INSIDE","covers":false}""");
+        browser.go("/camera/" + tag + "/strip")
+                .see("damper block came from inside")
+                .button("Only the bottom")
+                .see("damper block was reached through the bottom alone");
+        JsonNode over = job(tag).at("/parts/2/over");
+        assertThat(over).hasSize(1);
+        assertThat(over.get(0).asText()).isEqualTo("bottom plate");
     }
 }

@@ -126,14 +126,14 @@ class KnowledgeHttpTest extends OverHttp {
 
     @Test
     void theLineOffersWhatUsuallyComesNext() {
-        shop.add(camera("Offered", "", "1"), COVER, Shop.off("clip"));
+        shop.add(camera("Offered", "", "1"), COVER, Shop.off("crank"));
         String tag = camera("Offered", "", "2");
         JsonNode reading =
                 shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"off c\"}").body();
-        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactlyInAnyOrder("clip", "cover");
+        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactlyInAnyOrder("crank", "cover");
         reading =
-                shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"off cl\"}").body();
-        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactly("clip");
+                shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"off cr\"}").body();
+        assertThat(reading.get("completions")).extracting(JsonNode::asText).containsExactly("crank");
     }
 
     @Test
