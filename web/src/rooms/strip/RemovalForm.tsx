@@ -124,7 +124,7 @@ export function RemovalForm({
   );
   useKeys({ a: () => document.getElementById("part-off")?.focus() });
   return (
-    <Form form={form} key={round} className="flex h-full flex-col" aria-label={texts.takeAPartOff}>
+    <Form form={form} key={round} className="flex min-h-0 flex-1 flex-col" aria-label={texts.takeAPartOff}>
       <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-5 py-3">
         <Panel title={texts.takeAPartOff} note={before === undefined ? texts.orTypeItBelow : undefined}>
           {anchor !== undefined && (
