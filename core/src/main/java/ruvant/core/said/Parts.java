@@ -1,0 +1,200 @@
+package ruvant.core.said;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Names of parts in a line. */
+final class Parts {
+    private static final int LONGEST = 5;
+    private static final double UNKNOWN_WORD = 0.3;
+
+    /** A word that everybody knows and that is none of the trade is hardly part of a name. */
+    private static final double COMMON_WORD = 0.5;
+
+    private static final double KNOWN_HERE = -0.25;
+
+    private Parts() {}
+
+    static List<Hit> part(Scene scene, int start) {
+        return named(scene, start, false);
+    }
+
+    static List<Hit> thing(Scene scene, int start) {
+        return named(scene, start, true);
+    }
+
+    private static List<Hit> named(Scene scene, int start, boolean pieces) {
+        int from = start;
+        while (scene.in("article", from) || scene.in("ofowner", from)) {
+            from++;
+        }
+        List<Hit> hits = new ArrayList<>(here(scene, from));
+        double cost = 0;
+        for (int end = from; end < scene.size() && end - from < LONGEST; end++) {
+            if (!scene.letters(end)) {
+                break;
+            }
+            boolean head = scene.in("noun", end) && !(end > from && scene.in("never last", end));
+            if (head && (pieces || end > from || !scene.in("piece", end))) {
+                hits.add(new Hit(end + 1, scene.text(from, end + 1), cost));
+                belonging(scene, from, end + 1, cost, hits);
+            }
+            if (!head && !scene.in("modifier", end)) {
+                if (scene.vocabulary().knows(scene.word(end).key())) {
+                    break;
+                }
+                cost += English.has(scene.word(end).key()) ? COMMON_WORD : UNKNOWN_WORD;
+            }
+        }
+        return hits;
+    }
+
+    /** "Teeth of the ratchet". */
+    private static void belonging(Scene scene, int from, int end, double cost, List<Hit> hits) {
+        if (scene.letters(end) && scene.word(end).key().equals("of")) {
+            int at = end + 1;
+            while (scene.in("article", at)) {
+                at++;
+            }
+            if (scene.in("noun", at)) {
+                hits.add(new Hit(at + 1, scene.text(from, end) + " of " + scene.text(at, at + 1), cost + 0.05));
+            }
+        }
+    }
+
+    /** Parts that are known here by this name. */
+    private static List<Hit> here(Scene scene, int from) {
+        return Stream.concat(scene.context().off().stream(), scene.context().known().stream())
+                .filter(name -> stands(Vocabulary.split(name), scene, from))
+                .map(name -> new Hit(from + Vocabulary.split(name).size(), name, KNOWN_HERE))
+                .toList();
+    }
+
+    private static boolean stands(List<String> words, Scene scene, int from) {
+        if (words.isEmpty() || from + words.size() > scene.size()) {
+            return false;
+        }
+        for (int at = 0; at < words.size(); at++) {
+            if (!scene.word(from + at).key().equals(words.get(at))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    static List<Hit> parts(Scene scene, int start) {
+        List<Hit> all = new ArrayList<>();
+        List<Hit> edge = part(scene, start).stream()
+                .map(hit -> new Hit(hit.end(), List.of(hit.value()), hit.cost()))
+                .toList();
+        while (!edge.isEmpty() && all.size() < 60) {
+            all.addAll(edge);
+            List<Hit> next = new ArrayList<>();
+            for (Hit one : edge) {
+                int at = joint(scene, one.end());
+                if (at > one.end()) {
+                    for (Hit more : part(scene, at)) {
+                        List<Object> names = new ArrayList<>((List<?>) one.value());
+                        names.add(more.value());
+                        next.add(new Hit(more.end(), List.copyOf(names), one.cost() + more.cost() + 0.05));
+                    }
+                }
+            }
+            edge = next;
+        }
+        return all;
+    }
+
+    private static int joint(Scene scene, int at) {
+        int end = at;
+        while (end < scene.size()
+                && end - at < 2
+                && (scene.word(end).key().equals(",")
+                        || scene.word(end).key().equals("+")
+                        || scene.word(end).key().equals("&")
+                        || scene.word(end).key().equals("and"))) {
+            end++;
+        }
+        return end;
+    }
+
+    static List<Hit> off(Scene scene, int start) {
+        int from = start;
+        while (scene.in("article", from)) {
+            from++;
+        }
+        int at = from;
+        List<String> off = scene.context().off();
+        List<Hit> hits = new ArrayList<>(off.stream()
+                .filter(name -> stands(Vocabulary.split(name), scene, at))
+                .map(name -> new Hit(at + Vocabulary.split(name).size(), name, KNOWN_HERE))
+                .toList());
+        if (hits.isEmpty() && scene.letters(at)) {
+            List<String> meant = off.stream()
+                    .filter(name -> Vocabulary.split(name).getLast().equals(scene.word(at).key()))
+                    .toList();
+            if (meant.size() == 1) {
+                hits.add(new Hit(at + 1, meant.getFirst(), 0));
+            }
+        }
+        return hits;
+    }
+
+    static List<Hit> same(Scene scene, int start) {
+        return scene.last()
+                .map(last -> last.text("part"))
+                .filter(part -> !part.isEmpty())
+                .map(part -> List.of(new Hit(start, part, 0.05)))
+                .orElse(List.of());
+    }
+
+    static List<Hit> oneOf(Scene scene, int start) {
+        return thing(scene, start).stream()
+                .filter(hit -> hit.value().toString().endsWith("s"))
+                .map(hit -> {
+                    String many = hit.value().toString();
+                    return new Hit(hit.end(), many.substring(0, many.length() - 1), hit.cost());
+                })
+                .toList();
+    }
+
+    static List<Hit> adjuster(Scene scene, int start) {
+        int from = start;
+        while (scene.in("article", from)) {
+            from++;
+        }
+        List<Hit> hits = new ArrayList<>();
+        for (Vocabulary.Phrase phrase : scene.vocabulary().at("adjuster", scene.words(), from)) {
+            int end = from + phrase.words().size();
+            hits.add(new Hit(end, scene.text(from, end), 0));
+        }
+        for (Hit part : part(scene, from)) {
+            boolean known = hits.stream().anyMatch(hit -> hit.end() == part.end());
+            if (!known && scene.in("adjuster", part.end() - 1)) {
+                hits.add(part);
+            } else if (!known && scene.word(part.end() - 1).key().equals("screw")) {
+                hits.add(new Hit(part.end(), part.value(), part.cost() + 0.05));
+            }
+        }
+        return hits;
+    }
+
+    static List<Hit> donor(Scene scene, int start) {
+        int at = start;
+        while (scene.in("article", at)) {
+            at++;
+        }
+        if (!scene.letters(at) || !scene.word(at).key().equals("donor")) {
+            return List.of();
+        }
+        int end = at + 1;
+        if (scene.letters(end) && scene.word(end).key().equals("body")) {
+            end++;
+        }
+        if (end < scene.size() && (scene.word(end).is(Word.Type.NUMBER) || scene.word(end).is(Word.Type.WELL))) {
+            end++;
+        }
+        return List.of(new Hit(end, scene.text(at, end), 0));
+    }
+}

@@ -1,0 +1,139 @@
+package ruvant.core.said;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Fasteners and loose pieces, each with the words that stand beside it. */
+final class Pieces {
+    private Pieces() {}
+
+    /** "2 tiny grub screws", "4 slot 1.2x2.6", "only 2 of its 3 screws", "brass nut with two holes". */
+    static List<Hit> fastener(Scene scene, int start) {
+        Map<String, Object> fields = new LinkedHashMap<>();
+        int at = count(scene, start, fields);
+        boolean counted = at > start;
+        boolean named = false;
+        boolean told = false;
+        boolean one = false;
+        List<Hit> hits = new ArrayList<>();
+        while (at < scene.size()) {
+            int next = word(scene, at, fields);
+            if (next == at) {
+                break;
+            }
+            named |= scene.in("fastener", at) || fields.containsKey("head");
+            told |= !scene.in("hidden", at);
+            at = next;
+            one |= scene.in("one fastener", next - 1) || scene.in("one fastener", Math.max(start, next - 4));
+            if (counted && told || named) {
+                Map<String, Object> taken = new LinkedHashMap<>(fields);
+                if (!counted && one) {
+                    taken.put("count", 1.0);
+                }
+                hits.add(new Hit(at, Map.copyOf(taken), counted ? 0 : 0.1));
+            }
+        }
+        return hits;
+    }
+
+    private static int count(Scene scene, int start, Map<String, Object> fields) {
+        int at = start;
+        while (scene.letters(at)
+                && List.of("only", "just", "the", "its", "all", "plus").contains(scene.word(at).key())) {
+            at++;
+        }
+        List<Hit> counts = Figures.count(scene, at);
+        if (counts.isEmpty()) {
+            return start;
+        }
+        fields.put("count", counts.getFirst().value());
+        at = counts.getFirst().end();
+        if (scene.letters(at) && scene.word(at).key().equals("of")) {
+            int of = at + 1;
+            while (scene.letters(of) && List.of("the", "its").contains(scene.word(of).key())) {
+                of++;
+            }
+            List<Hit> group = Figures.count(scene, of);
+            if (!group.isEmpty()) {
+                fields.put("of", group.getFirst().value());
+                at = group.getFirst().end();
+            }
+        }
+        return at;
+    }
+
+    /** Takes one more word or figure of a fastener; stays where there is none. */
+    private static int word(Scene scene, int at, Map<String, Object> fields) {
+        Word word = scene.word(at);
+        if (word.is(Word.Type.DIMENSION)) {
+            String[] parts = word.key().split("x");
+            fields.put("diameterMm", Double.valueOf(parts[0].replace(',', '.')));
+            fields.put("lengthMm", Double.valueOf(parts[1].replace(',', '.')));
+            return at + 1;
+        }
+        if (word.is(Word.Type.NUMBER)
+                && scene.letters(at + 1)
+                && scene.word(at + 1).key().equals("mm")) {
+            fields.put("lengthMm", word.value());
+            return at + 2;
+        }
+        for (String field : List.of("head", "size", "colour")) {
+            List<Vocabulary.Phrase> phrases = scene.vocabulary().at(field, scene.words(), at);
+            if (!phrases.isEmpty()) {
+                Vocabulary.Phrase phrase = phrases.getFirst();
+                int end = at + phrase.words().size();
+                boolean keeps = field.equals("head") && fields.containsKey("head") && !phrase.value().equals("pinFace");
+                if (!keeps) {
+                    fields.put(field, phrase.value().isEmpty() ? scene.text(at, end) : phrase.value());
+                }
+                return end;
+            }
+        }
+        List<Vocabulary.Phrase> left = scene.vocabulary().at("left hand", scene.words(), at);
+        if (!left.isEmpty()) {
+            fields.put("leftHand", true);
+            return at + left.getFirst().words().size();
+        }
+        List<Vocabulary.Phrase> where = scene.vocabulary().at("where", scene.words(), at);
+        if (!where.isEmpty()) {
+            int end = at + where.getFirst().words().size();
+            fields.put("where", scene.text(at, end).replaceAll("\\b(the|its) ", ""));
+            return end;
+        }
+        if (scene.in("hidden", at)) {
+            fields.put("hidden", true);
+            return at + 1;
+        }
+        return scene.in("fastener", at) || fields.containsKey("count") && scene.in("fastener word", at) ? at + 1 : at;
+    }
+
+    /** "Ball under it", "loose rollers", "star washer". */
+    static List<Hit> loose(Scene scene, int start) {
+        int at = start;
+        Map<String, Object> fields = new LinkedHashMap<>();
+        List<Hit> counts = Figures.count(scene, at);
+        if (!counts.isEmpty()) {
+            fields.put("count", counts.getFirst().value());
+            at = counts.getFirst().end();
+        }
+        while (scene.letters(at) && List.of("loose", "little").contains(scene.word(at).key())) {
+            at++;
+        }
+        int from = at;
+        List<Hit> hits = new ArrayList<>();
+        while (scene.in("modifier", at) || scene.in("size", at) || scene.in("colour", at) || scene.in("loose noun", at)) {
+            if (scene.in("loose noun", at)) {
+                Map<String, Object> one = new LinkedHashMap<>(fields);
+                one.put("what", scene.text(from, at + 1));
+                if (!scene.word(at).key().endsWith("s")) {
+                    one.putIfAbsent("count", 1.0);
+                }
+                hits.add(new Hit(at + 1, Map.copyOf(one), 0));
+            }
+            at++;
+        }
+        return hits;
+    }
+}

@@ -1,0 +1,146 @@
+package ruvant.core.said;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The words of the trade, by class. A class holds phrases, each with the value it stands for: "slotted" stands for the head
+ * "slot". Written as data: a line "[class]" and under it phrases with commas, or "value = phrase, phrase".
+ */
+final class Vocabulary {
+    /** Shorter words are never put right: one letter of three is a third of the word. */
+    private static final int SHORTEST_FORGIVEN = 5;
+
+    private static final int LONG = 8;
+
+    private final Map<String, Map<String, List<Phrase>>> classes = new HashMap<>();
+    private final Set<String> words = new HashSet<>();
+
+    /** One phrase of a class. */
+    record Phrase(List<String> words, String value) {}
+
+    Vocabulary(String data) {
+        String name = "";
+        for (String raw : data.split("\n")) {
+            String line = raw.strip();
+            if (line.startsWith("[")) {
+                name = line.substring(1, line.length() - 1);
+            } else if (!line.isEmpty() && !line.startsWith("#")) {
+                int equals = line.indexOf('=');
+                String value = equals < 0 ? "" : line.substring(0, equals).strip();
+                for (String phrase : line.substring(equals + 1).split(",")) {
+                    add(name, phrase.strip(), value);
+                }
+            }
+        }
+    }
+
+    /** A copy to which more is added, such as the parts of a camera. */
+    Vocabulary(Vocabulary other) {
+        other.classes.forEach((name, phrases) -> {
+            Map<String, List<Phrase>> copy = new HashMap<>();
+            phrases.forEach((first, all) -> copy.put(first, new ArrayList<>(all)));
+            classes.put(name, copy);
+        });
+        words.addAll(other.words);
+    }
+
+    void add(String name, String phrase, String value) {
+        List<String> parts = split(phrase);
+        if (parts.isEmpty()) {
+            return;
+        }
+        classes.computeIfAbsent(name, one -> new HashMap<>())
+                .computeIfAbsent(parts.getFirst(), one -> new ArrayList<>())
+                .add(new Phrase(parts, value));
+        words.addAll(parts);
+    }
+
+    static List<String> split(String phrase) {
+        return Arrays.stream(phrase.toLowerCase(java.util.Locale.ROOT)
+                        .replaceAll("['’]", "")
+                        .split("[^\\p{L}\\d/]+"))
+                .filter(one -> !one.isEmpty())
+                .toList();
+    }
+
+    boolean knows(String word) {
+        return words.contains(word);
+    }
+
+    boolean hasClass(String name) {
+        return classes.containsKey(name);
+    }
+
+    boolean in(String name, String word) {
+        return classes.getOrDefault(name, Map.of()).getOrDefault(word, List.of()).stream()
+                .anyMatch(phrase -> phrase.words().size() == 1);
+    }
+
+    /** The phrases of a class that stand at a place of a line, longest first. */
+    List<Phrase> at(String name, List<Word> line, int start) {
+        if (start >= line.size() || !line.get(start).is(Word.Type.LETTERS)) {
+            return List.of();
+        }
+        List<Phrase> found = new ArrayList<>();
+        for (Phrase phrase :
+                classes.getOrDefault(name, Map.of()).getOrDefault(line.get(start).key(), List.of())) {
+            if (stands(phrase.words(), line, start)) {
+                found.add(phrase);
+            }
+        }
+        found.sort((one, other) -> other.words().size() - one.words().size());
+        return found;
+    }
+
+    private static boolean stands(List<String> phrase, List<Word> line, int start) {
+        if (start + phrase.size() > line.size()) {
+            return false;
+        }
+        for (int word = 0; word < phrase.size(); word++) {
+            if (!line.get(start + word).key().equals(phrase.get(word))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The one word of the trade that is nearest to a word which nobody knows; empty where none is near, or two are. */
+    Optional<String> nearest(String unknown) {
+        if (unknown.length() < SHORTEST_FORGIVEN) {
+            return Optional.empty();
+        }
+        int most = unknown.length() >= LONG ? 2 : 1;
+        String best = null;
+        int least = most + 1;
+        boolean tie = false;
+        for (String word : words) {
+            if (word.length() < SHORTEST_FORGIVEN - 1 || Math.abs(word.length() - unknown.length()) > most) {
+                continue;
+            }
+            int distance = Typing.distance(word, unknown);
+            if (distance < least) {
+                least = distance;
+                best = word;
+                tie = false;
+            } else if (best != null && distance == least && !word.equals(best)) {
+                // a letter is left out more often than added
+                tie = word.length() == best.length();
+                best = word.length() > best.length() ? word : best;
+            }
+        }
+        return best == null || tie ? Optional.empty() : Optional.of(best);
+    }
+
+    /** Every word that is known, for tests. */
+    Collection<String> words() {
+        return words;
+    }
+}
