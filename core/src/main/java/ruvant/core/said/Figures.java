@@ -33,8 +33,26 @@ final class Figures {
             Map.entry("hundred", 100));
 
     private static final Map<String, Double> PARTS = Map.of(
-            "half", 0.5, "halves", 0.5, "third", 1 / 3.0, "thirds", 1 / 3.0, "quarter", 0.25, "quarters", 0.25,
-            "eighth", 0.125, "eighths", 0.125, "sixteenth", 0.0625, "tenth", 0.1);
+            "half",
+            0.5,
+            "halves",
+            0.5,
+            "third",
+            1 / 3.0,
+            "thirds",
+            1 / 3.0,
+            "quarter",
+            0.25,
+            "quarters",
+            0.25,
+            "eighth",
+            0.125,
+            "eighths",
+            0.125,
+            "sixteenth",
+            0.0625,
+            "tenth",
+            0.1);
 
     private static final Map<String, Double> MINUTES = Map.ofEntries(
             Map.entry("min", 1.0),
@@ -114,7 +132,8 @@ final class Figures {
         }
         if (scene.letters(at) && PARTS.containsKey(scene.word(at).key())) {
             int end = at + 1;
-            while (scene.letters(end) && List.of("a", "of", "an").contains(scene.word(end).key())) {
+            while (scene.letters(end)
+                    && List.of("a", "of", "an").contains(scene.word(end).key())) {
                 end++;
             }
             hits.add(new Hit(end, times * PARTS.get(scene.word(at).key()), 0));
@@ -131,8 +150,11 @@ final class Figures {
                 && scene.word(start + 1).key().equals("and")
                 && scene.letters(start + 2)
                 && scene.word(start + 2).key().equals("a");
-        return andA && scene.letters(start + 3) && PARTS.containsKey(scene.word(start + 3).key())
-                ? Optional.of(new Hit(start + 4, whole + PARTS.get(scene.word(start + 3).key()), 0))
+        return andA
+                        && scene.letters(start + 3)
+                        && PARTS.containsKey(scene.word(start + 3).key())
+                ? Optional.of(new Hit(
+                        start + 4, whole + PARTS.get(scene.word(start + 3).key()), 0))
                 : Optional.empty();
     }
 
@@ -147,7 +169,8 @@ final class Figures {
         Word word = scene.word(at);
         if (word.is(Word.Type.FRACTION) && word.key().startsWith("1/")) {
             int end = scene.letters(at + 1)
-                            && List.of("s", "sec", "second").contains(scene.word(at + 1).key())
+                            && List.of("s", "sec", "second")
+                                    .contains(scene.word(at + 1).key())
                     ? at + 2
                     : at + 1;
             return List.of(new Hit(end, word.key(), 0));
@@ -168,7 +191,8 @@ final class Figures {
         if (word.typed().equals("B") || word.typed().equals("T") || word.key().equals("bulb")) {
             return List.of(new Hit(at + 1, word.key().equals("bulb") ? "B" : word.typed(), 0));
         }
-        boolean second = unit && List.of("second", "sec").contains(scene.word(at + 1).key());
+        boolean second =
+                unit && List.of("second", "sec").contains(scene.word(at + 1).key());
         if (!second) {
             return List.of();
         }
@@ -223,8 +247,8 @@ final class Figures {
         if (start >= scene.size() || !scene.word(start).is(Word.Type.NUMBER)) {
             return List.of();
         }
-        boolean unit =
-                scene.letters(start + 1) && List.of("v", "volt", "volts").contains(scene.word(start + 1).key());
+        boolean unit = scene.letters(start + 1)
+                && List.of("v", "volt", "volts").contains(scene.word(start + 1).key());
         double value = scene.word(start).value();
         return value > 0 && value <= 12 && (unit || value != Math.rint(value))
                 ? List.of(new Hit(unit ? start + 2 : start + 1, value, unit ? 0 : 0.05))
@@ -235,7 +259,8 @@ final class Figures {
         List<Hit> hits = new ArrayList<>();
         for (Hit first : count(scene, start)) {
             int at = first.end();
-            if (scene.letters(at) && List.of("in", "of", "times").contains(scene.word(at).key())) {
+            if (scene.letters(at)
+                    && List.of("in", "of", "times").contains(scene.word(at).key())) {
                 for (Hit all : count(scene, at + 1)) {
                     double odds = (Double) first.value() / (Double) all.value();
                     if (odds <= 1) {

@@ -20,7 +20,7 @@ final class Frames {
                 String[] parts = line.split(" := ", 2);
                 named.put(parts[0].strip(), PatternText.read(parts[1], named, vocabulary));
             } else {
-                all.add(frame(line, named, vocabulary));
+                all.add(frame(all.size(), line, named, vocabulary));
             }
         }
     }
@@ -40,17 +40,19 @@ final class Frames {
         return lines;
     }
 
-    private static Frame frame(String line, Map<String, Pattern> named, Vocabulary vocabulary) {
+    private static Frame frame(int number, String line, Map<String, Pattern> named, Vocabulary vocabulary) {
         String[] costed = line.split(";;", 2);
         double cost = costed.length > 1 ? Double.parseDouble(costed[1].strip()) : 0;
         String[] halves = costed[0].split("=>", 2);
         String[] head = halves[0].split(":", 2);
         String[] kinds = head[0].strip().split("@");
         return new Frame(
+                number,
                 StatementKind.of(kinds[0]),
                 kinds.length > 1 ? StatementKind.of(kinds[1]) : null,
                 PatternText.read(head[1], named, vocabulary),
                 halves.length > 1 ? constants(halves[1]) : Map.of(),
+                head[1].contains(Slot.SAME.name()),
                 cost);
     }
 

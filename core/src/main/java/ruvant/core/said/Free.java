@@ -13,6 +13,12 @@ final class Free {
     private Free() {}
 
     static List<Hit> text(Scene scene, int start) {
+        return words(scene, start).stream()
+                .filter(hit -> !any(scene, start, hit.end(), "doubt"))
+                .toList();
+    }
+
+    static List<Hit> words(Scene scene, int start) {
         List<Hit> hits = new ArrayList<>();
         for (int end = start; end < scene.size() && end - start < MOST; end++) {
             if (scene.word(end).is(Word.Type.MARK)) {
@@ -32,7 +38,6 @@ final class Free {
 
     static List<Hit> sure(Scene scene, int start) {
         return text(scene, start).stream()
-                .filter(hit -> !any(scene, start, hit.end(), "doubt"))
                 .filter(hit -> any(scene, start, hit.end(), "noun") || any(scene, start, hit.end(), "condition"))
                 .toList();
     }

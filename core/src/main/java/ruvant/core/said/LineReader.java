@@ -1,16 +1,13 @@
 package ruvant.core.said;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Reads what a line says. Every way of explaining the whole line by frames competes with every other; each pays for what it
@@ -40,26 +37,14 @@ public final class LineReader {
     private final Vocabulary vocabulary;
     private final List<Frame> frames;
 
-    /** The reader that ships. */
-    public static LineReader shipped() {
-        return Shipped.READER;
-    }
-
-    private static final class Shipped {
-        private static final LineReader READER = new LineReader(resource("vocabulary.txt"), resource("frames.txt"));
-
-        private static String resource(String name) {
-            try (InputStream file =
-                    Objects.requireNonNull(LineReader.class.getResourceAsStream("/ruvant/core/said/" + name))) {
-                return new String(file.readAllBytes(), StandardCharsets.UTF_8);
-            } catch (IOException problem) {
-                throw new UncheckedIOException(problem);
-            }
-        }
-    }
-
-    LineReader(String vocabulary, String frames) {
-        this.vocabulary = new Vocabulary(vocabulary);
+    /**
+     * @param vocabulary words of the trade by class, as {@code Vocabulary} says
+     * @param frames how statements are said, as {@code Frames} says
+     * @param english common words; what is one of them is never taken for a slip of another
+     * @throws IllegalArgumentException where the frames are not written well or name what is not there
+     */
+    public LineReader(String vocabulary, String frames, Set<String> english) {
+        this.vocabulary = new Vocabulary(vocabulary, english);
         this.frames = new Frames(frames, this.vocabulary).all();
     }
 
@@ -71,16 +56,19 @@ public final class LineReader {
         if (words.isEmpty() || words.size() > LONGEST || line.contains("?")) {
             return LineReading.kept(line);
         }
-        Scene scene = new Scene(words, vocabulary, context, List.of());
+        Scene scene = new Scene(words, vocabulary, context);
         List<Way> whole = ways(scene).stream()
                 .filter(way -> !way.said().isEmpty())
                 .sorted(Comparator.comparingDouble(Way::cost))
                 .toList();
         if (whole.isEmpty()) {
-            return LineReading.kept(line);
+            return whichPart(scene)
+                    .map(question -> LineReading.asking(line, question))
+                    .orElseGet(() -> LineReading.kept(line));
         }
         Way best = whole.getFirst();
-        boolean dear = best.cost() > MOST + (MOST_EACH + STATEMENT) * best.said().size();
+        boolean dear =
+                best.cost() > MOST + (MOST_EACH + STATEMENT) * best.said().size();
         boolean rivalled = whole.stream()
                 .anyMatch(way -> !way.said().equals(best.said())
                         && way.cost() - best.cost() < CLEARLY
@@ -88,9 +76,28 @@ public final class LineReader {
         return dear || rivalled ? LineReading.kept(line) : LineReading.of(best.said());
     }
 
+    /** "Cover back on" where two covers are off: which of them has to be asked. */
+    private Optional<String> whichPart(Scene scene) {
+        for (int at = 0; at < scene.size(); at++) {
+            List<String> meant = scene.offEndingWith(at);
+            if (meant.size() > 1 && scene.words().size() > at + 1) {
+                List<Word> words = new ArrayList<>(scene.words().subList(0, at));
+                words.addAll(Words.of(meant.getFirst(), vocabulary));
+                words.addAll(scene.words().subList(at + 1, scene.size()));
+                boolean goesBack = ways(new Scene(words, vocabulary, scene.context())).stream()
+                        .flatMap(way -> way.said().stream())
+                        .anyMatch(said -> said.kind() == StatementKind.PUT_BACK);
+                if (goesBack) {
+                    return Optional.of("Which is back on: " + String.join(" or ", meant) + "?");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     /** The ways in which a line can be read, best first, for tests and figures. */
     List<String> explain(String line, LineContext context) {
-        return ways(new Scene(Words.of(line, vocabulary), vocabulary, context, List.of())).stream()
+        return ways(new Scene(Words.of(line, vocabulary), vocabulary, context)).stream()
                 .filter(way -> !way.said().isEmpty())
                 .sorted(Comparator.comparingDouble(Way::cost))
                 .limit(6)
@@ -126,7 +133,8 @@ public final class LineReader {
                     if (next.end() >= scene.size()) {
                         whole.add(next);
                     } else {
-                        open.computeIfAbsent(next.end(), end -> new ArrayList<>()).add(next);
+                        open.computeIfAbsent(next.end(), end -> new ArrayList<>())
+                                .add(next);
                     }
                 }
             }
@@ -137,7 +145,8 @@ public final class LineReader {
     /** Marks and empty words before a statement. */
     private static int passed(Scene scene, int at) {
         int end = at;
-        while (end < scene.size() && (scene.in("break", end) || scene.word(end).is(Word.Type.MARK) || said(scene, end))) {
+        while (end < scene.size()
+                && (scene.in("break", end) || scene.word(end).is(Word.Type.MARK) || said(scene, end))) {
             end++;
         }
         return end;
@@ -157,7 +166,7 @@ public final class LineReader {
             boolean follows = frame.after() == null
                     || here.last().map(last -> last.kind() == frame.after()).orElse(false);
             if (follows) {
-                for (Match match : frame.pattern().at(here, way.end())) {
+                for (Match match : here.matches(frame, way.end())) {
                     for (int end : ends(here, match.end())) {
                         List<Statement> said = Said.of(frame, match, here);
                         if (!said.isEmpty()) {
@@ -206,7 +215,7 @@ public final class LineReader {
         }
         Statement last = way.said().getLast();
         String field = last.fields().containsKey("part") ? "part" : "what";
-        for (Hit part : Parts.part(scene, way.end())) {
+        for (Hit part : scene.hits(Slot.PART, way.end())) {
             if (last.fields().containsKey(field) && scene.in("too", part.end())) {
                 for (int end : ends(scene, part.end() + 1)) {
                     List<Statement> all = new ArrayList<>(way.said());

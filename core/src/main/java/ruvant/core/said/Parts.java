@@ -2,7 +2,6 @@ package ruvant.core.said;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** Names of parts in a line. */
 final class Parts {
@@ -44,7 +43,7 @@ final class Parts {
                 if (scene.vocabulary().knows(scene.word(end).key())) {
                     break;
                 }
-                cost += English.has(scene.word(end).key()) ? COMMON_WORD : UNKNOWN_WORD;
+                cost += scene.vocabulary().common(scene.word(end).key()) ? COMMON_WORD : UNKNOWN_WORD;
             }
         }
         return hits;
@@ -65,27 +64,14 @@ final class Parts {
 
     /** Parts that are known here by this name. */
     private static List<Hit> here(Scene scene, int from) {
-        return Stream.concat(scene.context().off().stream(), scene.context().known().stream())
-                .filter(name -> stands(Vocabulary.split(name), scene, from))
-                .map(name -> new Hit(from + Vocabulary.split(name).size(), name, KNOWN_HERE))
+        return scene.named(from).stream()
+                .map(name -> new Hit(from + name.words().size(), name.text(), KNOWN_HERE))
                 .toList();
-    }
-
-    private static boolean stands(List<String> words, Scene scene, int from) {
-        if (words.isEmpty() || from + words.size() > scene.size()) {
-            return false;
-        }
-        for (int at = 0; at < words.size(); at++) {
-            if (!scene.word(from + at).key().equals(words.get(at))) {
-                return false;
-            }
-        }
-        return true;
     }
 
     static List<Hit> parts(Scene scene, int start) {
         List<Hit> all = new ArrayList<>();
-        List<Hit> edge = part(scene, start).stream()
+        List<Hit> edge = scene.hits(Slot.PART, start).stream()
                 .map(hit -> new Hit(hit.end(), List.of(hit.value()), hit.cost()))
                 .toList();
         while (!edge.isEmpty() && all.size() < 60) {
@@ -94,7 +80,7 @@ final class Parts {
             for (Hit one : edge) {
                 int at = joint(scene, one.end());
                 if (at > one.end()) {
-                    for (Hit more : part(scene, at)) {
+                    for (Hit more : scene.hits(Slot.PART, at)) {
                         List<Object> names = new ArrayList<>((List<?>) one.value());
                         names.add(more.value());
                         next.add(new Hit(more.end(), List.copyOf(names), one.cost() + more.cost() + 0.05));
@@ -125,15 +111,12 @@ final class Parts {
             from++;
         }
         int at = from;
-        List<String> off = scene.context().off();
-        List<Hit> hits = new ArrayList<>(off.stream()
-                .filter(name -> stands(Vocabulary.split(name), scene, at))
-                .map(name -> new Hit(at + Vocabulary.split(name).size(), name, KNOWN_HERE))
+        List<Hit> hits = new ArrayList<>(scene.named(at).stream()
+                .filter(Scene.Name::off)
+                .map(name -> new Hit(at + name.words().size(), name.text(), KNOWN_HERE))
                 .toList());
-        if (hits.isEmpty() && scene.letters(at)) {
-            List<String> meant = off.stream()
-                    .filter(name -> Vocabulary.split(name).getLast().equals(scene.word(at).key()))
-                    .toList();
+        if (hits.isEmpty()) {
+            List<String> meant = scene.offEndingWith(at);
             if (meant.size() == 1) {
                 hits.add(new Hit(at + 1, meant.getFirst(), 0));
             }
@@ -192,7 +175,8 @@ final class Parts {
         if (scene.letters(end) && scene.word(end).key().equals("body")) {
             end++;
         }
-        if (end < scene.size() && (scene.word(end).is(Word.Type.NUMBER) || scene.word(end).is(Word.Type.WELL))) {
+        if (end < scene.size()
+                && (scene.word(end).is(Word.Type.NUMBER) || scene.word(end).is(Word.Type.WELL))) {
             end++;
         }
         return List.of(new Hit(end, scene.text(at, end), 0));

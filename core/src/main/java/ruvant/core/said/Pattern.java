@@ -42,7 +42,7 @@ sealed interface Pattern {
     record Taken(Slot slot, String field) implements Pattern {
         @Override
         public List<Match> at(Scene scene, int start) {
-            return slot.at(scene, start).stream()
+            return scene.hits(slot, start).stream()
                     .map(hit -> field.isEmpty()
                             ? new Match(hit.end(), java.util.Map.of(), hit.cost())
                             : new Match(hit.end(), java.util.Map.of(), hit.cost()).with(field, hit.value()))
@@ -56,7 +56,8 @@ sealed interface Pattern {
         public List<Match> at(Scene scene, int start) {
             int end = start;
             while (end < scene.size()
-                    && (scene.word(end).is(Word.Type.MARK) && !scene.word(end).key().equals("?")
+                    && (scene.word(end).is(Word.Type.MARK)
+                                    && !scene.word(end).key().equals("?")
                             || scene.in("break", end))) {
                 end++;
             }

@@ -41,7 +41,8 @@ final class Pieces {
     private static int count(Scene scene, int start, Map<String, Object> fields) {
         int at = start;
         while (scene.letters(at)
-                && List.of("only", "just", "the", "its", "all", "plus").contains(scene.word(at).key())) {
+                && List.of("only", "just", "the", "its", "all", "plus")
+                        .contains(scene.word(at).key())) {
             at++;
         }
         List<Hit> counts = Figures.count(scene, at);
@@ -52,7 +53,8 @@ final class Pieces {
         at = counts.getFirst().end();
         if (scene.letters(at) && scene.word(at).key().equals("of")) {
             int of = at + 1;
-            while (scene.letters(of) && List.of("the", "its").contains(scene.word(of).key())) {
+            while (scene.letters(of)
+                    && List.of("the", "its").contains(scene.word(of).key())) {
                 of++;
             }
             List<Hit> group = Figures.count(scene, of);
@@ -84,7 +86,9 @@ final class Pieces {
             if (!phrases.isEmpty()) {
                 Vocabulary.Phrase phrase = phrases.getFirst();
                 int end = at + phrase.words().size();
-                boolean keeps = field.equals("head") && fields.containsKey("head") && !phrase.value().equals("pinFace");
+                boolean keeps = field.equals("head")
+                        && fields.containsKey("head")
+                        && !phrase.value().equals("pinFace");
                 if (!keeps) {
                     fields.put(field, phrase.value().isEmpty() ? scene.text(at, end) : phrase.value());
                 }
@@ -118,12 +122,16 @@ final class Pieces {
             fields.put("count", counts.getFirst().value());
             at = counts.getFirst().end();
         }
-        while (scene.letters(at) && List.of("loose", "little").contains(scene.word(at).key())) {
+        while (scene.letters(at)
+                && List.of("loose", "little").contains(scene.word(at).key())) {
             at++;
         }
         int from = at;
         List<Hit> hits = new ArrayList<>();
-        while (scene.in("modifier", at) || scene.in("size", at) || scene.in("colour", at) || scene.in("loose noun", at)) {
+        while (scene.in("modifier", at)
+                || scene.in("size", at)
+                || scene.in("colour", at)
+                || scene.in("loose noun", at)) {
             if (scene.in("loose noun", at)) {
                 Map<String, Object> one = new LinkedHashMap<>(fields);
                 one.put("what", scene.text(from, at + 1));

@@ -48,7 +48,9 @@ final class Said {
         said.replaceAll(Said::counted);
         if (!second.isEmpty()) {
             boolean alike = !(second.remove("kind") instanceof String);
-            StatementKind kind = alike ? frame.kind() : StatementKind.of(frame.constants().get("2.kind").toString());
+            StatementKind kind = alike
+                    ? frame.kind()
+                    : StatementKind.of(frame.constants().get("2.kind").toString());
             if (alike) {
                 frame.constants().forEach((name, value) -> second.putIfAbsent(name, first.get(name)));
             }

@@ -50,8 +50,10 @@ enum Slot {
     FASTENER,
     /** What lay loose under a part. */
     LOOSE,
-    /** Words up to the next break. */
+    /** Words up to the next break that doubt, plan and deny nothing. */
     TEXT,
+    /** Any words up to the next break. */
+    WORDS,
     /** Words up to the end. */
     REST,
     /** One word that is no figure and no mark. */
@@ -76,9 +78,10 @@ enum Slot {
             case DONOR -> Parts.donor(scene, start);
             case SURE -> Free.sure(scene, start);
             case MARKED -> Free.marked(scene, start);
-            case WELL -> start < scene.size() && scene.word(start).is(Word.Type.WELL)
-                    ? List.of(new Hit(start + 1, scene.word(start).key(), 0))
-                    : List.of();
+            case WELL ->
+                start < scene.size() && scene.word(start).is(Word.Type.WELL)
+                        ? List.of(new Hit(start + 1, scene.word(start).key(), 0))
+                        : List.of();
             case PART -> Parts.part(scene, start);
             case PARTS -> Parts.parts(scene, start);
             case OFFPART -> Parts.off(scene, start);
@@ -87,10 +90,12 @@ enum Slot {
             case FASTENER -> Pieces.fastener(scene, start);
             case LOOSE -> Pieces.loose(scene, start);
             case TEXT -> Free.text(scene, start);
+            case WORDS -> Free.words(scene, start);
             case REST -> Free.rest(scene, start);
-            case WORD -> scene.letters(start)
-                    ? List.of(new Hit(start + 1, scene.word(start).shown(), 0.15))
-                    : List.of();
+            case WORD ->
+                scene.letters(start)
+                        ? List.of(new Hit(start + 1, scene.word(start).shown(), 0.15))
+                        : List.of();
             case END -> start == scene.size() ? List.of(new Hit(start, "", 0)) : List.of();
         };
     }

@@ -1,8 +1,6 @@
 package ruvant.core.said;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -22,11 +20,13 @@ final class Vocabulary {
 
     private final Map<String, Map<String, List<Phrase>>> classes = new HashMap<>();
     private final Set<String> words = new HashSet<>();
+    private final Set<String> english;
 
     /** One phrase of a class. */
     record Phrase(List<String> words, String value) {}
 
-    Vocabulary(String data) {
+    Vocabulary(String data, Set<String> english) {
+        this.english = Set.copyOf(english);
         String name = "";
         for (String raw : data.split("\n")) {
             String line = raw.strip();
@@ -42,16 +42,6 @@ final class Vocabulary {
         }
     }
 
-    /** A copy to which more is added, such as the parts of a camera. */
-    Vocabulary(Vocabulary other) {
-        other.classes.forEach((name, phrases) -> {
-            Map<String, List<Phrase>> copy = new HashMap<>();
-            phrases.forEach((first, all) -> copy.put(first, new ArrayList<>(all)));
-            classes.put(name, copy);
-        });
-        words.addAll(other.words);
-    }
-
     void add(String name, String phrase, String value) {
         List<String> parts = split(phrase);
         if (parts.isEmpty()) {
@@ -63,16 +53,32 @@ final class Vocabulary {
         words.addAll(parts);
     }
 
+    /** The words of a phrase, in small letters; hyphens part words, apostrophes do not. */
     static List<String> split(String phrase) {
-        return Arrays.stream(phrase.toLowerCase(java.util.Locale.ROOT)
-                        .replaceAll("['’]", "")
-                        .split("[^\\p{L}\\d/]+"))
-                .filter(one -> !one.isEmpty())
-                .toList();
+        List<String> words = new ArrayList<>();
+        StringBuilder word = new StringBuilder();
+        for (int at = 0; at < phrase.length(); at++) {
+            char letter = Character.toLowerCase(phrase.charAt(at));
+            if (Character.isLetterOrDigit(letter) || letter == '/') {
+                word.append(letter);
+            } else if (letter != '\'' && letter != '’' && !word.isEmpty()) {
+                words.add(word.toString());
+                word.setLength(0);
+            }
+        }
+        if (!word.isEmpty()) {
+            words.add(word.toString());
+        }
+        return words;
     }
 
     boolean knows(String word) {
         return words.contains(word);
+    }
+
+    /** Whether it is a word that everybody uses, of the trade or not. */
+    boolean common(String word) {
+        return english.contains(word);
     }
 
     boolean hasClass(String name) {
@@ -90,8 +96,8 @@ final class Vocabulary {
             return List.of();
         }
         List<Phrase> found = new ArrayList<>();
-        for (Phrase phrase :
-                classes.getOrDefault(name, Map.of()).getOrDefault(line.get(start).key(), List.of())) {
+        for (Phrase phrase : classes.getOrDefault(name, Map.of())
+                .getOrDefault(line.get(start).key(), List.of())) {
             if (stands(phrase.words(), line, start)) {
                 found.add(phrase);
             }
@@ -137,10 +143,5 @@ final class Vocabulary {
             }
         }
         return best == null || tie ? Optional.empty() : Optional.of(best);
-    }
-
-    /** Every word that is known, for tests. */
-    Collection<String> words() {
-        return words;
     }
 }

@@ -60,7 +60,7 @@ final class Words {
 
     private static Word letters(String typed, boolean joined, Vocabulary vocabulary) {
         String key = typed.toLowerCase(Locale.ROOT).replaceAll("['’]", "");
-        if (vocabulary.knows(key) || English.has(key)) {
+        if (vocabulary.knows(key) || vocabulary.common(key)) {
             return new Word(typed, key, Word.Type.LETTERS, joined, false);
         }
         return vocabulary

@@ -1,4 +1,4 @@
-package ruvant.core.said;
+package ruvant.server.benchmark;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -23,7 +23,8 @@ final class LinesOnPaper {
     private LinesOnPaper() {}
 
     static List<JsonNode> read(String name) {
-        try (InputStream file = Objects.requireNonNull(LinesOnPaper.class.getResourceAsStream(name))) {
+        try (InputStream file =
+                Objects.requireNonNull(LinesOnPaper.class.getResourceAsStream("/benchmark/lines/" + name))) {
             List<JsonNode> items = new ArrayList<>();
             new String(file.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
@@ -72,10 +73,10 @@ final class LinesOnPaper {
             if (halves.length > 1) {
                 for (String field : halves[1].split(", (?=[a-zA-Z]+=)")) {
                     String[] pair = field.strip().split("=", 2);
-                    boolean speed = pair[0].equals("speed") || pair[0].equals("soundsLike") || pair[0].equals("function");
+                    boolean speed =
+                            pair[0].equals("speed") || pair[0].equals("soundsLike") || pair[0].equals("function");
                     statement.set(
-                            pair[0],
-                            speed ? JSON.getNodeFactory().textNode(pair[1].strip()) : value(pair[1].strip()));
+                            pair[0], speed ? JSON.getNodeFactory().textNode(pair[1].strip()) : value(pair[1].strip()));
                 }
             }
         }

@@ -1,4 +1,4 @@
-package ruvant.core.said;
+package ruvant.server.benchmark;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -8,11 +8,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import ruvant.core.said.LineContext;
+import ruvant.core.said.LineReader;
+import ruvant.core.said.LineReading;
+import ruvant.core.said.Statement;
+import ruvant.core.said.StatementKind;
 import ruvant.core.trade.Stop;
 
 /** Judges what lines were read as: right, silent, wrong, and whether anything harmful was concluded. */
-final class LineScore {
-    enum Verdict {
+public final class LineScore {
+    /** What a reading is worth. */
+    public enum Verdict {
         RIGHT,
         SILENT,
         WRONG,
@@ -20,24 +26,28 @@ final class LineScore {
     }
 
     /** A line, how it was read, and the verdict. */
-    record Judged(JsonNode item, LineReading reading, Verdict verdict) {}
+    public record Judged(JsonNode item, LineReading reading, Verdict verdict) {}
 
     private LineScore() {}
 
-    static List<JsonNode> items(String name) {
+    /** The lines of a file. */
+    public static List<JsonNode> items(String name) {
         if (name.endsWith(".txt")) {
             return LinesOnPaper.read(name);
         }
         try {
             List<JsonNode> items = new ArrayList<>();
-            new ObjectMapper().readTree(LineScore.class.getResourceAsStream(name)).forEach(items::add);
+            new ObjectMapper()
+                    .readTree(LineScore.class.getResourceAsStream("/benchmark/lines/" + name))
+                    .forEach(items::add);
             return items;
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
         }
     }
 
-    static Judged judge(JsonNode item, LineReader reader) {
+    /** How one line was read, and what that is worth. */
+    public static Judged judge(JsonNode item, LineReader reader) {
         JsonNode context = item.get("context");
         List<String> off = new ArrayList<>();
         context.get("off").forEach(one -> off.add(one.asText()));
@@ -127,7 +137,8 @@ final class LineScore {
             return false;
         }
         for (Map.Entry<String, JsonNode> field : listed.properties()) {
-            if (!field.getKey().equals("kind") && !alike(field.getValue(), one.fields().get(field.getKey()))) {
+            if (!field.getKey().equals("kind")
+                    && !alike(field.getValue(), one.fields().get(field.getKey()))) {
                 return false;
             }
         }
@@ -157,8 +168,7 @@ final class LineScore {
         }
         if (listed.isObject()) {
             return said instanceof Map<?, ?> map
-                    && listed.properties().stream()
-                            .allMatch(field -> alike(field.getValue(), map.get(field.getKey())));
+                    && listed.properties().stream().allMatch(field -> alike(field.getValue(), map.get(field.getKey())));
         }
         return plain(listed.asText()).equals(plain(said.toString()));
     }

@@ -1,0 +1,24 @@
+package ruvant.core.said;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.stream.Collectors;
+
+/** The reader with the words and frames that ship. */
+final class ShippedWords {
+    static final LineReader READER = new LineReader(
+            text("vocabulary.txt"),
+            text("frames.txt"),
+            text("english.txt").lines().collect(Collectors.toSet()));
+
+    private ShippedWords() {}
+
+    private static String text(String name) {
+        try (InputStream in = LineReader.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+}

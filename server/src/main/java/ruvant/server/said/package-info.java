@@ -1,0 +1,2 @@
+/** What a line says, asked for by itself. */
+package ruvant.server.said;
