@@ -59,7 +59,12 @@ final class Vocabulary {
         StringBuilder word = new StringBuilder();
         for (int at = 0; at < phrase.length(); at++) {
             char letter = Character.toLowerCase(phrase.charAt(at));
-            if (Character.isLetterOrDigit(letter) || letter == '/') {
+            boolean decimal = letter == '.'
+                    && at > 0
+                    && Character.isDigit(phrase.charAt(at - 1))
+                    && at + 1 < phrase.length()
+                    && Character.isDigit(phrase.charAt(at + 1));
+            if (Character.isLetterOrDigit(letter) || letter == '/' || decimal) {
                 word.append(letter);
             } else if (letter != '\'' && letter != '’' && !word.isEmpty()) {
                 words.add(word.toString());
@@ -92,7 +97,7 @@ final class Vocabulary {
 
     /** The phrases of a class that stand at a place of a line, longest first. */
     List<Phrase> at(String name, List<Word> line, int start) {
-        if (start >= line.size() || !line.get(start).is(Word.Type.LETTERS)) {
+        if (start >= line.size() || line.get(start).is(Word.Type.MARK)) {
             return List.of();
         }
         List<Phrase> found = new ArrayList<>();

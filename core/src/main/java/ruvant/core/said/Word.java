@@ -34,7 +34,7 @@ record Word(String typed, String key, Type type, boolean joined, boolean correct
             String[] parts = key.split("/");
             return Double.parseDouble(parts[0]) / Double.parseDouble(parts[1]);
         }
-        return Double.parseDouble(key.replace(',', '.'));
+        return Double.parseDouble(key);
     }
 
     /** How it is written where it becomes part of a name. */

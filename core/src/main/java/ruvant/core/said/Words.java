@@ -55,7 +55,7 @@ final class Words {
         if (matcher.group("well") != null) {
             return new Word(typed, typed, Word.Type.WELL, joined, false);
         }
-        return new Word(typed, typed, Word.Type.NUMBER, joined, false);
+        return new Word(typed, typed.replace(',', '.'), Word.Type.NUMBER, joined, false);
     }
 
     private static Word letters(String typed, boolean joined, Vocabulary vocabulary) {

@@ -22,10 +22,11 @@ public final class LineBenchmark {
             "first.txt", "written first; tuned on after its first sight",
             "tune.txt", "to tune on",
             "tune2.txt", "to tune on, a chattier hand",
-            "aside.txt", "only to report");
+            "aside.txt", "only to report",
+            "chat.txt", "talk, plans, rules, questions");
 
     private static final List<String> ORDER =
-            List.of("practice.json", "tune.txt", "tune2.txt", "first.txt", "aside.txt");
+            List.of("practice.json", "tune.txt", "tune2.txt", "first.txt", "aside.txt", "chat.txt");
     private static final int PARTS_OFF = 200;
     private static final int ROUNDS = 12;
 

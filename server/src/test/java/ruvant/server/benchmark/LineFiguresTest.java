@@ -19,7 +19,8 @@ class LineFiguresTest {
         "tune.txt, 0.85, 0.01",
         "tune2.txt, 0.85, 0.01",
         "first.txt, 0.85, 0.02",
-        "aside.txt, 0.75, 0.02"
+        "aside.txt, 0.75, 0.02",
+        "chat.txt, 0.98, 0.01"
     })
     void nothingHarmsHardlyAnythingIsWrongAndMostIsRight(String file, double leastRight, double mostWrong) {
         List<Judged> judged = LineBenchmark.judged(file);
@@ -37,7 +38,7 @@ class LineFiguresTest {
 
     @Test
     void aWrongOrHarmfulReadingIsSeenAsSuch() {
-        assertThat(LineBenchmark.FILES).hasSize(5);
+        assertThat(LineBenchmark.FILES).hasSize(6);
         var item = LineScore.items("practice.json").stream()
                 .filter(one -> one.get("line").asText().startsWith("return spring has lost"))
                 .findFirst()
