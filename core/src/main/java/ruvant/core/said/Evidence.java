@@ -11,6 +11,9 @@ final class Evidence {
     private static final double AT_HOME = -0.12;
     private static final double FAR = 0.1;
 
+    /** Nothing is adjusted before it was looked at; a screw that is turned there is being taken out. */
+    private static final double NOWHERE = 2;
+
     private static final Map<Stop, Set<StatementKind>> HOME = new EnumMap<>(Map.of(
             Stop.INTAKE,
             EnumSet.of(
@@ -64,6 +67,9 @@ final class Evidence {
         Stop stop = context.stop();
         if (HOME.getOrDefault(stop, Set.of()).contains(kind)) {
             return AT_HOME;
+        }
+        if (kind == StatementKind.ADJUSTED && (stop == Stop.INTAKE || stop == Stop.STRIP)) {
+            return NOWHERE;
         }
         boolean looking = stop == Stop.INTAKE || stop == Stop.FIND || stop == Stop.RETURN;
         return looking && WORK.contains(kind) ? FAR : 0;

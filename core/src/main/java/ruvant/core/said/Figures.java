@@ -206,8 +206,8 @@ final class Figures {
 
     static List<Hit> minutes(Scene scene, int start) {
         List<Hit> hits = new ArrayList<>();
-        if (scene.letters(start) && scene.word(start).key().equals("overnight")) {
-            hits.add(new Hit(start + 1, 720.0, 0.2));
+        for (Vocabulary.Phrase phrase : scene.vocabulary().at("duration", scene.words(), start)) {
+            hits.add(new Hit(start + phrase.words().size(), Double.valueOf(phrase.value()), 0.2));
         }
         for (Hit number : real(scene, start)) {
             if (scene.letters(number.end())) {

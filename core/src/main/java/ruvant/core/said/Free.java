@@ -18,6 +18,12 @@ final class Free {
                 .toList();
     }
 
+    static List<Hit> manner(Scene scene, int start) {
+        return text(scene, start).stream()
+                .filter(hit -> !any(scene, start, hit.end(), "condition"))
+                .toList();
+    }
+
     static List<Hit> words(Scene scene, int start) {
         List<Hit> hits = new ArrayList<>();
         for (int end = start; end < scene.size() && end - start < MOST; end++) {

@@ -83,21 +83,9 @@ final class Scene {
     List<Name> named(int at) {
         return letters(at)
                 ? names.getOrDefault(word(at).key(), List.of()).stream()
-                        .filter(name -> stands(name.words(), at))
+                        .filter(name -> Vocabulary.stands(name.words(), words, at))
                         .toList()
                 : List.of();
-    }
-
-    private boolean stands(List<String> name, int from) {
-        if (from + name.size() > words.size()) {
-            return false;
-        }
-        for (int at = 0; at < name.size(); at++) {
-            if (!words.get(from + at).key().equals(name.get(at))) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Parts that are off whose name ends with the word at a place. */

@@ -52,6 +52,8 @@ enum Slot {
     LOOSE,
     /** Words up to the next break that doubt, plan and deny nothing. */
     TEXT,
+    /** How something was done: words up to the next break that tell no state of anything. */
+    MANNER,
     /** Any words up to the next break. */
     WORDS,
     /** Words up to the end. */
@@ -90,6 +92,7 @@ enum Slot {
             case FASTENER -> Pieces.fastener(scene, start);
             case LOOSE -> Pieces.loose(scene, start);
             case TEXT -> Free.text(scene, start);
+            case MANNER -> Free.manner(scene, start);
             case WORDS -> Free.words(scene, start);
             case REST -> Free.rest(scene, start);
             case WORD ->

@@ -111,7 +111,8 @@ final class Vocabulary {
         return found;
     }
 
-    private static boolean stands(List<String> phrase, List<Word> line, int start) {
+    /** Whether a phrase stands at a place of a line. */
+    static boolean stands(List<String> phrase, List<Word> line, int start) {
         if (start + phrase.size() > line.size()) {
             return false;
         }

@@ -22,11 +22,12 @@ public final class LineBenchmark {
             "first.txt", "written first; tuned on after its first sight",
             "tune.txt", "to tune on",
             "tune2.txt", "to tune on, a chattier hand",
+            "tune3.txt", "to tune on, traps",
             "aside.txt", "only to report",
             "chat.txt", "talk, plans, rules, questions");
 
     private static final List<String> ORDER =
-            List.of("practice.json", "tune.txt", "tune2.txt", "first.txt", "aside.txt", "chat.txt");
+            List.of("practice.json", "tune.txt", "tune2.txt", "tune3.txt", "first.txt", "aside.txt", "chat.txt");
     private static final int PARTS_OFF = 200;
     private static final int ROUNDS = 12;
 

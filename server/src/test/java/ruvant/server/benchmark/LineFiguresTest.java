@@ -18,6 +18,7 @@ class LineFiguresTest {
         "practice.json, 0.90, 0.01",
         "tune.txt, 0.85, 0.01",
         "tune2.txt, 0.85, 0.01",
+        "tune3.txt, 0.85, 0.02",
         "first.txt, 0.85, 0.02",
         "aside.txt, 0.75, 0.02",
         "chat.txt, 0.98, 0.01"
@@ -38,7 +39,7 @@ class LineFiguresTest {
 
     @Test
     void aWrongOrHarmfulReadingIsSeenAsSuch() {
-        assertThat(LineBenchmark.FILES).hasSize(6);
+        assertThat(LineBenchmark.FILES).hasSize(7);
         var item = LineScore.items("practice.json").stream()
                 .filter(one -> one.get("line").asText().startsWith("return spring has lost"))
                 .findFirst()
