@@ -154,7 +154,7 @@ public final class LineReader {
 
     /** "Okay, …" and the like, with a mark after it. */
     private static boolean said(Scene scene, int at) {
-        return scene.in("filler", at)
+        return scene.in("empty word", at)
                 && at + 1 < scene.size()
                 && scene.word(at + 1).is(Word.Type.MARK);
     }
@@ -192,7 +192,7 @@ public final class LineReader {
     /** Where the next statement may begin after this word; none where the words go on without a break. */
     private static List<Integer> ends(Scene scene, int at) {
         int end = at;
-        while (scene.in("filler", end) || scene.in("article", end)) {
+        while (scene.in("empty word", end) || scene.in("article", end)) {
             end++;
         }
         int after = passed(scene, end);

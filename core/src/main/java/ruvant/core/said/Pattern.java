@@ -6,7 +6,7 @@ import java.util.List;
 /** A piece of a frame: what has to stand at a place of a line, and what is taken from it. */
 sealed interface Pattern {
     /** Words that may always be passed over, and what each costs. */
-    double FILLER = 0.08;
+    double EMPTY = 0.08;
 
     /** Every way in which it fits at a place. */
     List<Match> at(Scene scene, int start);
@@ -92,8 +92,8 @@ sealed interface Pattern {
         private static List<Match> passing(Scene scene, Match so) {
             List<Match> all = new ArrayList<>(List.of(so));
             Match at = so;
-            while (scene.in("filler", at.end()) || scene.in("article", at.end())) {
-                double cost = scene.in("article", at.end()) ? 0 : FILLER;
+            while (scene.in("empty word", at.end()) || scene.in("article", at.end())) {
+                double cost = scene.in("article", at.end()) ? 0 : EMPTY;
                 at = new Match(at.end() + 1, at.fields(), at.cost() + cost);
                 all.add(at);
             }
