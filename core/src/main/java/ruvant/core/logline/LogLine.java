@@ -97,8 +97,9 @@ public final class LogLine {
             "check: check",
             "over: over",
             "advise: advise advice",
-            "battery: battery",
-            "return: return returned");
+            "battery: battery");
+
+    private static final int SHORTEST_FORGIVEN = 7;
 
     private final JobPicture picture;
     private final TradeLists lists;
@@ -169,9 +170,7 @@ public final class LogLine {
         }
         String[] words = pieces[0].strip().split("\\s+", 2);
         String rest = words.length > 1 ? words[1].strip() : "";
-        String verb = Spelling.nearest(words[0].toLowerCase(Locale.ROOT).replaceFirst(":$", ""), VERBS.keySet())
-                .map(VERBS::get)
-                .orElse("");
+        String verb = verb(words[0].toLowerCase(Locale.ROOT).replaceFirst(":$", ""));
         String tail =
                 text.substring(pieces[0].length()).replaceFirst("^[,;]\\s*", "").strip();
         List<String> more = Arrays.asList(pieces).subList(1, pieces.length);
@@ -211,7 +210,6 @@ public final class LogLine {
             case "advise" -> Replies.one("Advice: ", Replies.said(rest, tail), HandoverEntry.Advised::new);
             case "battery" ->
                 Replies.one("Battery to use: ", Replies.said(rest, tail), HandoverEntry.BatteryChosen::new);
-            case "return" -> returned(rest.replaceFirst("(?i)^to ", ""), tail);
             case "let" -> rest.matches("(?i)down\\b.*") ? mechanism.letDown(rest, tail) : note(text);
             case "wound" -> mechanism.wound(rest, tail);
             case "missing" -> mechanism.missing(rest, tail);
@@ -334,12 +332,11 @@ public final class LogLine {
                 chips, List.of(new RefitEntry.Refitted(part.get().name(), all, "", tail)), Optional.empty(), List.of());
     }
 
-    private Reading returned(String to, String tail) {
-        String owner = picture.received().owner().name();
-        String whom = to.isEmpty() ? owner : to;
-        return whom.isEmpty()
-                ? Replies.asking("To whom was it returned?", List.of())
-                : Replies.logged("Returned to " + whom, new HandoverEntry.Returned(whom, tail));
+    /** Short verbs are taken as they stand: one letter makes another word of them, as of "look" and "took". */
+    private static String verb(String word) {
+        return word.length() < SHORTEST_FORGIVEN
+                ? VERBS.getOrDefault(word, "")
+                : Spelling.nearest(word, VERBS.keySet()).map(VERBS::get).orElse("");
     }
 
     private Reading gate(String rest, String tail) {
