@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -20,6 +21,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** A person at a real browser window. Every step waits for what a person would wait for, never for a time. */
 final class Browser implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Duration LONG_PATIENCE = Duration.ofMinutes(2);
 
     final ChromeDriver driver;
     private final String base;
@@ -101,6 +103,14 @@ final class Browser implements AutoCloseable {
     Browser see(String words) {
         wait.withMessage(() -> "to see “" + words + "” on " + path() + ":\n" + text())
                 .until(window -> text().contains(words));
+        return this;
+    }
+
+    /** Waits with more patience than for what a page shows by itself: for what comes in from outside. */
+    Browser until(String what, BooleanSupplier holds) {
+        new WebDriverWait(driver, LONG_PATIENCE, Duration.ofMillis(200))
+                .withMessage(() -> what + " on " + path() + ":\n" + text())
+                .until(window -> holds.getAsBoolean());
         return this;
     }
 
