@@ -1,5 +1,6 @@
 package ruvant.server.said;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -51,6 +52,7 @@ class LineController {
      * @param remark the line where it stays a remark
      * @param question what would have to be known to read it
      */
+    @JsonInclude(JsonInclude.Include.ALWAYS)
     record LineRead(List<Map<String, Object>> reading, Optional<String> remark, Optional<String> question) {}
 
     @PostMapping("/read")
