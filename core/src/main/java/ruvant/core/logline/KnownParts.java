@@ -7,6 +7,7 @@ import java.util.Optional;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.units.PartName;
+import ruvant.core.units.Typing;
 
 /** Finds the parts of a job by what a hurried hand typed. */
 final class KnownParts {
@@ -20,7 +21,7 @@ final class KnownParts {
         return valley.parts().stream()
                 .map(ValleyPart::name)
                 .filter(name ->
-                        Spelling.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
+                        Typing.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
                 .findFirst()
                 .orElseGet(() -> PartName.of(written));
     }
@@ -30,7 +31,7 @@ final class KnownParts {
         return valley.parts().stream()
                 .filter(part -> !part.out())
                 .map(part -> part.name().text())
-                .filter(name -> Spelling.distance(name.toLowerCase(Locale.ROOT), written.toLowerCase(Locale.ROOT))
+                .filter(name -> Typing.distance(name.toLowerCase(Locale.ROOT), written.toLowerCase(Locale.ROOT))
                         <= (written.length() >= 6 ? 2 : 0))
                 .findFirst()
                 .orElse(written);
@@ -54,7 +55,7 @@ final class KnownParts {
                 out.stream().filter(part -> part.name().key().equals(key)).findFirst();
         List<ValleyPart> near = out.stream()
                 .filter(part -> part.name().key().contains(key)
-                        || Spelling.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
+                        || Typing.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
                 .toList();
         return exact.or(() -> near.size() == 1 ? Optional.of(near.getFirst()) : Optional.empty());
     }

@@ -11,6 +11,7 @@ import ruvant.core.trade.HeadForm;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.trade.VisitorSignKind;
+import ruvant.core.units.Typing;
 
 /** What the nouns of a line mean, as this shop's lists say. */
 record Nouns(
@@ -44,7 +45,7 @@ record Nouns(
         return Optional.ofNullable(states.get(said))
                 .or(() -> forgiving
                         ? states.keySet().stream()
-                                .filter(known -> Spelling.distance(known, said) == 1)
+                                .filter(known -> Typing.distance(known, said) == 1)
                                 .findFirst()
                                 .map(states::get)
                         : Optional.empty());

@@ -51,10 +51,4 @@ final class Free {
     private static boolean any(Scene scene, int from, int to, String name) {
         return IntStream.range(from, to).anyMatch(at -> scene.in(name, at));
     }
-
-    static List<Hit> rest(Scene scene, int start) {
-        return start < scene.size()
-                ? List.of(new Hit(scene.size(), scene.text(start, scene.size()), EACH * (scene.size() - start)))
-                : List.of();
-    }
 }

@@ -3,11 +3,11 @@ package ruvant.core.said;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Reads what a line says. Every way of explaining the whole line by frames competes with every other; each pays for what it
@@ -105,17 +105,10 @@ public final class LineReader {
                 .toList();
     }
 
-    /** Whether one of two readings only says more of the same than the other. */
+    /** Whether two readings contradict each other nowhere: one may say more of the same than the other. */
     private static boolean agree(List<Statement> one, List<Statement> other) {
-        if (one.size() != other.size()) {
-            return false;
-        }
-        for (int at = 0; at < one.size(); at++) {
-            if (one.get(at).kind() != other.get(at).kind()) {
-                return false;
-            }
-        }
-        return true;
+        return one.size() == other.size()
+                && IntStream.range(0, one.size()).allMatch(at -> one.get(at).agrees(other.get(at)));
     }
 
     private List<Way> ways(Scene scene) {
@@ -219,16 +212,10 @@ public final class LineReader {
             if (last.fields().containsKey(field) && scene.in("too", part.end())) {
                 for (int end : ends(scene, part.end() + 1)) {
                     List<Statement> all = new ArrayList<>(way.said());
-                    all.add(new Statement(last.kind(), changed(last.fields(), field, part.value())));
+                    all.add(last.with(field, part.value()));
                     next.add(new Way(end, List.copyOf(all), way.cost() + part.cost() + STATEMENT));
                 }
             }
         }
-    }
-
-    private static Map<String, Object> changed(Map<String, Object> fields, String field, Object value) {
-        Map<String, Object> changed = new LinkedHashMap<>(fields);
-        changed.put(field, value);
-        return changed;
     }
 }

@@ -4,9 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Fasteners and loose pieces, each with the words that stand beside it. */
 final class Pieces {
+    /** What makes a fastener of a number; where it sits alone does not. */
+    private static final Set<String> TELLING = Set.of("head", "size", "colour", "diameterMm", "lengthMm", "leftHand");
+
     private Pieces() {}
 
     /** "2 tiny grub screws", "4 slot 1.2x2.6", "only 2 of its 3 screws", "brass nut with two holes". */
@@ -15,27 +20,26 @@ final class Pieces {
         int at = count(scene, start, fields);
         boolean counted = at > start;
         boolean named = false;
-        boolean told = false;
-        boolean one = false;
+        boolean single = false;
         List<Hit> hits = new ArrayList<>();
-        while (at < scene.size()) {
-            int next = word(scene, at, fields);
-            if (next == at) {
-                break;
-            }
-            named |= scene.in("fastener", at) || fields.containsKey("head");
-            told |= !scene.in("hidden", at);
+        for (int next = next(scene, at, fields); next > at; next = next(scene, at, fields)) {
+            named |= scene.in("fastener", at) || scene.in("fastener word", at);
+            single |= IntStream.range(at, next).anyMatch(word -> scene.in("one fastener", word));
             at = next;
-            one |= scene.in("one fastener", next - 1) || scene.in("one fastener", Math.max(start, next - 4));
-            if (counted && told || named) {
+            boolean told = counted ? fields.keySet().stream().anyMatch(TELLING::contains) : fields.containsKey("head");
+            if (named || told) {
                 Map<String, Object> taken = new LinkedHashMap<>(fields);
-                if (!counted && one) {
+                if (!counted && single) {
                     taken.put("count", 1.0);
                 }
                 hits.add(new Hit(at, Map.copyOf(taken), counted ? 0 : 0.1));
             }
         }
         return hits;
+    }
+
+    private static int next(Scene scene, int at, Map<String, Object> fields) {
+        return at < scene.size() ? word(scene, at, fields) : at;
     }
 
     private static int count(Scene scene, int start, Map<String, Object> fields) {

@@ -55,13 +55,7 @@ enum Slot {
     /** How something was done: words up to the next break that tell no state of anything. */
     MANNER,
     /** Any words up to the next break. */
-    WORDS,
-    /** Words up to the end. */
-    REST,
-    /** One word that is no figure and no mark. */
-    WORD,
-    /** Nothing may follow. */
-    END;
+    WORDS;
 
     List<Hit> at(Scene scene, int start) {
         return switch (this) {
@@ -94,12 +88,6 @@ enum Slot {
             case TEXT -> Free.text(scene, start);
             case MANNER -> Free.manner(scene, start);
             case WORDS -> Free.words(scene, start);
-            case REST -> Free.rest(scene, start);
-            case WORD ->
-                scene.letters(start)
-                        ? List.of(new Hit(start + 1, scene.word(start).shown(), 0.15))
-                        : List.of();
-            case END -> start == scene.size() ? List.of(new Hit(start, "", 0)) : List.of();
         };
     }
 }

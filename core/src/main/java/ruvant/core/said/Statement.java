@@ -3,6 +3,7 @@ package ruvant.core.said;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import ruvant.core.units.MayBeNull;
 
 /**
  * One thing that a line says.
@@ -20,6 +21,22 @@ public record Statement(StatementKind kind, Map<String, Object> fields) {
         Map<String, Object> changed = new LinkedHashMap<>(fields);
         changed.put(name, value);
         return new Statement(kind, changed);
+    }
+
+    /** Whether it is of the same kind as another, and no field of the two tells otherwise; "ring" and "name ring" agree. */
+    boolean agrees(Statement other) {
+        return kind == other.kind
+                && fields.entrySet().stream()
+                        .allMatch(field -> agree(field.getValue(), other.fields.get(field.getKey())));
+    }
+
+    private static boolean agree(Object one, @MayBeNull Object other) {
+        if (other == null || one.equals(other)) {
+            return true;
+        }
+        return one instanceof String text
+                && other instanceof String words
+                && (text.contains(words) || words.contains(text));
     }
 
     /** A field that holds words; empty where it was not said. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ruvant.core.units.Typing;
 
 /**
  * The words of the trade, by class. A class holds phrases, each with the value it stands for: "slotted" stands for the head

@@ -32,11 +32,8 @@ final class Words {
                 words.add(letters(typed, joined, vocabulary));
             } else if (matcher.group("mark") != null) {
                 // a hyphen within a word only joins its parts
-                boolean hyphen = typed.matches("[-‐‑]") && joined;
-                if (!hyphen) {
+                if (!joined || !typed.matches("[-‐‑]")) {
                     words.add(new Word(typed, typed, Word.Type.MARK, joined, false));
-                } else {
-                    end = matcher.end();
                 }
             } else {
                 words.add(figure(matcher, typed, joined));

@@ -2,10 +2,15 @@ package ruvant.core.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -224,6 +229,36 @@ class LineReaderTest {
             assertThat(READER.read("self timer works", there).statements())
                     .singleElement()
                     .satisfies(one -> assertThat(one.fields()).containsEntry("before", !after));
+        }
+    }
+
+    @Test
+    void aReadingThatContradictsAnotherAsGoodIsNotPreferred() {
+        Statement ring = new Statement(StatementKind.FINDING, Map.of("part", "ring", "count", 2.0));
+        assertThat(ring.agrees(new Statement(StatementKind.FINDING, Map.of("part", "name ring"))))
+                .isTrue();
+        assertThat(ring.agrees(ring.with("count", 3.0))).isFalse();
+        assertThat(ring.agrees(ring.with("part", "cover"))).isFalse();
+        assertThat(ring.agrees(new Statement(StatementKind.SYMPTOM, ring.fields())))
+                .isFalse();
+    }
+
+    @Test
+    void everyClassOfWordsIsAskedFor() throws IOException {
+        Path data = Path.of("src/main/resources/ruvant/core/said");
+        String asking = Files.readString(data.resolve("frames.txt"));
+        try (Stream<Path> code = Files.list(Path.of("src/main/java/ruvant/core/said"))) {
+            for (Path file : code.toList()) {
+                asking += Files.readString(file);
+            }
+        }
+        for (String line : Files.readAllLines(data.resolve("vocabulary.txt"))) {
+            if (line.startsWith("[")) {
+                String name = line.substring(1, line.length() - 1);
+                assertThat(asking.contains("<" + name + ">") || asking.contains("\"" + name + "\""))
+                        .as(name)
+                        .isTrue();
+            }
         }
     }
 }

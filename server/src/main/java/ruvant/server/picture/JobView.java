@@ -37,8 +37,6 @@ import ruvant.core.refit.Walk;
 import ruvant.core.refit.WayBack;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.Basis;
-import ruvant.core.strip.CheckWhen;
-import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.Neighbours;
@@ -216,36 +214,6 @@ public record JobView(
         /** Just enough of a part for a well of the tray. */
         public record Brief(
                 PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
-    }
-
-    /**
-     * A check as it stands.
-     *
-     * @param due whether it can be made now
-     * @param shown whether the camera itself has to show it
-     * @param shownBy what has to be shown or come first; empty for nothing
-     */
-    public record CheckView(
-            Named what,
-            CheckWhen when,
-            GateCheck.State state,
-            String reason,
-            boolean own,
-            boolean due,
-            boolean shown,
-            String shownBy) {
-        static CheckView of(GateCheck check, boolean due) {
-            CheckWhen when = check.when();
-            return new CheckView(
-                    check.what(),
-                    when,
-                    check.state(),
-                    check.reason(),
-                    check.own(),
-                    due,
-                    when.isShown(),
-                    when.shownBy());
-        }
     }
 
     /** A type of fastener with the words for it. */

@@ -12,7 +12,7 @@ import ruvant.core.said.LineReader;
 public final class ShippedReader {
     private ShippedReader() {}
 
-    /** Made anew each time; it takes a tenth of a second. */
+    /** Made anew each time. */
     public static LineReader read() {
         return new LineReader(
                 text("vocabulary.txt"),

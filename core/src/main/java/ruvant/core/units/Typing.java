@@ -1,11 +1,11 @@
-package ruvant.core.said;
+package ruvant.core.units;
 
 /** How far two words are apart in slips of the keyboard. */
-final class Typing {
+public final class Typing {
     private Typing() {}
 
     /** Letters left out, added, changed, or two neighbours changed over. */
-    static int distance(String one, String other) {
+    public static int distance(String one, String other) {
         int[][] far = new int[one.length() + 1][other.length() + 1];
         for (int i = 0; i <= one.length(); i++) {
             far[i][0] = i;
