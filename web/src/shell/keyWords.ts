@@ -169,8 +169,8 @@ export const KEY_GROUPS: KeyGroup[] = [
     keys: [],
     lines: [
       [
-        "advise fire it once a month · battery silver 1.55 V · return",
-        "For the owner, and back to the owner",
+        "advise fire it once a month · battery silver 1.55 V · decide keep the leather, because it is sound",
+        "For the owner, and what was decided; the camera is returned with the button",
       ],
     ],
   },

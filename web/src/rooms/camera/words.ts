@@ -49,5 +49,6 @@ export const texts = {
   linesAtRefit: (part: string | number) =>
     `back ${part} · check ${part}, lever left of the post · leave out ${part}, perished`,
   linesAtProve: (speed: string | number) => `time ${speed} 1.02s 1.04s · ear ${speed} a third slow · good`,
-  linesAtReturn: "advise fire it once a month · battery silver 1.55 V · return",
+  linesAtReturn:
+    "advise fire it once a month · battery silver 1.55 V · decide keep the leather, because it is sound",
 };
