@@ -13,6 +13,11 @@ export type House = Schemas["House"];
 export type JobSummary = Schemas["JobSummary"];
 export type LineView = Schemas["LineView"];
 export type Reading = Schemas["Reading"];
+export type Chip = Schemas["Chip"];
+export type ChosenPiece = Schemas["ChosenPiece"];
+export type LineKind = ChosenPiece["kind"];
+export type KindForm = Schemas["KindForm"];
+export type FieldForm = Schemas["FieldForm"];
 export type Stop = JobView["currentStop"];
 export type SpeedRow = Schemas["SpeedRow"];
 

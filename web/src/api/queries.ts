@@ -1,5 +1,5 @@
 import { keepPreviousData, QueryClient, queryOptions, useQuery } from "@tanstack/react-query";
-import { answer, Away, server, type JobView, type Schemas } from "./client";
+import { answer, Away, server, type ChosenPiece, type JobView, type Schemas, type Stop } from "./client";
 import { clockSaid, serverNow } from "./clock";
 import { moneyIs } from "./money";
 
@@ -66,16 +66,25 @@ export const findQuery = (words: string) =>
     placeholderData: keepPreviousData,
   });
 
-export const readingQuery = (tag: string, text: string) =>
+export const readingQuery = (tag: string, text: string, stop: Stop | undefined, chosen: ChosenPiece[]) =>
   queryOptions({
-    queryKey: ["reading", tag, text],
-    queryFn: () => answer(server.POST("/api/jobs/{tag}/read", { params: { path: { tag } }, body: { text } })),
-    enabled: text.trim() !== "",
+    queryKey: ["reading", tag, text, stop ?? "", JSON.stringify(chosen)],
+    queryFn: () =>
+      answer(
+        server.POST("/api/jobs/{tag}/read", { params: { path: { tag } }, body: { text, stop, chosen } }),
+      ),
+    enabled: text.trim() !== "" || chosen.length > 0,
     placeholderData: keepPreviousData,
     staleTime: 0,
     gcTime: 5000,
     retry: false,
   });
+
+export const lineKindsQuery = queryOptions({
+  queryKey: ["line", "kinds"],
+  queryFn: () => answer(server.GET("/api/line/kinds")),
+  staleTime: Infinity,
+});
 
 export const agentsQuery = (materials: string[]) =>
   queryOptions({

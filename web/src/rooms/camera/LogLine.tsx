@@ -1,37 +1,35 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
-import { useAppend } from "../../hands/append";
-import { Away, Problem, answer, server, type JobView, type Reading, type Stop } from "../../api/client";
-import { knownQuery, readingQuery } from "../../api/queries";
-import { useDraft } from "../../hands/draft";
+import { useState } from "react";
+import type { JobView, Reading, Stop } from "../../api/client";
+import { knownQuery, lineKindsQuery } from "../../api/queries";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { BeforeLift, metOf } from "../strip";
 import { completed } from "./completed";
 import { lineHints } from "./lineHints";
-import { useProposed } from "../../hands/proposedLine";
+import { ByForm } from "./line/ByForm";
+import { Chips } from "./line/Chips";
+import { remarkOrBack, stepped } from "./line/chosen";
+import { MendChip } from "./line/MendChip";
+import { useLine } from "./line/useLine";
 import { texts } from "./words";
 
-const CHIPS: Record<Reading["chips"][number]["kind"], string> = {
-  ACTION: "bg-ready-wash text-ready font-bold",
-  DETAIL: "bg-sunk text-ink border border-line",
-  WELL: "num bg-sheet text-ink border-2 border-ink/70 font-bold",
-  MARK: "bg-mark-wash text-mark",
-  HAZARD: "bg-stop-wash text-stop font-bold",
-  NOTE: "bg-sheet text-ink border border-dashed border-soft italic",
-};
+const meanings = (teaches: Reading["teaches"]) =>
+  teaches.map((one) => texts.wordIs(one.phrase, texts.wordMeans[one.as])).join("; ");
 
-/** The line at the foot of every camera screen: typed in shorthand, shown as understood, logged at Enter. */
+const toTheLine = () => document.getElementById("log-line")?.focus();
+
+/** The line at the foot of every camera screen: typed as one speaks, shown as understood, logged at Enter. */
 export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
-  const [text, setText] = useDraft(`line.${job.tag}`);
-  const [problem, setProblem] = useState<Problem>();
-  const [earlier, setEarlier] = useState<string[]>([]);
-  const recalled = useRef(-1);
-  const reading = useQuery(readingQuery(job.tag, text)).data;
-  const append = useAppend(job.tag);
-  const read = text.trim() === "" ? undefined : reading;
+  const line = useLine(job, stop);
+  const { read } = line;
+  const [at, setAt] = useState<number>();
+  const [mending, setMending] = useState<number>();
+  const [form, setForm] = useState(false);
+  const forms = useQuery({ ...lineKindsQuery, enabled: read !== undefined || form }).data ?? [];
+  const chip = mending === undefined ? undefined : read?.chips[mending];
 
-  const first = read?.entries[0];
+  const first = read?.chips[0]?.entries[0];
   const lifting = first?.kind === "removed" && first.within === undefined ? first.part : "";
   const known = useQuery({
     ...knownQuery(job.tag, job.lastSequence),
@@ -39,44 +37,17 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
   }).data;
   const met = metOf(known, lifting);
 
+  const back = () => {
+    setAt(undefined);
+    setMending(undefined);
+    toTheLine();
+  };
   const log = async () => {
-    if (text.trim() === "") return;
-    setProblem(undefined);
-    try {
-      const fresh = await answer(
-        server.POST("/api/jobs/{tag}/read", { params: { path: { tag: job.tag } }, body: { text } }),
-      );
-      if (fresh.entries.length === 0) return;
-      await append(fresh.entries, { said: fresh.chips[0]?.text });
-      setEarlier([text, ...earlier.filter((line) => line !== text)].slice(0, 30));
-      recalled.current = -1;
-      setText("");
-    } catch (refused) {
-      if (refused instanceof Away) {
-        // it cannot be read without the server: kept as a note, so that nothing said is lost
-        await append([{ kind: "noted", text }]);
-        setText("");
-      } else if (refused instanceof Problem) setProblem(refused);
-      else throw refused;
-    }
+    if (await line.log()) back();
   };
-
-  const recall = (step: number) => {
-    recalled.current = Math.max(-1, Math.min(earlier.length - 1, recalled.current + step));
-    setText(recalled.current < 0 ? "" : earlier[recalled.current]);
-  };
-
-  useProposed((line) => {
-    // what stood there half-typed is an arrow key away
-    if (text.trim() !== "") setEarlier([text, ...earlier]);
-    setText(line);
-    setProblem(undefined);
-    document.getElementById("log-line")?.focus();
-  });
-
   const complete = (word: string) => {
-    setText(completed(text, word));
-    document.getElementById("log-line")?.focus();
+    line.type(completed(line.text, word));
+    toTheLine();
   };
 
   return (
@@ -93,34 +64,44 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
           <BeforeLift job={job} known={known} met={met} />
         </div>
       )}
-      {problem !== undefined && (
+      {line.problem !== undefined && (
         <div className="pb-2">
-          <ProblemNote problem={problem} />
+          <ProblemNote problem={line.problem} />
         </div>
       )}
+      {chip !== undefined && (
+        <MendChip chip={chip} forms={forms} job={job} onChoose={line.choose} onClose={back} />
+      )}
+      {form && <ByForm job={job} stop={stop} forms={forms} onClose={() => setForm(false)} />}
       <div className="flex items-center gap-3">
         <Key>{texts.l}</Key>
         <input
           id="log-line"
           className="num min-h-11 min-w-0 flex-1 border-0 bg-transparent px-2 text-[16.5px] outline-offset-[-1px]"
-          value={text}
+          value={line.text}
           spellCheck={false}
           autoComplete="off"
           aria-label={texts.logLine}
           aria-describedby="log-reading"
           placeholder={lineHints(job, stop)}
           onChange={(event) => {
-            setText(event.target.value);
-            setProblem(undefined);
+            line.type(event.target.value);
+            setMending(undefined);
           }}
+          onFocus={() => setAt(undefined)}
           onKeyDown={(event) => {
-            if (event.key === "ArrowUp" && earlier.length > 0) recall(1);
-            else if (event.key === "ArrowDown" && recalled.current >= 0) recall(-1);
+            if (event.key === "ArrowUp" && line.hasEarlier) line.recall(1);
+            else if (event.key === "ArrowDown" && line.recalling()) line.recall(-1);
+            else if (event.key === "ArrowDown" && read !== undefined) setAt(0);
             else return;
             event.preventDefault();
           }}
         />
-        {text.trim() !== "" && (
+        {line.text.trim() === "" ? (
+          <Button kind="quiet" aria-expanded={form} onClick={() => setForm(!form)}>
+            {texts.byForm}
+          </Button>
+        ) : (
           <Button kind="primary" type="submit" keyHint="↵">
             {texts.log}
           </Button>
@@ -131,11 +112,20 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
         aria-live="polite"
         className={`flex flex-wrap items-center gap-1.5 pl-9 ${read === undefined ? "" : "min-h-8 pb-0.5"}`}
       >
-        {read?.chips.map((chip, index) => (
-          <span key={index} className={`rounded-[3px] px-2 py-0.5 text-[14px] ${CHIPS[chip.kind]}`}>
-            {chip.text}
-          </span>
-        ))}
+        {read !== undefined && (
+          <Chips
+            reading={read}
+            at={at}
+            onAt={(next) => (next === undefined ? back() : setAt(next))}
+            onStep={(one, step) => line.choose(stepped(one, step))}
+            onRemark={(one) => line.setChosen(remarkOrBack(one, line.chosen))}
+            onMend={(index) => setMending(index === mending ? undefined : index)}
+            onLog={() => void log()}
+          />
+        )}
+        {read !== undefined && read.teaches.length > 0 && (
+          <span className="text-soft text-[13.5px]">{texts.willLearn(meanings(read.teaches))}</span>
+        )}
         {read?.question !== undefined && (
           <span className="text-mark text-[14.5px] font-bold">{read.question}</span>
         )}
@@ -149,6 +139,9 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
             {word}
           </button>
         ))}
+        <span id="chip-keys" className="sr-only">
+          {texts.chipKeys}
+        </span>
       </div>
     </form>
   );

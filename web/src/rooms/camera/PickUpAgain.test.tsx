@@ -31,7 +31,7 @@ it("is silent where work goes on, where nothing is off yet, and once the camera 
   expect(shown(), "just touched").toBe(false);
   show({}, { parts: [] });
   expect(shown(), "nothing off").toBe(false);
-  show({}, { handover: { advice: [], leftOpen: [], returnedAt: LONG_AGO } });
+  show({}, { handover: { advice: [], leftOpen: [], estimates: [], returnedAt: LONG_AGO } });
   expect(shown(), "returned").toBe(false);
   const job = aJob();
   show({}, { sitting: { ...job.sitting, time: { ...job.sitting.time, seatedSince: LONG_AGO } } });

@@ -41,6 +41,7 @@ const tables = {
   changed: ["moving"],
   differences: [],
   waits: [],
+  taught: [{ id: "condition.wonky", phrase: "wonky", as: "CONDITION", line: "lever wonky" }],
   lastSequence: 4,
 } as unknown as Tables;
 
@@ -130,4 +131,11 @@ it("keeps a noun under its topic and meaning", async () => {
       { words: [], nouns: [{ topic: "drive", means: "SLOTTED", words: ["slot", "Blade"] }] },
     ]),
   );
+});
+
+it("shows what the log line learned, and forgets it by a press", async () => {
+  show();
+  expect(screen.getByText("“wonky” is what a part is like")).toBeTruthy();
+  fireEvent.click(named("button", "Take back: wonky"));
+  await waitFor(() => expect(logged()).toEqual([{ kind: "wordTakenBack", id: "condition.wonky" }]));
 });

@@ -1,5 +1,6 @@
 import { Button } from "../../ui/Button";
 import { Empty } from "../../ui/Panel";
+import { TaughtWords } from "./TaughtWords";
 import { TRADE_FORMS } from "./tradeForms";
 import type { Tables } from "./tables";
 import { texts } from "./words";
@@ -68,6 +69,7 @@ export function TradeWords({
         role="group"
         aria-label={texts.tradeWords}
       >
+        <TaughtWords tables={tables} />
         {groups.map(({ title, list, entries }) => (
           <section key={list} aria-label={title} className="max-w-[880px]">
             <h2 className="heading border-line border-b pb-1">{title}</h2>

@@ -8,6 +8,7 @@ import ruvant.core.trade.Stop;
 import ruvant.core.trade.TurnUnit;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
 
 /** What can be turned, what it is to bring right, what was turned, and what came of it. */
@@ -208,6 +209,40 @@ public sealed interface AdjustEntry extends JobEntry {
             result = Named.in("result", result);
             Check.chosen("came", came);
             remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * An adjuster was moved by an amount that nobody measured.
+     *
+     * @param way which way, and how much in words: "in a hair", "until it binds, then back one step"
+     */
+    record Nudged(Named adjuster, String way) implements AdjustEntry {
+        public Nudged {
+            adjuster = Named.in("adjuster", adjuster);
+            way = Check.name("way", way);
+        }
+    }
+
+    /**
+     * What came of the work, in words or as a figure of something that no tolerance is known of.
+     *
+     * @param what what was looked at, such as "spacing"; empty for the work as a whole
+     * @param verdict such as "even", "no change"; empty where there is a figure
+     * @param value null where it was only judged
+     * @param unit of the figure; may be empty
+     */
+    record ResultSaid(
+            String what, String verdict, @MayBeNull Double value, String unit) implements AdjustEntry {
+        public ResultSaid {
+            what = Check.optionalName("what", what);
+            verdict = Check.optionalName("verdict", verdict);
+            Check.optionalWithin("value", value, -1e6, 1e6, "");
+            unit = Check.optionalName("unit", unit);
+            if (verdict.isEmpty() && value == null) {
+                throw new FieldProblem(
+                        "verdict", "It is not said what came of it.", "Say how it came out, or a figure.");
+            }
         }
     }
 

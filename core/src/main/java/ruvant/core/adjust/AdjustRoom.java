@@ -50,6 +50,8 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
             case AdjustEntry.Turned one -> Optional.empty();
             case AdjustEntry.ResultRead one -> Optional.empty();
             case AdjustEntry.ResultJudged one -> Optional.empty();
+            case AdjustEntry.Nudged one -> Optional.empty();
+            case AdjustEntry.ResultSaid one -> Optional.empty();
         };
     }
 
@@ -61,6 +63,8 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
             case AdjustEntry.Turned one -> List.of(new JobEffect.AdjusterTurned(one.adjuster()), WORK_BETWEEN_FIRINGS);
             case AdjustEntry.ResultRead one -> List.of();
             case AdjustEntry.ResultJudged one -> List.of();
+            case AdjustEntry.Nudged one -> List.of(new JobEffect.AdjusterTurned(one.adjuster()), WORK_BETWEEN_FIRINGS);
+            case AdjustEntry.ResultSaid one -> List.of();
         };
     }
 
@@ -82,6 +86,11 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                 one.result() + " reads " + figure(one.value()) + with(", ", one.remark());
             case AdjustEntry.ResultJudged one ->
                 one.result() + ": " + Labelled.wordsOf(one.came()) + with(", ", one.remark());
+            case AdjustEntry.Nudged one -> "moved " + one.adjuster() + " " + one.way();
+            case AdjustEntry.ResultSaid one ->
+                "result" + with(", ", one.what()) + ":"
+                        + (one.value() == null ? "" : " " + figure(one.value()) + with(" ", one.unit()))
+                        + with(" ", one.verdict());
         };
     }
 
@@ -119,6 +128,8 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                 case AdjustEntry.ResultJudged judged -> notJudged(judged.result());
                 case AdjustEntry.AdjusterDescribed described -> otherUnit(described);
                 case AdjustEntry.ResultDescribed described -> Optional.empty();
+                case AdjustEntry.Nudged nudged -> Optional.empty();
+                case AdjustEntry.ResultSaid said -> Optional.empty();
             };
         }
 
@@ -198,6 +209,8 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                 case AdjustEntry.Turned turn -> turn(line, turn);
                 case AdjustEntry.ResultRead read ->
                     shots.add(new AdjustPicture.Read(line.id(), read.result(), read.value(), false));
+                case AdjustEntry.Nudged nudged -> nudge(line, nudged);
+                case AdjustEntry.ResultSaid said -> {}
                 case AdjustEntry.ResultJudged judged ->
                     shots.add(new AdjustPicture.Judged(line.id(), judged.result(), judged.came()));
             }
@@ -242,6 +255,15 @@ public final class AdjustRoom implements JobRoom<AdjustEntry> {
                     key,
                     new AdjustPicture.Known(
                             reaching(known.what(), at), known.described(), at, known.timesTurned() + 1));
+            turned.add(line.id());
+        }
+
+        /** How far it went nobody knows: what was measured before says nothing of how it is set now. */
+        private void nudge(Line line, AdjustEntry.Nudged nudged) {
+            if (!shots.isEmpty()) {
+                settle(line.at());
+            }
+            afterWork = !settled.isEmpty();
             turned.add(line.id());
         }
 

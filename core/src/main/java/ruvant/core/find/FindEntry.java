@@ -6,6 +6,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
 
 /** What is wrong, and how one got to know. */
@@ -15,11 +16,20 @@ public sealed interface FindEntry extends JobEntry {
         return Stop.FIND;
     }
 
-    /** What is seen to be wrong. */
-    record SymptomSeen(Named what) implements FindEntry {
+    /**
+     * What is seen to be wrong.
+     *
+     * @param shown when it shows; null where nobody said
+     */
+    record SymptomSeen(Named what, @MayBeNull Shown shown) implements FindEntry {
         /** One that is only said in words. */
         public SymptomSeen(String what) {
             this(Named.of(what));
+        }
+
+        /** One of which nobody said when it shows. */
+        public SymptomSeen(Named what) {
+            this(what, null);
         }
 
         public SymptomSeen {
@@ -118,8 +128,23 @@ public sealed interface FindEntry extends JobEntry {
         }
     }
 
-    /** Something found inside on the way: a torn seal, a bent lever. */
-    record Found(String what) implements FindEntry {
+    /**
+     * Something found inside on the way: a torn seal, a bent lever.
+     *
+     * @param what the whole in words
+     * @param seen the same by its fields; null where it was only written down
+     */
+    record Found(String what, @MayBeNull Seen seen) implements FindEntry {
+        /** Something that was only written down. */
+        public Found(String what) {
+            this(what, null);
+        }
+
+        /** Something seen, in its own words. */
+        public Found(Seen seen) {
+            this(seen.words(), seen);
+        }
+
         public Found {
             what = Check.name("found", what);
         }

@@ -75,7 +75,9 @@ public final class FindRoom implements JobRoom<FindEntry> {
     @Override
     public String words(FindEntry entry, Names names) {
         return switch (entry) {
-            case FindEntry.SymptomSeen seen -> "symptom: " + seen.what();
+            case FindEntry.SymptomSeen seen ->
+                "symptom: " + seen.what()
+                        + (seen.shown() == null ? "" : seen.shown().words());
             case FindEntry.SuspectRaised raised -> "suspect: " + raised.suspect() + with(", ", raised.why());
             case FindEntry.SuspectCleared cleared -> "cleared: " + cleared.suspect() + ": " + cleared.look();
             case FindEntry.CauseConfirmed cause -> "cause: " + cause.cause() + ", " + cause.evidence();
@@ -202,7 +204,11 @@ public final class FindRoom implements JobRoom<FindEntry> {
         public void take(Line line, FindEntry entry) {
             switch (entry) {
                 case FindEntry.SymptomSeen seen ->
-                    symptoms.add(new FindPicture.Said(line.id(), line.at(), seen.what(), ""));
+                    symptoms.add(new FindPicture.Said(
+                            line.id(),
+                            line.at(),
+                            seen.what(),
+                            seen.shown() == null ? "" : seen.shown().words()));
                 case FindEntry.Looked looked ->
                     looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
                 case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));

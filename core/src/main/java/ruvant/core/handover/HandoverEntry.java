@@ -4,6 +4,8 @@ import java.util.List;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
 
 /** What the owner is told, and the return. */
@@ -24,6 +26,32 @@ public sealed interface HandoverEntry extends JobEntry {
     record BatteryChosen(String cell) implements HandoverEntry {
         public BatteryChosen {
             cell = Check.remark("cell", cell);
+        }
+    }
+
+    /**
+     * What the work is thought to come to, or its chance.
+     *
+     * @param what what it is about; empty for the whole work
+     * @param odds that it comes out well, 0 to 1; null where nobody said
+     * @param money in the shop's currency; null where nobody said
+     * @param minutes of work; null where nobody said
+     */
+    record Estimated(
+            String what,
+            @MayBeNull Double odds,
+            @MayBeNull Double money,
+            @MayBeNull Integer minutes) implements HandoverEntry {
+        public Estimated {
+            what = Check.optionalName("what", what);
+            Check.optionalWithin("odds", odds, 0, 1, "of 1");
+            Check.optionalWithin("money", money, 0, 1e7, "");
+            if (minutes != null) {
+                Check.count("minutes", minutes, 1, 100_000);
+            }
+            if (odds == null && money == null && minutes == null) {
+                throw new FieldProblem("money", "Nothing is estimated.", "Enter an amount, minutes, or a chance.");
+            }
         }
     }
 

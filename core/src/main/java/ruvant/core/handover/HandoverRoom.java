@@ -1,6 +1,8 @@
 package ruvant.core.handover;
 
 import static ruvant.core.job.JobEffect.Plain.SAID_AFTER_RETURN_TOO;
+import static ruvant.core.units.Phrase.figure;
+import static ruvant.core.units.Phrase.minutes;
 import static ruvant.core.units.Phrase.with;
 
 import java.util.ArrayList;
@@ -34,6 +36,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> Optional.empty();
             case HandoverEntry.BatteryChosen battery -> Optional.empty();
             case HandoverEntry.LeftOpen left -> Optional.empty();
+            case HandoverEntry.Estimated estimate -> Optional.empty();
             case HandoverEntry.Returned back -> Closing.objection(back, now);
         };
     }
@@ -44,6 +47,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> List.of(SAID_AFTER_RETURN_TOO);
             case HandoverEntry.BatteryChosen battery -> List.of(SAID_AFTER_RETURN_TOO);
             case HandoverEntry.LeftOpen left -> List.of(SAID_AFTER_RETURN_TOO);
+            case HandoverEntry.Estimated estimate -> List.of();
             case HandoverEntry.Returned back -> List.of(SAID_AFTER_RETURN_TOO);
         };
     }
@@ -54,6 +58,11 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> "advice: " + advised.advice();
             case HandoverEntry.BatteryChosen battery -> "battery to use: " + battery.cell();
             case HandoverEntry.LeftOpen left -> "left as it is: " + left.what() + ", " + left.why();
+            case HandoverEntry.Estimated estimate ->
+                "estimate" + with(", ", estimate.what()) + ":"
+                        + (estimate.money() == null ? "" : " " + figure(estimate.money()))
+                        + (estimate.minutes() == null ? "" : " " + minutes(estimate.minutes()))
+                        + (estimate.odds() == null ? "" : " " + Math.round(100 * estimate.odds()) + " %");
             case HandoverEntry.Returned back ->
                 "returned to " + back.to() + with(", ", back.remark())
                         + back.passedOver().stream()
@@ -65,6 +74,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
     /** Folds what the owner is told. */
     public static final class Fold implements RoomFold<HandoverEntry> {
         private final List<HandoverPicture.Advice> advice = new ArrayList<>();
+        private final List<HandoverPicture.Estimate> estimates = new ArrayList<>();
         private final List<HandoverPicture.Open> open = new ArrayList<>();
         private String battery;
         private Line returnLine;
@@ -88,6 +98,8 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
                 case HandoverEntry.BatteryChosen chosen -> battery = chosen.cell();
                 case HandoverEntry.LeftOpen left ->
                     open.add(new HandoverPicture.Open(line.id(), left.what(), left.why()));
+                case HandoverEntry.Estimated estimate ->
+                    estimates.add(new HandoverPicture.Estimate(line.id(), estimate));
                 case HandoverEntry.Returned back -> {
                     returned = back;
                     returnLine = line;
@@ -101,6 +113,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
                     List.copyOf(advice),
                     Optional.ofNullable(battery),
                     List.copyOf(open),
+                    List.copyOf(estimates),
                     Optional.ofNullable(returnLine).map(Line::at),
                     Optional.ofNullable(returned));
         }

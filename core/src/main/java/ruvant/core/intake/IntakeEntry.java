@@ -12,10 +12,12 @@ import ruvant.core.trade.Region;
 import ruvant.core.trade.Severity;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.trade.Stop;
+import ruvant.core.trade.Tried;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.Check;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
 
 /** What came in, in what state, and what is to be done about it. */
 public sealed interface IntakeEntry extends JobEntry {
@@ -120,16 +122,39 @@ public sealed interface IntakeEntry extends JobEntry {
         }
     }
 
-    /** Evidence that somebody was in here before. */
-    record VisitorSign(VisitorSignKind sign, String remark) implements IntakeEntry {
+    /**
+     * Evidence that somebody was in here before.
+     *
+     * @param part where it is; null where no part was named
+     */
+    record VisitorSign(
+            VisitorSignKind sign, String remark, @MayBeNull PartName part) implements IntakeEntry {
+        /** A sign of no part in particular. */
+        public VisitorSign(VisitorSignKind sign, String remark) {
+            this(sign, remark, null);
+        }
+
         public VisitorSign {
             Check.chosen("sign", sign);
             remark = Check.optionalRemark("remark", remark);
         }
     }
 
-    /** What a function did before opening; what works now must work at return. */
-    record FunctionChecked(Named function, FunctionResult result, String remark) implements IntakeEntry {
+    /**
+     * What a function did before opening; what works now must work at return.
+     *
+     * @param tried how it was tried; null where nobody said
+     */
+    record FunctionChecked(
+            Named function,
+            FunctionResult result,
+            String remark,
+            @MayBeNull Tried tried) implements IntakeEntry {
+        /** One of which nobody said how it was tried. */
+        public FunctionChecked(Named function, FunctionResult result, String remark) {
+            this(function, result, remark, null);
+        }
+
         /** One that is only called so. */
         public FunctionChecked(String function, FunctionResult result, String remark) {
             this(Named.of(function), result, remark);
@@ -142,11 +167,22 @@ public sealed interface IntakeEntry extends JobEntry {
         }
     }
 
-    /** The battery found, and the state of its chamber. */
-    record BatteryFound(String cell, String chamber) implements IntakeEntry {
+    /**
+     * The battery found, and the state of its chamber.
+     *
+     * @param volts as it was measured, 0 to 30 V; null where it was not
+     */
+    record BatteryFound(
+            String cell, String chamber, @MayBeNull Double volts) implements IntakeEntry {
+        /** One that was not measured. */
+        public BatteryFound(String cell, String chamber) {
+            this(cell, chamber, null);
+        }
+
         public BatteryFound {
             cell = Check.name("cell", cell);
             chamber = Check.optionalRemark("chamber", chamber);
+            Check.optionalWithin("volts", volts, 0, 30, "V");
         }
     }
 

@@ -1,6 +1,8 @@
 package ruvant.core.intake;
 
 import static ruvant.core.job.JobEffect.Plain.FOUND_BY_OTHER_WORDS;
+import static ruvant.core.units.Phrase.figure;
+import static ruvant.core.units.Phrase.part;
 import static ruvant.core.units.Phrase.with;
 
 import java.time.Instant;
@@ -70,10 +72,14 @@ public final class IntakeRoom implements JobRoom<IntakeEntry> {
                 "outside, " + found.region().label() + ": " + found.severity().label() + " "
                         + found.condition().label() + with(", ", found.remark());
             case IntakeEntry.VisitorSign sign ->
-                "sign of earlier repair: " + sign.sign().label() + with(", ", sign.remark());
+                "sign of earlier repair" + part(", ", sign.part()) + ": "
+                        + sign.sign().label() + with(", ", sign.remark());
             case IntakeEntry.FunctionChecked checked ->
-                checked.function() + " " + checked.result().label() + with(", ", checked.remark());
-            case IntakeEntry.BatteryFound battery -> "battery " + battery.cell() + with(", ", battery.chamber());
+                checked.function() + " " + checked.result().label()
+                        + (checked.tried() == null ? "" : checked.tried().words()) + with(", ", checked.remark());
+            case IntakeEntry.BatteryFound battery ->
+                "battery " + battery.cell() + (battery.volts() == null ? "" : ", " + figure(battery.volts()) + " V")
+                        + with(", ", battery.chamber());
             case IntakeEntry.ScopeAdded scope -> "to do: " + scope.what();
             case IntakeEntry.ScopeSettled scope ->
                 (scope.done() ? "done: " : "not done: ") + scope.what() + with(", ", scope.reason());

@@ -142,7 +142,8 @@ final class PartsMet {
                 states.isEmpty() ? null : commonest(states.stream()),
                 slips.reversed().stream().distinct().limit(REMARKS).toList(),
                 removals.reversed().stream()
-                        .map(StripEntry.Removed::remark)
+                        .flatMap(off ->
+                                Stream.of(off.away() == null ? "" : off.away().words(), off.remark()))
                         .filter(remark -> !remark.isEmpty())
                         .distinct()
                         .limit(REMARKS)

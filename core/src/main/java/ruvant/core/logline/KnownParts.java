@@ -2,50 +2,65 @@ package ruvant.core.logline;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
+import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Typing;
 
 /** Finds the parts of a job by what a hurried hand typed. */
 final class KnownParts {
+    /** Two letters are forgiven in names of this length and longer, none in shorter ones. */
+    private static final int LONG = 6;
+
     private final Valley valley;
 
     KnownParts(Valley valley) {
         this.valley = valley;
     }
 
+    private static boolean near(String known, String written) {
+        return Typing.distance(known, written) <= (written.length() >= LONG ? 2 : 0);
+    }
+
+    /** A part of this camera, or the name as it was written. */
     PartName known(String written) {
+        String key = PartName.of(written).key();
         return valley.parts().stream()
                 .map(ValleyPart::name)
-                .filter(name ->
-                        Typing.distance(name.key(), PartName.of(written).key()) <= (written.length() >= 6 ? 2 : 0))
+                .filter(name -> near(name.key(), key))
                 .findFirst()
                 .orElseGet(() -> PartName.of(written));
     }
 
     /** The name of something that comes off once more, though it be mistyped; else the name as it is. */
     String again(String written) {
+        String key = PartName.of(written).key();
         return valley.parts().stream()
                 .filter(part -> !part.out())
-                .map(part -> part.name().text())
-                .filter(name -> Typing.distance(name.toLowerCase(Locale.ROOT), written.toLowerCase(Locale.ROOT))
-                        <= (written.length() >= 6 ? 2 : 0))
+                .map(ValleyPart::name)
+                .filter(name -> near(name.key(), key))
+                .map(PartName::text)
                 .findFirst()
                 .orElse(written);
     }
 
+    /** The part of this camera whose name stands in these words; the longest where several do. */
     Optional<PartName> knownIn(String said) {
-        String text = said.toLowerCase(Locale.ROOT);
+        String text = said.toLowerCase(java.util.Locale.ROOT);
         return valley.parts().stream()
                 .map(ValleyPart::name)
                 .filter(name -> text.contains(name.key()))
                 .max(java.util.Comparator.comparingInt(name -> name.key().length()));
     }
 
-    Optional<ValleyPart> partOut(String written) {
+    /** What a fastener holds: the part of which it is spoken, or a part of that name. */
+    PartName holding(String fastener) {
+        return knownIn(fastener).orElseGet(() -> PartName.of(fastener));
+    }
+
+    Optional<ValleyPart> out(String written) {
         if (written.isEmpty()) {
             return Optional.empty();
         }
@@ -54,18 +69,33 @@ final class KnownParts {
         Optional<ValleyPart> exact =
                 out.stream().filter(part -> part.name().key().equals(key)).findFirst();
         List<ValleyPart> near = out.stream()
-                .filter(part -> part.name().key().contains(key)
-                        || Typing.distance(part.name().key(), key) <= (key.length() >= 6 ? 2 : 1))
+                .filter(part ->
+                        part.name().key().contains(key) || near(part.name().key(), key))
                 .toList();
         return exact.or(() -> near.size() == 1 ? Optional.of(near.getFirst()) : Optional.empty());
     }
 
-    List<String> partNames(String start, boolean outOnly) {
-        return (outOnly ? valley.out() : valley.parts())
-                .stream()
-                        .map(part -> part.name().text())
-                        .filter(name -> name.toLowerCase(Locale.ROOT).contains(start.toLowerCase(Locale.ROOT)))
-                        .toList();
+    /**
+     * The part that is off and is called so.
+     *
+     * @throws FieldProblem where none is, or several are
+     */
+    PartName mustBeOut(String written) {
+        return out(written)
+                .map(ValleyPart::name)
+                .orElseThrow(() -> new FieldProblem(
+                        "part",
+                        written.isEmpty() ? "No part is named." : "No part that is off is called “" + written + "”.",
+                        valley.out().isEmpty()
+                                ? "Nothing is off."
+                                : "Off are: "
+                                        + String.join(
+                                                ", ",
+                                                valley.out().stream()
+                                                        .map(part -> part.name().text())
+                                                        .limit(8)
+                                                        .toList())
+                                        + "."));
     }
 
     static List<String> pieces(ValleyPart part) {

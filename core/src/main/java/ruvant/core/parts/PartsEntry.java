@@ -23,8 +23,20 @@ public sealed interface PartsEntry extends JobEntry {
      * A part is required before work at its place can go on.
      *
      * @param piece the piece of it that is required, as its place is called; empty for the part itself
+     * @param count how many, 1 to 999; null where nobody said, which means one
+     * @param onlyIf on which condition, such as "only if the test fails"; null or empty for none
      */
-    record NeedOpened(PartName part, String what, String piece) implements PartsEntry {
+    record NeedOpened(
+            PartName part,
+            String what,
+            String piece,
+            @MayBeNull Integer count,
+            @MayBeNull String onlyIf) implements PartsEntry {
+        /** One, without a condition. */
+        public NeedOpened(PartName part, String what, String piece) {
+            this(part, what, piece, null, "");
+        }
+
         /** The part itself is required. */
         public NeedOpened(PartName part, String what) {
             this(part, what, "");
@@ -34,6 +46,8 @@ public sealed interface PartsEntry extends JobEntry {
             Check.chosen("part", part);
             what = Check.name("need", what);
             piece = Check.optionalName("piece", piece);
+            Check.count("count", count == null ? 1 : count, 1, 999);
+            onlyIf = Check.optionalName("onlyIf", onlyIf);
         }
     }
 

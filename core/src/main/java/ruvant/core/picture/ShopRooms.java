@@ -10,6 +10,7 @@ import ruvant.core.house.ListsRoom;
 import ruvant.core.house.SheetRoom;
 import ruvant.core.log.LogName;
 import ruvant.core.log.Rooms;
+import ruvant.core.said.taught.TaughtRoom;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TablesRoom;
@@ -23,7 +24,7 @@ public final class ShopRooms {
 
     /** The rooms of the house's log. */
     public static Rooms house(Materials shipped, TradeLists lists) {
-        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped), new ListsRoom(lists)));
+        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped), new ListsRoom(lists), new TaughtRoom()));
     }
 
     /** The rooms of the log of what is known. */

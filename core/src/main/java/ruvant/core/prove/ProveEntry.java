@@ -9,8 +9,10 @@ import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.Phase;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.trade.Stop;
+import ruvant.core.trade.Tried;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
 
 /** Numbers that show it works, and keeps working. */
@@ -93,13 +95,28 @@ public sealed interface ProveEntry extends JobEntry {
      *
      * @param said in the person's own words
      * @param errorEv what that means, stops, positive for slow, -6 to 6
+     * @param lowEv the least it can be by those words, stops; null where the words give one figure
+     * @param highEv the most it can be by those words, stops; null where the words give one figure
      */
-    record SpeedGuessed(String speed, Phase phase, String said, double errorEv) implements ProveEntry {
+    record SpeedGuessed(
+            String speed,
+            Phase phase,
+            String said,
+            double errorEv,
+            @MayBeNull Double lowEv,
+            @MayBeNull Double highEv) implements ProveEntry {
+        /** Words that give one figure. */
+        public SpeedGuessed(String speed, Phase phase, String said, double errorEv) {
+            this(speed, phase, said, errorEv, null, null);
+        }
+
         public SpeedGuessed {
             speed = Check.name("speed", speed);
             Check.chosen("phase", phase);
             said = Check.name("guess", said);
             Check.within("errorEv", errorEv, -6, 6, "EV");
+            Check.optionalWithin("lowEv", lowEv, -12, 12, "EV");
+            Check.optionalWithin("highEv", highEv, -12, 12, "EV");
         }
     }
 
@@ -110,8 +127,42 @@ public sealed interface ProveEntry extends JobEntry {
         }
     }
 
-    /** A function was tried after the work. */
-    record FunctionProved(Named function, FunctionResult result, String remark) implements ProveEntry {
+    /**
+     * Several firings of a full cycle one after another, without times.
+     *
+     * @param good how many went through, 0 to 999
+     * @param missed how many did not, 0 to 999
+     * @param missesFirst whether the misses came before the good ones; else they end the row
+     * @param speed at which marked speed; empty for any or not said
+     */
+    record FiredRow(int good, int missed, boolean missesFirst, String speed, String remark) implements ProveEntry {
+        public FiredRow {
+            Check.count("good", good, 0, 999);
+            Check.count("missed", missed, 0, 999);
+            speed = Check.optionalName("speed", speed);
+            remark = Check.optionalRemark("remark", remark);
+            if (good + missed == 0) {
+                throw new FieldProblem(
+                        "good", "No firing is counted.", "Enter how many went well, and how many missed.");
+            }
+        }
+    }
+
+    /**
+     * A function was tried after the work.
+     *
+     * @param tried how it was tried; null where nobody said
+     */
+    record FunctionProved(
+            Named function,
+            FunctionResult result,
+            String remark,
+            @MayBeNull Tried tried) implements ProveEntry {
+        /** One of which nobody said how it was tried. */
+        public FunctionProved(Named function, FunctionResult result, String remark) {
+            this(function, result, remark, null);
+        }
+
         /** One that is only called so. */
         public FunctionProved(String function, FunctionResult result, String remark) {
             this(Named.of(function), result, remark);

@@ -49,6 +49,7 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
             case ProveEntry.FiringsMeasured measured -> isMarked(measured.speed());
             case ProveEntry.SpeedGuessed guess -> isMarked(guess.speed());
             case ProveEntry.Fired fired -> Optional.empty();
+            case ProveEntry.FiredRow row -> Optional.empty();
             case ProveEntry.FunctionProved proved -> Optional.empty();
         };
     }
@@ -77,6 +78,7 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
                         EARS_JUDGED);
             case ProveEntry.SpeedGuessed guess -> List.of(EARS_JUDGED);
             case ProveEntry.Fired fired -> List.of();
+            case ProveEntry.FiredRow row -> List.of();
             case ProveEntry.FunctionProved proved -> List.of();
         };
     }
@@ -105,8 +107,17 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
             case ProveEntry.SpeedGuessed guess ->
                 "%s, %s, by ear: %s".formatted(guess.speed(), guess.phase().label(), guess.said());
             case ProveEntry.Fired fired -> (fired.good() ? "good firing" : "miss") + with(": ", fired.remark());
+            case ProveEntry.FiredRow row ->
+                (row.missed() == 0
+                                ? row.good() + " good firings"
+                                : row.good() + " good firings, " + row.missed()
+                                        + (row.missed() == 1 ? " miss" : " misses")
+                                        + (row.missesFirst() ? " first" : ""))
+                        + with(" at ", row.speed())
+                        + with(": ", row.remark());
             case ProveEntry.FunctionProved proved ->
-                proved.function() + " at return: " + proved.result().label() + with(", ", proved.remark());
+                proved.function() + " at return: " + proved.result().label()
+                        + (proved.tried() == null ? "" : proved.tried().words()) + with(", ", proved.remark());
         };
     }
 
@@ -164,6 +175,11 @@ public final class ProveRoom implements JobRoom<ProveEntry> {
                     firings++;
                     misses += fired.good() ? 0 : 1;
                     current = fired.good() ? current + 1 : 0;
+                }
+                case ProveEntry.FiredRow row -> {
+                    firings += row.good() + row.missed();
+                    misses += row.missed();
+                    current = row.missed() == 0 ? current + row.good() : row.missesFirst() ? row.good() : 0;
                 }
                 case ProveEntry.FunctionProved proved -> {
                     Named key = proved.function();

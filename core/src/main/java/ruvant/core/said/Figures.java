@@ -85,7 +85,9 @@ final class Figures {
     static List<Hit> count(Scene scene, int start) {
         Optional<Integer> whole = whole(scene, start).filter(number -> number > 0 && number <= MOST);
         if (whole.isPresent()) {
-            return List.of(new Hit(start + 1, (double) whole.get(), 0));
+            boolean times =
+                    start + 1 < scene.size() && scene.word(start + 1).key().matches("[x×]");
+            return List.of(new Hit(times ? start + 2 : start + 1, (double) whole.get(), 0));
         }
         if (!scene.letters(start)) {
             return List.of();
@@ -241,6 +243,38 @@ final class Figures {
         }
         boolean unit = scene.letters(start + 1) && scene.word(start + 1).key().equals("mm");
         return List.of(new Hit(unit ? start + 2 : start + 1, scene.word(start).value(), unit ? 0 : 0.05));
+    }
+
+    static List<Hit> dial(Scene scene, int start) {
+        List<Hit> hits = new ArrayList<>(speed(scene, start));
+        if (start < scene.size()
+                && scene.word(start).is(Word.Type.NUMBER)
+                && scene.word(start).key().matches("\\d{1,2}")) {
+            hits.add(new Hit(start + 1, scene.word(start).key(), 0.05));
+        }
+        return hits;
+    }
+
+    /** "1/58 1/61 17 ms", in seconds. */
+    static List<Hit> times(Scene scene, int start) {
+        List<Object> seconds = new ArrayList<>();
+        int at = start;
+        while (at < scene.size()) {
+            List<Hit> unit = seconds(scene, at);
+            Word word = scene.word(at);
+            if (!unit.isEmpty()) {
+                seconds.add(unit.getFirst().value());
+                at = unit.getFirst().end();
+            } else if (word.is(Word.Type.FRACTION) && word.value() > 0) {
+                seconds.add(word.value());
+                at++;
+            } else if (word.is(Word.Type.MARK) && word.key().equals(",") && !seconds.isEmpty()) {
+                at++;
+            } else {
+                break;
+            }
+        }
+        return seconds.isEmpty() ? List.of() : List.of(new Hit(at, List.copyOf(seconds), 0));
     }
 
     static List<Hit> volts(Scene scene, int start) {

@@ -13,14 +13,16 @@ import java.util.Map;
 final class Frames {
     private final List<Frame> all = new ArrayList<>();
 
-    Frames(String data, Vocabulary vocabulary) {
+    Frames(List<String> texts, Vocabulary vocabulary) {
         Map<String, Pattern> named = new HashMap<>();
-        for (String line : joined(data)) {
-            if (line.contains(" := ")) {
-                String[] parts = line.split(" := ", 2);
-                named.put(parts[0].strip(), PatternText.read(parts[1], named, vocabulary));
-            } else {
-                all.add(frame(all.size(), line, named, vocabulary));
+        for (int text = 0; text < texts.size(); text++) {
+            for (String line : joined(texts.get(text))) {
+                if (line.contains(" := ")) {
+                    String[] parts = line.split(" := ", 2);
+                    named.put(parts[0].strip(), PatternText.read(parts[1], named, vocabulary));
+                } else {
+                    all.add(frame(all.size(), line, text > 0, named, vocabulary));
+                }
             }
         }
     }
@@ -40,7 +42,8 @@ final class Frames {
         return lines;
     }
 
-    private static Frame frame(int number, String line, Map<String, Pattern> named, Vocabulary vocabulary) {
+    private static Frame frame(
+            int number, String line, boolean command, Map<String, Pattern> named, Vocabulary vocabulary) {
         String[] costed = line.split(";;", 2);
         double cost = costed.length > 1 ? Double.parseDouble(costed[1].strip()) : 0;
         String[] halves = costed[0].split("=>", 2);
@@ -53,6 +56,7 @@ final class Frames {
                 PatternText.read(head[1], named, vocabulary),
                 halves.length > 1 ? constants(halves[1]) : Map.of(),
                 head[1].contains(Slot.SAME.name()),
+                command,
                 cost);
     }
 

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 final class Free {
     private static final double FIRST = 0.06;
     private static final double EACH = 0.1;
+    private static final double PIECE_EACH = 0.04;
     private static final int MOST = 9;
 
     private Free() {}
@@ -30,9 +31,30 @@ final class Free {
             if (scene.word(end).is(Word.Type.MARK)) {
                 break;
             }
-            hits.add(new Hit(end + 1, scene.text(start, end + 1), FIRST + EACH * (end + 1 - start)));
+            int article = end > start && scene.in("article", start) ? 1 : 0;
+            double cost = FIRST + EACH * (end + 1 - start - article) - 0.001 * article;
+            hits.add(new Hit(end + 1, scene.typed(start, end + 1), cost));
         }
         return hits;
+    }
+
+    static List<Hit> piece(Scene scene, int start) {
+        int end = start;
+        while (end < scene.size() && !scene.word(end).key().matches("[,;]")) {
+            end++;
+        }
+        return end == start ? List.of() : List.of(new Hit(end, scene.typed(start, end), kept(scene, start, end)));
+    }
+
+    /** An article in front belongs to what is kept. */
+    private static double kept(Scene scene, int start, int end) {
+        int article = scene.in("article", start) ? 1 : 0;
+        return FIRST + PIECE_EACH * Math.min(MOST, end - start - article) - 0.001 * article;
+    }
+
+    static List<Hit> rest(Scene scene, int start) {
+        int end = scene.size();
+        return end <= start ? List.of() : List.of(new Hit(end, scene.typed(start, end), kept(scene, start, end)));
     }
 
     static List<Hit> marked(Scene scene, int start) {

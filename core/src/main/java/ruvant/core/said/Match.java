@@ -39,6 +39,18 @@ record Match(int end, Map<String, Object> fields, double cost) {
         return new Match(next.end, both, cost + next.cost);
     }
 
+    /** Of those that reach as far and took the same, only the cheapest. */
+    static List<Match> cheapest(List<Match> all) {
+        if (all.size() < 2) {
+            return all;
+        }
+        Map<List<Object>, Match> best = new LinkedHashMap<>();
+        for (Match one : all) {
+            best.merge(List.of(one.end, one.fields), one, (before, more) -> more.cost < before.cost ? more : before);
+        }
+        return List.copyOf(best.values());
+    }
+
     Match with(String name, Object value) {
         return then(new Match(end, Map.of(name, value), 0));
     }

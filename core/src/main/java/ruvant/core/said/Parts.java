@@ -92,6 +92,68 @@ final class Parts {
         return all;
     }
 
+    /** After a command that names a part: also a word that nobody knows, since every part is met for the first time once. */
+    static List<Hit> unmet(Scene scene, int start) {
+        List<Hit> hits = new ArrayList<>(scene.hits(Slot.PART, start));
+        scene.hits(Slot.THING, start).stream()
+                .filter(thing -> hits.stream().noneMatch(part -> part.end() == thing.end()))
+                .map(thing -> new Hit(thing.end(), thing.value(), thing.cost() + 0.1))
+                .toList()
+                .forEach(hits::add);
+        for (Hit part : List.copyOf(hits)) {
+            int end = part.end();
+            boolean numbered = end < scene.size()
+                    && scene.word(end).is(Word.Type.NUMBER)
+                    && scene.word(end).key().length() < 3;
+            while (end == part.end() && numbered || scene.in("which one", end)) {
+                end++;
+            }
+            boolean last =
+                    end == scene.size() || end < scene.size() && scene.word(end).is(Word.Type.MARK);
+            if (end > part.end() && last) {
+                hits.add(new Hit(end, part.value() + " " + scene.text(part.end(), end), part.cost()));
+            }
+        }
+        int from = start;
+        while (scene.in("article", from)) {
+            from++;
+        }
+        if (from < scene.size()
+                && scene.word(from).is(Word.Type.NUMBER)
+                && scene.word(from).key().matches("\\d{3,}")) {
+            int first = from;
+            scene.hits(Slot.PART, from + 1).stream()
+                    .map(part -> new Hit(part.end(), scene.text(first, part.end()), part.cost() + 0.1))
+                    .forEach(hits::add);
+        }
+        for (int end = from; end < scene.size() && end - from < LONGEST && scene.letters(end); end++) {
+            String word = scene.word(end).key();
+            boolean unknown =
+                    !scene.vocabulary().knows(word) && !scene.vocabulary().common(word);
+            if (unknown) {
+                hits.add(new Hit(end + 1, scene.text(from, end + 1), UNKNOWN_WORD));
+            } else if (!scene.in("modifier", end) && !scene.in("noun", end)) {
+                break;
+            }
+        }
+        return hits;
+    }
+
+    static List<Hit> any(Scene scene, int start) {
+        List<Hit> hits = new ArrayList<>();
+        int from = start;
+        while (scene.in("article", from)) {
+            from++;
+        }
+        for (int end = from; end < scene.size() && end - from < LONGEST && scene.letters(end); end++) {
+            if (scene.in("doubt", end)) {
+                break;
+            }
+            hits.add(new Hit(end + 1, scene.text(from, end + 1), COMMON_WORD));
+        }
+        return hits;
+    }
+
     private static int joint(Scene scene, int at) {
         int end = at;
         while (end < scene.size()

@@ -84,7 +84,7 @@ sealed interface Pattern {
                 if (next.isEmpty()) {
                     return List.of();
                 }
-                so = next;
+                so = Match.cheapest(next);
             }
             return so;
         }
@@ -160,11 +160,12 @@ sealed interface Pattern {
                         }
                     }
                 }
+                next = Match.cheapest(next);
                 all = new ArrayList<>(all);
                 all.addAll(next);
                 edge = next;
             }
-            return all;
+            return Match.cheapest(all);
         }
     }
 }

@@ -12,6 +12,8 @@ final class Pieces {
     /** What makes a fastener of a number; where it sits alone does not. */
     private static final Set<String> TELLING = Set.of("head", "size", "colour", "diameterMm", "lengthMm", "leftHand");
 
+    private static final double END_OF_NAME = 0.15;
+
     private Pieces() {}
 
     /** "2 tiny grub screws", "4 slot 1.2x2.6", "only 2 of its 3 screws", "brass nut with two holes". */
@@ -23,7 +25,7 @@ final class Pieces {
         boolean single = false;
         List<Hit> hits = new ArrayList<>();
         for (int next = next(scene, at, fields); next > at; next = next(scene, at, fields)) {
-            named |= scene.in("fastener", at) || scene.in("fastener word", at);
+            named |= scene.in("fastener", at) || scene.in("fastener word", at) || fields.containsKey("holds");
             single |= IntStream.range(at, next).anyMatch(word -> scene.in("one fastener", word));
             at = next;
             boolean told = counted ? fields.keySet().stream().anyMatch(TELLING::contains) : fields.containsKey("head");
@@ -76,7 +78,13 @@ final class Pieces {
         if (word.is(Word.Type.DIMENSION)) {
             String[] parts = word.key().split("x");
             fields.put("diameterMm", Double.valueOf(parts[0].replace(',', '.')));
-            fields.put("lengthMm", Double.valueOf(parts[1].replace(',', '.')));
+            if (parts.length > 1) {
+                fields.put("lengthMm", Double.valueOf(parts[1].replace(',', '.')));
+            }
+            boolean unit = scene.letters(at + 1) && scene.word(at + 1).key().equals("mm");
+            return unit ? at + 2 : at + 1;
+        }
+        if (word.key().equals("very") && scene.in("shop trait", at + 1)) {
             return at + 1;
         }
         if (word.is(Word.Type.NUMBER)
@@ -84,6 +92,10 @@ final class Pieces {
                 && scene.word(at + 1).key().equals("mm")) {
             fields.put("lengthMm", word.value());
             return at + 2;
+        }
+        int own = shopsOwn(scene, at, fields);
+        if (own > at) {
+            return own;
         }
         for (String field : List.of("head", "size", "colour")) {
             List<Vocabulary.Phrase> phrases = scene.vocabulary().at(field, scene.words(), at);
@@ -117,6 +129,32 @@ final class Pieces {
         return scene.in("fastener", at) || fields.containsKey("count") && scene.in("fastener word", at) ? at + 1 : at;
     }
 
+    /** Words that the lists of the shop hold for fasteners: what drives it, its head, what it is, what else to know of it. */
+    private static int shopsOwn(Scene scene, int at, Map<String, Object> fields) {
+        int end = at;
+        for (String field : List.of("drive", "form", "holds", "trait")) {
+            for (Vocabulary.Phrase phrase : scene.vocabulary().at("shop " + field, scene.words(), at)) {
+                Object said = phrase.value();
+                if (field.equals("trait")) {
+                    List<Object> traits =
+                            new ArrayList<>(fields.get(field) instanceof List<?> before ? before : List.of());
+                    traits.add(said);
+                    said = List.copyOf(traits);
+                }
+                fields.put(field, said);
+                end = Math.max(end, at + phrase.words().size());
+                break;
+            }
+        }
+        // "slot" is a drive of the shop's lists and a head of the shipped words
+        List<Vocabulary.Phrase> heads = end > at ? scene.vocabulary().at("head", scene.words(), at) : List.of();
+        if (!heads.isEmpty() && !heads.getFirst().value().isEmpty()) {
+            fields.putIfAbsent("head", heads.getFirst().value());
+            end = Math.max(end, at + heads.getFirst().words().size());
+        }
+        return end;
+    }
+
     /** "Ball under it", "loose rollers", "star washer". */
     static List<Hit> loose(Scene scene, int start) {
         int at = start;
@@ -126,6 +164,8 @@ final class Pieces {
             fields.put("count", counts.getFirst().value());
             at = counts.getFirst().end();
         }
+        // right after the name of a part, it is more likely the end of that name
+        double cost = counts.isEmpty() && scene.letters(start - 1) && !scene.in("held by", start - 1) ? END_OF_NAME : 0;
         while (scene.letters(at)
                 && List.of("loose", "little").contains(scene.word(at).key())) {
             at++;
@@ -142,7 +182,7 @@ final class Pieces {
                 if (!scene.word(at).key().endsWith("s")) {
                     one.putIfAbsent("count", 1.0);
                 }
-                hits.add(new Hit(at + 1, Map.copyOf(one), 0));
+                hits.add(new Hit(at + 1, Map.copyOf(one), cost));
             }
             at++;
         }

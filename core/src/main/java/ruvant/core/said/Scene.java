@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -72,7 +73,7 @@ final class Scene {
     }
 
     boolean letters(int at) {
-        return at < words.size() && words.get(at).is(Word.Type.LETTERS);
+        return at >= 0 && at < words.size() && words.get(at).is(Word.Type.LETTERS);
     }
 
     boolean in(String name, int at) {
@@ -127,17 +128,33 @@ final class Scene {
         return found;
     }
 
-    /** The words from one place to another, as a name is written. */
+    /** The words from one place to another, as a name is written: with its spelling put right. */
     String text(int from, int to) {
+        return text(from, to, Word::shown);
+    }
+
+    /** The same as it was typed. */
+    String typed(int from, int to) {
+        return text(from, to, Word::typed);
+    }
+
+    private String text(int from, int to, Function<Word, String> written) {
         StringBuilder text = new StringBuilder();
         for (int at = from; at < to; at++) {
             Word word = words.get(at);
-            if (at > from && !word.is(Word.Type.MARK)) {
-                text.append(word.joined() && !words.get(at - 1).is(Word.Type.MARK) ? '-' : ' ');
+            if (at > from && !(word.is(Word.Type.MARK) && word.joined())) {
+                text.append(between(words.get(at - 1), word));
             }
-            text.append(word.shown());
+            text.append(written.apply(word));
         }
         return text.toString().strip();
+    }
+
+    private static String between(Word before, Word word) {
+        if (!word.joined()) {
+            return " ";
+        }
+        return before.is(Word.Type.LETTERS) && word.is(Word.Type.LETTERS) ? "-" : "";
     }
 
     Optional<Statement> last() {

@@ -55,7 +55,21 @@ enum Slot {
     /** How something was done: words up to the next break that tell no state of anything. */
     MANNER,
     /** Any words up to the next break. */
-    WORDS;
+    WORDS,
+    /** Everything up to the next comma or semicolon. */
+    PIECE,
+    /** Everything to the end of the line. */
+    REST,
+    /** A part by any name that might be one, also one that nobody has met yet. */
+    NEWPART,
+    /** Any words up to a break or a fastener, where the rest of the line tells that a part came off. */
+    ANYPART,
+    /** A marked speed, also a bare number where nothing else can stand. */
+    DIAL,
+    /** Nothing more. */
+    END,
+    /** Times of several firings. */
+    TIMES;
 
     List<Hit> at(Scene scene, int start) {
         return switch (this) {
@@ -88,6 +102,13 @@ enum Slot {
             case TEXT -> Free.text(scene, start);
             case MANNER -> Free.manner(scene, start);
             case WORDS -> Free.words(scene, start);
+            case PIECE -> Free.piece(scene, start);
+            case REST -> Free.rest(scene, start);
+            case NEWPART -> Parts.unmet(scene, start);
+            case ANYPART -> Parts.any(scene, start);
+            case END -> start == scene.size() ? List.of(new Hit(start, "", 0)) : List.of();
+            case DIAL -> Figures.dial(scene, start);
+            case TIMES -> Figures.times(scene, start);
         };
     }
 }

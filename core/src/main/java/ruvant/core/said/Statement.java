@@ -2,6 +2,7 @@ package ruvant.core.said;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import ruvant.core.units.MayBeNull;
 
@@ -36,7 +37,18 @@ public record Statement(StatementKind kind, Map<String, Object> fields) {
         }
         return one instanceof String text
                 && other instanceof String words
-                && (text.contains(words) || words.contains(text));
+                && (within(text, words) || within(words, text));
+    }
+
+    private static boolean within(String one, String other) {
+        return other.toLowerCase(Locale.ROOT)
+                .replace('_', ' ')
+                .contains(one.toLowerCase(Locale.ROOT).replace('_', ' '));
+    }
+
+    /** Whether it says the same thing of the same part, however the rest of the line is divided. */
+    boolean sameOfTheSame(Statement other) {
+        return kind == other.kind && agree(text("part"), other.text("part")) && agree(text("what"), other.text("what"));
     }
 
     /** A field that holds words; empty where it was not said. */

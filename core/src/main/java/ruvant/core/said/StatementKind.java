@@ -37,7 +37,39 @@ public enum StatementKind {
     MODEL_NOTE,
     ESTIMATE,
     ADVICE,
-    REMARK;
+    REMARK,
+    /** A piece broke or was given up. */
+    DESTROYED,
+    /** What came off lies elsewhere now. */
+    MOVED,
+    /** A part was laid in to try, and not fixed. */
+    TRIED,
+    /** Several parts were put together to try. */
+    TRIAL,
+    /** Such a trial was taken apart. */
+    TRIAL_UNDONE,
+    /** A part is not fitted again. */
+    LEFT_OUT,
+    /** Something that is better left as it is. */
+    LEAVE_ALONE,
+    /** Something to look at before a part goes on. */
+    CHECK_ADDED,
+    /** A picture that was taken with another device. */
+    PICTURED,
+    SAT_DOWN,
+    GOT_UP,
+    WAIT_OVER,
+    /** Work that is asked for. */
+    SCOPE,
+    SCOPE_DONE,
+    /** What brought the cause about. */
+    ROOT,
+    /** Something seen outside, by the region of the body. */
+    OUTSIDE,
+    /** How a part of another pattern went in. */
+    FIT,
+    /** Two parts do not lie over each other. */
+    FREE_OF;
 
     /** The kind as the interface and the frames write it, such as "putBack". */
     public String id() {

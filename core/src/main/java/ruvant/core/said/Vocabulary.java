@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Typing;
 
 /**
@@ -22,17 +24,20 @@ final class Vocabulary {
     private final Map<String, Map<String, List<Phrase>>> classes = new HashMap<>();
     private final Set<String> words = new HashSet<>();
     private final Set<String> english;
+    private final @MayBeNull Vocabulary under;
 
     /** One phrase of a class. */
     record Phrase(List<String> words, String value) {}
 
     Vocabulary(String data, Set<String> english) {
         this.english = Set.copyOf(english);
+        this.under = null;
         String name = "";
         for (String raw : data.split("\n")) {
             String line = raw.strip();
             if (line.startsWith("[")) {
                 name = line.substring(1, line.length() - 1);
+                classes.computeIfAbsent(name, one -> new HashMap<>());
             } else if (!line.isEmpty() && !line.startsWith("#")) {
                 int equals = line.indexOf('=');
                 String value = equals < 0 ? "" : line.substring(0, equals).strip();
@@ -41,6 +46,25 @@ final class Vocabulary {
                 }
             }
         }
+    }
+
+    private Vocabulary(Vocabulary under, Map<String, List<String>> more) {
+        this.english = under.english;
+        this.under = under;
+        more.forEach((name, phrases) -> phrases.forEach(phrase -> add(name, phrase)));
+    }
+
+    /** These words and more of a shop or a camera: phrases by class, each as "phrase" or "value = phrase". */
+    Vocabulary with(Map<String, List<String>> more) {
+        return more.isEmpty() ? this : new Vocabulary(this, more);
+    }
+
+    private void add(String name, String written) {
+        int equals = written.indexOf('=');
+        add(
+                name,
+                written.substring(equals + 1).strip(),
+                equals < 0 ? "" : written.substring(0, equals).strip());
     }
 
     void add(String name, String phrase, String value) {
@@ -79,7 +103,7 @@ final class Vocabulary {
     }
 
     boolean knows(String word) {
-        return words.contains(word);
+        return words.contains(word) || under != null && under.knows(word);
     }
 
     /** Whether it is a word that everybody uses, of the trade or not. */
@@ -88,12 +112,13 @@ final class Vocabulary {
     }
 
     boolean hasClass(String name) {
-        return classes.containsKey(name);
+        return classes.containsKey(name) || under != null && under.hasClass(name);
     }
 
     boolean in(String name, String word) {
-        return classes.getOrDefault(name, Map.of()).getOrDefault(word, List.of()).stream()
-                .anyMatch(phrase -> phrase.words().size() == 1);
+        return under != null && under.in(name, word)
+                || classes.getOrDefault(name, Map.of()).getOrDefault(word, List.of()).stream()
+                        .anyMatch(phrase -> phrase.words().size() == 1);
     }
 
     /** The phrases of a class that stand at a place of a line, longest first. */
@@ -107,6 +132,9 @@ final class Vocabulary {
             if (stands(phrase.words(), line, start)) {
                 found.add(phrase);
             }
+        }
+        if (under != null) {
+            found.addAll(under.at(name, line, start));
         }
         found.sort((one, other) -> other.words().size() - one.words().size());
         return found;
@@ -125,6 +153,10 @@ final class Vocabulary {
         return true;
     }
 
+    private Stream<String> all() {
+        return under == null ? words.stream() : Stream.concat(words.stream(), under.all());
+    }
+
     /** The one word of the trade that is nearest to a word which nobody knows; empty where none is near, or two are. */
     Optional<String> nearest(String unknown) {
         if (unknown.length() < SHORTEST_FORGIVEN) {
@@ -134,11 +166,15 @@ final class Vocabulary {
         String best = null;
         int least = most + 1;
         boolean tie = false;
-        for (String word : words) {
+        for (String word : (Iterable<String>) all()::iterator) {
             if (word.length() < SHORTEST_FORGIVEN - 1 || Math.abs(word.length() - unknown.length()) > most) {
                 continue;
             }
             int distance = Typing.distance(word, unknown);
+            if (distance > 1 && word.charAt(0) != unknown.charAt(0)) {
+                // the first letter is hit, or at least it is the only one that is missed
+                continue;
+            }
             if (distance < least) {
                 least = distance;
                 best = word;

@@ -1,8 +1,12 @@
 package ruvant.core.sitting;
 
+import java.util.List;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Stop;
+import ruvant.core.trade.ToolStatus;
 import ruvant.core.units.Check;
+import ruvant.core.units.MayBeNull;
+import ruvant.core.units.PartName;
 
 /** What goes on at the bench whatever the stop: sitting down, deciding, noting. */
 public sealed interface SittingEntry extends JobEntry {
@@ -39,13 +43,26 @@ public sealed interface SittingEntry extends JobEntry {
      * What was decided and why.
      *
      * @param text the decision, or the question while it is open
-     * @param reason may be empty only while open
+     * @param reason may be empty
      * @param open still to be decided
+     * @param rejected what else there was, each with why not where that was said; null for nothing
      */
-    record Decided(String text, String reason, boolean open) implements SittingEntry {
+    record Decided(
+            String text,
+            String reason,
+            boolean open,
+            @MayBeNull List<String> rejected) implements SittingEntry {
+        /** A decision of which nobody said what else there was. */
+        public Decided(String text, String reason, boolean open) {
+            this(text, reason, open, List.of());
+        }
+
         public Decided {
             text = Check.remark("decision", text);
-            reason = open ? Check.optionalRemark("reason", reason) : Check.remark("reason", reason);
+            reason = Check.optionalRemark("reason", reason);
+            rejected = Check.some("rejected", rejected, 12).stream()
+                    .map(one -> Check.remark("rejected", one))
+                    .toList();
         }
     }
 
@@ -66,8 +83,18 @@ public sealed interface SittingEntry extends JobEntry {
      * @param wrong what was put or done wrong
      * @param shown how it showed; may be empty
      * @param putRight how it was put right; may be empty while it is not
+     * @param part what it was done to; null where no part was named
      */
-    record Slipped(String wrong, String shown, String putRight) implements SittingEntry {
+    record Slipped(
+            String wrong,
+            String shown,
+            String putRight,
+            @MayBeNull PartName part) implements SittingEntry {
+        /** A slip of which no part was named. */
+        public Slipped(String wrong, String shown, String putRight) {
+            this(wrong, shown, putRight, null);
+        }
+
         public Slipped {
             wrong = Check.name("slip", wrong);
             shown = Check.optionalRemark("shown", shown);
@@ -85,6 +112,37 @@ public sealed interface SittingEntry extends JobEntry {
         public ToolNoted {
             tool = Check.name("tool", tool);
             remark = Check.optionalRemark("remark", remark);
+        }
+    }
+
+    /**
+     * What is said of a tool that was at hand.
+     *
+     * @param part on which it was used; null where no part was named
+     * @param why what it did, why not; may be empty
+     */
+    record ToolSaid(
+            String tool, ToolStatus status, @MayBeNull PartName part, String why) implements SittingEntry {
+        public ToolSaid {
+            tool = Check.name("tool", tool);
+            Check.chosen("status", status);
+            why = Check.optionalRemark("why", why);
+        }
+    }
+
+    /**
+     * Something that is true of every camera of the model or pattern, not only of this one.
+     *
+     * @param about the part or thing it is about; empty for the camera as a whole
+     * @param says what is true of it
+     * @param known where that is known from; may be empty
+     * @param sure whether it is certain, not only believed
+     */
+    record ModelSaid(String about, String says, String known, boolean sure) implements SittingEntry {
+        public ModelSaid {
+            about = Check.optionalName("about", about);
+            says = Check.remark("says", says);
+            known = Check.optionalName("known", known);
         }
     }
 }

@@ -5,6 +5,7 @@ import static ruvant.core.job.JobEffect.Plain.BESIDE_THE_WORK;
 import static ruvant.core.job.JobEffect.Plain.IN_PASSING;
 import static ruvant.core.job.JobEffect.Plain.MODEL_TAUGHT;
 import static ruvant.core.job.JobEffect.Plain.SAID_AFTER_RETURN_TOO;
+import static ruvant.core.units.Phrase.part;
 import static ruvant.core.units.Phrase.with;
 
 import java.time.Instant;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
@@ -51,6 +53,8 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
             case SittingEntry.Noted noted -> Optional.empty();
             case SittingEntry.Slipped slip -> Optional.empty();
             case SittingEntry.ToolNoted tool -> Optional.empty();
+            case SittingEntry.ToolSaid tool -> Optional.empty();
+            case SittingEntry.ModelSaid model -> Optional.empty();
         };
     }
 
@@ -63,6 +67,8 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
             case SittingEntry.Noted noted -> List.of(AT_NO_STOP, SAID_AFTER_RETURN_TOO);
             case SittingEntry.Slipped slip -> List.of(AT_NO_STOP, MODEL_TAUGHT);
             case SittingEntry.ToolNoted tool -> List.of(AT_NO_STOP);
+            case SittingEntry.ToolSaid tool -> List.of(AT_NO_STOP, MODEL_TAUGHT);
+            case SittingEntry.ModelSaid model -> List.of(AT_NO_STOP, MODEL_TAUGHT);
         };
     }
 
@@ -72,13 +78,22 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
             case SittingEntry.SatDown down -> "work started, " + down.stop().label() + with(": ", down.step());
             case SittingEntry.GotUp up -> "work stopped" + with(": ", up.remark());
             case SittingEntry.Decided decided ->
-                (decided.open() ? "to decide: " : "decided: ") + decided.text() + with(", because ", decided.reason());
+                (decided.open() ? "to decide: " : "decided: ")
+                        + decided.text()
+                        + with(", because ", decided.reason())
+                        + decided.rejected().stream().map(one -> "; not " + one).collect(Collectors.joining());
             case SittingEntry.Noted noted -> "note: " + noted.text();
             case SittingEntry.Slipped slip ->
-                "went wrong: " + slip.wrong() + with(", showed as ", slip.shown())
+                "went wrong" + part(", ", slip.part()) + ": " + slip.wrong() + with(", showed as ", slip.shown())
                         + with(", put right: ", slip.putRight());
             case SittingEntry.ToolNoted tool ->
                 (tool.atHand() ? "tool now available: " : "missing tool: ") + tool.tool() + with(", ", tool.remark());
+            case SittingEntry.ToolSaid tool ->
+                "tool " + tool.status().label() + ": " + tool.tool() + part(" on ", tool.part())
+                        + with(", ", tool.why());
+            case SittingEntry.ModelSaid model ->
+                "true of the model" + with(", ", model.about()) + ": " + model.says()
+                        + (model.sure() ? "" : " (not certain)") + with(", known from ", model.known());
         };
     }
 
@@ -89,6 +104,8 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
         private final List<SittingTime.Note> notes = new ArrayList<>();
         private final List<SittingTime.Slip> slips = new ArrayList<>();
         private final Map<String, SittingTime.Tool> lacking = new LinkedHashMap<>();
+        private final List<SittingTime.ToolWord> tools = new ArrayList<>();
+        private final List<SittingTime.OfTheModel> ofTheModel = new ArrayList<>();
         private final Deque<Line> lately = new ArrayDeque<>();
         private Line last;
         private Stop lastStop = Stop.INTAKE;
@@ -116,6 +133,8 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
                 case SittingEntry.Noted noted ->
                     notes.add(new SittingTime.Note(line.id(), line.at(), line.by(), noted.text()));
                 case SittingEntry.Slipped slip -> slips.add(new SittingTime.Slip(line.id(), line.at(), slip));
+                case SittingEntry.ToolSaid tool -> tools.add(new SittingTime.ToolWord(line.id(), tool));
+                case SittingEntry.ModelSaid model -> ofTheModel.add(new SittingTime.OfTheModel(line.id(), model));
                 case SittingEntry.ToolNoted tool -> {
                     String key = tool.tool().toLowerCase(Locale.ROOT);
                     if (tool.atHand()) {
@@ -145,7 +164,9 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
                     List.copyOf(decisions),
                     List.copyOf(notes),
                     List.copyOf(slips),
-                    List.copyOf(lacking.values()));
+                    List.copyOf(lacking.values()),
+                    List.copyOf(tools),
+                    List.copyOf(ofTheModel));
         }
 
         @Override

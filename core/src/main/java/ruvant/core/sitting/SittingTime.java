@@ -22,7 +22,9 @@ public record SittingTime(
         List<Decision> decisions,
         List<Note> notes,
         List<Slip> slips,
-        List<Tool> lacking) {
+        List<Tool> lacking,
+        List<ToolWord> tools,
+        List<OfTheModel> ofTheModel) {
     /** A sitting that nobody ended is counted up to here: longer ones are a forgotten key. */
     public static final Duration LONGEST_SITTING = Duration.ofHours(6);
 
@@ -34,6 +36,12 @@ public record SittingTime(
 
     /** A tool that the work waits for. */
     public record Tool(UUID id, String name, String remark) {}
+
+    /** What was said of a tool, and its line. */
+    public record ToolWord(UUID id, SittingEntry.ToolSaid what) {}
+
+    /** What is true of the model, and its line. */
+    public record OfTheModel(UUID id, SittingEntry.ModelSaid what) {}
 
     /** A note and its line. */
     public record Note(UUID id, Instant at, String by, String text) {}

@@ -37,7 +37,8 @@ final class HeldBefore {
                 now.remark(),
                 now.within() == null ? before.within() : now.within(),
                 now.stack().isEmpty() ? before.stack() : now.stack(),
-                now.state() == null ? before.state() : now.state());
+                now.state() == null ? before.state() : now.state(),
+                now.away() == null ? before.away() : now.away());
     }
 
     private static Stream<StripEntry.LoosePart> inPlace(StripEntry.LoosePart before, PieceTrack pieces) {

@@ -79,6 +79,7 @@ public sealed interface StripEntry extends JobEntry {
      * @param within the sub-assembly it was taken from; null when it came from the camera itself
      * @param stack an ordered stack that it consists of, outermost first, each with which way up; empty for none
      * @param state how the mechanism must stand for it to come off and to go on; null when it does not matter
+     * @param away how it came away; null where nobody said
      */
     record Removed(
             PartName part,
@@ -94,7 +95,8 @@ public sealed interface StripEntry extends JobEntry {
             String remark,
             @MayBeNull PartName within,
             List<String> stack,
-            @MayBeNull MechanismState state)
+            @MayBeNull MechanismState state,
+            @MayBeNull CameAway away)
             implements StripEntry {
         /** Two screws cannot pull a plate askew before the last is in; so many can. */
         public static final int PULL_ASKEW = 3;
@@ -121,6 +123,27 @@ public sealed interface StripEntry extends JobEntry {
                 throw new ruvant.core.units.FieldProblem(
                         "fasteners", "The same type of fastener is listed twice.", "Add the counts together.");
             }
+        }
+
+        /** A removal of which nobody said how it came away. */
+        public Removed(
+                PartName part,
+                Side side,
+                boolean covers,
+                List<Fastener> fasteners,
+                List<Joint> joints,
+                List<WellName> wells,
+                String setting,
+                @MayBeNull Mark mark,
+                List<LoosePart> loose,
+                Set<Hazard> hazards,
+                String remark,
+                @MayBeNull PartName within,
+                List<String> stack,
+                @MayBeNull MechanismState state) {
+            this(
+                    part, side, covers, fasteners, joints, wells, setting, mark, loose, hazards, remark, within, stack,
+                    state, null);
         }
 
         /** A removal from the camera itself, with no stack and in any state. */
@@ -161,14 +184,14 @@ public sealed interface StripEntry extends JobEntry {
         public Removed outOf(@MayBeNull PartName assembly) {
             return new Removed(
                     part, side, covers, fasteners, joints, wells, setting, mark, loose, hazards, remark, assembly,
-                    stack, state);
+                    stack, state, away);
         }
 
         /** The same removal, with its pieces in other wells. */
         public Removed in(List<WellName> others) {
             return new Removed(
                     part, side, covers, fasteners, joints, others, setting, mark, loose, hazards, remark, within, stack,
-                    state);
+                    state, away);
         }
 
         /** Fasteners that came out altogether, not only loosened. */

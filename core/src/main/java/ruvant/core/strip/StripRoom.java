@@ -124,6 +124,9 @@ public final class StripRoom implements JobRoom<StripEntry> {
                                         .sorted()
                                         .map(Hazard::label)
                                         .map(one -> "caution: " + one),
+                                off.away() == null
+                                        ? Stream.<String>empty()
+                                        : off.away().pieces(),
                                 some(off.remark()))
                         .flatMap(one -> one)
                         .toList());

@@ -11,6 +11,8 @@ import ruvant.core.units.MayBeNull;
  * @param threadMm thread diameter, 0.3 to 60 mm; null when not measured
  * @param lengthMm length under the head, 0.2 to 80 mm; null when not measured
  * @param count 1 to 99
+ * @param look size and colour in words, such as "tiny black"; empty where nothing is said
+ * @param where which holes they belong in, such as "by the hinge"; empty where nothing is said
  */
 public record Fastener(
         FastenerKind kind,
@@ -19,7 +21,21 @@ public record Fastener(
         @MayBeNull Double threadMm,
         @MayBeNull Double lengthMm,
         int count,
-        Set<FastenerTrait> traits) {
+        Set<FastenerTrait> traits,
+        @MayBeNull String look,
+        @MayBeNull String where) {
+    /** One of which neither look nor place is said. */
+    public Fastener(
+            FastenerKind kind,
+            Drive drive,
+            HeadForm head,
+            @MayBeNull Double threadMm,
+            @MayBeNull Double lengthMm,
+            int count,
+            Set<FastenerTrait> traits) {
+        this(kind, drive, head, threadMm, lengthMm, count, traits, "", "");
+    }
+
     public Fastener {
         kind = Check.or(kind, FastenerKind.SCREW);
         drive = Check.or(drive, Drive.SLOTTED);
@@ -28,6 +44,8 @@ public record Fastener(
         Check.optionalWithin("lengthMm", lengthMm, 0.2, 80, "mm");
         Check.count("fastenerCount", count, 1, 99);
         traits = Check.set(traits);
+        look = Check.optionalName("look", look);
+        where = Check.optionalName("where", where);
     }
 
     /** Slotted screws of a thread and length in millimetres. */
@@ -37,14 +55,14 @@ public record Fastener(
 
     /** The same with another count. */
     public Fastener withCount(int other) {
-        return new Fastener(kind, drive, head, threadMm, lengthMm, other, traits);
+        return new Fastener(kind, drive, head, threadMm, lengthMm, other, traits, look, where);
     }
 
     /** The same with one trait more. */
     public Fastener with(FastenerTrait trait) {
         Set<FastenerTrait> more = java.util.stream.Stream.concat(traits.stream(), java.util.stream.Stream.of(trait))
                 .collect(Collectors.toSet());
-        return new Fastener(kind, drive, head, threadMm, lengthMm, count, more);
+        return new Fastener(kind, drive, head, threadMm, lengthMm, count, more, look, where);
     }
 
     /** Whether it stays in place and only was slackened, so that no piece lies in the tray. */
@@ -54,7 +72,7 @@ public record Fastener(
 
     /** What tells this type from others at the same part: all but the count. */
     public String type() {
-        StringBuilder words = new StringBuilder();
+        StringBuilder words = new StringBuilder(look.isEmpty() ? "" : look + " ");
         if (drive != Drive.NONE && kind != FastenerKind.CLIP && kind != FastenerKind.E_RING) {
             words.append(drive.label()).append(' ');
         }
@@ -69,6 +87,7 @@ public record Fastener(
             words.append(threadMm == null ? " length " : " × ").append(plain(lengthMm));
         }
         traits.stream().sorted().forEach(trait -> words.append(", ").append(trait.label()));
+        words.append(where.isEmpty() ? "" : " " + where);
         return words.toString();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.DryRunResult;
+import ruvant.core.trade.FinishKind;
 import ruvant.core.trade.ModificationKind;
 import ruvant.core.trade.ProbeKind;
 import ruvant.core.trade.Stop;
@@ -26,6 +27,7 @@ public sealed interface TreatEntry extends JobEntry {
      * @param reason why it is done anyway; needed when the verdict is "no"
      * @param soil id of what came off; may be empty
      * @param method id of how; may be empty
+     * @param manner with what, how often, how long; null where nobody said
      */
     record Cleaned(
             PartName part,
@@ -34,8 +36,21 @@ public sealed interface TreatEntry extends JobEntry {
             Verdict verdict,
             String reason,
             String soil,
-            String method)
+            String method,
+            @MayBeNull Manner manner)
             implements TreatEntry {
+        /** With nothing said of how it was put on. */
+        public Cleaned(
+                PartName part,
+                Named agent,
+                List<String> materials,
+                Verdict verdict,
+                String reason,
+                String soil,
+                String method) {
+            this(part, agent, materials, verdict, reason, soil, method, null);
+        }
+
         /** With nothing said of what came off, and how; the agent by its id alone. */
         public Cleaned(PartName part, String agent, List<String> materials, Verdict verdict, String reason) {
             this(part, Named.of(agent), materials, verdict, reason, "", "");
@@ -49,6 +64,29 @@ public sealed interface TreatEntry extends JobEntry {
             materials = Check.some("materials", materials, 20);
             verdict = Check.or(verdict, Verdict.NOT_LISTED);
             reason = Check.optionalRemark("reason", reason);
+        }
+
+        @Override
+        public Stop stop() {
+            return Stop.CLEAN;
+        }
+    }
+
+    /**
+     * A surface was worked on otherwise than by cleaning or oiling.
+     *
+     * @param with what it was done with, such as "cold blue"; may be empty
+     * @param manner how; null where nobody said
+     */
+    record Finished(
+            PartName part,
+            FinishKind how,
+            String with,
+            @MayBeNull Manner manner) implements TreatEntry {
+        public Finished {
+            Check.chosen("part", part);
+            Check.chosen("how", how);
+            with = Check.optionalName("with", with);
         }
 
         @Override
@@ -277,9 +315,20 @@ public sealed interface TreatEntry extends JobEntry {
      * @param pointKind id of the kind of point in the lubrication table
      * @param lubricant what was used; by its id in the table; "none" for left dry
      * @param reason why it departs from the house practice; may be empty when it does not
+     * @param manner with what, how much; null where nobody said
      */
-    record Lubricated(PartName part, Named point, String pointKind, Named lubricant, String reason)
-            implements TreatEntry {
+    record Lubricated(
+            PartName part,
+            Named point,
+            String pointKind,
+            Named lubricant,
+            String reason,
+            @MayBeNull Manner manner) implements TreatEntry {
+        /** With nothing said of how it was put on. */
+        public Lubricated(PartName part, Named point, String pointKind, Named lubricant, String reason) {
+            this(part, point, pointKind, lubricant, reason, null);
+        }
+
         /** A point that is only called so; the lubricant by its id alone. */
         public Lubricated(PartName part, String point, String pointKind, String lubricant, String reason) {
             this(part, Named.of(point), pointKind, Named.of(lubricant), reason);

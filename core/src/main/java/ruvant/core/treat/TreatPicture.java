@@ -19,6 +19,7 @@ public record TreatPicture(
         List<Done<TreatEntry.RunDry>> dryRuns,
         List<Done<TreatEntry.Modified>> modified,
         List<Done<TreatEntry.Probed>> probed,
+        List<Done<TreatEntry.Finished>> finished,
         Map<PartName, List<String>> madeOf) {
 
     /** How a part ran dry since it was last cleaned; empty where nobody tried since. */

@@ -27,6 +27,7 @@ import ruvant.core.log.Line;
 import ruvant.core.log.Names;
 import ruvant.core.log.RoomFold;
 import ruvant.core.log.Standing;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
 import ruvant.core.units.Phrase;
 import ruvant.core.units.Refusal;
@@ -49,6 +50,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
     public Optional<Refusal> rule(TreatEntry entry, Standing now) {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned -> now.of(Materials.class).objection(cleaned);
+            case TreatEntry.Finished finished -> Optional.empty();
             case TreatEntry.RunDry run -> Optional.empty();
             case TreatEntry.CautionShown shown -> Optional.empty();
             case TreatEntry.WaitStarted wait ->
@@ -75,6 +77,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
     public List<Effect> effects(TreatEntry entry) {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned -> WORK;
+            case TreatEntry.Finished finished -> WORK;
             case TreatEntry.RunDry run -> List.of(WORK_BETWEEN_FIRINGS);
             case TreatEntry.CautionShown shown -> List.of();
             case TreatEntry.WaitStarted wait -> List.of();
@@ -92,7 +95,10 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
         return switch (entry) {
             case TreatEntry.Cleaned cleaned ->
                 "cleaned " + cleaned.part() + " with " + cleaned.agent() + " ("
-                        + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + with(": ", cleaned.reason());
+                        + cleaned.verdict().label() + ")" + with(", ", cleaned.method()) + said(cleaned.manner())
+                        + with(": ", cleaned.reason());
+            case TreatEntry.Finished one ->
+                one.how().label() + " " + one.part() + with(" with ", one.with()) + said(one.manner());
             case TreatEntry.RunDry run ->
                 run.part() + ", dry run: " + run.result().label() + with(", ", run.remark());
             case TreatEntry.CautionShown shown -> "caution shown: " + readable(shown.caution());
@@ -129,8 +135,13 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                 (oiled.part().equals(PartName.of(oiled.point().words())) ? "" : oiled.part() + ", ")
                         + oiled.point() + ": "
                         + (oiled.dry() ? "left dry" : oiled.lubricant().words())
+                        + said(oiled.manner())
                         + with(", ", oiled.reason());
         };
+    }
+
+    private static String said(@MayBeNull Manner manner) {
+        return manner == null ? "" : manner.words();
     }
 
     /** Who agreed to the first go agreed to those after it. */
@@ -153,6 +164,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
         private final List<TreatPicture.Done<TreatEntry.RunDry>> dryRuns = new ArrayList<>();
         private final List<TreatPicture.Done<TreatEntry.Modified>> modified = new ArrayList<>();
         private final List<TreatPicture.Done<TreatEntry.Probed>> probed = new ArrayList<>();
+        private final List<TreatPicture.Done<TreatEntry.Finished>> finished = new ArrayList<>();
         private final Map<PartName, List<String>> madeOf = new LinkedHashMap<>();
 
         @Override
@@ -178,6 +190,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
         public void take(Line line, TreatEntry entry) {
             switch (entry) {
                 case TreatEntry.Cleaned one -> cleaned.add(new TreatPicture.Done<>(line.id(), line.at(), one));
+                case TreatEntry.Finished one -> finished.add(new TreatPicture.Done<>(line.id(), line.at(), one));
                 case TreatEntry.Mended one -> mended.add(new TreatPicture.Done<>(line.id(), line.at(), one));
                 case TreatEntry.Lubricated one -> lubricated.add(new TreatPicture.Done<>(line.id(), line.at(), one));
                 case TreatEntry.RunDry one -> dryRuns.add(new TreatPicture.Done<>(line.id(), line.at(), one));
@@ -231,6 +244,7 @@ public final class TreatRoom implements JobRoom<TreatEntry> {
                     List.copyOf(dryRuns),
                     List.copyOf(modified),
                     List.copyOf(probed),
+                    List.copyOf(finished),
                     Map.copyOf(madeOf));
         }
     }

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import ruvant.core.BenchLine;
 import ruvant.core.Logs;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.RecordEntry;
-import ruvant.core.logline.LogLine;
 import ruvant.core.trade.ConditionKind;
 import ruvant.core.trade.Region;
 import ruvant.core.trade.Severity;
@@ -114,7 +114,11 @@ class FindFoldTest {
 
         logs.add(read("swap switch from the shelf, changed: it reads right"));
         assertThat(find().swaps().getLast().what().seen()).isEqualTo("it reads right");
-        assertThat(new LogLine(logs.picture(), Logs.SHOP).read("root dropped").question())
+        assertThat(BenchLine.of(logs.picture(), Logs.SHOP)
+                        .read("root dropped")
+                        .chips()
+                        .getFirst()
+                        .trouble())
                 .isPresent();
 
         logs.add(read("cause meter switch dirty, right with another"));
@@ -123,6 +127,6 @@ class FindFoldTest {
     }
 
     private JobEntry read(String line) {
-        return new LogLine(logs.picture(), Logs.SHOP).read(line).entries().getFirst();
+        return BenchLine.of(logs.picture(), Logs.SHOP).read(line).entries().getFirst();
     }
 }

@@ -12,11 +12,11 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.core.BenchLine;
 import ruvant.core.Logs;
 import ruvant.core.find.FindEntry;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
-import ruvant.core.logline.LogLine;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.RefitEntry;
 import ruvant.core.strip.AskedCheck;
@@ -34,7 +34,8 @@ class ModelKnowledgeTest {
         Logs logs = Logs.camera();
         for (String line : lines) {
             logs.after(minutesEach);
-            logs.add(new LogLine(logs.picture(), Logs.SHOP).read(line).entries().toArray(JobEntry[]::new));
+            logs.add(
+                    BenchLine.of(logs.picture(), Logs.SHOP).read(line).entries().toArray(JobEntry[]::new));
         }
         return logs.picture();
     }

@@ -8,6 +8,9 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
+import ruvant.core.BenchLine;
+import ruvant.core.Logs;
+import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Drive;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.FastenerKind;
@@ -34,8 +37,12 @@ class ShorthandTest {
         HeadForm head = HeadForm.values()[random.nextInt(HeadForm.values().length)];
         Fastener fastener = new Fastener(kind, drive, head, thread, length, 1 + random.nextInt(9), traits);
         String written = Shorthand.of(fastener);
-        assertThat(new FastenerReader(Nouns.of(ruvant.core.ShippedLists.LISTS)).whole(written))
+        assertThat(BenchLine.of(Logs.camera().picture(), Logs.SHOP)
+                        .read("off plate, " + written)
+                        .entries())
                 .as(written)
-                .contains(fastener);
+                .singleElement()
+                .satisfies(entry ->
+                        assertThat(((StripEntry.Removed) entry).fasteners()).containsExactly(fastener));
     }
 }

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import ruvant.core.BenchLine;
 import ruvant.core.Logs;
 import ruvant.core.knowledge.KnownPart;
 import ruvant.core.strip.StripEntry;
@@ -38,7 +39,7 @@ class UsualLineTest {
     }
 
     private static StripEntry.Removed read(String line) {
-        Reading reading = new LogLine(Logs.camera().picture(), Logs.SHOP).read(line);
+        Reading reading = BenchLine.of(Logs.camera().picture(), Logs.SHOP).read(line);
         assertThat(reading.question()).isEmpty();
         return (StripEntry.Removed) reading.entries().getFirst();
     }

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import ruvant.core.BenchLine;
 import ruvant.core.Logs;
 import ruvant.core.job.JobEntry;
-import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
@@ -45,7 +45,7 @@ final class AtTheBench {
     }
 
     private List<JobEntry> read(String line) {
-        Reading reading = new LogLine(logs.picture(), Logs.SHOP).read(line);
+        Reading reading = BenchLine.of(logs.picture(), Logs.SHOP).read(line);
         assertThat(reading.question()).as("%s", line).isEmpty();
         return reading.entries();
     }

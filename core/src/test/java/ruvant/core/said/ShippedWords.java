@@ -6,10 +6,16 @@ import java.nio.charset.StandardCharsets;
 import java.util.stream.Collectors;
 
 /** The reader with the words and frames that ship. */
-final class ShippedWords {
+public final class ShippedWords {
     static final LineReader READER = new LineReader(
             text("vocabulary.txt"),
-            text("frames.txt"),
+            java.util.List.of(text("frames.txt")),
+            text("english.txt").lines().collect(Collectors.toSet()));
+
+    /** With the short commands of the bench. */
+    public static final LineReader BENCH = new LineReader(
+            text("vocabulary.txt") + text("bench-words.txt"),
+            java.util.List.of(text("frames.txt"), text("bench.txt")),
             text("english.txt").lines().collect(Collectors.toSet()));
 
     private ShippedWords() {}

@@ -1,7 +1,6 @@
 package ruvant.core.sitting;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -9,7 +8,6 @@ import ruvant.core.Logs;
 import ruvant.core.log.Line;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.trade.Stop;
-import ruvant.core.units.FieldProblem;
 
 class SittingRoomTest {
     private final Logs logs = Logs.camera();
@@ -76,14 +74,13 @@ class SittingRoomTest {
     }
 
     @Test
-    void aDecisionNeedsItsReasonOnceItIsMade() {
+    void aDecisionIsKeptWithWhatWasRejected() {
+        logs.add(new SittingEntry.Decided(
+                "new seals", "the old ones crumble", false, List.of("old seals, they leak", "felt")));
+        assertThat(time().decisions())
+                .singleElement()
+                .satisfies(one -> assertThat(one.decided().rejected()).containsExactly("old seals, they leak", "felt"));
         assertThat(new SittingEntry.Decided("new seals or old", "", true).reason())
                 .isEmpty();
-        assertThatThrownBy(() -> new SittingEntry.Decided("new seals", " ", false))
-                .isInstanceOfSatisfying(
-                        FieldProblem.class,
-                        problem -> assertThat(problem.field()).isEqualTo("reason"));
-        logs.add(new SittingEntry.Decided("new seals", "the old ones crumble", false));
-        assertThat(time().decisions()).singleElement();
     }
 }

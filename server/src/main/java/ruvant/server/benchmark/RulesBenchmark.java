@@ -4,10 +4,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
+import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.logline.LogLine;
@@ -16,6 +19,8 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.WayBack;
+import ruvant.core.said.LineReader;
+import ruvant.core.said.taught.TaughtWords;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Camera;
@@ -26,6 +31,7 @@ import ruvant.core.trade.Side;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
+import ruvant.server.said.ShippedReader;
 
 /** Times the rules that answer while somebody types or looks: on a job with 200 parts out from six sides. */
 final class RulesBenchmark {
@@ -50,7 +56,12 @@ final class RulesBenchmark {
                         .refit()
                         .all());
         row("the way back with its chain", i -> WayBack.of(picture.valley(), picture.treat(), NOW, 1));
-        row("read a log line", i -> new LogLine(picture, shop).read(LINE));
+        LineReader reader = ShippedReader.atBench();
+        Supplier<ModelKnowledge> nothing = () -> ModelKnowledge.of(List.of());
+        row(
+                "read a log line",
+                i -> new LogLine(picture, shop, reader, nothing, TaughtWords.NONE, entries -> Optional.empty())
+                        .read(LINE));
         row("fold the whole log", i -> JobPicture.of(log, shop.practice()));
     }
 

@@ -19,11 +19,13 @@ import ruvant.core.units.PartName;
 import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.said.LogLines;
 
 /** Cameras that are being set right just now: one adjuster between five speeds, two screws that disturb each other. */
 final class DemoAdjusting extends DemoCounter {
-    DemoAdjusting(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
-        super(jobs, shop, pictures, random, now);
+    DemoAdjusting(
+            JobService jobs, LogLines lines, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, lines, shop, pictures, random, now);
     }
 
     void tell() {

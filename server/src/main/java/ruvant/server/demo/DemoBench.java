@@ -12,11 +12,11 @@ import ruvant.core.house.Stand;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.NewLine;
-import ruvant.core.logline.LogLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.picture.Outstanding;
 import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.prove.ProveEntry;
+import ruvant.core.said.StatementKind;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.trade.Attitude;
 import ruvant.core.trade.BodyType;
@@ -27,10 +27,12 @@ import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
+import ruvant.server.said.LogLines;
 
 /** One camera of the demo on the bench: lines are added at its own clock, which moves on as work does. */
 final class DemoBench {
     private final JobService jobs;
+    private final LogLines lines;
     private final ShopService shop;
     private final Random random;
     private final String by;
@@ -38,8 +40,9 @@ final class DemoBench {
     private Instant clock;
     private String tray = "well ";
 
-    DemoBench(JobService jobs, ShopService shop, Random random, String by, Instant start) {
+    DemoBench(JobService jobs, LogLines lines, ShopService shop, Random random, String by, Instant start) {
         this.jobs = jobs;
+        this.lines = lines;
         this.shop = shop;
         this.random = random;
         this.by = by;
@@ -104,13 +107,15 @@ final class DemoBench {
     }
 
     /** Types lines as a person would at the log line; each takes some minutes. */
-    DemoBench type(String... lines) {
-        for (String typed : lines) {
+    DemoBench type(String... typedLines) {
+        for (String typed : typedLines) {
             String line = typed.replace("well ", tray);
-            Reading reading = new LogLine(jobs.picture(tag), shop.shop()).read(line);
-            if (reading.question().isPresent()) {
-                throw new IllegalStateException(
-                        "Demo line “" + line + "”: " + reading.question().get());
+            Reading reading = lines.read(tag, line);
+            for (Reading.Chip chip : reading.chips()) {
+                boolean remark = chip.kind() == StatementKind.REMARK && !line.startsWith("note ");
+                if (remark || chip.trouble().isPresent()) {
+                    throw new IllegalStateException("Demo line “" + line + "” is read as: " + reading);
+                }
             }
             add(reading.entries().toArray(JobEntry[]::new));
             pass(2 + random.nextInt(5));

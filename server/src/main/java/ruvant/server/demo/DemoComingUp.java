@@ -30,6 +30,7 @@ import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
+import ruvant.server.said.LogLines;
 
 /** Cameras that are on their way up, or home: returned, proving, deep in the valley. */
 final class DemoComingUp extends DemoCounter {
@@ -39,8 +40,14 @@ final class DemoComingUp extends DemoCounter {
     private final StandRuns stand;
 
     DemoComingUp(
-            JobService jobs, ShopService shop, PictureStore pictures, StandRuns stand, Random random, Instant now) {
-        super(jobs, shop, pictures, random, now);
+            JobService jobs,
+            LogLines lines,
+            ShopService shop,
+            PictureStore pictures,
+            StandRuns stand,
+            Random random,
+            Instant now) {
+        super(jobs, lines, shop, pictures, random, now);
         this.stand = stand;
     }
 

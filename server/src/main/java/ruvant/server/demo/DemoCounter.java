@@ -20,17 +20,20 @@ import ruvant.core.units.WellName;
 import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.said.LogLines;
 
 /** What every camera of the demo shop begins with: a bench at some time before now, and what comes over the counter. */
 abstract class DemoCounter {
     private final JobService jobs;
+    private final LogLines lines;
     private final ShopService shop;
     private final PictureStore pictures;
     private final Random random;
     final Instant now;
 
-    DemoCounter(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
+    DemoCounter(JobService jobs, LogLines lines, ShopService shop, PictureStore pictures, Random random, Instant now) {
         this.jobs = jobs;
+        this.lines = lines;
         this.shop = shop;
         this.pictures = pictures;
         this.random = random;
@@ -42,7 +45,7 @@ abstract class DemoCounter {
     }
 
     DemoBench bench(String by, Duration ago) {
-        return new DemoBench(jobs, shop, random, by, now.minus(ago));
+        return new DemoBench(jobs, lines, shop, random, by, now.minus(ago));
     }
 
     LocalDate inDays(int days) {

@@ -18,11 +18,13 @@ import ruvant.core.units.PartName;
 import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.said.LogLines;
 
 /** Cameras on their way down, or held up: waiting for a part, half-way, searching, stripping, just in. */
 final class DemoGoingDown extends DemoCounter {
-    DemoGoingDown(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
-        super(jobs, shop, pictures, random, now);
+    DemoGoingDown(
+            JobService jobs, LogLines lines, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, lines, shop, pictures, random, now);
     }
 
     void tell() {
@@ -56,7 +58,7 @@ final class DemoGoingDown extends DemoCounter {
                         "off governor, top, 2 slot 1.4x4, well A5, mark arm at pin released, beware spring",
                         "suspect dry governor, jerks even under a finger",
                         "cause governor pinion, two teeth are gone",
-                        "found a chip of brass under the governor",
+                        "found: a chip of brass under the governor",
                         "need governor, a new pinion of 14 teeth",
                         "tool lacking pinion puller, or make one from a hairpin")
                 .add(new SittingEntry.Decided("Mend the pinion or find a donor?", "", true))

@@ -18,18 +18,21 @@ import ruvant.core.trade.Stop;
 import ruvant.core.units.PartName;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.said.LogLines;
 
 /** Fourteen months of closed jobs. */
 final class DemoHistory {
     private static final int MONTHS = 14;
 
     private final JobService jobs;
+    private final LogLines lines;
     private final ShopService shop;
     private final Random random;
     private final DemoFits fits = new DemoFits();
 
-    DemoHistory(JobService jobs, ShopService shop, Random random) {
+    DemoHistory(JobService jobs, LogLines lines, ShopService shop, Random random) {
         this.jobs = jobs;
+        this.lines = lines;
         this.shop = shop;
         this.random = random;
     }
@@ -51,7 +54,7 @@ final class DemoHistory {
     private void closed(DemoCameras.Model model, DemoCameras.Fault fault, Instant came) {
         String by = random.nextInt(3) == 0 ? "Teo B." : "Ines K.";
         String owner = DemoCameras.OWNERS.get(random.nextInt(DemoCameras.OWNERS.size()));
-        DemoBench bench = new DemoBench(jobs, shop, random, by, came);
+        DemoBench bench = new DemoBench(jobs, lines, shop, random, by, came);
         IntakeEntry.Received received = DemoCameras.received(
                 model,
                 owner,

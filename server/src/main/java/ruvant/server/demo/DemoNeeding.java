@@ -16,11 +16,12 @@ import ruvant.core.units.TagNumber;
 import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
+import ruvant.server.said.LogLines;
 
 /** Two cameras that want the same part, of which what lies there does not serve both alike. */
 final class DemoNeeding extends DemoCounter {
-    DemoNeeding(JobService jobs, ShopService shop, PictureStore pictures, Random random, Instant now) {
-        super(jobs, shop, pictures, random, now);
+    DemoNeeding(JobService jobs, LogLines lines, ShopService shop, PictureStore pictures, Random random, Instant now) {
+        super(jobs, lines, shop, pictures, random, now);
     }
 
     /** The cameras, in the order they came in. */

@@ -6,6 +6,7 @@ import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.StandRuns;
+import ruvant.server.said.LogLines;
 
 /** The cameras that lie in the demo shop now, each at another stop. Times are told backwards from now. */
 final class DemoShopToday {
@@ -14,10 +15,16 @@ final class DemoShopToday {
     private final DemoAdjusting adjusting;
 
     DemoShopToday(
-            JobService jobs, ShopService shop, PictureStore pictures, StandRuns stand, Random random, Instant now) {
-        this.comingUp = new DemoComingUp(jobs, shop, pictures, stand, random, now);
-        this.goingDown = new DemoGoingDown(jobs, shop, pictures, random, now);
-        this.adjusting = new DemoAdjusting(jobs, shop, pictures, random, now);
+            JobService jobs,
+            LogLines lines,
+            ShopService shop,
+            PictureStore pictures,
+            StandRuns stand,
+            Random random,
+            Instant now) {
+        this.comingUp = new DemoComingUp(jobs, lines, shop, pictures, stand, random, now);
+        this.goingDown = new DemoGoingDown(jobs, lines, shop, pictures, random, now);
+        this.adjusting = new DemoAdjusting(jobs, lines, shop, pictures, random, now);
     }
 
     void tell() {

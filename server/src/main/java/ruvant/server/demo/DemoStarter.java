@@ -27,6 +27,7 @@ import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;
 import ruvant.server.job.Projecting;
 import ruvant.server.measure.StandRuns;
+import ruvant.server.said.LogLines;
 import ruvant.server.shelf.ShelfService;
 
 /** Fills an empty file with the demo, or moves one that was furnished earlier on to today. */
@@ -40,6 +41,7 @@ class DemoStarter implements ApplicationRunner {
     private final JobService jobs;
     private final JobNumberStore numbers;
     private final Projecting projecting;
+    private final LogLines lines;
     private final ShopService shop;
     private final DemoStore demo;
     private final Clock clock;
@@ -51,6 +53,7 @@ class DemoStarter implements ApplicationRunner {
             JobService jobs,
             JobNumberStore numbers,
             Projecting projecting,
+            LogLines lines,
             ShopService shop,
             DemoStore demo,
             Clock clock,
@@ -60,6 +63,7 @@ class DemoStarter implements ApplicationRunner {
         this.jobs = jobs;
         this.numbers = numbers;
         this.projecting = projecting;
+        this.lines = lines;
         this.shop = shop;
         this.demo = demo;
         this.clock = clock;
@@ -113,9 +117,9 @@ class DemoStarter implements ApplicationRunner {
                         Optional.of(11.6))))),
                 now.minus(OPENED));
         Random random = new Random(SEED);
-        new DemoHistory(jobs, shop, random).tell(CLOSED_JOBS, now);
-        new DemoShopToday(jobs, shop, pictures, stand, random, now).tell();
-        new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, shop, pictures, random, now).tell());
+        new DemoHistory(jobs, lines, shop, random).tell(CLOSED_JOBS, now);
+        new DemoShopToday(jobs, lines, shop, pictures, stand, random, now).tell();
+        new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, lines, shop, pictures, random, now).tell());
     }
 
     private void house(Instant now, HouseEntry... settings) {

@@ -25,6 +25,8 @@ import ruvant.core.log.NewLine;
 import ruvant.core.picture.Shipped;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.ShopRooms;
+import ruvant.core.said.taught.TaughtRoom;
+import ruvant.core.said.taught.TaughtWords;
 import ruvant.core.treat.TableChanges;
 import ruvant.core.treat.TablesRoom;
 import ruvant.core.units.FieldProblem;
@@ -66,7 +68,8 @@ public class ShopService implements LogDoor {
             ListChanges lists,
             FaultChanges faults,
             AdjusterChanges adjusters,
-            List<Stand> stands) {}
+            List<Stand> stands,
+            TaughtWords taught) {}
 
     private void readAgain() {
         state = null;
@@ -118,7 +121,8 @@ public class ShopService implements LogDoor {
                 lists,
                 faults,
                 adjusters,
-                settings.stands());
+                settings.stands(),
+                byHouse.of(TaughtRoom.Fold.class).changes());
     }
 
     /** What ships may be of a later version than a shop's changes; where they do not fit it any more, it counts alone. */
@@ -160,6 +164,11 @@ public class ShopService implements LogDoor {
     /** What this shop changed in what is known of adjusters. */
     public AdjusterChanges adjusterChanges() {
         return state().adjusters();
+    }
+
+    /** Words that the log line learned from corrections here. */
+    public TaughtWords taught() {
+        return state().taught();
     }
 
     /** Its shutter stands. */

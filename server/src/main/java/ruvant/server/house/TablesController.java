@@ -6,6 +6,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.said.taught.TaughtWord;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -27,6 +28,7 @@ class TablesController {
      * @param lastSequence up to which line of the house's log they go
      * @param changed ids of what was changed or added here
      * @param differences verdicts that differ from the table that ships
+     * @param taught words that the log line learned from corrections
      */
     record Tables(
             long lastSequence,
@@ -35,7 +37,8 @@ class TablesController {
             TradeLists lists,
             List<TradeLists.NounChoice> nouns,
             List<String> changed,
-            List<TableChanges.Difference> differences) {}
+            List<TableChanges.Difference> differences,
+            List<TaughtWord> taught) {}
 
     @GetMapping
     Tables tables() {
@@ -47,6 +50,7 @@ class TablesController {
                 shop.shop().lists().nounChoices(),
                 Stream.concat(shop.tableChanges().ids().stream(), shop.listChanges().ids().stream())
                         .toList(),
-                shop.differences());
+                shop.differences(),
+                shop.taught().words());
     }
 }

@@ -31,6 +31,8 @@ import ruvant.core.picture.JobRules;
 import ruvant.core.strip.Taught;
 import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.Events;
@@ -46,6 +48,9 @@ import ruvant.server.storage.Database;
 @Service
 public class JobService implements LogDoor {
     private static final int PICTURES_KEPT = 400;
+
+    /** Signs what is only asked about and never stored. */
+    private static final String NOBODY = "nobody";
 
     private final Database database;
     private final JobNumberStore numbers;
@@ -260,6 +265,21 @@ public class JobService implements LogDoor {
     public void append(TagNumber tag, String by, long basedOn, List<NewLine> added, Instant now) {
         log(tag);
         keeper.append(JobLog.name(tag), by, basedOn, added, now);
+    }
+
+    /** Why these entries could not be logged just now; empty where they could. Nothing is stored. */
+    public Optional<Refusal> refusal(TagNumber tag, List<JobEntry> entries) {
+        Log<JobEntry> log = log(tag);
+        Instant now = clock.instant();
+        List<NewLine> lines = entries.stream()
+                .map(entry -> new NewLine(UUID.randomUUID(), null, null, entry))
+                .toList();
+        try {
+            return kind.kernel(log.name(), now)
+                    .refusal(log, Kernel.numbered(log, NOBODY, lines, now, Optional.empty()));
+        } catch (FieldProblem problem) {
+            return Optional.of(new Refusal(problem.field(), problem.getMessage(), problem.remedy()));
+        }
     }
 
     /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */

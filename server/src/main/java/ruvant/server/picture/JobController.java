@@ -1,6 +1,9 @@
 package ruvant.server.picture;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,15 +13,18 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.intake.IntakeEntry;
-import ruvant.core.logline.LogLine;
+import ruvant.core.logline.KindForm;
 import ruvant.core.logline.Reading;
-import ruvant.core.picture.JobPicture;
+import ruvant.core.said.Statement;
+import ruvant.core.said.StatementKind;
+import ruvant.core.trade.Stop;
+import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
-import ruvant.server.knowledge.LearnedModels;
+import ruvant.server.said.LogLines;
 
 /** Opens jobs, shows them and adds lines to them. */
 @RestController
@@ -27,20 +33,35 @@ class JobController {
     private final JobService jobs;
     private final ShopService shop;
     private final SummaryStore summaries;
-    private final LearnedModels learned;
+    private final LogLines lines;
 
-    JobController(JobService jobs, ShopService shop, SummaryStore summaries, LearnedModels learned) {
+    JobController(JobService jobs, ShopService shop, SummaryStore summaries, LogLines lines) {
         this.jobs = jobs;
         this.shop = shop;
         this.summaries = summaries;
-        this.learned = learned;
+        this.lines = lines;
     }
 
     /** A camera that came in. */
     record Opening(UUID id, String by, IntakeEntry.Received received) {}
 
-    /** A line of shorthand to be read. */
-    record Typed(String text) {}
+    /**
+     * A line to be read.
+     *
+     * @param stop where the technician is; where work goes on if it is not said
+     * @param chosen what a person made of pieces of it
+     */
+    record Typed(
+            String text, @MayBeNull Stop stop, @MayBeNull List<ChosenPiece> chosen) {}
+
+    /**
+     * What a person made of a piece of a line.
+     *
+     * @param typed the words of the piece
+     * @param kind of what it says; a remark where nothing is to be concluded
+     * @param fields what is known of it, by name
+     */
+    record ChosenPiece(String typed, StatementKind kind, Map<String, Object> fields) {}
 
     @PostMapping("/jobs")
     JobView open(@RequestBody Opening opening) {
@@ -64,8 +85,17 @@ class JobController {
 
     @PostMapping("/jobs/{tag}/read")
     Reading read(@PathVariable String tag, @RequestBody Typed typed) {
-        JobPicture job = jobs.picture(TagNumber.parse(tag));
-        return new LogLine(job, shop.shop(), () -> learned.beside(job).knowledge()).read(typed.text());
+        Map<String, Statement> chosen = new HashMap<>();
+        Optional.ofNullable(typed.chosen())
+                .orElse(List.of())
+                .forEach(one -> chosen.put(one.typed(), new Statement(one.kind(), one.fields())));
+        return lines.read(TagNumber.parse(tag), typed.text(), typed.stop(), chosen);
+    }
+
+    /** What a line can say and a form can log, kind by kind. */
+    @GetMapping("/line/kinds")
+    List<KindForm> kinds() {
+        return KindForm.all();
     }
 
     private JobView view(TagNumber tag) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import ruvant.core.said.LineReader;
@@ -16,7 +17,15 @@ public final class ShippedReader {
     public static LineReader read() {
         return new LineReader(
                 text("vocabulary.txt"),
-                text("frames.txt"),
+                List.of(text("frames.txt")),
+                text("english.txt").lines().collect(Collectors.toSet()));
+    }
+
+    /** The same with the short commands of the bench, made anew each time. */
+    public static LineReader atBench() {
+        return new LineReader(
+                text("vocabulary.txt") + text("bench-words.txt"),
+                List.of(text("frames.txt"), text("bench.txt")),
                 text("english.txt").lines().collect(Collectors.toSet()));
     }
 

@@ -30,7 +30,7 @@ class JobAdjustHttpTest extends OverHttp {
                 .body();
         shop.add(
                 tag,
-                StreamSupport.stream(read.get("entries").spliterator(), false)
+                StreamSupport.stream(read.at("/chips/0/entries").spliterator(), false)
                         .map(JsonNode::toString)
                         .toArray(String[]::new));
         JsonNode after = adjusters(tag, "");

@@ -60,7 +60,7 @@ class TablesHttpTest extends OverHttp {
                         && way.path("flashOffMinutes").asInt() == 3);
         assertThat(shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"clean gear ether\"}")
                         .body()
-                        .at("/entries/0/agent/id")
+                        .at("/chips/0/entries/0/agent/id")
                         .asText())
                 .isEqualTo("own-ether");
         assertThat(shop.add(

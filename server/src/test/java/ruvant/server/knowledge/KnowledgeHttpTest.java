@@ -168,7 +168,8 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(line).isEqualTo("off cover, top, covers, 4 cross 1.7x3, well A1");
         JsonNode read = shop.post("/api/jobs/" + tag + "/read", "{\"text\":\"" + line + "\"}")
                 .body();
-        assertThat(shop.add(tag, read.at("/entries/0").toString()).status()).isEqualTo(200);
+        assertThat(shop.add(tag, read.at("/chips/0/entries/0").toString()).status())
+                .isEqualTo(200);
     }
 
     @Test

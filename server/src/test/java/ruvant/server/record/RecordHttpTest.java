@@ -103,7 +103,7 @@ class RecordHttpTest extends OverHttp {
                 "{\"kind\":\"firingsTimed\",\"speed\":\"1/60\",\"phase\":\"AFTER\",\"seconds\":[999]} | exposure | outside",
                 "{\"kind\":\"firingsTimed\",\"speed\":\"soon\",\"phase\":\"AFTER\",\"seconds\":[0.01]} | speed | not a marked speed",
                 "{\"kind\":\"waitStarted\",\"what\":\"soak\",\"minutes\":0} | waitMinutes | outside 1 to 43200",
-                "{\"kind\":\"decided\",\"text\":\"leave it\",\"reason\":\"\",\"open\":false} | reason | The reason is empty"
+                "{\"kind\":\"decided\",\"text\":\" \",\"reason\":\"\",\"open\":false} | decision | The decision is empty"
             })
     void badInputIsRefusedAtItsFieldInWords(String entry, String field, String words) {
         String tag = shop.camera("Amara Okonjo");
