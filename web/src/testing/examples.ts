@@ -216,6 +216,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       swaps: [],
       overturned: [],
       roots: [],
+      seen: {},
     },
     treat: { cleaned: [], waits: [], mended: [], modified: [], lubricated: [], ranDry: {} },
     needs: { needs: [], replacements: [], fits: [], pieces: [] },

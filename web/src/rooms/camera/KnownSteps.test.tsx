@@ -19,6 +19,7 @@ const learned = (change: Partial<Schemas["Known"]>): Schemas["Known"] => ({
   next: [],
   parts: [],
   needless: [],
+  ofTheModel: [],
   leaveAlone: [],
   ...change,
 });
@@ -73,6 +74,7 @@ it("says what is better left alone, though nothing comes next", async () => {
   answering({
     "GET /api/jobs/R-0001/known": learned({
       needless: ["hood lock"],
+      ofTheModel: [],
       leaveAlone: [{ what: called("two screws at the shaft"), jobs: 2 }],
     }),
   });

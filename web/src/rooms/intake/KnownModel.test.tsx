@@ -17,6 +17,7 @@ const known = {
   ],
   care: [],
   batteries: [],
+  ofTheModel: [],
   leaveAlone: [],
 };
 
@@ -78,6 +79,7 @@ it("shows at once what to beware of, which cells it takes and what to leave alon
       ...known,
       care: [aMet("top cover", { hidden: [hidden], loose: ["1 × ball"] }).part],
       batteries: [{ what: called("1.35 V cell"), jobs: 3 }],
+      ofTheModel: [],
       leaveAlone: [{ what: called("two screws at the shaft: they hold the train"), jobs: 2 }],
     },
   });

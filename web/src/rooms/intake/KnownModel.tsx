@@ -77,6 +77,11 @@ export function KnownModel({ typed, change }: { typed: Typed; change: (part: Par
           ))}
         </ul>
       )}
+      {known.ofTheModel.map((one) => (
+        <p key={one.what.id}>
+          <b>{texts.trueOfTheModel}</b> {one.what.words}
+        </p>
+      ))}
       {known.leaveAlone.map((one) => (
         <p key={one.what.id}>
           <b>{texts.leaveAlone}</b> {one.what.words}

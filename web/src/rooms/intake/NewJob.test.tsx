@@ -7,7 +7,7 @@ import { NewJob } from "./NewJob";
 const show = () => {
   inTheShop(<NewJob />);
   answering({
-    "GET /api/identify": { jobs: 0, features: [], care: [], batteries: [], leaveAlone: [] },
+    "GET /api/identify": { jobs: 0, features: [], care: [], batteries: [], ofTheModel: [], leaveAlone: [] },
     "POST /api/jobs": aJob({ tag: "R-0042", lastSequence: 1 }),
     "POST /api/logs/R-0042/lines": { log: "R-0042", lastSequence: 3 },
   });

@@ -68,6 +68,7 @@ export const texts = {
   care: "Care",
   atThe: (name: string | number) => `at the ${name}:`,
   leaveAlone: "Leave alone",
+  trueOfTheModel: "True of this model",
   featuresSeen: "Features seen",
   doesItShow: "Does it show",
   whichPattern: "Which pattern?",

@@ -23,6 +23,7 @@ const known = (change: Partial<Schemas["Model"]> = {}): Schemas["Model"] => ({
     orderInDoubt: [],
     madeOf: {},
     procedures: [],
+    ofTheModel: [],
     leaveAlone: [{ what: called("two screws at the shaft"), jobs: 1 }],
   },
   signs: {
@@ -94,6 +95,7 @@ it("says so where nothing was learned yet", async () => {
         orderInDoubt: [],
         madeOf: {},
         procedures: [],
+        ofTheModel: [],
         leaveAlone: [],
       },
       ways: [],

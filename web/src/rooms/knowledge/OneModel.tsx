@@ -90,6 +90,7 @@ export function OneModel() {
           <MakerSays maker={maker} model={model} sheet={sheet} />
           <BothWays order={knowledge.orderInDoubt} />
           <Patterns signs={signs} />
+          <Sayings title={texts.trueOfTheModel} said={knowledge.ofTheModel} />
           <Sayings title={texts.betterLeftAlone} said={knowledge.leaveAlone}>
             {texts.typeItInTheLog}
           </Sayings>

@@ -92,6 +92,7 @@ export const texts = {
   noCauseHasBeenConfirmed: "No cause has been confirmed yet.",
   falseLeads: "False leads",
   betterLeftAlone: "Better left alone",
+  trueOfTheModel: "True of the model",
   typeItInTheLog:
     "Type it in the log line of such a camera: “leave alone the two screws at the shaft, they hold the train”.",
   batteriesFound: "Batteries found",

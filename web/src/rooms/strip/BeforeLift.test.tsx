@@ -9,6 +9,7 @@ const known = (...unlogged: string[]): Schemas["Known"] => ({
   jobs: 7,
   ofFamily: false,
   needless: [],
+  ofTheModel: [],
   leaveAlone: [],
   next: [],
   parts: [

@@ -55,8 +55,25 @@ export function KnownSteps({ job }: { job: JobView }) {
           </ul>
         </Panel>
       )}
+      <TrueOfTheModel known={known} />
       <BetterLeft known={known} />
     </>
+  );
+}
+
+/** What somebody said is true of every such camera. */
+function TrueOfTheModel({ known }: { known: Schemas["Known"] }) {
+  if (known.ofTheModel.length === 0) return null;
+  return (
+    <Panel title={texts.trueOfTheModel}>
+      <ul className="text-[14.5px]">
+        {known.ofTheModel.map((one) => (
+          <li key={one.what.id} className="py-0.5">
+            {one.what.words}
+          </li>
+        ))}
+      </ul>
+    </Panel>
   );
 }
 

@@ -132,6 +132,7 @@ it("takes over what is usual for a part of the model in one press, and waits wit
       jobs: 3,
       ofFamily: false,
       next: [],
+      ofTheModel: [],
       leaveAlone: [],
       needless: [],
       parts: [

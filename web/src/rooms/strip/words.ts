@@ -54,6 +54,7 @@ export const texts = {
   inOf: (jobs: string | number, jobs2: string | number) => `, in ${jobs} of ${jobs2}`,
   off: "Off",
   betterLeftAlone: "Better left alone",
+  trueOfTheModel: "True of this model",
   rarelyTakenOffAndNothing: ": rarely taken off, and nothing was done to it",
   lookAlikes: "Look-alikes:",
   morePairsLookAlike: (value: string | number) => `${value} more pairs look alike…`,

@@ -26,6 +26,7 @@ public final class CaseReader {
             FindPicture find, IntakePicture intake, FaultKnowledge knowledge, Map<Named, Integer> counts, int jobs) {
         Set<String> symptoms = new HashSet<>(CounterSays.symptoms(intake, knowledge));
         find.symptoms().forEach(said -> symptoms.addAll(symptomsIn(said.what(), knowledge)));
+        symptoms.addAll(FindingsSay.symptoms(find, knowledge));
         Map<String, CaseEvidence.Result> looks = new LinkedHashMap<>();
         for (FindPicture.TakenLook look : find.looks()) {
             looks.remove(look.looked().look());
@@ -36,6 +37,7 @@ public final class CaseReader {
                             look.looked().seen(),
                             look.looked().sure()));
         }
+        FindingsSay.looks(find, knowledge, Set.copyOf(looks.keySet())).forEach(one -> looks.put(one.look(), one));
         Map<String, Double> speeds = new HashMap<>();
         if (!find.patterns().isEmpty()) {
             find.patterns().getLast().read().likely().forEach(one -> speeds.put(one.cause(), one.probability()));

@@ -3,9 +3,11 @@ package ruvant.core.find;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.units.Named;
+import ruvant.core.units.PartName;
 
 /** Where the search for the fault stands. */
 public record FindPicture(
@@ -18,7 +20,19 @@ public record FindPicture(
         List<Prediction> predictions,
         List<Swap> swaps,
         List<Overturned> overturned,
-        List<Said> roots) {
+        List<Said> roots,
+        Map<UUID, Seen> seen) {
+    /** A finding by its fields; empty where it was only written down. */
+    public Optional<Seen> seen(UUID finding) {
+        return Optional.ofNullable(seen.get(finding));
+    }
+
+    /** Findings at a part that somebody wants to keep an eye on. */
+    public List<Seen> watched(PartName part) {
+        return seen.values().stream()
+                .filter(one -> one.watch() && part.equals(one.part()))
+                .toList();
+    }
 
     /**
      * Something predicted, and what was seen of it.

@@ -6,6 +6,7 @@ import static ruvant.core.units.Phrase.with;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -123,6 +124,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         private final List<FindPicture.Swap> swaps = new ArrayList<>();
         private final List<FindPicture.Overturned> overturned = new ArrayList<>();
         private final List<FindPicture.Said> roots = new ArrayList<>();
+        private final Map<UUID, Seen> seenThings = new LinkedHashMap<>();
 
         @Override
         public Optional<Refusal> objection(Line line, FindEntry entry) {
@@ -212,8 +214,12 @@ public final class FindRoom implements JobRoom<FindEntry> {
                 case FindEntry.Looked looked ->
                     looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
                 case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
-                case FindEntry.Found thing ->
+                case FindEntry.Found thing -> {
                     found.add(new FindPicture.Said(line.id(), line.at(), Named.of(thing.what()), ""));
+                    if (thing.seen() != null) {
+                        seenThings.put(line.id(), thing.seen());
+                    }
+                }
                 case FindEntry.SuspectRaised raised ->
                     suspects.put(
                             onList(raised.suspect()),
@@ -318,7 +324,8 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     List.copyOf(predictions.values()),
                     List.copyOf(swaps),
                     List.copyOf(overturned),
-                    List.copyOf(roots));
+                    List.copyOf(roots),
+                    Collections.unmodifiableMap(new LinkedHashMap<>(seenThings)));
         }
 
         @Override

@@ -20,6 +20,7 @@ import ruvant.core.find.FindPicture;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.Procedure;
+import ruvant.core.sitting.SittingEntry;
 import ruvant.core.strip.AskedCheck;
 import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
@@ -37,6 +38,7 @@ import ruvant.core.units.PartName;
  * @param causes confirmed causes with their counts, the commonest first
  * @param batteries cells that were found in them, with their counts, the commonest first
  * @param leaveAlone what is better left alone, the most often said first
+ * @param ofTheModel what was said to be true of every such camera, the most often said first
  * @param adjusters what was turned on them, and how it answered
  * @param looks how long looks took on them
  * @param falseLeads suspects that were followed in vain, the commonest first
@@ -52,6 +54,7 @@ public record ModelKnowledge(
         List<Tally> causes,
         List<Tally> batteries,
         List<Tally> leaveAlone,
+        List<Tally> ofTheModel,
         List<LearnedResponses.MetAdjuster> adjusters,
         List<LookMet> looks,
         List<Tally> falseLeads,
@@ -81,7 +84,7 @@ public record ModelKnowledge(
     /** Learns from jobs of one model. */
     public static ModelKnowledge of(List<JobPicture> jobs) {
         PartsMet met = new PartsMet();
-        jobs.forEach(job -> met.take(job.valley(), Worked.on(job), job.sitting().slips()));
+        jobs.forEach(job -> met.take(job.valley(), Worked.on(job), job.sitting()));
         return new ModelKnowledge(
                 jobs.size(),
                 met.known(),
@@ -92,6 +95,7 @@ public record ModelKnowledge(
                         job -> job.notes().leaveAlone().stream()
                                 .map(alone ->
                                         Named.of(alone.what() + (alone.why().isEmpty() ? "" : ": " + alone.why())))),
+                counted(jobs, job -> job.sitting().ofTheModel().stream().map(one -> Named.of(words(one.what())))),
                 LearnedResponses.together(jobs.stream()
                         .flatMap(job ->
                                 Adjusting.taughtBy(job.adjust().ofTheCamera(), job.received(), job.practice()).stream())
@@ -103,6 +107,13 @@ public record ModelKnowledge(
                 met.order(),
                 madeOf(jobs),
                 procedures(jobs));
+    }
+
+    private static String words(SittingEntry.ModelSaid said) {
+        return (said.about().isEmpty() ? "" : said.about() + ": ")
+                + said.says()
+                + (said.known().isEmpty() ? "" : " (" + said.known() + ")")
+                + (said.sure() ? "" : " (not certain)");
     }
 
     /** Procedures as they were last written down. */
@@ -128,6 +139,7 @@ public record ModelKnowledge(
                         .map(KnownPart::ofTheFamily)
                         .toList(),
                 all.causes,
+                List.of(),
                 List.of(),
                 List.of(),
                 all.adjusters,

@@ -41,18 +41,21 @@ final class PartsMet {
     private final Set<String> needed = new HashSet<>();
     private final Map<String, List<Set<String>>> followed = new HashMap<>();
     private final Map<String, List<String>> slipped = new HashMap<>();
+    private final Map<String, List<String>> said = new HashMap<>();
     private final List<Set<String>> off = new ArrayList<>();
     private final Map<String, List<Duration>> strips = new HashMap<>();
     private final Map<String, List<Duration>> refits = new HashMap<>();
 
-    void take(Valley valley, Set<String> workedOn, List<SittingTime.Slip> slips) {
+    void take(Valley valley, Set<String> workedOn, SittingTime sitting) {
         ways.take(valley);
         order.take(valley);
         off.add(valley.parts().stream().map(part -> part.name().key()).collect(Collectors.toSet()));
         for (ValleyPart part : valley.parts()) {
             String key = part.name().key();
             met.computeIfAbsent(key, name -> new ArrayList<>()).add(part);
-            slipped.computeIfAbsent(key, name -> new ArrayList<>()).addAll(SlipsMet.at(part.name(), slips));
+            SaidOfPart also = SaidOfPart.of(part.name(), sitting);
+            slipped.computeIfAbsent(key, name -> new ArrayList<>()).addAll(also.slips());
+            said.computeIfAbsent(key, name -> new ArrayList<>()).addAll(also.remarks());
             if (valley.knownOver(part.name()) || workedOn.contains(key)) {
                 needed.add(key);
             }
@@ -107,7 +110,7 @@ final class PartsMet {
                         usually.get(key),
                         ways.others(key, usually, this::name)),
                 held(removals),
-                beware(removals, slipped.get(key)),
+                beware(removals, slipped.get(key), said.get(key)),
                 new KnownPart.PartTakes(middle(strips.get(key)), middle(refits.get(key))),
                 needless(key, parts.size()),
                 ChecksMet.learned(parts));
@@ -128,7 +131,7 @@ final class PartsMet {
                         .toList());
     }
 
-    private static KnownPart.Beware beware(List<StripEntry.Removed> removals, List<String> slips) {
+    private static KnownPart.Beware beware(List<StripEntry.Removed> removals, List<String> slips, List<String> said) {
         List<MechanismState> states = removals.stream()
                 .map(StripEntry.Removed::state)
                 .filter(Objects::nonNull)
@@ -141,9 +144,14 @@ final class PartsMet {
                         .toList(),
                 states.isEmpty() ? null : commonest(states.stream()),
                 slips.reversed().stream().distinct().limit(REMARKS).toList(),
-                removals.reversed().stream()
-                        .flatMap(off ->
-                                Stream.of(off.away() == null ? "" : off.away().words(), off.remark()))
+                Stream.concat(
+                                said.reversed().stream(),
+                                removals.reversed().stream()
+                                        .flatMap(off -> Stream.of(
+                                                off.away() == null
+                                                        ? ""
+                                                        : off.away().words(),
+                                                off.remark())))
                         .filter(remark -> !remark.isEmpty())
                         .distinct()
                         .limit(REMARKS)

@@ -1,12 +1,11 @@
 package ruvant.core.logline;
 
-import java.util.Optional;
 import ruvant.core.trade.MarkedSpeed;
 import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.FieldProblem;
 
 /**
- * How far off a speed is by what somebody heard or read, without a recording.
+ * How far off a speed is by what somebody heard.
  *
  * @param words as they are kept
  * @param middle stops, positive for slow
@@ -17,24 +16,10 @@ record HeardError(String words, double middle, double low, double high) {
     /** An ear tells one marked speed from the next, not the half between them. */
     private static final double BY_EAR_EV = 0.75;
 
-    /** What somebody reads off and says in percent or stops is rounded, and one firing scatters. */
-    private static final double READ_EV = 0.2;
-
     private static final double FARTHEST_EV = 6;
 
     /** @param nominal seconds of the marked speed */
     static HeardError of(Fields said, double nominal) {
-        Optional<Double> percent = said.number("errorPercent");
-        if (percent.isPresent()) {
-            double ev = Math.log(Math.max(0.02, 1 + percent.get() / 100)) / Math.log(2);
-            return around(
-                    Math.abs(percent.get().intValue()) + " % " + (percent.get() > 0 ? "slow" : "fast"), ev, READ_EV);
-        }
-        Optional<Double> stops = said.number("errorEv");
-        if (stops.isPresent()) {
-            String words = Math.abs(stops.get()) + " EV " + (stops.get() > 0 ? "slow" : "fast");
-            return around(words, stops.get(), READ_EV);
-        }
         String like = said.text("soundsLike");
         if (like.equals("instant")) {
             return new HeardError("goes off at once", -FARTHEST_EV / 2, -FARTHEST_EV, -1);

@@ -316,6 +316,8 @@ public record KindForm(StatementKind kind, String label, List<FieldForm> fields)
             case LEFT_OUT -> form(kind, "Left out", THE_PART, words("why", "Why"));
             case LEAVE_ALONE -> form(kind, "Leave alone", words("what", "What"), words("why", "Why"));
             case CHECK_ADDED -> form(kind, "Check", THE_PART, words("check", "What to look at before it goes on"));
+            case CHECK_FAILED ->
+                form(kind, "Check failed", THE_PART, words("check", "Which check"), words("seen", "What was seen"));
             case PICTURED -> form(kind, "Picture to add", words("shows", "What it shows"));
             case SAT_DOWN -> form(kind, "Work started", words("stop", "At which stop"), words("step", "What is done"));
             case GOT_UP -> form(kind, "Work stopped", REMARK);

@@ -107,8 +107,9 @@ public final class LogLine {
     }
 
     private Chip chip(Heard.Piece piece, Map<String, Statement> chosen, List<JobEntry> before) {
-        Statement said =
-                Optional.ofNullable(chosen.get(piece.words())).or(piece::said).orElseGet(() -> remark(piece.words()));
+        Statement said = Optional.ofNullable(chosen.get(piece.words()))
+                .or(() -> piece.said().filter(any -> !taughtAsRemark(piece.words())))
+                .orElseGet(() -> remark(piece.words()));
         List<Statement> ways = WaysToTake.of(piece, said);
         if (said.kind() == StatementKind.REMARK) {
             return kept(piece.words(), said, Optional.empty(), ways);

@@ -87,6 +87,7 @@ final class Meaning {
             case LEFT_OUT -> refit.leftOut(said);
             case LEAVE_ALONE -> strip.leaveAlone(said);
             case CHECK_ADDED -> refit.checkAdded(said);
+            case CHECK_FAILED -> refit.checkFailed(said);
             case PICTURED -> bench.pictured(said);
             case SAT_DOWN -> bench.satDown(said);
             case GOT_UP -> bench.gotUp(said);

@@ -14,6 +14,8 @@ import ruvant.core.units.FieldProblem;
 
 /** What lines about speeds and firings put into the record. */
 final class ProveLines {
+    private static final String READ_OFF = "read off";
+
     private final JobPicture picture;
     private final boolean afterWork;
 
@@ -35,6 +37,14 @@ final class ProveLines {
         if (said.has("says")) {
             String words = said.text("says");
             return List.of(new ProveEntry.SpeedGuessed(speed, phase(said), words, GuessedError.ev(words)));
+        }
+        if (said.has("errorPercent") || said.has("errorEv")) {
+            // somebody read it off something that says how far off it is: one firing, whose time follows
+            double times = said.number("errorPercent")
+                    .map(percent -> 1 + percent / 100)
+                    .orElseGet(() -> Math.pow(2, said.number("errorEv").orElse(0.0)));
+            return List.of(new ProveEntry.FiringsTimed(
+                    speed, phase(said), Attitude.LEVEL, READ_OFF, List.of(nominal(speed) * times), false));
         }
         HeardError error = HeardError.of(said, nominal(speed));
         return List.of(new ProveEntry.SpeedGuessed(

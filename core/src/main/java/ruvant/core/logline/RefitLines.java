@@ -58,4 +58,11 @@ final class RefitLines {
         return List.of(
                 new RefitEntry.GateAdded(parts.mustBeOut(said.text("part")), Named.of(said.text("check")), null));
     }
+
+    List<JobEntry> checkFailed(Fields said) {
+        return List.of(new RefitEntry.CheckFailed(
+                parts.known(said.text("part")),
+                Named.of(said.needed("check", "It is not said which check.", "Name what was looked at.")),
+                said.text("seen")));
+    }
 }

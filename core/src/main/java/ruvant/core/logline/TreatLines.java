@@ -141,6 +141,12 @@ final class TreatLines {
         PartName part = said.has("part")
                 ? parts.known(said.text("part"))
                 : parts.knownIn(what).orElse(null);
+        Optional<Lubrication.WaitKind> usual = CalledSo.in(shop.lubrication().waits(), what);
+        if (!said.has("minutes") && usual.isPresent()) {
+            Lubrication.WaitKind kind = usual.get();
+            return List.of(new TreatEntry.WaitStarted(
+                    part, new Named(kind.id(), kind.label()), kind.minutes(), kind.latestMinutes(), "", kind.late()));
+        }
         if (!said.has("minutes")) {
             throw new FieldProblem(
                     "minutes", "It is not said how long.", "Say how long: “30 min”, “2 h”, “overnight”.");

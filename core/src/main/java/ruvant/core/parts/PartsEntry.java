@@ -49,6 +49,13 @@ public sealed interface PartsEntry extends JobEntry {
             Check.count("count", count == null ? 1 : count, 1, 999);
             onlyIf = Check.optionalName("onlyIf", onlyIf);
         }
+
+        /** What is required, with how many and on which condition. */
+        public String words() {
+            return (count == null || count == 1 ? "" : count + " × ")
+                    + what
+                    + (onlyIf.isEmpty() ? "" : ", only if " + onlyIf);
+        }
     }
 
     /**

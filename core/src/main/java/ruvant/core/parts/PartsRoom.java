@@ -66,7 +66,7 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
     public String words(PartsEntry entry, Names names) {
         return switch (entry) {
             case PartsEntry.NeedOpened need ->
-                "needed for " + need.part() + with(", ", need.piece()) + ": " + need.what();
+                "needed for " + need.part() + with(", ", need.piece()) + ": " + need.words();
             case PartsEntry.NeedDropped need ->
                 "no longer needed for " + need.part() + with(", ", need.piece()) + ": " + need.why();
             case PartsEntry.PieceFitted fitted ->
@@ -117,7 +117,7 @@ public final class PartsRoom implements JobRoom<PartsEntry> {
             switch (entry) {
                 case PartsEntry.NeedOpened opened ->
                     needs.add(new PartsPicture.Need(
-                            line.id(), opened.part(), opened.piece(), opened.what(), true, line.at(), ""));
+                            line.id(), opened.part(), opened.piece(), opened.words(), true, line.at(), ""));
                 case PartsEntry.NeedDropped dropped -> close(dropped.part(), dropped.piece(), dropped.why());
                 case PartsEntry.Replaced replaced -> {
                     replacements.add(new PartsPicture.Replacement(line.id(), line.at(), replaced));

@@ -96,7 +96,13 @@ public final class JobNow {
 
     /** What to think of while a part goes on. */
     public List<String> hints(ValleyPart part) {
-        return RefitHints.of(part, visitor(), refit().stillToTry(part), learned.slips(part.name()));
+        return RefitHints.of(part, visitor(), refit().stillToTry(part), learned.slips(part.name()), watched(part));
+    }
+
+    private List<String> watched(ValleyPart part) {
+        return picture.find().watched(part.name()).stream()
+                .map(seen -> (seen.place().isEmpty() ? "" : seen.place() + " ") + seen.condition())
+                .toList();
     }
 
     /** How long the way back is. */

@@ -15,9 +15,14 @@ public final class RefitHints {
      *
      * @param stillToTry functions to be tried before it closes over them
      * @param slips what went wrong there in earlier jobs
+     * @param watched what somebody wants to keep an eye on there
      */
     public static List<String> of(
-            ValleyPart part, VisitorVerdict visitor, List<String> stillToTry, List<String> slips) {
+            ValleyPart part,
+            VisitorVerdict visitor,
+            List<String> stillToTry,
+            List<String> slips,
+            List<String> watched) {
         List<String> hints = new ArrayList<>();
         if (!part.out()) {
             return hints;
@@ -32,6 +37,10 @@ public final class RefitHints {
         if (screws > 0 && visitor.opened() == VisitorVerdict.Opened.WITHOUT_CARE) {
             hints.add("The earlier repair was careless: measure each screw before it goes in.");
         }
+        if (part.removed().away() != null) {
+            part.removed().away().pieces().forEach(said -> hints.add("It came away so: " + said + "."));
+        }
+        watched.forEach(seen -> hints.add("Keep an eye on it: " + seen + "."));
         slips.forEach(slip -> hints.add("This has gone wrong here before: " + slip + "."));
         if (!stillToTry.isEmpty()) {
             hints.add("Not tried again yet: " + String.join(", ", stillToTry) + ".");

@@ -54,6 +54,8 @@ public enum StatementKind {
     LEAVE_ALONE,
     /** Something to look at before a part goes on. */
     CHECK_ADDED,
+    /** A check was made and does not hold. */
+    CHECK_FAILED,
     /** A picture that was taken with another device. */
     PICTURED,
     SAT_DOWN,

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import ruvant.core.BenchLine;
 import ruvant.core.Logs;
+import ruvant.core.find.FindEntry;
+import ruvant.core.find.Seen;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.job.JobEntry;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
@@ -43,7 +47,8 @@ class RefitHintsTest {
                 picture.valley().part(PLATE).orElseThrow(),
                 VisitorVerdict.of(picture.intake().visitorSigns()),
                 logs.stands().refit().stillToTry(picture.valley().part(PLATE).orElseThrow()),
-                slips);
+                slips,
+                picture.find().watched(PLATE).stream().map(Seen::condition).toList());
     }
 
     @Test
@@ -94,6 +99,20 @@ class RefitHintsTest {
         off();
         slips = List.of("long screw in short hole; stood proud");
         assertThat(hints()).containsExactly("This has gone wrong here before: long screw in short hole; stood proud.");
+    }
+
+    @Test
+    void howItCameAwayAndWhatToKeepAnEyeOnIsSaid() {
+        logs.add(BenchLine.of(logs.picture(), Logs.SHOP)
+                .read("off plate, tilt it left first, beware the wire under it")
+                .entries()
+                .toArray(JobEntry[]::new));
+        logs.add(new FindEntry.Found(new Seen(PLATE, "", "hairline crack", "", 1, false, true)));
+        assertThat(hints())
+                .containsExactly(
+                        "It came away so: tilt it left first.",
+                        "It came away so: mind: the wire under it.",
+                        "Keep an eye on it: hairline crack.");
     }
 
     @Test

@@ -53,6 +53,7 @@ class KnowledgeController {
      * @param next what usually comes off next
      * @param needless names of what came off seldom, with nothing done to it
      * @param leaveAlone what is better left alone
+     * @param ofTheModel what is true of every such camera
      */
     record Known(
             int jobs,
@@ -60,7 +61,8 @@ class KnowledgeController {
             List<Usual> next,
             List<Met> parts,
             List<String> needless,
-            List<ModelKnowledge.Tally> leaveAlone) {}
+            List<ModelKnowledge.Tally> leaveAlone,
+            List<ModelKnowledge.Tally> ofTheModel) {}
 
     /** A part that usually comes off next, and the line that says so. */
     record Usual(String part, String line) {}
@@ -94,7 +96,8 @@ class KnowledgeController {
             List<PatternSigns.Feature> features,
             List<KnownPart> care,
             List<ModelKnowledge.Tally> batteries,
-            List<ModelKnowledge.Tally> leaveAlone) {}
+            List<ModelKnowledge.Tally> leaveAlone,
+            List<ModelKnowledge.Tally> ofTheModel) {}
 
     @GetMapping("/identify")
     Identified identify(
@@ -115,7 +118,8 @@ class KnowledgeController {
                 signs.features(),
                 knowledge.parts().stream().filter(KnownPart::wantsCare).toList(),
                 knowledge.batteries(),
-                knowledge.leaveAlone());
+                knowledge.leaveAlone(),
+                knowledge.ofTheModel());
     }
 
     @GetMapping("/jobs/{tag}/known")
@@ -132,7 +136,8 @@ class KnowledgeController {
                         .filter(KnownPart::needless)
                         .map(KnownPart::name)
                         .toList(),
-                known.leaveAlone());
+                known.leaveAlone(),
+                known.ofTheModel());
     }
 
     @GetMapping("/models")

@@ -116,22 +116,6 @@ class WindowsTest extends InBrowser {
     }
 
     @Test
-    void theLogLineShowsItsReadingAndAsksBeforeEnter() {
-        String tag = shop.camera("Reading");
-        browser.go("/camera/" + tag).see("Nothing is off yet").press("l", "off front plate, 3 slot 1,4x3, zumpf");
-        browser.see("Taken off: front plate").see("3 × slotted screw 1.4 × 3.0").see("zumpf");
-        browser.press(Keys.ENTER)
-                .seeNot("Nothing is off yet")
-                .press("clean front plate")
-                .see("With what?");
-        int before = shop.get("/api/logs/" + tag + "/lines").body().size();
-        browser.press(Keys.ENTER).see("With what?");
-        assertThat(shop.get("/api/logs/" + tag + "/lines").body())
-                .as("what is asked about is not logged")
-                .hasSize(before);
-    }
-
-    @Test
     void aPackageTooLargeOrWrongIsRefusedInTheWindow() throws java.io.IOException {
         browser.go("/cameras").see("In the shop");
         var wrong = java.nio.file.Files.createTempFile("wrong", ".zip");

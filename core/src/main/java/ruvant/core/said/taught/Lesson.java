@@ -65,6 +65,7 @@ public final class Lesson {
     /** In small letters, without marks: how phrases are compared. */
     public static String plain(String words) {
         return words.toLowerCase(Locale.ROOT)
+                .replaceAll("\\.(?!\\p{N})", " ")
                 .replaceAll("[^\\p{L}\\p{N}/.]+", " ")
                 .strip();
     }
