@@ -1,5 +1,5 @@
-import { answering, inTheShop } from "../../testing/atTheBench";
-import { fireEvent, screen, within } from "@testing-library/react";
+import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
 import { aMet, called } from "../../testing/examples";
@@ -104,4 +104,30 @@ it("says so where nothing was learned yet", async () => {
   });
   expect(await screen.findByText("Nothing inside has been reached in a job yet.")).toBeTruthy();
   expect(screen.getByText("No cause has been confirmed yet.")).toBeTruthy();
+});
+
+it("keeps what is true of the model without a job, and takes it back", async () => {
+  const truth = { id: "t-1", words: "pawl: its screw is left-hand" };
+  inTheShop(<OneModel />);
+  answering({
+    "GET /api/models/one": known({
+      knowledge: {
+        ...known().knowledge,
+        ofTheModel: [
+          { what: truth, jobs: 0 },
+          { what: called("dial first"), jobs: 2 },
+        ],
+      },
+    }),
+    "POST /api/logs/knowledge/lines": { log: "knowledge", lastSequence: 5 },
+  });
+  fireEvent.change(await screen.findByLabelText("What is true"), { target: { value: "red wire is plus" } });
+  fireEvent.click(named("button", "Keep it"));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({
+    kind: "truthsStated",
+    truths: { truths: [{ about: "", says: "red wire is plus", sure: true }] },
+  });
+  fireEvent.click(named("button", "Take back: pawl: its screw is left-hand"));
+  await waitFor(() => expect(logged()[1]).toEqual({ kind: "truthTakenBack", id: "t-1" }));
 });

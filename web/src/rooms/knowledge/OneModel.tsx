@@ -7,6 +7,7 @@ import { minutesWords, spanMinutes } from "../../ui/dates";
 import { Empty, Panel } from "../../ui/Panel";
 import { MakerSays } from "./MakerSays";
 import { fastenerWords } from "../../ui/fastenerWords";
+import { Truths } from "./Truths";
 import { texts } from "./words";
 
 type KnownPart = Schemas["KnownPart"];
@@ -90,7 +91,7 @@ export function OneModel() {
           <MakerSays maker={maker} model={model} sheet={sheet} />
           <BothWays order={knowledge.orderInDoubt} />
           <Patterns signs={signs} />
-          <Sayings title={texts.trueOfTheModel} said={knowledge.ofTheModel} />
+          <Truths maker={maker} model={model} said={knowledge.ofTheModel} />
           <Sayings title={texts.betterLeftAlone} said={knowledge.leaveAlone}>
             {texts.typeItInTheLog}
           </Sayings>

@@ -2,6 +2,7 @@ package ruvant.core.knowledge;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Stream;
 import ruvant.core.strip.AskedCheck;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
@@ -78,6 +79,25 @@ public record KnownPart(
                 || beware.state() != null
                 || !held.loose().isEmpty()
                 || !beware.slips().isEmpty();
+    }
+
+    /** The same with more to know before it is lifted, said before what was noted. */
+    KnownPart told(List<String> truths) {
+        if (truths.isEmpty()) {
+            return this;
+        }
+        List<String> remarks = Stream.concat(truths.stream(), beware.remarks().stream())
+                .distinct()
+                .toList();
+        return new KnownPart(
+                name,
+                jobs,
+                lies,
+                held,
+                new Beware(beware.hazards(), beware.state(), beware.slips(), remarks),
+                takes,
+                needless,
+                checks);
     }
 
     /** The same for a camera of another model: where it lies and what to beware of hold there, measures do not. */

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import ruvant.core.adjust.Adjusting;
 import ruvant.core.adjust.LearnedResponses;
 import ruvant.core.find.FindPicture;
+import ruvant.core.house.ModelTruth;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.Procedure;
@@ -127,6 +128,38 @@ public record ModelKnowledge(
         Map<String, List<String>> said = new LinkedHashMap<>();
         jobs.forEach(job -> job.treat().madeOf().forEach((part, of) -> said.putIfAbsent(part.key(), of)));
         return said;
+    }
+
+    /** The same with what was said of the model without a job; of a part it goes before what jobs noted there. */
+    public ModelKnowledge with(List<ModelTruth> truths) {
+        if (truths.isEmpty()) {
+            return this;
+        }
+        List<Tally> said = Stream.concat(
+                        truths.stream().map(one -> new Tally(new Named(one.id(), one.words()), 0)), ofTheModel.stream())
+                .toList();
+        List<KnownPart> told = parts.stream()
+                .map(part -> part.told(truths.stream()
+                        .filter(one -> !one.about().isEmpty()
+                                && PartName.of(one.about()).equals(PartName.of(part.name())))
+                        .map(one -> one.says() + (one.sure() ? "" : " (not certain)"))
+                        .toList()))
+                .toList();
+        return new ModelKnowledge(
+                jobs,
+                told,
+                causes,
+                batteries,
+                leaveAlone,
+                said,
+                adjusters,
+                looks,
+                falseLeads,
+                oilPoints,
+                orderInDoubt,
+                order,
+                madeOf,
+                procedures);
     }
 
     /** Learns from jobs of other models of one family: which parts there are and what to beware of, no measures. */

@@ -92,4 +92,9 @@ final class BenchLines {
     List<JobEntry> noted(String text) {
         return List.of(new SittingEntry.Noted(text));
     }
+
+    List<JobEntry> leftOpen(Fields said) {
+        return List.of(new HandoverEntry.LeftOpen(
+                said.text("what"), said.needed("why", "It is not said why.", "Say why it is left.")));
+    }
 }

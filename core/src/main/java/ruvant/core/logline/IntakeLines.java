@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
@@ -126,6 +125,16 @@ final class IntakeLines {
     }
 
     List<JobEntry> scopeDone(Fields said) {
+        return List.of(new IntakeEntry.ScopeSettled(agreed(said), true, said.remark()));
+    }
+
+    List<JobEntry> scopeLeft(Fields said) {
+        return List.of(new IntakeEntry.ScopeSettled(
+                agreed(said), false, said.needed("why", "It is not said why.", "Say why it is not done.")));
+    }
+
+    /** The open piece of agreed work that is meant. */
+    private Named agreed(Fields said) {
         List<Named> open = picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
                 .map(IntakePicture.ScopeItem::what)
@@ -134,19 +143,16 @@ final class IntakeLines {
         List<Named> meant = open.stream()
                 .filter(what -> what.words().toLowerCase(Locale.ROOT).contains(key))
                 .toList();
-        Optional<Named> one = meant.size() == 1 ? Optional.of(meant.getFirst()) : Optional.empty();
-        return List.of(new IntakeEntry.ScopeSettled(
-                one.orElseThrow(() -> new FieldProblem(
-                        "what",
-                        "“" + said.text("what") + "” is not one piece of agreed work.",
-                        open.isEmpty()
-                                ? "None is open."
-                                : "Open are: "
-                                        + String.join(
-                                                ", ",
-                                                open.stream().map(Named::words).toList())
-                                        + ".")),
-                true,
-                said.remark()));
+        if (meant.size() == 1) {
+            return meant.getFirst();
+        }
+        throw new FieldProblem(
+                "what",
+                "“" + said.text("what") + "” is not one piece of agreed work.",
+                open.isEmpty()
+                        ? "None is open."
+                        : "Open are: "
+                                + String.join(
+                                        ", ", open.stream().map(Named::words).toList()) + ".");
     }
 }

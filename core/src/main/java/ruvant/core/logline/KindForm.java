@@ -333,6 +333,52 @@ public record KindForm(StatementKind kind, String label, List<FieldForm> fields)
                         words("pattern", "Of which pattern"),
                         field("outcome", "How it fitted", CHOICE, "AS_IS", "WITH_WORK", "NOT"),
                         REMARK);
+            case LIES_OVER ->
+                form(
+                        kind,
+                        "Lies over",
+                        field("part", "Which part", PART),
+                        field("under", "Over which part", PART),
+                        field("negated", "Does not", YES));
+            case LEFT_EMPTY ->
+                form(
+                        kind,
+                        "Left empty",
+                        words("what", "Which piece"),
+                        HOW_MANY,
+                        field("part", "Of which part", PART),
+                        words("why", "Why"));
+            case ALSO_MARKED ->
+                form(kind, "Another mark", THE_PART, words("mark", "Mark"), words("markState", "Holds when"));
+            case DRY_RUN ->
+                form(
+                        kind,
+                        "Run dry",
+                        THE_PART,
+                        field("result", "How it runs", CHOICE, "free", "rough", "sticks"),
+                        REMARK);
+            case NEED_DROPPED -> form(kind, "No longer needed", THE_PART, words("why", "Why"));
+            case LEFT_OPEN -> form(kind, "Left as it is", words("what", "What"), words("why", "Why"));
+            case PROBED ->
+                form(
+                        kind,
+                        "Multimeter",
+                        field("meter", "Set to", CHOICE, "continuity", "voltage", "loaded"),
+                        words("from", "From"),
+                        words("to", "To"),
+                        field("value", "Reading, Ω or V", NUMBER),
+                        REMARK);
+            case MADE_OF -> form(kind, "Made of", THE_PART, words("materials", "Materials"));
+            case PIECE_FITTED ->
+                form(
+                        kind,
+                        "Piece fitted",
+                        words("what", "Which piece"),
+                        HOW_MANY,
+                        field("part", "At which part", PART),
+                        field("source", "Where from", CHOICE, "stock", "donor", "made", "bought"),
+                        words("from", "Which one"));
+            case SCOPE_LEFT -> form(kind, "Not done", words("what", "Which work"), words("why", "Why"));
             case FREE_OF -> form(kind, "Free of each other", THE_PART, words("others", "Of which others"));
         };
     }

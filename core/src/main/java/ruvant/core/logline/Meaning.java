@@ -97,6 +97,16 @@ final class Meaning {
             case ROOT -> find.root(said);
             case OUTSIDE -> intake.outside(said);
             case FIT -> replacement.fit(said);
+            case LIES_OVER -> strip.liesOver(said);
+            case LEFT_EMPTY -> strip.leftEmpty(said);
+            case ALSO_MARKED -> strip.alsoMarked(said);
+            case DRY_RUN -> treat.dryRun(said);
+            case NEED_DROPPED -> replacement.needDropped(said);
+            case LEFT_OPEN -> bench.leftOpen(said);
+            case PROBED -> treat.probed(said);
+            case MADE_OF -> treat.madeOf(said);
+            case PIECE_FITTED -> replacement.pieceFitted(said);
+            case SCOPE_LEFT -> intake.scopeLeft(said);
             case FREE_OF -> strip.freeOf(said);
         };
     }

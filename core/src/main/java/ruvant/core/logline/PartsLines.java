@@ -32,14 +32,7 @@ final class PartsLines {
     }
 
     List<JobEntry> replaced(Fields said) {
-        SourceKind source = switch (said.text("source")) {
-            case "donor" -> SourceKind.DONOR;
-            case "stock" -> SourceKind.STOCK;
-            case "made" -> SourceKind.FABRICATED;
-            case "bought", "ordered" -> SourceKind.BOUGHT;
-            case "gift" -> SourceKind.GENERIC;
-            default -> said.choice("source", SourceKind.class).orElse(SourceKind.GENERIC);
-        };
+        SourceKind source = source(said);
         String from = said.has("from")
                 ? said.text("from")
                 : said.text("source").equals("gift") ? "the owner" : source.label();
@@ -50,6 +43,33 @@ final class PartsLines {
                 "",
                 said.is("checked"),
                 said.remark()));
+    }
+
+    private static SourceKind source(Fields said) {
+        return switch (said.text("source")) {
+            case "donor" -> SourceKind.DONOR;
+            case "stock" -> SourceKind.STOCK;
+            case "made" -> SourceKind.FABRICATED;
+            case "bought", "ordered" -> SourceKind.BOUGHT;
+            case "gift" -> SourceKind.GENERIC;
+            default -> said.choice("source", SourceKind.class).orElse(SourceKind.GENERIC);
+        };
+    }
+
+    List<JobEntry> needDropped(Fields said) {
+        return List.of(new PartsEntry.NeedDropped(
+                parts.known(said.text("part")), said.needed("why", "It is not said why.", "Say why."), ""));
+    }
+
+    List<JobEntry> pieceFitted(Fields said) {
+        SourceKind source = source(said);
+        return List.of(new PartsEntry.PieceFitted(
+                parts.known(said.needed("part", "It is not said at which part.", "Name the part.")),
+                StripLines.singular(said.text("what")),
+                said.count("count", 1),
+                source,
+                said.text("from"),
+                null));
     }
 
     /** A part of another pattern of this model. */

@@ -218,4 +218,20 @@ final class StripLines {
     static String singular(String what) {
         return what.endsWith("ss") || !what.endsWith("s") ? what : what.substring(0, what.length() - 1);
     }
+
+    List<JobEntry> liesOver(Fields said) {
+        return List.of(new StripEntry.EdgeSet(
+                parts.known(said.text("part")), parts.known(said.text("under")), !said.is("negated")));
+    }
+
+    List<JobEntry> leftEmpty(Fields said) {
+        Account account = account(said);
+        return List.of(new StripEntry.LeftEmpty(
+                account.part(), account.piece(), count(said), said.needed("why", "It is not said why.", "Say why.")));
+    }
+
+    List<JobEntry> alsoMarked(Fields said) {
+        return List.of(new StripEntry.AlsoMarked(
+                parts.mustBeOut(said.text("part")), new StripEntry.Mark(said.text("mark"), said.text("markState"))));
+    }
 }

@@ -6,8 +6,10 @@ import java.util.Optional;
 import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
+import ruvant.core.trade.DryRunResult;
 import ruvant.core.trade.FinishKind;
 import ruvant.core.trade.ModificationKind;
+import ruvant.core.trade.ProbeKind;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Manner;
 import ruvant.core.treat.Materials;
@@ -164,5 +166,30 @@ final class TreatLines {
                 .<List<JobEntry>>map(wait -> List.of(new TreatEntry.WaitEnded(wait.id(), said.remark())))
                 .orElseThrow(() -> new FieldProblem(
                         "what", "No wait by that name is running.", "End it where it is shown, among the waits."));
+    }
+
+    List<JobEntry> dryRun(Fields said) {
+        DryRunResult result = said.choice("result", DryRunResult.class)
+                .orElseThrow(() -> new FieldProblem(
+                        "result", "It is not said how it runs.", "Say whether it runs free, rough, or sticks."));
+        return List.of(new TreatEntry.RunDry(part(said), result, said.remark()));
+    }
+
+    List<JobEntry> madeOf(Fields said) {
+        List<String> materials = said.texts("materials").stream()
+                .map(words -> CalledSo.in(shop.materials().materials(), words)
+                        .map(Materials.Material::id)
+                        .orElseThrow(() -> new FieldProblem(
+                                "materials",
+                                "“" + words + "” is not in the table of materials.",
+                                "Name one that is, or add it in Settings.")))
+                .toList();
+        return List.of(new TreatEntry.MadeOf(part(said), materials));
+    }
+
+    List<JobEntry> probed(Fields said) {
+        ProbeKind meter = said.choice("meter", ProbeKind.class).orElse(ProbeKind.CONTINUITY);
+        return List.of(new TreatEntry.Probed(
+                meter, said.text("from"), said.text("to"), said.number("value").orElse(null), "", said.remark()));
     }
 }

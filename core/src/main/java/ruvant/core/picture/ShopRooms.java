@@ -8,6 +8,7 @@ import ruvant.core.find.FaultsRoom;
 import ruvant.core.house.HouseRoom;
 import ruvant.core.house.ListsRoom;
 import ruvant.core.house.SheetRoom;
+import ruvant.core.house.TruthsRoom;
 import ruvant.core.log.LogName;
 import ruvant.core.log.Rooms;
 import ruvant.core.said.taught.TaughtRoom;
@@ -29,6 +30,7 @@ public final class ShopRooms {
 
     /** The rooms of the log of what is known. */
     public static Rooms knowledge(FaultKnowledge faults, AdjusterBook adjusters) {
-        return new Rooms(List.of(new SheetRoom(), new FaultsRoom(faults), new AdjustersRoom(adjusters)));
+        return new Rooms(
+                List.of(new SheetRoom(), new FaultsRoom(faults), new AdjustersRoom(adjusters), new TruthsRoom()));
     }
 }

@@ -39,9 +39,12 @@ record Match(int end, Map<String, Object> fields, double cost) {
         return new Match(next.end, both, cost + next.cost);
     }
 
+    /** So few are followed sooner than compared. */
+    private static final int FEW = 6;
+
     /** Of those that reach as far and took the same, only the cheapest. */
     static List<Match> cheapest(List<Match> all) {
-        if (all.size() < 2) {
+        if (all.size() < FEW) {
             return all;
         }
         Map<List<Object>, Match> best = new LinkedHashMap<>();

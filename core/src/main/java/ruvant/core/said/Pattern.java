@@ -42,11 +42,12 @@ sealed interface Pattern {
     record Taken(Slot slot, String field) implements Pattern {
         @Override
         public List<Match> at(Scene scene, int start) {
-            return scene.hits(slot, start).stream()
-                    .map(hit -> field.isEmpty()
-                            ? new Match(hit.end(), java.util.Map.of(), hit.cost())
-                            : new Match(hit.end(), java.util.Map.of(), hit.cost()).with(field, hit.value()))
-                    .toList();
+            List<Match> all = new ArrayList<>();
+            for (Hit hit : scene.hits(slot, start)) {
+                Match bare = new Match(hit.end(), java.util.Map.of(), hit.cost());
+                all.add(field.isEmpty() ? bare : bare.with(field, hit.value()));
+            }
+            return all;
         }
     }
 
@@ -109,7 +110,11 @@ sealed interface Pattern {
 
         @Override
         public List<Match> at(Scene scene, int start) {
-            return ways.stream().flatMap(way -> way.at(scene, start).stream()).toList();
+            List<Match> all = new ArrayList<>();
+            for (Pattern way : ways) {
+                all.addAll(way.at(scene, start));
+            }
+            return all;
         }
     }
 

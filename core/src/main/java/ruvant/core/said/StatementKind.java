@@ -70,6 +70,26 @@ public enum StatementKind {
     OUTSIDE,
     /** How a part of another pattern went in. */
     FIT,
+    /** One part lies over another, or does not. */
+    LIES_OVER,
+    /** A place stays empty, and why. */
+    LEFT_EMPTY,
+    /** Another witness mark of a part that is off. */
+    ALSO_MARKED,
+    /** How a part runs before any oil covers it up. */
+    DRY_RUN,
+    /** A need is over without a replacement. */
+    NEED_DROPPED,
+    /** Something is left as it is, and the owner is told. */
+    LEFT_OPEN,
+    /** A multimeter was held to two places. */
+    PROBED,
+    /** What a part is made of. */
+    MADE_OF,
+    /** Another piece fills a place: a screw, a ball. */
+    PIECE_FITTED,
+    /** Agreed work that is not done, and why. */
+    SCOPE_LEFT,
     /** Two parts do not lie over each other. */
     FREE_OF;
 

@@ -22,6 +22,7 @@ final class Vocabulary {
     private static final int LONG = 8;
 
     private final Map<String, Map<String, List<Phrase>>> classes = new HashMap<>();
+    private final Map<String, Set<String>> single = new HashMap<>();
     private final Set<String> words = new HashSet<>();
     private final Set<String> english;
     private final @MayBeNull Vocabulary under;
@@ -76,6 +77,9 @@ final class Vocabulary {
                 .computeIfAbsent(parts.getFirst(), one -> new ArrayList<>())
                 .add(new Phrase(parts, value));
         words.addAll(parts);
+        if (parts.size() == 1) {
+            single.computeIfAbsent(name, one -> new HashSet<>()).add(parts.getFirst());
+        }
     }
 
     /** The words of a phrase, in small letters; hyphens part words, apostrophes do not. */
@@ -116,9 +120,8 @@ final class Vocabulary {
     }
 
     boolean in(String name, String word) {
-        return under != null && under.in(name, word)
-                || classes.getOrDefault(name, Map.of()).getOrDefault(word, List.of()).stream()
-                        .anyMatch(phrase -> phrase.words().size() == 1);
+        Set<String> here = single.get(name);
+        return here != null && here.contains(word) || under != null && under.in(name, word);
     }
 
     /** The phrases of a class that stand at a place of a line, longest first. */
@@ -126,16 +129,19 @@ final class Vocabulary {
         if (start >= line.size() || line.get(start).is(Word.Type.MARK)) {
             return List.of();
         }
+        List<Phrase> own = classes.getOrDefault(name, Map.of())
+                .getOrDefault(line.get(start).key(), List.of());
+        List<Phrase> below = under == null ? List.of() : under.at(name, line, start);
+        if (own.isEmpty()) {
+            return below;
+        }
         List<Phrase> found = new ArrayList<>();
-        for (Phrase phrase : classes.getOrDefault(name, Map.of())
-                .getOrDefault(line.get(start).key(), List.of())) {
+        for (Phrase phrase : own) {
             if (stands(phrase.words(), line, start)) {
                 found.add(phrase);
             }
         }
-        if (under != null) {
-            found.addAll(under.at(name, line, start));
-        }
+        found.addAll(below);
         found.sort((one, other) -> other.words().size() - one.words().size());
         return found;
     }

@@ -18,7 +18,8 @@ public record Tried(String speed, String with, int good, int of) {
         Check.count("good", good, 0, 999);
         Check.count("of", of, 0, 999);
         if (good > of) {
-            throw new FieldProblem("good", good + " good ones of " + of + " tries cannot be.", "Enter all tries.");
+            throw new FieldProblem(
+                    "good", good + " good tries of " + of + " are more than were made.", "Enter all tries.");
         }
     }
 

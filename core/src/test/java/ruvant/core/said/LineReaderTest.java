@@ -248,7 +248,7 @@ class LineReaderTest {
         Path data = Path.of("src/main/resources/ruvant/core/said");
         String asking = Files.readString(data.resolve("frames.txt"));
         try (Stream<Path> code = Files.list(Path.of("src/main/java/ruvant/core/said"))) {
-            for (Path file : code.toList()) {
+            for (Path file : code.filter(Files::isRegularFile).toList()) {
                 asking += Files.readString(file);
             }
         }

@@ -15,9 +15,11 @@ import ruvant.core.house.HousePractice;
 import ruvant.core.house.HouseRoom;
 import ruvant.core.house.ListChanges;
 import ruvant.core.house.ListsRoom;
+import ruvant.core.house.ModelTruths;
 import ruvant.core.house.SheetRoom;
 import ruvant.core.house.SpeedsAllowed;
 import ruvant.core.house.Stand;
+import ruvant.core.house.TruthsRoom;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Folds;
 import ruvant.core.log.LogName;
@@ -69,7 +71,8 @@ public class ShopService implements LogDoor {
             FaultChanges faults,
             AdjusterChanges adjusters,
             List<Stand> stands,
-            TaughtWords taught) {}
+            TaughtWords taught,
+            ModelTruths truths) {}
 
     private void readAgain() {
         state = null;
@@ -122,7 +125,8 @@ public class ShopService implements LogDoor {
                 faults,
                 adjusters,
                 settings.stands(),
-                byHouse.of(TaughtRoom.Fold.class).changes());
+                byHouse.of(TaughtRoom.Fold.class).changes(),
+                byKnowledge.of(TruthsRoom.Fold.class).changes());
     }
 
     /** What ships may be of a later version than a shop's changes; where they do not fit it any more, it counts alone. */
@@ -169,6 +173,11 @@ public class ShopService implements LogDoor {
     /** Words that the log line learned from corrections here. */
     public TaughtWords taught() {
         return state().taught();
+    }
+
+    /** What is true of models, said without a job. */
+    public ModelTruths truths() {
+        return state().truths();
     }
 
     /** Its shutter stands. */

@@ -9,12 +9,14 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ruvant.core.adjust.LearnedResponses;
+import ruvant.core.house.ModelTruth;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
 import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.Learned;
 
@@ -34,8 +36,11 @@ public class LearnedModels implements Learned {
     private final LoadingCache<Others, ModelKnowledge> besides = kept(this::learn);
     private final LoadingCache<Kin, ModelKnowledge> families = kept(this::learn);
 
-    public LearnedModels(JobService jobs, ModelStore models, RefitPace pace) {
+    private final ShopService shop;
+
+    public LearnedModels(JobService jobs, ShopService shop, ModelStore models, RefitPace pace) {
         this.jobs = jobs;
+        this.shop = shop;
         this.models = models;
         this.pace = pace;
     }
@@ -65,7 +70,8 @@ public class LearnedModels implements Learned {
 
     /** What all jobs of a model taught up to now; asked for seldom, at the counter and by its page, so never kept. */
     public ModelKnowledge of(String maker, String model) {
-        return ModelKnowledge.of(taught(models.tags(maker, model).stream()));
+        return ModelKnowledge.of(taught(models.tags(maker, model).stream()))
+                .with(shop.truths().of(maker, model));
     }
 
     /**
@@ -79,9 +85,13 @@ public class LearnedModels implements Learned {
     public Beside beside(JobPicture job) {
         Model model = Model.of(job);
         ModelKnowledge own = besides.get(new Others(model, job.tag()));
+        List<ModelTruth> truths = shop.truths().of(model.maker(), model.model());
         return own.jobs() > 0
-                ? new Beside(own, false)
-                : new Beside(families.get(new Kin(job.received().camera().family(), model)), true);
+                ? new Beside(own.with(truths), false)
+                : new Beside(
+                        families.get(new Kin(job.received().camera().family(), model))
+                                .with(truths),
+                        true);
     }
 
     /** How adjusters answered on the other cameras of its model, and behind them on other models of its family. */
