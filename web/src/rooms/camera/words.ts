@@ -22,6 +22,7 @@ export const texts = {
   struckOutCtrlZRestores: (words: string | number) => `Struck out: ${words}. Ctrl Z restores it.`,
   logLine: "Log line",
   keptAsARemark: "Kept as a remark",
+  remarkOf: (words: string) => `Remark: ${words}`,
   asUnderstood: "As understood",
   chipKeys:
     "Up and down choose another meaning. Delete keeps it as a remark. Space opens its fields. Enter logs the line. Escape goes back to the line.",

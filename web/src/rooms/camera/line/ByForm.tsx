@@ -8,6 +8,7 @@ import { ChoiceField } from "../../../ui/Field";
 import { useSubmit } from "../../../ui/useSubmit";
 import { ProblemNote } from "../../../ui/ProblemNote";
 import { texts } from "../words";
+import { sentence } from "./chosen";
 import { FieldOf } from "./FieldOf";
 
 /** Whatever a line can say, filled in field by field instead. */
@@ -27,12 +28,13 @@ export function ByForm({
   const { busy, problem, submit } = useSubmit();
   const chip = useQuery(readingQuery(job.tag, "", stop, [piece])).data?.chips[0];
   const form = forms.find((one) => one.kind === piece.kind);
+  const begun = Object.keys(piece.fields).length > 0;
   const ready = chip !== undefined && chip.trouble === undefined;
 
   const log = () =>
     submit(async () => {
       if (!ready) return;
-      await append(chip.entries, { said: chip.says });
+      await append(chip.entries, { said: sentence(chip.says) });
       onClose();
     });
 
@@ -46,6 +48,7 @@ export function ByForm({
         <ChoiceField
           label={texts.whatIsIt}
           value={piece.kind}
+          autoFocus
           choices={forms.map((one) => ({ value: one.kind, label: one.label }))}
           onChange={(event) =>
             setPiece({ typed: "form", kind: event.target.value as ChosenPiece["kind"], fields: {} })
@@ -53,9 +56,9 @@ export function ByForm({
         />
         <p
           aria-live="polite"
-          className={`flex-1 pb-2 text-[14.5px] ${ready ? "text-ready font-bold" : "text-mark"}`}
+          className={`flex-1 pb-2 text-[14.5px] ${ready ? "text-ready font-bold" : begun ? "text-mark" : "text-soft"}`}
         >
-          {chip === undefined ? "" : (chip.trouble?.message ?? chip.says)}
+          {chip === undefined ? "" : (chip.trouble?.message ?? sentence(chip.says))}
         </p>
         <Button kind="quiet" onClick={onClose}>
           {texts.done}

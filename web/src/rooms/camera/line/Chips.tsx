@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import type { Chip, Reading } from "../../../api/client";
 import { texts } from "../words";
+import { sentence } from "./chosen";
 
 const LOOKS = {
   remark: "bg-sheet text-ink border border-dashed border-soft italic",
@@ -18,12 +19,17 @@ const look = (chip: Chip) =>
         ? LOOKS.remark
         : LOOKS.read;
 
-const shown = (chip: Chip) =>
+const EXCERPT = 32;
+const excerpt = (typed: string) => (typed.length > EXCERPT ? `${typed.slice(0, EXCERPT).trimEnd()}…` : typed);
+
+const shown = (chip: Chip, alone: boolean) =>
   chip.trouble !== undefined
     ? `${chip.label}: ${chip.trouble.message} ${chip.trouble.remedy}`
     : chip.kind === "REMARK"
-      ? texts.keptAsARemark
-      : chip.says.charAt(0).toUpperCase() + chip.says.slice(1);
+      ? alone
+        ? texts.keptAsARemark
+        : texts.remarkOf(excerpt(chip.typed))
+      : sentence(chip.says);
 
 /** The line as it is understood, piece by piece; each can be taken for something else. */
 export function Chips({
@@ -77,13 +83,13 @@ export function Chips({
           data-chip
           tabIndex={index === (at ?? 0) ? 0 : -1}
           aria-describedby="chip-keys"
-          aria-label={`${chip.label}: ${shown(chip)}`}
+          aria-label={`${chip.label}: ${shown(chip, chips.length === 1)}`}
           onClick={() => onMend(index)}
           onFocus={() => onAt(index)}
           onKeyDown={(event) => press(event, chip, index)}
           className={`min-h-11 rounded-[3px] px-2.5 py-1 text-left text-[14px] ${look(chip)}`}
         >
-          {shown(chip)}
+          {shown(chip, chips.length === 1)}
         </button>
       ))}
     </div>

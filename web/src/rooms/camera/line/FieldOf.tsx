@@ -17,6 +17,9 @@ const asNumber = (text: string): unknown => {
   return figure !== "" && Number.isFinite(Number(figure)) ? Number(figure) : text.trim();
 };
 
+/** What is longer than this wants two columns. */
+const WIDE = 24;
+
 /** One field of a statement, by what it holds. */
 export function FieldOf({
   field,
@@ -101,6 +104,7 @@ function Typed({
     <>
       <TextField
         label={field.label}
+        wrap={asText(value).length > WIDE ? "col-span-2" : undefined}
         value={typed ?? asText(value)}
         list={field.type === "PART" ? list : undefined}
         inputMode={field.type === "COUNT" || field.type === "NUMBER" ? "decimal" : undefined}

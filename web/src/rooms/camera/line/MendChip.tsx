@@ -1,5 +1,7 @@
+import { useEffect, useRef } from "react";
 import type { Chip, ChosenPiece, JobView, KindForm } from "../../../api/client";
 import { Button } from "../../../ui/Button";
+import { Pick } from "../../../ui/Pick";
 import { texts } from "../words";
 import { FieldOf } from "./FieldOf";
 import { withField } from "./chosen";
@@ -18,6 +20,9 @@ export function MendChip({
   onChoose: (piece: ChosenPiece) => void;
   onClose: () => void;
 }) {
+  const ways = useRef<HTMLDivElement>(null);
+  // whoever opened it by key goes on by key
+  useEffect(() => ways.current?.querySelector<HTMLElement>("[data-state=checked]")?.focus(), []);
   const form = forms.find((one) => one.kind === chip.kind);
   return (
     <section
@@ -36,19 +41,20 @@ export function MendChip({
           {texts.done}
         </Button>
       </div>
-      <div role="radiogroup" aria-label={texts.takenFor} className="flex flex-wrap gap-1">
-        {chip.ways.map((way, index) => (
-          <button
-            key={index}
-            type="button"
-            role="radio"
-            aria-checked={index === chip.chosen}
-            onClick={() => onChoose({ typed: chip.typed, kind: way.kind, fields: way.fields })}
-            className={`min-h-11 rounded-[4px] border px-3 text-[14px] ${index === chip.chosen ? "border-ready bg-ready text-on-ready font-bold" : "border-line bg-sheet hover:border-ink"}`}
-          >
-            {named(way.label, way.fields)}
-          </button>
-        ))}
+      <div ref={ways}>
+        <Pick
+          label={texts.takenFor}
+          small
+          choices={chip.ways.map((way, index) => ({
+            value: String(index),
+            label: named(way.label, way.fields),
+          }))}
+          value={String(chip.chosen)}
+          onChange={(index) => {
+            const way = chip.ways[Number(index)];
+            onChoose({ typed: chip.typed, kind: way.kind, fields: way.fields });
+          }}
+        />
       </div>
       {form !== undefined && (
         <div className="grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-x-4 gap-y-2 pt-3">

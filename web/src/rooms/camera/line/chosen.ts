@@ -36,3 +36,6 @@ export function withField(chip: Chip, name: string, value: unknown): ChosenPiece
   else fields[name] = value;
   return { typed: chip.typed, kind: chip.kind, fields };
 }
+
+/** What the record will say, as a sentence begins. */
+export const sentence = (says: string) => says.charAt(0).toUpperCase() + says.slice(1);

@@ -15,7 +15,7 @@ import { useAppend, useShopLog } from "../../../hands/append";
 import { useDraft } from "../../../hands/draft";
 import { useProposed } from "../../../hands/proposedLine";
 import { texts } from "../words";
-import { stillThere, type Chosen } from "./chosen";
+import { sentence, stillThere, type Chosen } from "./chosen";
 
 const KEPT_LINES = 30;
 
@@ -62,7 +62,7 @@ export function useLine(job: JobView, stop: Stop | undefined) {
       if (!free(fresh) || fresh.chips.length === 0) return false;
       await append(
         fresh.chips.flatMap((chip) => chip.entries),
-        { said: fresh.chips.map((chip) => chip.says).join("; ") },
+        { said: fresh.chips.map((chip) => sentence(chip.says)).join("; ") },
       );
       if (fresh.teaches.length > 0) {
         await teach(

@@ -113,6 +113,7 @@ public record KindForm(StatementKind kind, String label, List<FieldForm> fields)
                         THE_PART,
                         field("torque", "How tight", CHOICE, "finger", "snug", "hard"),
                         field("marks", "Marks lined up", YES),
+                        words("overrideReason", "Put back anyway, because"),
                         REMARK);
             case TREATED -> treated(kind);
             case MENDED ->

@@ -36,7 +36,9 @@ final class WaysToTake {
     static List<Statement> of(Heard.Piece piece, Statement said) {
         List<Statement> all = new ArrayList<>();
         piece.said().ifPresent(all::add);
-        all.addAll(piece.others());
+        piece.others().stream()
+                .filter(other -> all.stream().noneMatch(one -> told(one).equals(told(other))))
+                .forEach(all::add);
         all.add(new Statement(StatementKind.REMARK, Map.of("says", piece.words())));
         IN_WORDS.forEach((kind, field) -> {
             if (all.stream().noneMatch(one -> one.kind() == kind)) {
@@ -53,6 +55,11 @@ final class WaysToTake {
             }
         }
         return all;
+    }
+
+    /** What tells two ways apart for who chooses: the kind, and what it is about; the rest is corrected field by field. */
+    private static List<String> told(Statement one) {
+        return List.of(one.kind().name(), one.text("part"), one.text("what"), one.text("function"), one.text("speed"));
     }
 
     static LineWay way(Statement said) {

@@ -78,7 +78,7 @@ class LogLineInBrowserTest extends InBrowser {
                 .see("Learned at the log line")
                 .buttonBeside("wonky", "Take back");
         browser.see("Nothing yet");
-        browser.go("/camera/" + tag).press("l", "rack wonky").see("Kept as a remark");
+        browser.go("/camera/" + tag).click("#log-line").press("rack wonky").see("Kept as a remark");
     }
 
     @Test
@@ -102,7 +102,7 @@ class LogLineInBrowserTest extends InBrowser {
         browser.field("Which tool", "strap wrench")
                 .press(Keys.TAB)
                 .click("//label[normalize-space(.)='What about it']/following-sibling::select/option[.='did no good']");
-        browser.see("tool did no good: strap wrench").button("Log").seeNot("What is it?");
+        browser.see("Tool did no good: strap wrench").button("Log").seeNot("What is it?");
         assertThat(kinds(tag)).contains("toolSaid");
     }
 
