@@ -278,7 +278,7 @@ it("tells what a correction teaches, and teaches it where it is logged", async (
     "POST /api/logs/house/lines": { log: "house", lastSequence: 5 },
   });
   type("found lever wonky");
-  expect(await screen.findByText(/teaches: “wonky” is what a part is like/)).toBeTruthy();
+  expect(await screen.findByText(/teaches: “wonky” is condition/)).toBeTruthy();
   enter();
   await waitFor(() => expect(line().value).toBe(""));
   expect(logged()).toContainEqual({ kind: "wordsTaught", words: { words: [taught] } });

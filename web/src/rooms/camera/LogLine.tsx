@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import type { JobView, Reading, Stop } from "../../api/client";
-import { knownQuery, lineKindsQuery } from "../../api/queries";
+import type { JobView, Stop } from "../../api/client";
+import { knownQuery, lineKindsQuery, useWords } from "../../api/queries";
 import { Button, Key } from "../../ui/Button";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { BeforeLift, metOf } from "../strip";
@@ -14,15 +14,13 @@ import { MendChip } from "./line/MendChip";
 import { useLine } from "./line/useLine";
 import { texts } from "./words";
 
-const meanings = (teaches: Reading["teaches"]) =>
-  teaches.map((one) => texts.wordIs(one.phrase, texts.wordMeans[one.as])).join("; ");
-
 const toTheLine = () => document.getElementById("log-line")?.focus();
 
 /** The line at the foot of every camera screen: typed as one speaks, shown as understood, logged at Enter. */
 export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
   const line = useLine(job, stop);
   const { read } = line;
+  const { word } = useWords();
   const [at, setAt] = useState<number>();
   const [mending, setMending] = useState<number>();
   const [form, setForm] = useState(false);
@@ -124,7 +122,11 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
           />
         )}
         {read !== undefined && read.teaches.length > 0 && (
-          <span className="text-soft text-[13.5px]">{texts.willLearn(meanings(read.teaches))}</span>
+          <span className="text-soft text-[13.5px]">
+            {texts.willLearn(
+              read.teaches.map((one) => texts.wordIs(one.phrase, word("wordClass", one.as))).join("; "),
+            )}
+          </span>
         )}
         {read?.question !== undefined && (
           <span className="text-mark text-[14.5px] font-bold">{read.question}</span>

@@ -1,3 +1,4 @@
+import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
 import { useShopLog } from "../../hands/append";
@@ -6,6 +7,7 @@ import { texts } from "./words";
 
 /** Words that the log line learned from corrections, each to be taken back. */
 export function TaughtWords({ tables }: { tables: Tables }) {
+  const { word } = useWords();
   const say = useShopLog("house");
   const { busy, refused, submit } = useSubmit();
   return (
@@ -21,7 +23,7 @@ export function TaughtWords({ tables }: { tables: Tables }) {
               key={one.id}
               className="border-line/70 grid min-h-11 grid-cols-[260px_minmax(0,1fr)_auto] items-center gap-4 border-b px-1"
             >
-              <span>{texts.wordIs(one.phrase, texts.wordMeans[one.as])}</span>
+              <span>{texts.wordIs(one.phrase, word("wordClass", one.as))}</span>
               <span className="num text-soft text-[14px]">{one.line}</span>
               <Button
                 kind="quiet"

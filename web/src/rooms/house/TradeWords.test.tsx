@@ -135,7 +135,7 @@ it("keeps a noun under its topic and meaning", async () => {
 
 it("shows what the log line learned, and forgets it by a press", async () => {
   show();
-  expect(screen.getByText("“wonky” is what a part is like")).toBeTruthy();
+  expect(screen.getByText("“wonky” is condition")).toBeTruthy();
   fireEvent.click(named("button", "Take back: wonky"));
   await waitFor(() => expect(logged()).toEqual([{ kind: "wordTakenBack", id: "condition.wonky" }]));
 });

@@ -20,6 +20,7 @@ import ruvant.core.house.SpeedLimits;
 import ruvant.core.house.Stand;
 import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.measure.TypedTimes;
+import ruvant.core.said.taught.WordClass;
 import ruvant.core.shelf.Condition;
 import ruvant.core.shelf.PartState;
 import ruvant.core.shelf.StatedFit;
@@ -51,6 +52,7 @@ class HouseController {
             FastenerTrait.class,
             JointKind.class,
             Hazard.class,
+            WordClass.class,
             MechanismState.class,
             CheckMoment.class,
             PinKind.class,
