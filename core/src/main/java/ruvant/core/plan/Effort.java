@@ -1,0 +1,27 @@
+package ruvant.core.plan;
+
+import java.util.function.BooleanSupplier;
+
+/** How long a plan is improved, and how much of that is over. */
+@FunctionalInterface
+public interface Effort {
+    /** The part that is spent, 0 to 1; at 1 or above it is over. It is asked for again and again, and never falls. */
+    double spent();
+
+    /** For so many seconds, or until it is no longer wanted. What comes of it depends on how fast the machine is. */
+    static Effort seconds(double seconds, BooleanSupplier wanted) {
+        long began = System.nanoTime();
+        return () -> wanted.getAsBoolean() ? (System.nanoTime() - began) / (seconds * 1e9) : 1;
+    }
+
+    /** For so many rounds; with the same seed the same plan comes of it on any machine. */
+    static Effort rounds(long rounds) {
+        long[] asked = {0};
+        return () -> asked[0]++ / (double) rounds;
+    }
+
+    /** A stretch of an effort as an effort of its own. */
+    default Effort part(double from, double to) {
+        return () -> (spent() - from) / (to - from);
+    }
+}

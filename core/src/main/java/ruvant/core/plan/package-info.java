@@ -1,0 +1,2 @@
+/** The bench plan: who does what when, around waits, stations and promised dates. */
+package ruvant.core.plan;
