@@ -81,10 +81,10 @@ public record Fastener(
         }
         words.append(kind.label());
         if (threadMm != null) {
-            words.append(' ').append(plain(threadMm));
+            words.append(' ').append(threadMm);
         }
         if (lengthMm != null) {
-            words.append(threadMm == null ? " length " : " × ").append(plain(lengthMm));
+            words.append(threadMm == null ? " length " : " × ").append(lengthMm);
         }
         traits.stream().sorted().forEach(trait -> words.append(", ").append(trait.label()));
         words.append(where.isEmpty() ? "" : " " + where);
@@ -94,9 +94,5 @@ public record Fastener(
     /** Count and type, such as {@code 3 × slotted screw 1.4 × 3.5}. */
     public String words() {
         return count + " × " + type();
-    }
-
-    private static String plain(double mm) {
-        return mm == Math.rint(mm) ? String.format(java.util.Locale.ROOT, "%.1f", mm) : Double.toString(mm);
     }
 }
