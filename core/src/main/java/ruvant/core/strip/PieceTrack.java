@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 /** What becomes of the pieces of one part while the log is read. A piece is called the same in any case of letters. */
 final class PieceTrack {
     private final PartTrack part;
+    /** What was noted with the last removal. */
+    private final Map<String, Integer> noted = new LinkedHashMap<>();
     /** How many belonged there as far as the camera itself showed, before anything of it was exchanged. */
     private final Map<String, Integer> found = new LinkedHashMap<>();
 
@@ -30,8 +32,13 @@ final class PieceTrack {
     void begin(StripEntry.Removed removed) {
         unlisted.replaceAll((piece, count) -> inPlace(piece, count));
         unlisted.values().removeIf(count -> count == 0);
-        Stream.of(lost, destroyed, spare, fitted, fittedSince).forEach(Map::clear);
-        all(removed).forEach(found::putIfAbsent);
+        Stream.of(lost, destroyed, spare, fitted, fittedSince, noted).forEach(Map::clear);
+        noted.put(part.name.text(), 1);
+        removed.fasteners().stream()
+                .filter(one -> !one.staysIn())
+                .forEach(one -> noted.merge(one.type(), one.count(), Integer::sum));
+        removed.loose().forEach(one -> noted.merge(one.name(), one.count(), Integer::sum));
+        all().forEach(found::putIfAbsent);
     }
 
     /** How many of a loose piece are in their places, of those that came off the last time. */
@@ -41,25 +48,23 @@ final class PieceTrack {
 
     /** Every piece that came off the last time. */
     Map<String, Integer> all() {
-        return all(part.removed());
-    }
-
-    private Map<String, Integer> all(StripEntry.Removed removed) {
-        Map<String, Integer> pieces = new LinkedHashMap<>();
-        pieces.put(part.name.text(), 1);
-        removed.fasteners().stream()
-                .filter(one -> !one.staysIn())
-                .forEach(one -> pieces.merge(one.type(), one.count(), Integer::sum));
-        removed.loose().forEach(one -> pieces.merge(one.name(), one.count(), Integer::sum));
+        if (unlisted.isEmpty()) {
+            return noted;
+        }
+        Map<String, Integer> pieces = new LinkedHashMap<>(noted);
         unlisted.forEach((piece, count) -> pieces.merge(piece, count, Integer::sum));
         return pieces;
     }
 
     private String called(String piece) {
-        return Stream.concat(all().keySet().stream(), found.keySet().stream())
-                .filter(piece::equalsIgnoreCase)
-                .findFirst()
-                .orElse(piece);
+        for (Map<String, Integer> names : List.of(noted, unlisted, found)) {
+            for (String name : names.keySet()) {
+                if (piece.equalsIgnoreCase(name)) {
+                    return name;
+                }
+            }
+        }
+        return piece;
     }
 
     /** Whether a piece of that name came off the last time. */
