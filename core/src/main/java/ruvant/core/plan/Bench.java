@@ -80,9 +80,7 @@ final class Bench {
         while (at < its.length) {
             int task = its[at];
             if (!find(task) || ++tries > TRIES) {
-                for (int one = 0; one < at; one++) {
-                    give(its[one]);
-                }
+                give(its, at);
                 for (int one : its) {
                     start[one] = Problem.NEVER / 2;
                     end[one] = start[one] + problem.minutes[one];
@@ -91,9 +89,7 @@ final class Bench {
                 return;
             }
             if (tooLate(task)) {
-                for (int one = 0; one < at; one++) {
-                    give(its[one]);
-                }
+                give(its, at);
                 at = 0;
             } else {
                 take(task);
@@ -112,8 +108,12 @@ final class Bench {
 
     /** Takes a block away. */
     void remove(int block) {
-        for (int task : problem.blocks[block]) {
-            give(task);
+        give(problem.blocks[block], problem.blocks[block].length);
+    }
+
+    private void give(int[] its, int count) {
+        for (int at = 0; at < count; at++) {
+            give(its[at]);
         }
     }
 
