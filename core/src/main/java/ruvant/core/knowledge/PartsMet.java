@@ -15,6 +15,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.sitting.SittingTime;
+import ruvant.core.strip.LoosePart;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
@@ -126,7 +127,7 @@ final class PartsMet {
                         .toList(),
                 removals.stream()
                         .flatMap(off -> off.loose().stream())
-                        .map(StripEntry.LoosePart::words)
+                        .map(LoosePart::words)
                         .distinct()
                         .toList());
     }

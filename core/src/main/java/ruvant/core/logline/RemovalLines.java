@@ -16,6 +16,9 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.CameAway;
+import ruvant.core.strip.Joint;
+import ruvant.core.strip.LoosePart;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.Fastener;
@@ -55,9 +58,9 @@ final class RemovalLines {
     List<JobEntry> removed(Fields said) {
         String part = parts.again(said.needed("part", "It is not said what came off.", "Name the part."));
         List<Fastener> fasteners = withTraits(Pieces.all(said, shop.lists()), said);
-        List<StripEntry.LoosePart> loose = said.records("loose").stream()
+        List<LoosePart> loose = said.records("loose").stream()
                 .filter(one -> one.has("count") || !one.text("what").endsWith("s"))
-                .map(one -> new StripEntry.LoosePart(StripLines.singular(one.text("what")), one.count("count", 1)))
+                .map(one -> new LoosePart(StripLines.singular(one.text("what")), one.count("count", 1)))
                 .toList();
         List<String> mind = new ArrayList<>();
         Set<Hazard> hazards = hazards(said, mind);
@@ -170,13 +173,13 @@ final class RemovalLines {
         return hazards;
     }
 
-    private static List<StripEntry.Joint> joints(Fields said) {
-        List<StripEntry.Joint> joints = new ArrayList<>();
+    private static List<Joint> joints(Fields said) {
+        List<Joint> joints = new ArrayList<>();
         for (String one : said.texts("joints")) {
             joints.add(joint(one));
         }
         if (said.has("joint")) {
-            joints.add(new StripEntry.Joint(
+            joints.add(new Joint(
                     switch (said.text("joint")) {
                         case "solder" -> JointKind.SOLDER;
                         case "glue" -> JointKind.GLUE;
@@ -189,26 +192,26 @@ final class RemovalLines {
         return joints;
     }
 
-    private static StripEntry.Joint joint(String words) {
+    private static Joint joint(String words) {
         for (JointKind kind : JointKind.values()) {
             Matcher matcher = JOINTS.get(kind).matcher(words);
             if (matcher.matches()) {
-                return new StripEntry.Joint(kind, matcher.group(1));
+                return new Joint(kind, matcher.group(1));
             }
         }
-        return new StripEntry.Joint(JointKind.PUSH_FIT, words);
+        return new Joint(JointKind.PUSH_FIT, words);
     }
 
-    private static @MayBeNull StripEntry.Mark mark(Fields said) {
+    private static @MayBeNull Mark mark(Fields said) {
         String mark = said.text("mark");
         if (mark.isEmpty()) {
             return null;
         }
         Matcher stated = STATED.matcher(mark);
         if (stated.matches()) {
-            return new StripEntry.Mark(stated.group(1), stated.group(2));
+            return new Mark(stated.group(1), stated.group(2));
         }
-        return new StripEntry.Mark(mark, said.text("markState"));
+        return new Mark(mark, said.text("markState"));
     }
 
     private @MayBeNull PartName within(Fields said) {

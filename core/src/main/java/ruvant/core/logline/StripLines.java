@@ -12,6 +12,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.sitting.SittingEntry;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.MechanismState;
@@ -232,6 +233,6 @@ final class StripLines {
 
     List<JobEntry> alsoMarked(Fields said) {
         return List.of(new StripEntry.AlsoMarked(
-                parts.mustBeOut(said.text("part")), new StripEntry.Mark(said.text("mark"), said.text("markState"))));
+                parts.mustBeOut(said.text("part")), new Mark(said.text("mark"), said.text("markState"))));
     }
 }

@@ -13,8 +13,8 @@ import ruvant.core.parts.PartsPicture;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.PlaceAccount;
-import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -182,8 +182,7 @@ public final class RefitAnswers {
         if (wanted.isPresent()) {
             return notYet(part, new NotYet.StateWrong(wanted.get(), now(wanted.get()), false));
         }
-        List<StripEntry.Mark> marks = Stream.concat(
-                        Stream.ofNullable(part.removed().mark()), part.off().marks().stream())
+        List<Mark> marks = Stream.concat(Stream.ofNullable(part.removed().mark()), part.off().marks().stream())
                 .toList();
         // marks in two states cannot hold at once: it goes on in either, and each is looked at in its own
         List<MechanismState> against = marks.stream()

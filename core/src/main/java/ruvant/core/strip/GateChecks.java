@@ -22,12 +22,12 @@ final class GateChecks {
     }
 
     /** The check of a mark besides the first. */
-    static AskedCheck further(StripEntry.Mark mark) {
+    static AskedCheck further(Mark mark) {
         return new AskedCheck(CheckIds.of("mark", mark.words(), "Mark matched: " + mark.words()), whenSeen(mark));
     }
 
     /** A mark is looked at once the part is on, in the state in which it holds. */
-    private static CheckWhen whenSeen(StripEntry.Mark mark) {
+    private static CheckWhen whenSeen(Mark mark) {
         return CheckWhen.at(CheckMoment.ON)
                 .whileIn(MechanismState.in(mark.state()).orElse(null));
     }

@@ -21,7 +21,7 @@ final class HeldBefore {
         List<Fastener> fasteners = before.fasteners().stream()
                 .flatMap(one -> FastenersBack.holding(one, held))
                 .toList();
-        List<StripEntry.LoosePart> loose =
+        List<LoosePart> loose =
                 before.loose().stream().flatMap(one -> inPlace(one, pieces)).toList();
         return new StripEntry.Removed(
                 now.part(),
@@ -41,8 +41,8 @@ final class HeldBefore {
                 now.away() == null ? before.away() : now.away());
     }
 
-    private static Stream<StripEntry.LoosePart> inPlace(StripEntry.LoosePart before, PieceTrack pieces) {
+    private static Stream<LoosePart> inPlace(LoosePart before, PieceTrack pieces) {
         int count = pieces.inPlace(before.name(), before.count());
-        return count == 0 ? Stream.empty() : Stream.of(new StripEntry.LoosePart(before.name(), count));
+        return count == 0 ? Stream.empty() : Stream.of(new LoosePart(before.name(), count));
     }
 }

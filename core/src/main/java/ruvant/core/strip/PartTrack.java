@@ -29,7 +29,7 @@ final class PartTrack {
     private String leftOutReason;
     Instant tried;
     final PieceTrack pieces = new PieceTrack(this);
-    private final List<StripEntry.Mark> marks = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
     private final Set<MechanismState> states = new LinkedHashSet<>();
     private OldPiece replacedOld;
     final Map<Named, GateCheck> checks = new LinkedHashMap<>();
@@ -63,7 +63,7 @@ final class PartTrack {
                 .toList();
     }
 
-    void marked(StripEntry.Mark mark) {
+    void marked(Mark mark) {
         marks.add(mark);
         AskedCheck asked = GateChecks.further(mark);
         checks.putIfAbsent(asked.what(), GateCheck.open(asked, false));

@@ -5,7 +5,6 @@ import java.util.Set;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.Hazard;
-import ruvant.core.trade.JointKind;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
 import ruvant.core.trade.Stop;
@@ -20,53 +19,6 @@ public sealed interface StripEntry extends JobEntry {
     @Override
     default Stop stop() {
         return Stop.STRIP;
-    }
-
-    /**
-     * A join that is not a fastener.
-     *
-     * @param detail which wire from where to where, which end; may be empty
-     */
-    record Joint(JointKind kind, String detail) {
-        public Joint {
-            Check.chosen("joint", kind);
-            detail = Check.optionalName("detail", detail);
-        }
-
-        /** The kind, with its detail. */
-        public String words() {
-            return kind.label() + (detail.isEmpty() ? "" : ": " + detail);
-        }
-    }
-
-    /** A small thing that lies loose under a part, such as a detent ball; 1 to 99 of them. */
-    record LoosePart(String name, int count) {
-        public LoosePart {
-            name = Check.name("loosePart", name);
-            Check.count("looseCount", count, 1, 99);
-        }
-
-        /** How many of what. */
-        public String words() {
-            return count + " × " + name;
-        }
-    }
-
-    /**
-     * A witness mark or noted relation of two parts.
-     *
-     * @param state the state of the mechanism in which it holds, such as "cocked"; may be empty
-     */
-    record Mark(String text, String state) {
-        public Mark {
-            text = Check.name("mark", text);
-            state = Check.optionalName("state", state);
-        }
-
-        /** The mark with its state. */
-        public String words() {
-            return text + (state.isEmpty() ? "" : " (" + state + ")");
-        }
     }
 
     /**

@@ -110,8 +110,8 @@ public final class StripRoom implements JobRoom<StripEntry> {
                                         + part(" out of ", off.within()) + ", "
                                         + off.side().label()),
                                 off.fasteners().stream().map(Fastener::words),
-                                off.joints().stream().map(StripEntry.Joint::words),
-                                off.loose().stream().map(StripEntry.LoosePart::words),
+                                off.joints().stream().map(Joint::words),
+                                off.loose().stream().map(LoosePart::words),
                                 off.wells().stream().map(well -> "well " + well),
                                 some(with("stack of ", String.join(" / ", off.stack()))),
                                 some(off.state() == null ? "" : off.state().label()),

@@ -45,7 +45,7 @@ public record ValleyPart(
             Instant at,
             String by,
             int times,
-            List<StripEntry.Mark> marks,
+            List<Mark> marks,
             List<MechanismState> states) {}
 
     /**

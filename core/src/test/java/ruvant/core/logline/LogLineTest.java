@@ -20,6 +20,9 @@ import ruvant.core.refit.RefitEntry;
 import ruvant.core.said.StatementKind;
 import ruvant.core.sitting.SittingEntry;
 import ruvant.core.strip.FastenersBack;
+import ruvant.core.strip.Joint;
+import ruvant.core.strip.LoosePart;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Drive;
 import ruvant.core.trade.Fastener;
@@ -62,7 +65,7 @@ class LogLineTest {
         assertThat(off.covers()).isTrue();
         assertThat(off.fasteners()).containsExactly(Fastener.slotted(3, 1.4, 3), Fastener.slotted(1, 1.4, 3.5));
         assertThat(off.wells()).containsExactly(WellName.parse("B1"));
-        assertThat(off.mark()).isEqualTo(new StripEntry.Mark("notch at red line", ""));
+        assertThat(off.mark()).isEqualTo(new Mark("notch at red line", ""));
         assertThat(off.hazards()).containsExactly(Hazard.SPRING);
         assertThat(off.away().move()).isEqualTo("tilt it left");
         assertThat(off.remark()).isEmpty();
@@ -114,10 +117,9 @@ class LogLineTest {
                 "off speed ring, lens front, set at 1/125, 1 detent ball, 2 washers, mark slot at dot cocked, solder red wire lug to cell");
         assertThat(off.side()).isEqualTo(Side.LENS_FRONT);
         assertThat(off.setting()).isEqualTo("1/125");
-        assertThat(off.loose())
-                .containsExactly(new StripEntry.LoosePart("detent ball", 1), new StripEntry.LoosePart("washer", 2));
-        assertThat(off.mark()).isEqualTo(new StripEntry.Mark("slot at dot", "cocked"));
-        assertThat(off.joints()).containsExactly(new StripEntry.Joint(JointKind.SOLDER, "red wire lug to cell"));
+        assertThat(off.loose()).containsExactly(new LoosePart("detent ball", 1), new LoosePart("washer", 2));
+        assertThat(off.mark()).isEqualTo(new Mark("slot at dot", "cocked"));
+        assertThat(off.joints()).containsExactly(new Joint(JointKind.SOLDER, "red wire lug to cell"));
         assertThat(off.hazards()).containsExactly(Hazard.BALL);
     }
 

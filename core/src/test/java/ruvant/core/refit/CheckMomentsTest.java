@@ -11,6 +11,7 @@ import ruvant.core.picture.Outstanding;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.strip.CheckWhen;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Attitude;
 import ruvant.core.trade.CheckMoment;
@@ -35,7 +36,7 @@ class CheckMomentsTest {
                 List.of(),
                 List.of(),
                 "",
-                new StripEntry.Mark("notch at dot", ""),
+                new Mark("notch at dot", ""),
                 List.of(),
                 Set.of(),
                 ""));

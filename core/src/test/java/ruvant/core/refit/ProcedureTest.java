@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.picture.Outstanding;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.MechanismState;
 import ruvant.core.trade.Side;
@@ -158,8 +159,8 @@ class ProcedureTest {
         PartName ring = PartName.of("speed ring");
         logs.add(
                 StripEntry.Removed.of("speed ring", Side.FRONT, false),
-                new StripEntry.AlsoMarked(ring, new StripEntry.Mark("notch at dot", "cocked")),
-                new StripEntry.AlsoMarked(ring, new StripEntry.Mark("slot at screw", "released")),
+                new StripEntry.AlsoMarked(ring, new Mark("notch at dot", "cocked")),
+                new StripEntry.AlsoMarked(ring, new Mark("slot at screw", "released")),
                 new StripEntry.StateSet(MechanismState.RELEASED));
         assertThat(answer(ring).kind()).as("one of them can be seen").isEqualTo(RefitAnswer.Kind.READY);
         back(ring);

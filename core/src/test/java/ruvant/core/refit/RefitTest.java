@@ -10,7 +10,10 @@ import ruvant.core.handover.HandoverEntry;
 import ruvant.core.parts.PartsEntry;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.GateCheck;
+import ruvant.core.strip.Joint;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LoosePart;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.trade.Fastener;
 import ruvant.core.trade.FastenerTrait;
@@ -131,11 +134,11 @@ class RefitTest {
                 Side.FRONT,
                 true,
                 List.of(),
-                List.of(new StripEntry.Joint(JointKind.SOLDER, "red wire to lug")),
+                List.of(new Joint(JointKind.SOLDER, "red wire to lug")),
                 List.of(),
                 "1/125",
-                new StripEntry.Mark("notch at dot", "cocked"),
-                List.of(new StripEntry.LoosePart("detent ball", 1)),
+                new Mark("notch at dot", "cocked"),
+                List.of(new LoosePart("detent ball", 1)),
                 Set.of(Hazard.BALL, Hazard.SPRING, Hazard.LEFT_HAND),
                 ""));
         var checks = logs.picture().valley().part(COVER).orElseThrow().checks();

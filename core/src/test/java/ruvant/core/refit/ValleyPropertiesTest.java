@@ -14,6 +14,7 @@ import ruvant.core.Logs;
 import ruvant.core.strip.Basis;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.Ledger;
+import ruvant.core.strip.LoosePart;
 import ruvant.core.strip.StripEntry;
 import ruvant.core.strip.Valley;
 import ruvant.core.strip.ValleyPart;
@@ -159,9 +160,8 @@ class ValleyPropertiesTest {
             for (int type = 0; type < random.nextInt(3); type++) {
                 fasteners.add(Fastener.slotted(1 + random.nextInt(4), 1.4, 2 + type * 1.5));
             }
-            List<StripEntry.LoosePart> loose = random.nextInt(4) == 0
-                    ? List.of(new StripEntry.LoosePart("washer", 1 + random.nextInt(3)))
-                    : List.of();
+            List<LoosePart> loose =
+                    random.nextInt(4) == 0 ? List.of(new LoosePart("washer", 1 + random.nextInt(3))) : List.of();
             logs.put(new StripEntry.Removed(
                     PartName.of("part " + i),
                     sides[random.nextInt(sides.length)],

@@ -30,7 +30,7 @@ class LedgerTest {
                 List.of(),
                 "",
                 null,
-                List.of(new StripEntry.LoosePart("washer", 2)),
+                List.of(new LoosePart("washer", 2)),
                 Set.of(),
                 "");
     }

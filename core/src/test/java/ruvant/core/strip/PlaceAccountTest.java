@@ -24,7 +24,7 @@ class PlaceAccountTest {
 
     private final Logs logs = Logs.camera();
 
-    private void off(int screws, StripEntry.LoosePart... loose) {
+    private void off(int screws, LoosePart... loose) {
         logs.add(new StripEntry.Removed(
                 COVER,
                 Side.BOTTOM,
@@ -103,7 +103,7 @@ class PlaceAccountTest {
 
     @Test
     void aNeedIsTiedToItsPlaceAndAClosedNeedFillsIt() {
-        off(3, new StripEntry.LoosePart("detent ball", 1));
+        off(3, new LoosePart("detent ball", 1));
         logs.add(
                 new StripEntry.Lost(COVER, "detent ball", 1),
                 new PartsEntry.NeedOpened(COVER, "ball, 1.5 mm", "detent ball"),
@@ -143,7 +143,7 @@ class PlaceAccountTest {
 
     @Test
     void aLostBallThatTurnsUpAfterItWasReplacedLiesAboutAndFillsNothing() {
-        off(3, new StripEntry.LoosePart("detent ball", 1));
+        off(3, new LoosePart("detent ball", 1));
         logs.add(
                 new StripEntry.Lost(COVER, "detent ball", 1),
                 new PartsEntry.PieceFitted(COVER, "detent ball", 1, SourceKind.STOCK, "", null),
@@ -206,7 +206,7 @@ class PlaceAccountTest {
 
     @Test
     void loosePiecesComeOffAgainAsTheyWentBack() {
-        off(3, new StripEntry.LoosePart("detent ball", 2));
+        off(3, new LoosePart("detent ball", 2));
         logs.add(
                 new StripEntry.Lost(COVER, "Detent Ball", 1),
                 new StripEntry.Lost(COVER, "click spring", 1, true),

@@ -31,7 +31,7 @@ class StripNotesTest {
     }
 
     private static StripEntry.Removed off(
-            String part, String within, List<String> stack, MechanismState state, StripEntry.Mark mark) {
+            String part, String within, List<String> stack, MechanismState state, Mark mark) {
         return new StripEntry.Removed(
                 part(part),
                 Side.FRONT,
@@ -112,7 +112,7 @@ class StripNotesTest {
 
     @Test
     void aMarkHoldsOnlyInItsState() {
-        logs.add(off("ring", null, List.of(), null, new StripEntry.Mark("slot at dot", "cocked")));
+        logs.add(off("ring", null, List.of(), null, new Mark("slot at dot", "cocked")));
         assertThat(answer("ring").kind()).as("a mark is seen once it is on").isEqualTo(RefitAnswer.Kind.READY);
         logs.add(new StripEntry.StateSet(MechanismState.RELEASED));
         assertThat(answer("ring").reason()).isEqualTo("Its mark holds cocked; it is released now");

@@ -167,8 +167,8 @@ class StripTest {
                 List.of(),
                 List.of(),
                 "",
-                new StripEntry.Mark("dot at notch", ""),
-                List.of(new StripEntry.LoosePart("detent ball", 1)),
+                new Mark("dot at notch", ""),
+                List.of(new LoosePart("detent ball", 1)),
                 Set.of(Hazard.BALL),
                 "tilt it"));
         logs.put(new RefitEntry.Refitted(

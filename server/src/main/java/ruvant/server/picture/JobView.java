@@ -39,6 +39,8 @@ import ruvant.core.sitting.SittingTime;
 import ruvant.core.strip.Basis;
 import ruvant.core.strip.Ledger;
 import ruvant.core.strip.LookAlikes;
+import ruvant.core.strip.LoosePart;
+import ruvant.core.strip.Mark;
 import ruvant.core.strip.Neighbours;
 import ruvant.core.strip.ReachedThrough;
 import ruvant.core.strip.StripEntry;
@@ -177,7 +179,7 @@ public record JobView(
                 int timesOff,
                 int pieces,
                 List<FastenerView> fasteners,
-                List<StripEntry.Mark> marks,
+                List<Mark> marks,
                 List<MechanismState> states) {}
 
         /**
@@ -212,8 +214,7 @@ public record JobView(
                 List<CheckView> checks, Optional<Instant> triedAt, List<String> hints, List<String> pictures) {}
 
         /** Just enough of a part for a well of the tray. */
-        public record Brief(
-                PartName name, List<FastenerView> fasteners, List<StripEntry.LoosePart> loose, boolean lookAlike) {}
+        public record Brief(PartName name, List<FastenerView> fasteners, List<LoosePart> loose, boolean lookAlike) {}
     }
 
     /** A type of fastener with the words for it. */
