@@ -168,6 +168,18 @@ it("corrects a field in place, by a press on the piece", async () => {
   expect(logged()).toEqual([{ kind: "noted", text: 'FINDING {"condition":"crumbling"}' }]);
 });
 
+it("keeps what was typed into a field when the form is closed by key", async () => {
+  atTheBench(<LogLine job={aJob()} />);
+  answering(reads());
+  type("found torn seal");
+  fireEvent.click(await screen.findByRole("button", { name: "Found: Found torn seal" }));
+  const field = await screen.findByLabelText("What it is like");
+  fireEvent.change(field, { target: { value: "crumbling" } });
+  fireEvent.keyDown(field, { key: "Escape" });
+  await waitFor(() => expect(screen.queryByLabelText("What it is like")).toBeNull());
+  expect(await screen.findByRole("button", { name: /crumbling/ })).toBeTruthy();
+});
+
 it("forgets a choice once its words are gone", async () => {
   atTheBench(<LogLine job={aJob()} />);
   answering(reads());

@@ -82,7 +82,7 @@ export function FieldOf({
   }
 }
 
-/** Words in a field are said once the field is left or Enter is pressed, so that half a word is not read. */
+/** Words in a field are said once it is left or closed, or Enter is pressed, so that half a word is not read. */
 function Typed({
   field,
   value,
@@ -111,9 +111,9 @@ function Typed({
         onChange={(event) => setTyped(event.target.value)}
         onBlur={say}
         onKeyDown={(event) => {
-          if (event.key !== "Enter") return;
-          event.preventDefault();
-          say();
+          if (event.key === "Enter") event.preventDefault();
+          // a field that goes away with its form is not left first
+          if (event.key === "Enter" || event.key === "Escape") say();
         }}
       />
       {field.type === "PART" && (

@@ -27,7 +27,7 @@ export function MendChip({
   return (
     <section
       aria-label={texts.correctThisPiece}
-      className="border-line max-h-[46vh] overflow-y-auto border-b pb-2"
+      className="border-line -mx-1 max-h-[46vh] overflow-y-auto border-b px-1 pb-2"
       onKeyDown={(event) => {
         if (event.key !== "Escape") return;
         event.preventDefault();
