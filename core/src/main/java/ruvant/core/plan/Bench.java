@@ -1,7 +1,6 @@
 package ruvant.core.plan;
 
 import java.util.Arrays;
-import java.util.SplittableRandom;
 
 /** Tasks as they are placed now, and what is free beside them. Blocks are placed and taken away one by one. */
 final class Bench {
@@ -17,20 +16,12 @@ final class Bench {
     final int[] start;
     final int[] end;
     final int[] hand;
-    private final SplittableRandom random;
 
-    /** How often the earliest hand is passed over for another, 0 to 1. */
-    double otherHand;
-
-    /** The one hand that may do a task; null or nobody for any. */
-    int[] only;
-
-    /** Whether a task stays where it was to start soon, if it can; null for mostly. */
+    /** Whether a task stays where it was to start soon, if it can; null for all of them. */
     boolean[] keeps;
 
-    Bench(Problem problem, SplittableRandom random) {
+    Bench(Problem problem) {
         this.problem = problem;
-        this.random = random;
         int tasks = problem.tasks.size();
         start = new int[tasks];
         end = new int[tasks];
@@ -98,19 +89,6 @@ final class Bench {
         }
     }
 
-    /** Puts one task back where it was. */
-    void put(int task, int from, int to, int who) {
-        start[task] = from;
-        end[task] = to;
-        hand[task] = who;
-        take(task);
-    }
-
-    /** Takes a block away. */
-    void remove(int block) {
-        give(problem.blocks[block], problem.blocks[block].length);
-    }
-
     private void give(int[] its, int count) {
         for (int at = 0; at < count; at++) {
             give(its[at]);
@@ -156,13 +134,8 @@ final class Bench {
             who = problem.wasHand[task];
         } else {
             for (int one : problem.able[task]) {
-                if (only != null && only[task] != Problem.NOBODY && only[task] != one) {
-                    continue;
-                }
                 int begin = workFrom(from, minutes, free[one], at);
-                boolean taken =
-                        begin < best || begin < Problem.NEVER && otherHand > 0 && random.nextDouble() < otherHand;
-                if (taken) {
+                if (begin < best) {
                     best = begin;
                     who = one;
                 }
@@ -175,7 +148,7 @@ final class Bench {
     }
 
     private boolean keeping(int task) {
-        return keeps != null ? keeps[task] : random.nextInt(8) > 0;
+        return keeps == null || keeps[task];
     }
 
     private boolean stays(int task, int minutes, Load at) {

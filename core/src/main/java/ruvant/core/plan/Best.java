@@ -7,6 +7,14 @@ final class Best {
     int[] end;
     int[] hand;
 
+    /** Becomes the same as another, which is no longer changed. */
+    void take(Best other) {
+        cost = other.cost;
+        start = other.start;
+        end = other.end;
+        hand = other.hand;
+    }
+
     void remember(long its, Bench bench) {
         if (its >= cost) {
             return;
@@ -15,16 +23,5 @@ final class Best {
         start = bench.start.clone();
         end = bench.end.clone();
         hand = bench.hand.clone();
-    }
-
-    /** A bench on which it is laid. */
-    Bench bench(Problem problem, java.util.SplittableRandom random) {
-        Bench bench = new Bench(problem, random);
-        for (int task = 0; task < start.length; task++) {
-            if (problem.fixedStart[task] == Problem.NOBODY) {
-                bench.put(task, start[task], end[task], hand[task]);
-            }
-        }
-        return bench;
     }
 }

@@ -16,12 +16,24 @@ public interface Effort {
 
     /** For so many rounds; with the same seed the same plan comes of it on any machine. */
     static Effort rounds(long rounds) {
-        long[] asked = {0};
-        return () -> asked[0]++ / (double) rounds;
+        return new Rounds(rounds, new long[1]);
     }
 
-    /** A stretch of an effort as an effort of its own. */
+    /** A stretch of an effort as an effort of its own, to be asked by one thread alone. */
     default Effort part(double from, double to) {
         return () -> (spent() - from) / (to - from);
+    }
+
+    /** Counted each by itself, so that no thread hurries another. */
+    record Rounds(long rounds, long[] asked) implements Effort {
+        @Override
+        public double spent() {
+            return asked[0]++ / (double) Math.max(1, rounds);
+        }
+
+        @Override
+        public Effort part(double from, double to) {
+            return new Rounds((long) (rounds * (to - from)), new long[1]);
+        }
     }
 }

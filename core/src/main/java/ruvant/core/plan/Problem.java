@@ -144,28 +144,12 @@ final class Problem {
                     .filter(other -> Arrays.stream(blocksBefore[other]).anyMatch(one -> one == its))
                     .toArray();
         }
-        tail = new int[blocks.length];
-        // what follows stands after what it waits for, so that one pass from the end is enough for most; the rest
-        // settles in a few
-        boolean changed = true;
-        while (changed) {
-            changed = false;
-            for (int block = blocks.length - 1; block >= 0; block--) {
-                int its = 0;
-                for (int task : blocks[block]) {
-                    its += minutes[task];
-                }
-                tail[block] = Math.max(tail[block], its);
-                for (int other : blocksBefore[block]) {
-                    int length = 0;
-                    for (int task : blocks[other]) {
-                        length += minutes[task];
-                    }
-                    if (tail[other] < tail[block] + length) {
-                        tail[other] = tail[block] + length;
-                        changed = true;
-                    }
-                }
+        tail = new int[count];
+        // every task stands after those that it waits for, so one pass from the end is enough
+        for (int task = count - 1; task >= 0; task--) {
+            tail[task] = Math.max(tail[task], minutes[task]);
+            for (int other : before[task]) {
+                tail[other] = Math.max(tail[other], minutes[other] + tail[task]);
             }
         }
     }

@@ -26,6 +26,13 @@ final class Score {
         return problem.byLastEnd() ? last * FIRST + Math.min(all % FIRST, FIRST - 1) : all;
     }
 
+    /** What a job costs at least that is done at a minute or after it. */
+    static long atLeast(Problem problem, int job, int done) {
+        PlanCase.Job one = problem.of.jobs().get(job);
+        long late = (long) one.weight() * Math.max(0, done - one.due());
+        return Math.min(late, 2 * BROKEN) * FIRST + Math.max(0, Math.min(done - one.release(), FIRST / 4));
+    }
+
     static long ofJob(Problem problem, int job, int[] start, int[] end, int[] hand) {
         PlanCase.Job one = problem.of.jobs().get(job);
         int done = 0;

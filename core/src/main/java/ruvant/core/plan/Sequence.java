@@ -1,265 +1,142 @@
 package ruvant.core.plan;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 
-/**
- * A plan by the order in which blocks are laid, each as early as it can be: what is moved forward pushes others back. Where the
- * order changed only from some place on, what was laid before it is taken from there.
- */
+/** Looks for a better order by small changes; a dearer one is taken with a chance that falls with the heat. */
 final class Sequence {
-    private static final int STEPS = 16;
+    /** How many changes are tried before the clock is looked at. */
+    private static final int AT_ONCE = 20;
+
+    /** How often two jobs change places and not one its own. */
+    private static final double SWAP = 0.2;
+
+    /** How often it is tried whether a task that was to start soon had better not stay where it was. */
+    private static final double WISH = 0.1;
+
+    /** How often, where only the last end counts, something that it hangs on is moved. */
+    private static final double CRITICAL = 0.7;
+
+    private static final double LEAST_CHANCE = 1e-12;
 
     private final Problem problem;
     private final SplittableRandom random;
-    private final Bench bench;
-    private final Bench[] kept = new Bench[STEPS];
-    private final int[] keptAt = new int[STEPS];
-    private final int[] laid;
-    private final int[] place;
-    private final int[] only;
+    private final Best best = new Best();
+    private final Laying laying;
+    private final Critical critical;
+    private final Moves moves;
+    private final int[] wishes;
     private final boolean[] keeps;
-    private int[] order;
-    private int[] tried;
+    private int[] bestOrder = new int[0];
+    private boolean[] bestKeeps = new boolean[0];
     private long cost;
-    private final int[] late;
-    private int lateCount;
-    private final Best best;
 
-    /** Goes on from the best plan: its blocks in the order of their starts, each with the hand that it has there. */
-    Sequence(Problem problem, SplittableRandom random, Best best) {
+    Sequence(Problem problem, SplittableRandom random, int[] order) {
         this.problem = problem;
         this.random = random;
-        this.best = best;
-        bench = new Bench(problem, random);
-        only = new int[problem.minutes.length];
-        Arrays.fill(only, Problem.NOBODY);
+        laying = new Laying(problem);
+        critical = new Critical(problem, random);
         keeps = new boolean[problem.minutes.length];
         Arrays.fill(keeps, true);
-        bench.only = only;
-        bench.keeps = keeps;
-        int blocks = problem.blocks.length;
-        laid = new int[blocks];
-        place = new int[blocks];
-        tried = new int[blocks];
-        late = new int[problem.of.jobs().size()];
-        Arrays.fill(laid, -1);
-        for (int step = 0; step < STEPS; step++) {
-            kept[step] = new Bench(problem, random);
-            keptAt[step] = (int) ((long) blocks * step / STEPS);
-        }
-        begin(best.start, best.hand);
+        laying.bench.keeps = keeps;
+        wishes = IntStream.range(0, keeps.length)
+                .filter(task -> problem.wasStart[task] != Problem.NOBODY)
+                .toArray();
+        moves = new Moves(problem, random, order.clone());
+        cost = laying.lay(moves.order);
+        taken();
     }
 
-    private void begin(int[] start, int[] hand) {
-        Integer[] sorted = new Integer[problem.blocks.length];
-        Arrays.setAll(sorted, block -> block);
-        Arrays.sort(
-                sorted,
-                Comparator.comparingInt((Integer block) -> start[problem.blocks[block][0]])
-                        .thenComparingInt(block -> block));
-        order = Arrays.stream(sorted).mapToInt(Integer::intValue).toArray();
-        for (int task = 0; task < only.length; task++) {
-            only[task] = problem.able[task].length > 1 && problem.fixedStart[task] < 0 ? hand[task] : Problem.NOBODY;
-        }
-        if (!sound(order)) {
-            order = Arrays.stream(problem.jobBlocks)
-                    .flatMapToInt(Arrays::stream)
-                    .toArray();
-        }
-        Arrays.fill(laid, -1);
-        cost = lay(order);
-        lateJobs();
+    Best best() {
+        return best;
     }
 
-    private long lay(int[] by) {
-        int same = 0;
-        while (same < by.length && laid[same] == by[same]) {
-            same++;
-        }
-        int step = STEPS - 1;
-        while (step > 0 && keptAt[step] > same) {
-            step--;
-        }
-        bench.setFree(kept[step]);
-        int next = step + 1;
-        for (int at = keptAt[step]; at < by.length; at++) {
-            while (next < STEPS && keptAt[next] == at) {
-                kept[next].setFree(bench);
-                next++;
-            }
-            laid[at] = by[at];
-            bench.place(by[at]);
-        }
-        return Score.of(problem, bench);
+    /** The order that the best plan came from. */
+    int[] order() {
+        return bestOrder;
     }
 
-    private void forget(int block) {
-        for (int at = 0; at < laid.length; at++) {
-            if (laid[at] == block) {
-                laid[at] = -1;
+    /** Goes on from the best order of a search. */
+    void from(Sequence other) {
+        System.arraycopy(other.bestOrder, 0, moves.tried, 0, moves.tried.length);
+        moves.take();
+        System.arraycopy(other.bestKeeps, 0, keeps, 0, keeps.length);
+        cost = laying.lay(moves.order);
+        taken();
+    }
+
+    void improve(Effort effort, Cooling cooling) {
+        for (double spent = effort.spent(); spent < 1; spent = effort.spent()) {
+            double heat = cooling.at(spent);
+            for (int turn = 0; turn < AT_ONCE; turn++) {
+                step(heat, cooling);
             }
         }
     }
 
-    private void lateJobs() {
-        lateCount = 0;
-        for (int job = 0; job < problem.jobTasks.length; job++) {
-            boolean counts = !problem.byLastEnd()
-                    && Score.ofJob(problem, job, bench.start, bench.end, bench.hand) >= Score.FIRST;
-            if (counts) {
-                late[lateCount++] = job;
-            }
+    private void taken() {
+        System.arraycopy(laying.jobCost, 0, moves.jobCost, 0, moves.jobCost.length);
+        if (cost < best.cost) {
+            best.remember(cost, laying.bench);
+            bestOrder = moves.order.clone();
+            bestKeeps = keeps.clone();
         }
     }
 
-    void step(double heat) {
-        System.arraycopy(order, 0, tried, 0, order.length);
-        int task = -1;
-        int was = 0;
-        boolean kept = false;
-        if (random.nextInt(10) == 0) {
-            task = random.nextInt(problem.minutes.length);
-            boolean hands = problem.able[task].length > 1;
-            if (problem.fixedStart[task] >= 0 || !hands && problem.wasStart[task] < 0) {
-                return;
-            }
-            was = only[task];
-            kept = keeps[task];
-            if (hands) {
-                only[task] = random.nextInt(3) == 0
-                        ? Problem.NOBODY
-                        : problem.able[task][random.nextInt(problem.able[task].length)];
-            }
-            if (problem.wasStart[task] >= 0) {
-                keeps[task] = random.nextBoolean();
-            }
-            forget(problem.blockOf[task]);
-        } else if (!change()) {
+    private void step(double heat, Cooling cooling) {
+        long limit = cost + (long) (-heat * Math.log(Math.max(random.nextDouble(), LEAST_CHANCE)));
+        if (wishes.length > 0 && random.nextDouble() < WISH) {
+            wish(wishes[random.nextInt(wishes.length)], limit);
+        } else if (propose(cooling)) {
+            reorder(limit);
+        }
+    }
+
+    private boolean propose(Cooling cooling) {
+        if (problem.byLastEnd()) {
+            return random.nextDouble() < CRITICAL ? critical.move(laying.bench, moves) : moves.block();
+        }
+        if (random.nextDouble() < cooling.single()) {
+            return moves.block();
+        }
+        return random.nextDouble() < SWAP ? moves.swap() : moves.job(cooling.whole());
+    }
+
+    private void reorder(long limit) {
+        int[] tried = moves.tried;
+        int first = Arrays.mismatch(tried, moves.order);
+        if (first < 0) {
             return;
         }
-        long its = lay(tried);
-        if (its <= cost || random.nextDouble() < Math.exp((cost - its) / heat)) {
-            int[] swap = order;
-            order = tried;
-            tried = swap;
+        int last = tried.length - 1;
+        while (tried[last] == moves.order[last]) {
+            last--;
+        }
+        long its = laying.lay(tried, last, cost, limit);
+        if (its <= limit) {
+            laying.keep(first);
+            moves.take();
             cost = its;
-            lateJobs();
-            best.remember(its, bench);
-        } else if (task >= 0) {
-            only[task] = was;
-            keeps[task] = kept;
-            forget(problem.blockOf[task]);
+            if (problem.byLastEnd()) {
+                moves.byStart(laying.bench.start);
+            }
+            taken();
         }
     }
 
-    private boolean change() {
-        for (int at = 0; at < tried.length; at++) {
-            place[tried[at]] = at;
-        }
-        double kind = random.nextDouble();
-        if (kind < 0.45 && lateCount > 0) {
-            int[] its = problem.jobBlocks[late[random.nextInt(lateCount)]];
-            return its.length > 0 && shift(place[its[random.nextInt(its.length)]], true);
-        }
-        if (kind < 0.8) {
-            return shift(random.nextInt(tried.length), false);
-        }
-        int job = kind < 0.9 && lateCount > 0
-                ? late[random.nextInt(lateCount)]
-                : random.nextInt(problem.jobBlocks.length);
-        return forward(job);
-    }
-
-    /** One block earlier or later. */
-    private boolean shift(int from, boolean earlier) {
-        int block = tried[from];
-        int low = 0;
-        for (int other : problem.blocksBefore[block]) {
-            low = Math.max(low, place[other] + 1);
-        }
-        int high = tried.length - 1;
-        for (int other : problem.blocksAfter[block]) {
-            high = Math.min(high, place[other] - 1);
-        }
-        int reach = Math.max(3, Math.min(40, tried.length / 4));
-        int to = earlier ? from - 1 - random.nextInt(reach) : from + random.nextInt(2 * reach + 1) - reach;
-        to = Math.max(low, Math.min(high, to));
-        if (to == from) {
-            return false;
-        }
-        if (to < from) {
-            System.arraycopy(tried, to, tried, to + 1, from - to);
+    private void wish(int task, long limit) {
+        int place = moves.placeOf(problem.blockOf[task]);
+        keeps[task] = !keeps[task];
+        laying.forget(place);
+        long its = laying.lay(moves.order, place, cost, limit);
+        if (its <= limit) {
+            laying.keep(place);
+            cost = its;
+            taken();
         } else {
-            System.arraycopy(tried, from + 1, tried, from, to - from);
+            keeps[task] = !keeps[task];
+            laying.forget(place);
         }
-        tried[to] = block;
-        return true;
-    }
-
-    /** All blocks of a job from some place on, moved by as much. */
-    private boolean forward(int job) {
-        int[] its = problem.jobBlocks[job];
-        if (its.length == 0) {
-            return false;
-        }
-        int from = place[its[random.nextInt(its.length)]];
-        int reach = Math.max(4, Math.min(60, tried.length / 3));
-        int by = random.nextInt(2 * reach + 1) - reach;
-        if (by == 0) {
-            return false;
-        }
-        boolean[] moved = new boolean[tried.length];
-        int count = 0;
-        for (int block : its) {
-            if (place[block] >= from) {
-                moved[block] = true;
-                count++;
-            }
-        }
-        int[] stay = new int[tried.length - count];
-        int[] goes = new int[count];
-        int[] wish = new int[count];
-        int s = 0;
-        int g = 0;
-        for (int at = 0; at < tried.length; at++) {
-            if (moved[tried[at]]) {
-                goes[g] = tried[at];
-                wish[g] = Math.max(0, at + by);
-                g++;
-            } else {
-                stay[s++] = tried[at];
-            }
-        }
-        int low = 0;
-        for (int block : goes) {
-            for (int other : problem.blocksBefore[block]) {
-                if (!moved[other]) {
-                    low = Math.max(low, place[other] + 1);
-                }
-            }
-        }
-        g = 0;
-        s = 0;
-        for (int at = 0; at < tried.length; at++) {
-            boolean goesHere = g < count && (s == stay.length || at >= Math.max(wish[g], low));
-            tried[at] = goesHere ? goes[g++] : stay[s++];
-        }
-        return sound(tried);
-    }
-
-    private boolean sound(int[] by) {
-        for (int at = 0; at < by.length; at++) {
-            place[by[at]] = at;
-        }
-        for (int block : by) {
-            for (int other : problem.blocksBefore[block]) {
-                if (place[other] > place[block]) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 }

@@ -1,5 +1,6 @@
 package ruvant.core.plan;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
@@ -8,28 +9,23 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
 /**
- * Makes a plan and goes on improving it. Whole jobs are laid one after another by several rules for a first plan; the best of those is
- * reworked job by job ({@link Rework}), and at last by the order of its blocks ({@link Sequence}). Every plan on the way keeps all
- * rules; what is returned is the best of them.
+ * Makes a plan and goes on improving it. Whole jobs are laid one after another by several rules for a first plan; from the order of
+ * the best of those, two searches go on at once ({@link Sequence}): first whole jobs change places, then parts of them and single
+ * tasks, from the better of both. Every plan on the way keeps all rules; what is returned is the best of them.
  */
 public final class Solver {
     private static final int RULES = 6;
 
-    /** A small plan gains more where what moves forward pushes the rest back; a large one where a few jobs change places. */
-    private static final int SMALL = 120;
+    /** Always two, however many cores there are, so that a plan does not depend on the machine. */
+    private static final int SEARCHES = 2;
 
-    private static final double OF_SMALL = 0.2;
-    private static final double OF_LARGE = 0.85;
-
-    /** Heat at the beginning and at the end, in weighted minutes of lateness: a day's, down to what no longer matters. */
-    private static final double HOT = 400;
-
-    private static final double HOT_SEQUENCE = 1000;
-    private static final double COLD = 3;
+    /** With fewer blocks than this there is time to look at single tasks. */
+    private static final int FEW = 180;
 
     private final Problem problem;
     private final SplittableRandom random;
     private final Best best = new Best();
+    private int[] bestOrder = new int[0];
 
     /**
      * Makes the first plan.
@@ -51,14 +47,21 @@ public final class Solver {
 
     private void layByRule(int rule, double[] work) {
         PlanCase of = problem.of;
-        Bench bench = new Bench(problem, random);
-        IntStream.range(0, work.length)
+        Bench bench = new Bench(problem);
+        int[] order = IntStream.range(0, work.length)
                 .boxed()
                 .sorted(Comparator.comparingInt(this::latest)
                         .thenComparingDouble(job -> rank(rule, of.jobs().get(job), work[job])))
                 .flatMapToInt(job -> IntStream.of(problem.jobBlocks[job]))
-                .forEach(bench::place);
-        best.remember(Score.of(problem, bench), bench);
+                .toArray();
+        for (int block : order) {
+            bench.place(block);
+        }
+        long cost = Score.of(problem, bench);
+        if (cost < best.cost) {
+            bestOrder = order;
+        }
+        best.remember(cost, bench);
     }
 
     /** When the first task of a job must start that waits for something which runs already; never where none does. */
@@ -88,28 +91,35 @@ public final class Solver {
         if (problem.blocks.length < 2) {
             return;
         }
-        double share = problem.byLastEnd() ? 0 : problem.blocks.length < SMALL ? OF_SMALL : OF_LARGE;
-        if (share > 0) {
-            rework(effort.part(0, share));
+        Cooling first = problem.byLastEnd() ? Cooling.LAST_END : Cooling.WHOLE_JOBS;
+        Cooling second = problem.byLastEnd()
+                ? Cooling.LAST_END_AGAIN
+                : problem.blocks.length < FEW ? Cooling.PARTS_OF_FEW : Cooling.PARTS;
+        Sequence[] searches = new Sequence[SEARCHES];
+        SplittableRandom[] chances = new SplittableRandom[SEARCHES];
+        for (int at = 0; at < SEARCHES; at++) {
+            chances[at] = random.split();
         }
-        Effort ordering = effort.part(share, 1);
-        Sequence sequence = new Sequence(problem, random, best);
-        for (double spent = ordering.spent(); spent < 1; spent = ordering.spent()) {
-            double heat = HOT_SEQUENCE * Math.pow(COLD / HOT_SEQUENCE, spent) * Score.FIRST;
-            for (int turn = 0; turn < 20; turn++) {
-                sequence.step(heat);
-            }
+        IntStream.range(0, SEARCHES).parallel().forEach(at -> {
+            searches[at] = new Sequence(problem, chances[at], bestOrder);
+            searches[at].improve(effort.part(0, first.share()), first);
+        });
+        Sequence better = better(searches);
+        IntStream.range(0, SEARCHES).parallel().forEach(at -> {
+            searches[at].from(better);
+            searches[at].improve(effort.part(first.share(), 1), second);
+        });
+        Sequence last = better(searches);
+        if (last.best().cost < best.cost) {
+            best.take(last.best());
+            bestOrder = last.order();
         }
     }
 
-    private void rework(Effort effort) {
-        Rework rework = new Rework(problem, random, best);
-        for (double spent = effort.spent(); spent < 1; spent = effort.spent()) {
-            double heat = HOT * Math.pow(COLD / HOT, spent) * Score.FIRST;
-            for (int turn = 0; turn < 50; turn++) {
-                rework.step(heat);
-            }
-        }
+    private static Sequence better(Sequence[] searches) {
+        return Arrays.stream(searches)
+                .min(Comparator.comparingLong(one -> one.best().cost))
+                .orElseThrow();
     }
 
     /** The best plan so far. */
