@@ -61,6 +61,19 @@ public final class Shop {
                 .build());
     }
 
+    /** Posts JSON to a door that answers with text. */
+    public String text(String path, String body) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            return http.send(request, HttpResponse.BodyHandlers.ofString()).body();
+        } catch (IOException | InterruptedException problem) {
+            throw new IllegalStateException(problem);
+        }
+    }
+
     public Answer put(String path, String body) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")

@@ -148,7 +148,7 @@ final class Bench {
     }
 
     private boolean keeping(int task) {
-        return keeps == null || keeps[task];
+        return problem.wasStart[task] <= problem.latest[task] && (keeps == null || keeps[task]);
     }
 
     private boolean stays(int task, int minutes, Load at) {

@@ -12,84 +12,13 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.core.units.FieldProblem;
 
 class SolverTest {
-    private static final int DAY = 1440;
+    private static final int DAY = RandomBench.DAY;
 
     static java.util.stream.IntStream seeds() {
         return java.util.stream.IntStream.range(0, 120);
-    }
-
-    /** Random benches: odd calendars, tasks of a minute and waits of days, stations for one, latest times, chains of coats. */
-    private static PlanCase bench(Random random) {
-        int days = 60;
-        List<PlanCase.Hand> hands = new ArrayList<>();
-        List<PlanCase.Span> open = new ArrayList<>();
-        for (int day = 0; day < days; day++) {
-            open.add(new PlanCase.Span(day * DAY + 540, day * DAY + 1050));
-        }
-        for (int hand = random.nextInt(4); hand > 0; hand--) {
-            List<PlanCase.Span> windows = new ArrayList<>();
-            for (int day = 0; day < days; day++) {
-                if (random.nextInt(7) > 0) {
-                    int begin = 540 + random.nextInt(90);
-                    int noon = begin + 150 + random.nextInt(60);
-                    windows.add(new PlanCase.Span(day * DAY + begin, day * DAY + noon));
-                    // some go on without a break: two windows that touch are two windows all the same
-                    int after = noon + (random.nextInt(3) == 0 ? 0 : 45);
-                    windows.add(new PlanCase.Span(day * DAY + after, day * DAY + after + 200));
-                }
-            }
-            hands.add(new PlanCase.Hand(
-                    "H" + hand, random.nextInt(3) == 0 ? Set.of("general") : Set.of("general", "fine"), windows));
-        }
-        List<PlanCase.Station> stations =
-                List.of(new PlanCase.Station("pad", 1), new PlanCase.Station("box", 1 + random.nextInt(3)));
-        List<PlanCase.Job> jobs = new ArrayList<>();
-        for (int job = 1 + random.nextInt(12); job > 0; job--) {
-            jobs.add(job("J" + job, random));
-        }
-        return new PlanCase(
-                random.nextInt(2) * 600,
-                days * DAY,
-                hands,
-                stations,
-                open,
-                jobs,
-                Map.of(),
-                Map.of(),
-                new PlanCase.Stability(120, 60),
-                PlanCase.Objective.LATENESS);
-    }
-
-    private static PlanCase.Job job(String id, Random random) {
-        List<PlanCase.Task> tasks = new ArrayList<>();
-        int count = 1 + random.nextInt(8);
-        boolean lagged = false;
-        for (int at = 0; at < count; at++) {
-            boolean wait = at > 0 && random.nextInt(3) == 0;
-            List<PlanCase.After> after = new ArrayList<>();
-            if (at > 0) {
-                PlanCase.Task before = tasks.get(lagged ? at - 1 : random.nextInt(at));
-                Integer lag = !before.attended() && !wait && random.nextBoolean() ? 10 + random.nextInt(300) : null;
-                after.add(new PlanCase.After(before.id(), lag));
-            }
-            int minutes = wait ? 1 + random.nextInt(random.nextBoolean() ? 60 : 3 * DAY) : 1 + random.nextInt(120);
-            String station = random.nextInt(3) > 0 ? "" : random.nextBoolean() ? "pad" : "box";
-            tasks.add(new PlanCase.Task(
-                    id + "." + at,
-                    "",
-                    !wait,
-                    minutes,
-                    wait ? "" : random.nextInt(4) == 0 ? "fine" : "general",
-                    station,
-                    wait && random.nextBoolean(),
-                    random.nextInt(5) == 0 ? random.nextInt(5 * DAY) : 0,
-                    after));
-            lagged = wait && random.nextBoolean();
-        }
-        int release = random.nextInt(3 * DAY);
-        return new PlanCase.Job(id, release, release + random.nextInt(10 * DAY), 1 + random.nextInt(3), tasks);
     }
 
     /** What is wrong with a plan, worked out minute by rule and sharing nothing with what made it. */
@@ -100,6 +29,12 @@ class SolverTest {
         for (PlanCase.Job job : of.jobs()) {
             for (PlanCase.Task task : job.tasks()) {
                 PlanCase.Placed its = plan.get(task.id());
+                if (of.fixed().containsKey(task.id())) {
+                    if (!its.equals(of.fixed().get(task.id()))) {
+                        wrong.add(task.id() + " was fixed");
+                    }
+                    continue;
+                }
                 if (its.end() != its.start() + task.minutes()) {
                     wrong.add(task.id() + " has another length");
                 }
@@ -108,7 +43,10 @@ class SolverTest {
                 }
                 for (PlanCase.After after : task.after()) {
                     int end = plan.get(after.task()).end();
-                    if (its.start() < end || after.maxLag() != null && its.start() > end + after.maxLag()) {
+                    if (its.start() < end
+                            || after.maxLag() != null
+                                    && !of.fixed().containsKey(after.task())
+                                    && its.start() > end + after.maxLag()) {
                         wrong.add(task.id() + " does not follow " + after.task());
                     }
                 }
@@ -160,7 +98,7 @@ class SolverTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void noPlanBreaksARule(int seed) {
-        PlanCase of = bench(new Random(seed));
+        PlanCase of = RandomBench.of(new Random(seed));
         Solver solver = new Solver(of, seed);
         Timetable first = solver.plan();
         solver.improve(Effort.rounds(30));
@@ -177,18 +115,89 @@ class SolverTest {
         assertThat(better.lateness()).isLessThanOrEqualTo(first.lateness());
     }
 
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aPlanMadeAgainLaterKeepsWhatHasStartedAndBreaksNoRule(int seed) {
+        Random random = new Random(seed);
+        PlanCase before = RandomBench.of(random, 2, 1 + random.nextInt(12), 60);
+        Timetable plan = new Solver(before, seed).plan();
+        if (!plan.complete()) {
+            return;
+        }
+        PlanCase of = RandomBench.later(before, plan.placed(), random);
+        Solver solver = new Solver(of, seed);
+        solver.improve(Effort.rounds(20));
+        if (solver.plan().complete()) {
+            assertThat(wrong(of, solver.plan().placed())).isEmpty();
+        }
+    }
+
     @Test
-    void mostRandomBenchesCanBePlannedToTheEnd() {
-        long complete = seeds().mapToObj(seed -> bench(new Random(seed)))
-                .filter(of -> of.hands().stream().anyMatch(one -> one.skills().contains("fine")))
-                .filter(of -> new Solver(of, 1).plan().complete())
+    void whatWasToStartSoonStaysWhereNothingSpeaksAgainstIt() {
+        List<PlanCase.Job> jobs = List.of(
+                new PlanCase.Job("A", 0, 5 * DAY, 1, List.of(RandomBench.task("a", true, 60))),
+                new PlanCase.Job("B", 0, 5 * DAY, 1, List.of(RandomBench.task("b", true, 60))));
+        PlanCase fresh = RandomBench.small(jobs, Map.of());
+        Map<String, PlanCase.Placed> before = Map.of(
+                "b",
+                new PlanCase.Placed(560, 620, Optional.of("A")),
+                "a",
+                new PlanCase.Placed(630, 690, Optional.of("A")));
+        PlanCase of = new PlanCase(
+                fresh.now(),
+                fresh.horizon(),
+                fresh.hands(),
+                fresh.stations(),
+                fresh.open(),
+                jobs,
+                Map.of(),
+                before,
+                fresh.stability(),
+                fresh.objective());
+        Solver solver = new Solver(of, 1);
+        solver.improve(Effort.rounds(50));
+        assertThat(solver.plan().placed()).isEqualTo(before);
+        assertThat(solver.plan().lateness()).isZero();
+    }
+
+    @Test
+    void threeHundredCamerasArePlannedWithinTheRules() {
+        PlanCase of = RandomBench.of(new Random(7), 3, 300, 400);
+        Solver solver = new Solver(of, 1);
+        solver.improve(Effort.rounds(3));
+        assertThat(solver.plan().complete()).isTrue();
+        assertThat(wrong(of, solver.plan().placed())).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatIsNotRefusedAtTheDoorIsPlannedToTheEnd(int seed) {
+        PlanCase of = RandomBench.of(new Random(seed + 1_000), 3, 25, 120);
+        try {
+            PlanCase sound = CaseCheck.sound(of);
+            assertThat(new Solver(sound, 1).plan().complete()).isTrue();
+        } catch (FieldProblem refused) {
+            assertThat(refused.getMessage()).isNotBlank();
+        }
+    }
+
+    @Test
+    void mostRandomBenchesAreNotRefused() {
+        long accepted = seeds().filter(seed -> {
+                    try {
+                        CaseCheck.sound(RandomBench.of(new Random(seed), 3, 8, 60));
+                        return true;
+                    } catch (FieldProblem refused) {
+                        return false;
+                    }
+                })
                 .count();
-        assertThat(complete).as("so that the rules are really tried").isGreaterThan(60);
+        assertThat(accepted).as("so that the rules are really tried").isGreaterThan(60);
     }
 
     @Test
     void theSameSeedAndRoundsGiveTheSamePlan() {
-        PlanCase of = bench(new Random(5));
+        PlanCase of = RandomBench.of(new Random(5));
         Solver one = new Solver(of, 3);
         Solver other = new Solver(of, 3);
         one.improve(Effort.rounds(40));
@@ -198,7 +207,7 @@ class SolverTest {
 
     @Test
     void whereNobodyWorksOnlyWaitsArePlaced() {
-        PlanCase of = bench(new Random(5));
+        PlanCase of = RandomBench.of(new Random(5));
         PlanCase nobody = new PlanCase(
                 of.now(),
                 of.horizon(),
@@ -213,26 +222,6 @@ class SolverTest {
         assertThat(new Solver(nobody, 1).plan().complete()).isFalse();
     }
 
-    private static PlanCase.Task task(String id, boolean attended, int minutes, PlanCase.After... after) {
-        return new PlanCase.Task(id, "", attended, minutes, attended ? "general" : "", "", false, 0, List.of(after));
-    }
-
-    private static PlanCase small(List<PlanCase.Job> jobs, Map<String, PlanCase.Placed> fixed) {
-        List<PlanCase.Span> windows =
-                List.of(new PlanCase.Span(540, 750), new PlanCase.Span(810, 1050), new PlanCase.Span(1980, 2190));
-        return new PlanCase(
-                540,
-                4 * DAY,
-                List.of(new PlanCase.Hand("A", Set.of("general"), windows)),
-                List.of(),
-                windows,
-                jobs,
-                fixed,
-                Map.of(),
-                new PlanCase.Stability(120, 60),
-                PlanCase.Objective.LATENESS);
-    }
-
     @Test
     void aWaitIsMovedOnUntilWhatFollowsItFitsWithinItsLatest() {
         PlanCase.Job job = new PlanCase.Job(
@@ -240,8 +229,10 @@ class SolverTest {
                 540,
                 1050,
                 1,
-                List.of(task("soak", false, 150), task("press", true, 120, new PlanCase.After("soak", 10))));
-        Timetable plan = new Solver(small(List.of(job), Map.of()), 1).plan();
+                List.of(
+                        RandomBench.task("soak", false, 150),
+                        RandomBench.task("press", true, 120, new PlanCase.After("soak", 10))));
+        Timetable plan = new Solver(RandomBench.small(List.of(job), Map.of()), 1).plan();
         assertThat(plan.placed().get("press").start())
                 .as("120 minutes fit after the break, not before it")
                 .isEqualTo(810);
@@ -255,10 +246,14 @@ class SolverTest {
                 0,
                 5 * DAY,
                 1,
-                List.of(task("soak", false, 100), task("press", true, 60, new PlanCase.After("soak", 10))));
-        PlanCase.Job other = new PlanCase.Job("O", 0, 600, 3, List.of(task("long", true, 200)));
+                List.of(
+                        RandomBench.task("soak", false, 100),
+                        RandomBench.task("press", true, 60, new PlanCase.After("soak", 10))));
+        PlanCase.Job other = new PlanCase.Job("O", 0, 600, 3, List.of(RandomBench.task("long", true, 200)));
         Timetable plan = new Solver(
-                        small(List.of(other, urgent), Map.of("soak", new PlanCase.Placed(460, 560, Optional.empty()))),
+                        RandomBench.small(
+                                List.of(other, urgent),
+                                Map.of("soak", new PlanCase.Placed(460, 560, Optional.empty()))),
                         1)
                 .plan();
         assertThat(plan.placed().get("press").start()).isBetween(560, 570);

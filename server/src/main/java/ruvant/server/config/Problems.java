@@ -12,6 +12,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.units.FieldProblem;
@@ -59,6 +60,18 @@ class Problems {
                 "unreadable",
                 "That cannot be read" + (where.isEmpty() ? "." : ": “" + where + "” is not a valid value here."));
         problem.setProperty("field", where);
+        problem.setProperty("remedy", "Correct it and send it again.");
+        return problem;
+    }
+
+    /** A figure in the address that is none. */
+    @ExceptionHandler
+    ProblemDetail wrongKind(MethodArgumentTypeMismatchException refused) {
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                "badInput",
+                "“" + refused.getValue() + "” is not a valid value for “" + refused.getName() + "”.");
+        problem.setProperty("field", refused.getName());
         problem.setProperty("remedy", "Correct it and send it again.");
         return problem;
     }

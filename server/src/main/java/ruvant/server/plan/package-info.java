@@ -1,0 +1,2 @@
+/** The bench plan: its plain doors. */
+package ruvant.server.plan;
