@@ -3,8 +3,10 @@ package ruvant.core.plan;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
@@ -48,12 +50,18 @@ public final class Solver {
     private void layByRule(int rule, double[] work) {
         PlanCase of = problem.of;
         Bench bench = new Bench(problem);
-        int[] order = IntStream.range(0, work.length)
+        Set<Integer> inOrder = new LinkedHashSet<>();
+        IntStream.range(0, problem.blocks.length)
+                .filter(block -> latest(block) < Problem.NEVER)
                 .boxed()
-                .sorted(Comparator.comparingInt(this::latest)
-                        .thenComparingDouble(job -> rank(rule, of.jobs().get(job), work[job])))
+                .sorted(Comparator.comparingInt(this::latest))
+                .forEach(block -> withThoseBefore(block, inOrder));
+        IntStream.range(0, work.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(job -> rank(rule, of.jobs().get(job), work[job])))
                 .flatMapToInt(job -> IntStream.of(problem.jobBlocks[job]))
-                .toArray();
+                .forEach(inOrder::add);
+        int[] order = inOrder.stream().mapToInt(Integer::intValue).toArray();
         for (int block : order) {
             bench.place(block);
         }
@@ -64,13 +72,21 @@ public final class Solver {
         best.remember(cost, bench);
     }
 
-    /** When the first task of a job must start that waits for something which runs already; never where none does. */
-    private int latest(int job) {
-        return IntStream.of(problem.jobTasks[job])
-                .filter(task -> problem.fixedStart[task] == Problem.NOBODY)
+    /** When a block must start at the latest because of something that runs already; never where nothing does. */
+    private int latest(int block) {
+        return IntStream.of(problem.blocks[block])
                 .map(task -> problem.latest[task])
                 .min()
                 .orElse(Problem.NEVER);
+    }
+
+    private void withThoseBefore(int block, Set<Integer> inOrder) {
+        if (!inOrder.contains(block)) {
+            for (int before : problem.blocksBefore[block]) {
+                withThoseBefore(before, inOrder);
+            }
+            inOrder.add(block);
+        }
     }
 
     /** First what is due first; what has least to spare, alone or by its weight; what is soon done; and two between those. */

@@ -1,0 +1,69 @@
+package ruvant.core.plan.shop;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
+
+/**
+ * When somebody usually works, and at what. What lies between two stretches of a day is a break.
+ *
+ * @param week the stretches of each weekday, in order; a day that is not in it is free
+ * @param skills what this person can be given, in the shop's own names
+ */
+public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Set<String> skills) {
+    private static final int MOST_STRETCHES = 6;
+
+    /**
+     * From a time of day to another on the same day.
+     *
+     * @param to midnight stands for the end of the day
+     */
+    public record Stretch(LocalTime from, LocalTime to) {
+        public Stretch {
+            Check.chosen("from", from);
+            Check.chosen("to", to);
+            if (!to.equals(LocalTime.MIDNIGHT) && !from.isBefore(to)) {
+                throw new FieldProblem(
+                        "to",
+                        from + " to " + to + " has no length.",
+                        "Let it end later on the same day; split a night shift at midnight.");
+            }
+        }
+
+        private boolean endsBy(LocalTime time) {
+            return !to.equals(LocalTime.MIDNIGHT) && !to.isAfter(time);
+        }
+    }
+
+    public WorkingHours {
+        person = Check.name("person", person);
+        skills = Check.set(skills);
+        Map<DayOfWeek, List<Stretch>> days = new EnumMap<>(DayOfWeek.class);
+        week.forEach((day, stretches) -> days.put(day, Check.some("week", stretches, MOST_STRETCHES)));
+        days.values().forEach(WorkingHours::inOrder);
+        week = Map.copyOf(days);
+    }
+
+    private static void inOrder(List<Stretch> day) {
+        for (int at = 1; at < day.size(); at++) {
+            Stretch before = day.get(at - 1);
+            if (!before.endsBy(day.get(at).from())) {
+                throw new FieldProblem(
+                        "week",
+                        before.from() + " to " + before.to() + " overlaps "
+                                + day.get(at).from() + " to " + day.get(at).to() + ".",
+                        "Put the working times of a day in order, or join the two.");
+            }
+        }
+    }
+
+    /** The stretches of a weekday. */
+    public List<Stretch> on(DayOfWeek day) {
+        return week.getOrDefault(day, List.of());
+    }
+}
