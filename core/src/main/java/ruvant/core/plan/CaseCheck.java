@@ -54,17 +54,7 @@ public final class CaseCheck {
             }
         }
         List<PlanCase.Job> jobs = of.jobs().stream().map(this::sorted).toList();
-        PlanCase sorted = new PlanCase(
-                of.now(),
-                of.horizon(),
-                of.hands(),
-                of.stations(),
-                of.open(),
-                jobs,
-                of.fixed(),
-                of.previous(),
-                of.stability(),
-                of.objective());
+        PlanCase sorted = of.with(jobs);
         fixedAreKnown();
         jobs.stream()
                 .flatMap(job -> job.tasks().stream())
@@ -201,17 +191,7 @@ public final class CaseCheck {
 
     /** Whether waits with what must follow them in time could be placed on an empty bench. */
     private void blocksArePossible(PlanCase sorted) {
-        Problem problem = new Problem(new PlanCase(
-                sorted.now(),
-                sorted.horizon(),
-                sorted.hands(),
-                sorted.stations(),
-                sorted.open(),
-                sorted.jobs(),
-                sorted.fixed(),
-                Map.of(),
-                sorted.stability(),
-                sorted.objective()));
+        Problem problem = new Problem(sorted.withoutPrevious());
         for (int[] blocks : problem.jobBlocks) {
             Bench empty = new Bench(problem);
             for (int block : blocks) {

@@ -41,6 +41,16 @@ public record PlanCase(
         previous = Map.copyOf(previous);
     }
 
+    /** The same with other jobs. */
+    public PlanCase with(List<Job> others) {
+        return new PlanCase(now, horizon, hands, stations, open, others, fixed, previous, stability, objective);
+    }
+
+    /** The same as if nothing had been planned before. */
+    public PlanCase withoutPrevious() {
+        return new PlanCase(now, horizon, hands, stations, open, jobs, fixed, Map.of(), stability, objective);
+    }
+
     /** From a minute up to another, which is no longer in it. */
     public record Span(int start, int end) {}
 
