@@ -14,6 +14,11 @@ import ruvant.core.units.FieldProblem;
  * those that they wait for.
  */
 public final class CaseCheck {
+    /** No time of a case lies further off than this, in minutes: ten years. */
+    private static final int FAR = 10 * 366 * 1440;
+
+    private static final int MOST_JOBS = 1_000;
+
     private final PlanCase of;
     private final Map<String, PlanCase.Task> tasks = new HashMap<>();
 
@@ -31,6 +36,18 @@ public final class CaseCheck {
     }
 
     private PlanCase sound() {
+        require(
+                of.jobs().size() <= MOST_JOBS,
+                "jobs",
+                "There are " + of.jobs().size() + " jobs; the most are " + MOST_JOBS + ".",
+                "Plan fewer jobs at once.");
+        near("now", of.now());
+        near("horizon", of.horizon());
+        of.fixed().forEach((task, placed) -> {
+            near(task, placed.start());
+            near(task, placed.end());
+        });
+        of.previous().forEach((task, placed) -> near(task, placed.start()));
         for (PlanCase.Hand hand : of.hands()) {
             apart("technicians." + hand.id(), hand.windows());
         }
@@ -44,7 +61,11 @@ public final class CaseCheck {
                     job.id(),
                     "The weight of job " + job.id() + " is below 0.",
                     "Give it 0 or more.");
+            near(job.id(), job.release());
+            near(job.id(), job.due());
             for (PlanCase.Task task : job.tasks()) {
+                near(task.id(), task.minutes());
+                near(task.id(), task.notBefore());
                 boolean first = tasks.put(task.id(), task) == null;
                 require(
                         first,
@@ -70,6 +91,14 @@ public final class CaseCheck {
         }
     }
 
+    private static void near(String field, int minutes) {
+        require(
+                Math.abs((long) minutes) <= FAR,
+                field,
+                minutes + " min at “" + field + "” is outside -" + FAR + " to " + FAR + " min, ten years.",
+                "Count minutes from a moment near now.");
+    }
+
     private static void unique(String field, List<String> ids) {
         Set<String> seen = new HashSet<>();
         for (String id : ids) {
@@ -80,6 +109,8 @@ public final class CaseCheck {
     private static void apart(String field, List<PlanCase.Span> windows) {
         int last = Integer.MIN_VALUE;
         for (PlanCase.Span window : windows) {
+            near(field, window.start());
+            near(field, window.end());
             require(
                     window.start() < window.end(),
                     field,

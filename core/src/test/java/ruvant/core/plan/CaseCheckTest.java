@@ -85,6 +85,13 @@ class CaseCheckTest {
     }
 
     @Test
+    void minutesThatNoCalendarHoldsAreRefused() {
+        refused(
+                of(RandomBench.task("soak", false, Integer.MAX_VALUE)),
+                "2147483647 min at “soak” is outside -5270400 to 5270400 min, ten years.");
+    }
+
+    @Test
     void aTaskThatIsThereTwiceIsRefused() {
         refused(of(RandomBench.task("a", true, 10), RandomBench.task("a", true, 20)), "The task a is there twice.");
     }

@@ -53,7 +53,8 @@ public final class MinutesKnown {
     public Guess guess(Took.Task task, String person) {
         Learnt its = learnt.get(task.work());
         return its == null
-                ? new Guess(task.work().usualMinutes(), new Sizes(UNKNOWN_TIME_TO_TIME, 1).alone(person), 0)
+                ? new Guess(
+                        task.work().usualMinutes(), Math.sqrt(new Sizes(UNKNOWN_TIME_TO_TIME, 1).own(task, person)), 0)
                 : its.guess(task, person);
     }
 
@@ -100,10 +101,12 @@ public final class MinutesKnown {
             return all;
         }
 
-        /** The spread of a task of which nothing is known. */
-        private double alone(String person) {
-            double added = FAMILY * FAMILY + PART * PART + MODEL * MODEL + PERSON * PERSON;
-            return Math.sqrt(USUAL_OFF * USUAL_OFF + scale * scale * added + noise * noise);
+        /** The variance of one piece of work; where its model or its person is not known, they differ all the same. */
+        private double own(Took.Task task, String person) {
+            double squared = scale * scale;
+            double unknown = task.model().isEmpty() ? squared * MODEL * MODEL : 0;
+            unknown += person.isEmpty() ? squared * PERSON * PERSON : 0;
+            return shared(task, person, task, person) + unknown + noise * noise;
         }
     }
 
@@ -126,12 +129,12 @@ public final class MinutesKnown {
             for (int row = 0; row < size; row++) {
                 Took one = took.get(row);
                 off[row] = Math.log(one.minutes() / work.usualMinutes());
-                for (int column = 0; column <= row; column++) {
+                covariance.setEntry(row, row, sizes.own(one.task(), one.person()));
+                for (int column = 0; column < row; column++) {
                     Took other = took.get(column);
                     double shared = sizes.shared(one.task(), one.person(), other.task(), other.person());
-                    double own = row == column ? sizes.noise * sizes.noise : 0;
-                    covariance.setEntry(row, column, shared + own);
-                    covariance.setEntry(column, row, shared + own);
+                    covariance.setEntry(row, column, shared);
+                    covariance.setEntry(column, row, shared);
                 }
             }
             root = new CholeskyDecomposition(covariance);
@@ -157,8 +160,8 @@ public final class MinutesKnown {
             }
             RealVector with = MatrixUtils.createRealVector(shared);
             double mean = with.dotProduct(weights);
-            double before = Math.pow(sizes.alone(person), 2);
-            double left = before - with.dotProduct(root.getSolver().solve(with));
+            double left =
+                    sizes.own(task, person) - with.dotProduct(root.getSolver().solve(with));
             double spread = Math.sqrt(Math.max(sizes.noise * sizes.noise, left));
             return new Guess(work.usualMinutes() * Math.exp(mean), spread, seen);
         }
