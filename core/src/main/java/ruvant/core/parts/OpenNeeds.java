@@ -1,5 +1,6 @@
 package ruvant.core.parts;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.house.Rates;
@@ -35,7 +36,11 @@ public final class OpenNeeds {
      * met: what the owner says it is worth, else what the shop reckons with.
      */
     public static List<Sources.Asked> of(
-            TagNumber tag, IntakeEntry.Received received, PartsPicture parts, Rates rates) {
+            TagNumber tag,
+            IntakeEntry.Received received,
+            Optional<LocalDate> promised,
+            PartsPicture parts,
+            Rates rates) {
         List<PartsPicture.Need> open = parts.openNeeds();
         long worth = received.owner().worth() == null
                 ? rates.needMinor()
@@ -46,7 +51,7 @@ public final class OpenNeeds {
                         need.what(),
                         CameraKind.of(received.camera()),
                         worth / open.size(),
-                        Optional.ofNullable(received.promised())))
+                        promised))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package ruvant.core.picture;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import ruvant.core.handover.ReturnSheet;
@@ -108,6 +109,11 @@ public final class JobNow {
     /** How long the way back is. */
     public WayBack wayBack() {
         return WayBack.of(picture.valley(), picture.treat(), now, refitPace);
+    }
+
+    /** How long it takes to put one part back here. */
+    public Duration takesBack(ValleyPart part) {
+        return WayBack.takes(part, refitPace);
     }
 
     /** Where the camera is, for whoever sits down to it again. */

@@ -1,7 +1,9 @@
 package ruvant.core.picture;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import ruvant.core.adjust.AdjustPicture;
 import ruvant.core.adjust.AdjustRoom;
 import ruvant.core.adjust.AdjusterBook;
@@ -24,6 +26,8 @@ import ruvant.core.log.Log;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.parts.PartsRoom;
+import ruvant.core.plan.wish.WishRoom;
+import ruvant.core.plan.wish.Wishes;
 import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.ProveRoom;
@@ -69,6 +73,7 @@ public record JobPicture(
         HandoverPicture handover,
         SittingTime sitting,
         Course course,
+        Wishes wishes,
         HousePractice practice) {
 
     /** Folds a log. */
@@ -96,6 +101,7 @@ public record JobPicture(
                 folds.of(HandoverRoom.Fold.class).picture(),
                 sat.picture(),
                 sat.course(),
+                folds.of(WishRoom.Fold.class).wishes(),
                 practice);
     }
 
@@ -127,12 +133,20 @@ public record JobPicture(
                 handover,
                 sitting,
                 course,
+                wishes,
                 practice);
     }
 
     /** What came in. */
     public IntakeEntry.Received received() {
         return intake.received().orElseThrow();
+    }
+
+    /** The day the owner was told last, be it at intake or since. */
+    public Optional<LocalDate> promised() {
+        return wishes.last()
+                .map(one -> one.what().by())
+                .or(() -> intake.received().map(IntakeEntry.Received::promised));
     }
 
     /** What may go back at this moment, with what earlier jobs of the model learned to look at. */

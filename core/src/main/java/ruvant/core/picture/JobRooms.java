@@ -14,6 +14,7 @@ import ruvant.core.log.Log;
 import ruvant.core.log.Rooms;
 import ruvant.core.log.Standing;
 import ruvant.core.parts.PartsRoom;
+import ruvant.core.plan.wish.WishRoom;
 import ruvant.core.prove.ProveRoom;
 import ruvant.core.refit.RefitRoom;
 import ruvant.core.sitting.SittingRoom;
@@ -34,7 +35,8 @@ public final class JobRooms {
             new AdjustRoom(),
             new RefitRoom(),
             new ProveRoom(),
-            new HandoverRoom()));
+            new HandoverRoom(),
+            new WishRoom()));
 
     private JobRooms() {}
 

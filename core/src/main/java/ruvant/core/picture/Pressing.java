@@ -32,8 +32,7 @@ public record Pressing(Kind kind, String why) {
      */
     public static Pressing of(JobNow job, LocalDate today) {
         JobPicture picture = job.picture();
-        Optional<Long> days = Optional.ofNullable(picture.received().promised())
-                .map(promised -> ChronoUnit.DAYS.between(today, promised));
+        Optional<Long> days = picture.promised().map(promised -> ChronoUnit.DAYS.between(today, promised));
         if (days.filter(left -> left < 0).isPresent()) {
             long late = -days.get();
             return new Pressing(Kind.LATE, late + (late == 1 ? " day late" : " days late"));

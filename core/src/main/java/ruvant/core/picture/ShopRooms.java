@@ -11,6 +11,7 @@ import ruvant.core.house.SheetRoom;
 import ruvant.core.house.TruthsRoom;
 import ruvant.core.log.LogName;
 import ruvant.core.log.Rooms;
+import ruvant.core.plan.shop.HoursRoom;
 import ruvant.core.said.taught.TaughtRoom;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
@@ -25,7 +26,8 @@ public final class ShopRooms {
 
     /** The rooms of the house's log. */
     public static Rooms house(Materials shipped, TradeLists lists) {
-        return new Rooms(List.of(new HouseRoom(), new TablesRoom(shipped), new ListsRoom(lists), new TaughtRoom()));
+        return new Rooms(List.of(
+                new HouseRoom(), new HoursRoom(), new TablesRoom(shipped), new ListsRoom(lists), new TaughtRoom()));
     }
 
     /** The rooms of the log of what is known. */

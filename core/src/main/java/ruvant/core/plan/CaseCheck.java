@@ -66,6 +66,7 @@ public final class CaseCheck {
             for (PlanCase.Task task : job.tasks()) {
                 near(task.id(), task.minutes());
                 near(task.id(), task.notBefore());
+                near(task.id(), task.notAfter() == null ? 0 : task.notAfter());
                 boolean first = tasks.put(task.id(), task) == null;
                 require(
                         first,

@@ -100,6 +100,7 @@ public record PlanCase(
      * @param station where it is done or lies; empty for none
      * @param startOpen for a wait: whether somebody must be there at its start
      * @param notBefore earliest start
+     * @param notAfter latest start; null for any. Nothing is refused for it, but missing it is worse than any lateness
      */
     public record Task(
             String id,
@@ -110,7 +111,22 @@ public record PlanCase(
             String station,
             boolean startOpen,
             int notBefore,
+            @MayBeNull Integer notAfter,
             List<After> after) {
+        /** One that may start late. */
+        public Task(
+                String id,
+                String name,
+                boolean attended,
+                int minutes,
+                String skill,
+                String station,
+                boolean startOpen,
+                int notBefore,
+                List<After> after) {
+            this(id, name, attended, minutes, skill, station, startOpen, notBefore, null, after);
+        }
+
         public Task {
             after = List.copyOf(after);
         }

@@ -106,6 +106,9 @@ final class Problem {
             }
         }
         for (int task = 0; task < count; task++) {
+            if (tasks.get(task).notAfter() != null) {
+                latest[task] = tasks.get(task).notAfter();
+            }
             for (int at = 0; at < before[task].length; at++) {
                 // what waits for something that runs already is as late as that allows
                 if (lag[task][at] < NEVER && fixedStart[before[task][at]] != NOBODY) {

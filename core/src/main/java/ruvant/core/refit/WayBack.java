@@ -82,8 +82,8 @@ public record WayBack(Duration hands, Optional<Instant> closedAt, List<PartName>
                 .reduce(Duration.ZERO, Duration::plus);
     }
 
-    /** How long one part takes to put back. */
-    static Duration takes(ValleyPart part, double pace) {
+    /** How long one part takes to put back, at a pace as a multiple of the usual. */
+    public static Duration takes(ValleyPart part, double pace) {
         int fasteners =
                 part.removed().fasteners().stream().mapToInt(one -> one.count()).sum();
         long millis = USUAL_PART.plus(USUAL_FASTENER.multipliedBy(fasteners)).toMillis();

@@ -100,6 +100,7 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
     /** Folds sittings, decisions and notes. */
     public static final class Fold implements RoomFold<SittingEntry> {
         private final Map<Stop, Long> minutes = new EnumMap<>(Stop.class);
+        private final List<SittingTime.Sat> sittings = new ArrayList<>();
         private final List<SittingTime.Decision> decisions = new ArrayList<>();
         private final List<SittingTime.Note> notes = new ArrayList<>();
         private final List<SittingTime.Slip> slips = new ArrayList<>();
@@ -148,7 +149,9 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
 
         private void endSitting(Instant at) {
             if (seated != null) {
-                minutes.merge(seated.stop(), SittingTime.capped(seatedLine.at(), at), Long::sum);
+                long sat = SittingTime.capped(seatedLine.at(), at);
+                minutes.merge(seated.stop(), sat, Long::sum);
+                sittings.add(new SittingTime.Sat(seated.stop(), seatedLine.by(), seatedLine.at(), sat));
             }
             seated = null;
             seatedLine = null;
@@ -158,6 +161,7 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
         public SittingTime picture() {
             return new SittingTime(
                     Map.copyOf(minutes),
+                    List.copyOf(sittings),
                     Optional.ofNullable(seatedLine).map(Line::at),
                     Optional.ofNullable(seated),
                     Optional.ofNullable(seatedLine).map(Line::by),

@@ -12,10 +12,12 @@ import ruvant.core.trade.Stop;
  * Time at the bench, decisions and notes.
  *
  * @param minutesByStop whole minutes of finished sittings
+ * @param sittings every finished sitting, the first first
  * @param seatedSince when the present sitting began; empty when nobody sits
  */
 public record SittingTime(
         Map<Stop, Long> minutesByStop,
+        List<Sat> sittings,
         Optional<Instant> seatedSince,
         Optional<SittingEntry.SatDown> seated,
         Optional<String> seatedWho,
@@ -27,6 +29,9 @@ public record SittingTime(
         List<OfTheModel> ofTheModel) {
     /** A sitting that nobody ended is counted up to here: longer ones are a forgotten key. */
     public static final Duration LONGEST_SITTING = Duration.ofHours(6);
+
+    /** Whole minutes that somebody worked at a stop. */
+    public record Sat(Stop stop, String by, Instant from, long minutes) {}
 
     /** A decision and its line. */
     public record Decision(UUID id, Instant at, SittingEntry.Decided decided) {}

@@ -32,7 +32,7 @@ class OpenNeedsTest {
 
     private List<Sources.Asked> asked() {
         JobPicture job = logs.picture();
-        return OpenNeeds.of(job.tag(), job.received(), job.parts(), RATES);
+        return OpenNeeds.of(job.tag(), job.received(), job.promised(), job.parts(), RATES);
     }
 
     @Test

@@ -56,7 +56,7 @@ public record JobSummary(
                         in.features()),
                 new Days(
                         picture.intake().receivedAt().orElseThrow(),
-                        Optional.ofNullable(in.promised()),
+                        picture.promised(),
                         picture.handover().returnedAt()),
                 new JobStands(
                         picture.sitting().minutes(),

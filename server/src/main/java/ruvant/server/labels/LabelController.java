@@ -46,9 +46,7 @@ class LabelController {
     ResponseEntity<byte[]> tag(@PathVariable String tag, @RequestParam(defaultValue = "") String paper) {
         JobPicture picture = jobs.picture(TagNumber.parse(tag));
         String cameIn = DAY.format(picture.intake().receivedAt().orElseThrow().atZone(ZoneId.systemDefault()));
-        String promised = Optional.ofNullable(picture.received().promised())
-                .map(DAY::format)
-                .orElse("");
+        String promised = picture.promised().map(DAY::format).orElse("");
         Optional<Paper> sheet = paper.isEmpty() ? Optional.empty() : Optional.of(Paper.of(paper));
         return inline(
                 picture.tag() + "-tag.pdf",

@@ -86,7 +86,7 @@ class PartsDesk {
 
     /** What a camera asks for. */
     List<Sources.Asked> asked(JobPicture job) {
-        return OpenNeeds.of(job.tag(), job.received(), job.parts(), rates());
+        return OpenNeeds.of(job.tag(), job.received(), job.promised(), job.parts(), rates());
     }
 
     /** What was taken for the cameras in the shop and has not gone into them yet. */

@@ -12,7 +12,8 @@ import ruvant.core.units.Check;
  * @param minutes above 0
  */
 public record Took(Task task, String person, double minutes) {
-    private static final double LONGEST = 60 * 24;
+    /** The most that counts, minutes: what is longer was not work. */
+    public static final double LONGEST = 60 * 24;
 
     /** What was done on what. */
     public record Task(Work work, Family family, String model, String part) {

@@ -3,6 +3,7 @@ package ruvant.core.plan.shop;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,7 +14,7 @@ import ruvant.core.units.FieldProblem;
  * When somebody usually works, and at what. What lies between two stretches of a day is a break.
  *
  * @param week the stretches of each weekday, in order; a day that is not in it is free
- * @param skills what this person can be given, in the shop's own names
+ * @param skills what this person can be given, in the shop's own names; empty for all work
  */
 public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Set<String> skills) {
     private static final int MOST_STRETCHES = 6;
@@ -33,6 +34,12 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
                         from + " to " + to + " has no length.",
                         "Let it end later on the same day; split a night shift at midnight.");
             }
+        }
+
+        /** How long it is, on a day whose clocks do not change. */
+        int minutes() {
+            int ends = to.equals(LocalTime.MIDNIGHT) ? 1440 : to.toSecondOfDay() / 60;
+            return ends - from.toSecondOfDay() / 60;
         }
 
         private boolean endsBy(LocalTime time) {
@@ -60,6 +67,34 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
                         "Put the working times of a day in order, or join the two.");
             }
         }
+    }
+
+    /** Before anybody says otherwise: Monday to Friday from nine to six, with a break at noon, and all work. */
+    public static WorkingHours usual(String person) {
+        List<Stretch> day = List.of(
+                new Stretch(LocalTime.of(9, 0), LocalTime.of(12, 30)),
+                new Stretch(LocalTime.of(13, 30), LocalTime.of(18, 0)));
+        Map<DayOfWeek, List<Stretch>> week = new EnumMap<>(DayOfWeek.class);
+        EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY).forEach(one -> week.put(one, day));
+        return new WorkingHours(person, week, Set.of());
+    }
+
+    /** The same hours of a person as the house writes the name. */
+    WorkingHours of(String name) {
+        return new WorkingHours(name, week, skills);
+    }
+
+    /** Whether this person can be given work of a skill. */
+    public boolean can(String skill) {
+        return skills.isEmpty() || skills.stream().anyMatch(one -> one.equalsIgnoreCase(skill));
+    }
+
+    /** Working minutes of an ordinary week. */
+    public int minutesAWeek() {
+        return week.values().stream()
+                .flatMap(List::stream)
+                .mapToInt(Stretch::minutes)
+                .sum();
     }
 
     /** The stretches of a weekday. */

@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -94,9 +93,8 @@ class ShopTimeTest {
         ShopTime time = from("2031-03-03T00:00+01:00", 4);
         WorkingHours hours = every(stretch("09:00", "10:00"));
         LocalDate second = LocalDate.parse("2031-03-04");
-        List<DaysOff> off = List.of(
-                new DaysOff(Optional.of("Bo"), second, second, "ill"),
-                new DaysOff(Optional.empty(), second, second.plusDays(1), "fair"));
+        List<DaysOff> off =
+                List.of(new DaysOff("Bo", second, second, "ill"), new DaysOff("", second, second.plusDays(1), "fair"));
         assertThat(time.windows(hours, off))
                 .containsExactly(new PlanCase.Span(540, 600), new PlanCase.Span(3 * 1440 + 540, 3 * 1440 + 600));
         assertThat(time.windows(hours, off.subList(0, 1))).hasSize(4);

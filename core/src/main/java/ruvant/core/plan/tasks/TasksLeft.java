@@ -1,0 +1,342 @@
+package ruvant.core.plan.tasks;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruvant.core.find.FindPicture;
+import ruvant.core.intake.IntakeEntry;
+import ruvant.core.intake.IntakePicture;
+import ruvant.core.parts.PartsPicture;
+import ruvant.core.picture.JobNow;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.picture.NextStep;
+import ruvant.core.plan.minutes.Guess;
+import ruvant.core.plan.minutes.Work;
+import ruvant.core.plan.tasks.BenchTask.Comes;
+import ruvant.core.plan.wish.Wish;
+import ruvant.core.trade.Stop;
+import ruvant.core.treat.Lubrication;
+import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.ById;
+
+/**
+ * Reads from the picture of a job what is left to do: the attended tasks in the order of the work, what runs or will run by the clock,
+ * and what comes from outside. No more is concluded than the log says: work on a fault that is not known yet is one task of
+ * unknown length, not a list of guesses.
+ */
+public final class TasksLeft {
+    /** What dries after cleaning where a shop's own jobs say nothing else. */
+    private static final String AFTER_CLEANING = "flashOffEnclosed";
+
+    private static final Guess SEARCH = new Guess(12, 0.6, 0);
+    private static final Guess TAKE_OUT = new Guess(5, 0.4, 0);
+    private static final Guess MEASURE = new Guess(12, 0.5, 0);
+
+    private final JobNow job;
+    private final JobPicture picture;
+    private final IntakeEntry.Received in;
+    private final KnownHere known;
+    private final Instant now;
+    private final RestsAfter rests;
+    private final List<BenchTask> tasks = new ArrayList<>();
+    private List<Comes> last = List.of();
+
+    private TasksLeft(JobNow job, KnownHere known) {
+        this.job = job;
+        this.picture = job.picture();
+        this.in = picture.received();
+        this.known = known;
+        this.now = job.now();
+        this.rests = new RestsAfter(job.shop().lubrication());
+    }
+
+    /** What is left at a camera; no tasks for one that went home. */
+    public static JobTasks of(JobNow job, KnownHere known) {
+        JobPicture picture = job.picture();
+        TasksLeft left = new TasksLeft(job, known);
+        if (!picture.returned()) {
+            left.all();
+        }
+        return new JobTasks(
+                picture.tag(),
+                left.in.camera().words(),
+                picture.intake().receivedAt().orElse(job.now()),
+                picture.promised(),
+                picture.wishes().urgency(),
+                Seated.now(left.tasks, picture, job.now()));
+    }
+
+    private void all() {
+        if (picture.intake().functions().isEmpty()) {
+            then(task("intake", Work.INTAKE, Stop.INTAKE, "Finish intake", remaining(Work.INTAKE, "")));
+        }
+        boolean apart = !picture.valley().out().isEmpty();
+        boolean opened = !picture.valley().parts().isEmpty();
+        List<NextStep.Treat> untreated = job.next().stream()
+                .filter(NextStep.Treat.class::isInstance)
+                .map(NextStep.Treat.class::cast)
+                .toList();
+        boolean causeKnown = !picture.find().causes().isEmpty();
+        boolean worked = treated();
+        boolean toOpen = !opened && !worked;
+        if (toOpen) {
+            then(task("open", Work.WAY_IN, Stop.STRIP, "Open it", remaining(Work.WAY_IN, "")));
+        }
+        boolean unknown = !causeKnown && !worked && (toOpen || apart);
+        if (unknown) {
+            then(task("look", Work.LOOK, Stop.FIND, lookWords(), remaining(Work.LOOK, "")));
+        }
+        treat(untreated, unknown);
+        waits();
+        arrivals();
+        refit(toOpen, apart);
+        if (job.next().stream().anyMatch(NextStep.MeasureTurn.class::isInstance)) {
+            then(task("adjust", Work.ADJUST, Stop.PROVE, "Measure after the turn", MEASURE));
+        }
+        if (!provedAlready()) {
+            then(task("prove", Work.PROVE, Stop.PROVE, "Prove it", remaining(Work.PROVE, "")));
+        }
+        then(task("return", Work.RETURN, Stop.RETURN, "Return it", remaining(Work.RETURN, "")));
+    }
+
+    /** Whether anything was done to it beyond taking it apart. */
+    private boolean treated() {
+        TreatPicture treat = picture.treat();
+        return treat.workedOn().findAny().isPresent()
+                || !treat.waits().isEmpty()
+                || !picture.parts().replacements().isEmpty();
+    }
+
+    private boolean provedAlready() {
+        return picture.valley().out().isEmpty()
+                && tasks.isEmpty()
+                && job.next().stream().allMatch(step -> step.stop() == Stop.RETURN)
+                && job.next().stream().anyMatch(NextStep.WriteSheet.class::isInstance);
+    }
+
+    private String lookWords() {
+        return picture.find().suspects().stream()
+                .filter(one -> one.state() == FindPicture.State.OPEN)
+                .findFirst()
+                .map(one -> "Look: " + one.what().words())
+                .orElse("Find the fault");
+    }
+
+    private void treat(List<NextStep.Treat> untreated, boolean unknown) {
+        List<Comes> before = last;
+        List<BenchTask> answers = picture.wishes().unanswered().stream()
+                .map(one -> arrival(
+                        "answer-" + shortly(one.id().toString()), known.delays().answer(one, now)))
+                .toList();
+        tasks.addAll(answers);
+        List<Comes> held = answers.stream().map(one -> Comes.after(one.id())).toList();
+        List<Comes> ends = new ArrayList<>();
+        for (NextStep.Treat treat : untreated) {
+            String cause = treat.cause().id();
+            BenchTask one = task("treat-" + cause, Work.TREAT, treat.stop(), words(treat), remaining(Work.TREAT, cause))
+                    .also(before)
+                    .also(held);
+            ends.add(rested(one, restOf(treat.calls(), cause)));
+        }
+        if (unknown) {
+            BenchTask one = task("treat", Work.TREAT, Stop.CLEAN, treatWords(), remaining(Work.TREAT, ""))
+                    .also(before)
+                    .also(held);
+            ends.add(rested(one, AFTER_CLEANING));
+        }
+        if (!ends.isEmpty()) {
+            last = List.copyOf(ends);
+        } else if (!held.isEmpty()) {
+            last = join(last, held);
+        }
+    }
+
+    private String treatWords() {
+        List<IntakePicture.ScopeItem> agreed = picture.intake().scope().stream()
+                .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
+                .toList();
+        return agreed.isEmpty()
+                ? "Treat what is found"
+                : agreed.getFirst().what().words()
+                        + (agreed.size() == 1 ? "" : " and " + (agreed.size() - 1) + " more");
+    }
+
+    private static String words(NextStep.Treat treat) {
+        String what = treat.cause().words();
+        return switch (treat.calls()) {
+            case "clean" -> "Clean: " + what;
+            case "mend" -> "Mend: " + what;
+            case "adjust" -> "Adjust: " + what;
+            case "part" -> "Replace: " + what;
+            default -> "Treat: " + what;
+        };
+    }
+
+    private String restOf(String calls, String cause) {
+        return known.rests().getOrDefault(cause, calls.equals("clean") ? AFTER_CLEANING : "");
+    }
+
+    /** Adds a task with what rests after it; the last of them is what the next task comes after. */
+    private Comes rested(BenchTask task, String usual) {
+        Wish wish = picture.wishes().of(task.id());
+        String kind = wish.rests().isEmpty() ? usual : wish.rests();
+        tasks.add(task);
+        Optional<Lubrication.WaitKind> rest = ById.find(job.shop().lubrication().waits(), kind);
+        if (rest.isEmpty()) {
+            return Comes.after(task.id());
+        }
+        int before = rests.tasks().size();
+        String end = rests.chain(task.id(), rest.get(), task.skill());
+        rests.tasks()
+                .subList(before, rests.tasks().size())
+                .forEach(one -> tasks.add(one.wished(picture.wishes().of(one.id()))));
+        return Comes.after(end);
+    }
+
+    /** Waits that run, or are over and were not ended. */
+    private void waits() {
+        List<Comes> ends = new ArrayList<>();
+        for (TreatPicture.Wait wait : picture.treat().waits()) {
+            if (wait.endedAt().isPresent()) {
+                continue;
+            }
+            String id = "wait-" + shortly(wait.id().toString());
+            String words = wait.what().words() + (wait.part() == null ? "" : ", " + wait.part());
+            BenchTask running = new BenchTask(
+                            id,
+                            BenchTask.Kind.WAIT,
+                            null,
+                            Stop.CLEAN,
+                            words,
+                            Guess.exactly(Math.max(1, minutes(wait.startedAt(), wait.endsAt()))),
+                            "",
+                            wait.station(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            "",
+                            List.of(),
+                            Wish.NONE)
+                    .running(new BenchTask.Running(wait.startedAt(), wait.endsAt()), "");
+            tasks.add(running);
+            Integer within = wait.latestAt()
+                    .map(latest -> (int) minutes(wait.endsAt(), latest))
+                    .orElse(null);
+            Optional<Lubrication.WaitKind> then = job.shop().lubrication().after(wait.what());
+            BenchTask out = task(id + "/out", Work.TREAT, Stop.CLEAN, "Go on after: " + words, TAKE_OUT)
+                    .also(List.of(new Comes(id, within)));
+            tasks.add(out);
+            String end = out.id();
+            if (then.isPresent()) {
+                int before = rests.tasks().size();
+                end = rests.chain(out.id(), then.get(), out.skill());
+                tasks.addAll(rests.tasks().subList(before, rests.tasks().size()));
+            }
+            ends.add(Comes.after(end));
+        }
+        last = join(last, ends);
+    }
+
+    private void arrivals() {
+        List<Comes> ends = new ArrayList<>();
+        for (PartsPicture.Need need : picture.parts().openNeeds()) {
+            String key = need.wanted().key();
+            Optional<BenchTask.Coming> parcel = known.delays().parcel(picture.tag(), need, now);
+            if (parcel.isEmpty()) {
+                tasks.add(task("find-" + key, null, Stop.MEND, "Find a part: " + need.wanted(), SEARCH));
+            }
+            BenchTask comes =
+                    arrival("part-" + key, parcel.orElseGet(() -> known.delays().search(need, now)));
+            tasks.add(parcel.isPresent() ? comes : comes.also(List.of(Comes.after("find-" + key))));
+            ends.add(Comes.after(comes.id()));
+        }
+        last = join(last, ends);
+    }
+
+    private void refit(boolean toOpen, boolean apart) {
+        if (toOpen) {
+            then(task("refit-1", Work.REFIT, Stop.REFIT, "Put it back together", remaining(Work.REFIT, "")));
+            return;
+        }
+        if (apart) {
+            RefitLeft.of(
+                            job,
+                            known.minutes()
+                                    .guess(Works.task(Work.REFIT, in, ""), "")
+                                    .spread())
+                    .forEach(one -> then(task(one.id(), Work.REFIT, Stop.REFIT, one.words(), one.minutes())));
+        }
+    }
+
+    private void then(BenchTask task) {
+        BenchTask after = task.also(last);
+        tasks.add(after);
+        last = List.of(Comes.after(after.id()));
+    }
+
+    private BenchTask task(String id, Work work, Stop stop, String words, Guess minutes) {
+        return new BenchTask(
+                        id,
+                        BenchTask.Kind.HANDS,
+                        work,
+                        stop,
+                        words,
+                        minutes,
+                        BenchTask.GENERAL,
+                        "",
+                        Optional.empty(),
+                        Optional.empty(),
+                        "",
+                        List.of(),
+                        Wish.NONE)
+                .wished(picture.wishes().of(id));
+    }
+
+    private static BenchTask arrival(String id, BenchTask.Coming coming) {
+        return new BenchTask(
+                id,
+                BenchTask.Kind.ARRIVAL,
+                null,
+                Stop.MEND,
+                coming.words(),
+                Guess.exactly(1),
+                "",
+                "",
+                Optional.of(coming),
+                Optional.empty(),
+                "",
+                List.of(),
+                Wish.NONE);
+    }
+
+    /** What is left of a kind of work, once what was sat at it is taken off. */
+    private Guess remaining(Work work, String part) {
+        Guess whole = known.minutes().guess(Works.task(work, in, part), "");
+        Map<Work, Long> spent = picture.sitting().minutesByStop().entrySet().stream()
+                .collect(Collectors.groupingBy(
+                        one -> Works.at(one.getKey()), Collectors.summingLong(Map.Entry::getValue)));
+        long sitting = picture.sitting()
+                .seated()
+                .filter(down -> Works.at(down.stop()) == work)
+                .map(down ->
+                        picture.sitting().minutesAt(now) - picture.sitting().minutes())
+                .orElse(0L);
+        return whole.after(spent.getOrDefault(work, 0L) + sitting);
+    }
+
+    private static List<Comes> join(List<Comes> one, List<Comes> other) {
+        List<Comes> all = new ArrayList<>(one);
+        all.addAll(other);
+        return List.copyOf(all);
+    }
+
+    private static long minutes(Instant from, Instant to) {
+        return java.time.Duration.between(from, to).plusSeconds(59).toMinutes();
+    }
+
+    private static String shortly(String id) {
+        return id.substring(0, 8);
+    }
+}
