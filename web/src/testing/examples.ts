@@ -254,6 +254,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     sitting: {
       time: {
         minutesByStop: {},
+      sittings: [],
         decisions: [],
         notes: [],
         slips: [],

@@ -27,6 +27,8 @@ import ruvant.core.log.NewLine;
 import ruvant.core.picture.Shipped;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.ShopRooms;
+import ruvant.core.plan.shop.HoursRoom;
+import ruvant.core.plan.shop.ShopHours;
 import ruvant.core.said.taught.TaughtRoom;
 import ruvant.core.said.taught.TaughtWords;
 import ruvant.core.treat.TableChanges;
@@ -71,6 +73,7 @@ public class ShopService implements LogDoor {
             FaultChanges faults,
             AdjusterChanges adjusters,
             List<Stand> stands,
+            ShopHours hours,
             TaughtWords taught,
             ModelTruths truths) {}
 
@@ -125,6 +128,7 @@ public class ShopService implements LogDoor {
                 faults,
                 adjusters,
                 settings.stands(),
+                byHouse.of(HoursRoom.Fold.class).hours(practice.people()),
                 byHouse.of(TaughtRoom.Fold.class).changes(),
                 byKnowledge.of(TruthsRoom.Fold.class).changes());
     }
@@ -178,6 +182,11 @@ public class ShopService implements LogDoor {
     /** What is true of models, said without a job. */
     public ModelTruths truths() {
         return state().truths();
+    }
+
+    /** When it works. */
+    public ShopHours hours() {
+        return state().hours();
     }
 
     /** Its shutter stands. */

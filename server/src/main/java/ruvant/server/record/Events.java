@@ -3,6 +3,7 @@ package ruvant.server.record;
 import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -12,6 +13,17 @@ import ruvant.core.log.LogName;
 @Component
 public class Events {
     private final List<SseEmitter> windows = new CopyOnWriteArrayList<>();
+    private final List<Consumer<LogName>> others = new CopyOnWriteArrayList<>();
+
+    /** Tells another part of this house of every log that goes on; it must not take long over it. */
+    public void also(Consumer<LogName> told) {
+        others.add(told);
+    }
+
+    /** There is another plan of the shop. */
+    public void planned(long number) {
+        windows.forEach(window -> send(window, SseEmitter.event().name("plan").data("{\"number\":" + number + "}")));
+    }
 
     /** A stream for one window. */
     public SseEmitter listen() {
@@ -26,6 +38,7 @@ public class Events {
 
     /** A log goes on to this line now. */
     public void changed(LogName log, long lastSequence) {
+        others.forEach(one -> one.accept(log));
         windows.forEach(window -> send(
                 window,
                 SseEmitter.event()

@@ -47,7 +47,8 @@ public class SupplierService {
         catalogue = other;
     }
 
-    StandInSupplier.Parcel parcel(ShelfPicture.OrderHeld order) {
+    /** The parcel that an order leads to. */
+    public StandInSupplier.Parcel parcel(ShelfPicture.OrderHeld order) {
         return new StandInSupplier(catalogue).parcel(order.id(), order.at(), order.what());
     }
 }

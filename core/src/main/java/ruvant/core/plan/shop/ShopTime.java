@@ -57,7 +57,7 @@ public record ShopTime(ZoneId zone, Instant origin, int days) {
         return List.copyOf(windows);
     }
 
-    private PlanCase.Span span(LocalDate date, WorkingHours.Stretch stretch) {
+    private PlanCase.Span span(LocalDate date, WorkingHours.WorkStretch stretch) {
         LocalDate last = stretch.to().equals(LocalTime.MIDNIGHT) ? date.plusDays(1) : date;
         Instant from = date.atTime(stretch.from()).atZone(zone).toInstant();
         Instant to = last.atTime(stretch.to())

@@ -16,7 +16,7 @@ import ruvant.core.units.FieldProblem;
  * @param week the stretches of each weekday, in order; a day that is not in it is free
  * @param skills what this person can be given, in the shop's own names; empty for all work
  */
-public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Set<String> skills) {
+public record WorkingHours(String person, Map<DayOfWeek, List<WorkStretch>> week, Set<String> skills) {
     private static final int MOST_STRETCHES = 6;
 
     /**
@@ -24,8 +24,8 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
      *
      * @param to midnight stands for the end of the day
      */
-    public record Stretch(LocalTime from, LocalTime to) {
-        public Stretch {
+    public record WorkStretch(LocalTime from, LocalTime to) {
+        public WorkStretch {
             Check.chosen("from", from);
             Check.chosen("to", to);
             if (!to.equals(LocalTime.MIDNIGHT) && !from.isBefore(to)) {
@@ -50,15 +50,15 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
     public WorkingHours {
         person = Check.name("person", person);
         skills = Check.set(skills);
-        Map<DayOfWeek, List<Stretch>> days = new EnumMap<>(DayOfWeek.class);
+        Map<DayOfWeek, List<WorkStretch>> days = new EnumMap<>(DayOfWeek.class);
         week.forEach((day, stretches) -> days.put(day, Check.some("week", stretches, MOST_STRETCHES)));
         days.values().forEach(WorkingHours::inOrder);
         week = Map.copyOf(days);
     }
 
-    private static void inOrder(List<Stretch> day) {
+    private static void inOrder(List<WorkStretch> day) {
         for (int at = 1; at < day.size(); at++) {
-            Stretch before = day.get(at - 1);
+            WorkStretch before = day.get(at - 1);
             if (!before.endsBy(day.get(at).from())) {
                 throw new FieldProblem(
                         "week",
@@ -71,10 +71,10 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
 
     /** Before anybody says otherwise: Monday to Friday from nine to six, with a break at noon, and all work. */
     public static WorkingHours usual(String person) {
-        List<Stretch> day = List.of(
-                new Stretch(LocalTime.of(9, 0), LocalTime.of(12, 30)),
-                new Stretch(LocalTime.of(13, 30), LocalTime.of(18, 0)));
-        Map<DayOfWeek, List<Stretch>> week = new EnumMap<>(DayOfWeek.class);
+        List<WorkStretch> day = List.of(
+                new WorkStretch(LocalTime.of(9, 0), LocalTime.of(12, 30)),
+                new WorkStretch(LocalTime.of(13, 30), LocalTime.of(18, 0)));
+        Map<DayOfWeek, List<WorkStretch>> week = new EnumMap<>(DayOfWeek.class);
         EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY).forEach(one -> week.put(one, day));
         return new WorkingHours(person, week, Set.of());
     }
@@ -93,12 +93,12 @@ public record WorkingHours(String person, Map<DayOfWeek, List<Stretch>> week, Se
     public int minutesAWeek() {
         return week.values().stream()
                 .flatMap(List::stream)
-                .mapToInt(Stretch::minutes)
+                .mapToInt(WorkStretch::minutes)
                 .sum();
     }
 
     /** The stretches of a weekday. */
-    public List<Stretch> on(DayOfWeek day) {
+    public List<WorkStretch> on(DayOfWeek day) {
         return week.getOrDefault(day, List.of());
     }
 }

@@ -113,6 +113,12 @@ public record BenchTask(
                 id, kind, work, stop, words, minutes, skill, station, mayStart, runs, by, List.copyOf(all), wish);
     }
 
+    /** The same, with nobody at it. */
+    BenchTask stopped() {
+        return new BenchTask(
+                id, kind, work, stop, words, minutes, skill, station, mayStart, Optional.empty(), "", after, wish);
+    }
+
     /** The same, going on since a moment. */
     BenchTask running(Running since, String who) {
         return new BenchTask(

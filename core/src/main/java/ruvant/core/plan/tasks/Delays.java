@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.plan.minutes.Guess;
 import ruvant.core.plan.wish.Wishes;
 import ruvant.core.units.TagNumber;
 
@@ -35,29 +36,39 @@ public record Delays(OnOrder orders, Duration part, Duration answer) {
     /** What is on order for a need. */
     @FunctionalInterface
     public interface OnOrder {
-        /** The day that the supplier named; empty where nothing is on order for it. */
-        Optional<Instant> due(TagNumber tag, PartsPicture.Need need);
+        /** Where it stands; empty where nothing was found for it yet. */
+        Optional<Supply> of(TagNumber tag, PartsPicture.Need need);
     }
 
-    /** When a part that is on order comes; empty where none is. */
-    Optional<BenchTask.Coming> parcel(TagNumber tag, PartsPicture.Need need, Instant now) {
-        return orders.due(tag, need)
-                .map(due -> new BenchTask.Coming(left(due, now), TOLD_SPREAD, true, need.wanted() + ", ordered"));
+    /**
+     * What was found for a need.
+     *
+     * @param due the day that the supplier named
+     * @param here whether it lies in the shop
+     */
+    public record Supply(Instant due, boolean here) {}
+
+    /** When a part that is on order comes. */
+    static BenchTask.Coming parcel(Supply supply, PartsPicture.Need need, Instant now) {
+        return new BenchTask.Coming(left(supply.due(), now), TOLD_SPREAD, true, need.wanted() + ", ordered");
     }
 
     /** When a part comes that is still to be found. */
     BenchTask.Coming search(PartsPicture.Need need, Instant now) {
+        return guessed(need.since(), part, now, need.wanted() + ", still to be found");
+    }
+
+    /** The longer it has been waited for, the longer it will be: it is not one of those that came soon. */
+    private static BenchTask.Coming guessed(Instant since, Duration usual, Instant now, String words) {
+        Guess left = new Guess(Math.max(1, usual.toMinutes()), GUESSED_SPREAD, 0)
+                .after(Math.max(0, Duration.between(since, now).toMinutes()));
         return new BenchTask.Coming(
-                left(need.since().plus(part), now), GUESSED_SPREAD, false, need.wanted() + ", still to be found");
+                now.plus(Duration.ofMinutes(Math.round(left.median()))), left.spread(), false, words);
     }
 
     /** When the owner answers. */
     BenchTask.Coming answer(Wishes.Question question, Instant now) {
-        return new BenchTask.Coming(
-                left(question.at().plus(answer), now),
-                GUESSED_SPREAD,
-                false,
-                "the owner’s answer: " + question.question());
+        return guessed(question.at(), answer, now, "the owner’s answer: " + question.question());
     }
 
     private static Instant left(Instant due, Instant now) {

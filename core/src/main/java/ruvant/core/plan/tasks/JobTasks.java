@@ -26,6 +26,11 @@ public record JobTasks(
         tasks = List.copyOf(tasks);
     }
 
+    /** The same with other tasks. */
+    public JobTasks with(List<BenchTask> others) {
+        return new JobTasks(tag, camera, here, promised, urgency, others);
+    }
+
     /** A task by its id within the job. */
     public Optional<BenchTask> task(String id) {
         return tasks.stream().filter(one -> one.id().equals(id)).findFirst();

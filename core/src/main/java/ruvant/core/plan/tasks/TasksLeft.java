@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import ruvant.core.find.FindPicture;
 import ruvant.core.intake.IntakeEntry;
@@ -69,6 +70,14 @@ public final class TasksLeft {
                 Seated.now(left.tasks, picture, job.now()));
     }
 
+    /** What is left at all cameras of the shop. */
+    public static List<JobTasks> of(List<JobNow> jobs, KnownHere known) {
+        return Seated.oneEach(jobs.stream()
+                .map(job -> of(job, known))
+                .filter(one -> !one.tasks().isEmpty())
+                .toList());
+    }
+
     private void all() {
         if (picture.intake().functions().isEmpty()) {
             then(task("intake", Work.INTAKE, Stop.INTAKE, "Finish intake", remaining(Work.INTAKE, "")));
@@ -80,26 +89,42 @@ public final class TasksLeft {
                 .map(NextStep.Treat.class::cast)
                 .toList();
         boolean causeKnown = !picture.find().causes().isEmpty();
-        boolean worked = treated();
-        boolean toOpen = !opened && !worked;
+        boolean begun = treated();
+        boolean toOpen = !opened && !begun;
         if (toOpen) {
             then(task("open", Work.WAY_IN, Stop.STRIP, "Open it", remaining(Work.WAY_IN, "")));
         }
-        boolean unknown = !causeKnown && !worked && (toOpen || apart);
+        boolean unknown = !causeKnown && !begun && (toOpen || apart);
         if (unknown) {
             then(task("look", Work.LOOK, Stop.FIND, lookWords(), remaining(Work.LOOK, "")));
         }
         treat(untreated, unknown);
+        List<Comes> worked = last;
         waits();
         arrivals();
-        refit(toOpen, apart);
+        refit(toOpen, apart, worked);
         if (job.next().stream().anyMatch(NextStep.MeasureTurn.class::isInstance)) {
             then(task("adjust", Work.ADJUST, Stop.PROVE, "Measure after the turn", MEASURE));
         }
         if (!provedAlready()) {
             then(task("prove", Work.PROVE, Stop.PROVE, "Prove it", remaining(Work.PROVE, "")));
         }
+        // it goes home when nothing is left, whatever the order in which that is done
+        last = join(last, ends());
         then(task("return", Work.RETURN, Stop.RETURN, "Return it", remaining(Work.RETURN, "")));
+    }
+
+    /** The tasks that no other comes after. */
+    private List<Comes> ends() {
+        Set<String> followed = tasks.stream()
+                .flatMap(one -> one.after().stream())
+                .map(Comes::task)
+                .collect(Collectors.toSet());
+        return tasks.stream()
+                .map(BenchTask::id)
+                .filter(id -> !followed.contains(id))
+                .map(Comes::after)
+                .toList();
     }
 
     /** Whether anything was done to it beyond taking it apart. */
@@ -243,30 +268,47 @@ public final class TasksLeft {
         List<Comes> ends = new ArrayList<>();
         for (PartsPicture.Need need : picture.parts().openNeeds()) {
             String key = need.wanted().key();
-            Optional<BenchTask.Coming> parcel = known.delays().parcel(picture.tag(), need, now);
-            if (parcel.isEmpty()) {
-                tasks.add(task("find-" + key, null, Stop.MEND, "Find a part: " + need.wanted(), SEARCH));
+            Optional<Delays.Supply> found = known.delays().orders().of(picture.tag(), need);
+            if (found.filter(Delays.Supply::here).isPresent()) {
+                continue;
             }
-            BenchTask comes =
-                    arrival("part-" + key, parcel.orElseGet(() -> known.delays().search(need, now)));
-            tasks.add(parcel.isPresent() ? comes : comes.also(List.of(Comes.after("find-" + key))));
+            BenchTask comes = arrival(
+                    "part-" + key,
+                    found.map(one -> Delays.parcel(one, need, now))
+                            .orElseGet(() -> known.delays().search(need, now)));
+            if (found.isEmpty()) {
+                BenchTask search = task("find-" + key, null, Stop.MEND, "Find a part: " + need.wanted(), SEARCH);
+                tasks.add(search);
+                comes = comes.also(List.of(Comes.after(search.id())));
+            }
+            tasks.add(comes);
             ends.add(Comes.after(comes.id()));
         }
         last = join(last, ends);
     }
 
-    private void refit(boolean toOpen, boolean apart) {
+    /** @param treated what everything comes after that goes back; the rest only where its parts wait for something */
+    private void refit(boolean toOpen, boolean apart, List<Comes> treated) {
         if (toOpen) {
             then(task("refit-1", Work.REFIT, Stop.REFIT, "Put it back together", remaining(Work.REFIT, "")));
             return;
         }
         if (apart) {
-            RefitLeft.of(
-                            job,
-                            known.minutes()
-                                    .guess(Works.task(Work.REFIT, in, ""), "")
-                                    .spread())
-                    .forEach(one -> then(task(one.id(), Work.REFIT, Stop.REFIT, one.words(), one.minutes())));
+            List<Comes> all = last;
+            last = treated;
+            boolean held = false;
+            double spread =
+                    known.minutes().guess(Works.task(Work.REFIT, in, ""), "").spread();
+            for (RefitLeft one : RefitLeft.of(job, spread)) {
+                if (one.held() && !held) {
+                    last = join(last, all);
+                    held = true;
+                }
+                then(task(one.id(), Work.REFIT, Stop.REFIT, one.words(), one.minutes()));
+            }
+            if (!held) {
+                last = join(last, all);
+            }
         }
     }
 

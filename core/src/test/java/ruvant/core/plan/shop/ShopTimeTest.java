@@ -27,12 +27,12 @@ class ShopTimeTest {
     /** Clocks go forward at 02:00 on 30 March 2031 and back at 03:00 on 26 October 2031. */
     private static final ZoneId ZONE = ZoneId.of("Europe/Berlin");
 
-    private static WorkingHours.Stretch stretch(String from, String to) {
-        return new WorkingHours.Stretch(LocalTime.parse(from), LocalTime.parse(to));
+    private static WorkingHours.WorkStretch stretch(String from, String to) {
+        return new WorkingHours.WorkStretch(LocalTime.parse(from), LocalTime.parse(to));
     }
 
-    private static WorkingHours every(WorkingHours.Stretch... day) {
-        Map<DayOfWeek, List<WorkingHours.Stretch>> week = new EnumMap<>(DayOfWeek.class);
+    private static WorkingHours every(WorkingHours.WorkStretch... day) {
+        Map<DayOfWeek, List<WorkingHours.WorkStretch>> week = new EnumMap<>(DayOfWeek.class);
         Arrays.stream(DayOfWeek.values()).forEach(one -> week.put(one, List.of(day)));
         return new WorkingHours("Ina", week, Set.of("general"));
     }
@@ -142,14 +142,15 @@ class ShopTimeTest {
         ZoneId zone = zones.get(random.nextInt(zones.size()));
         LocalDate first = LocalDate.of(2031, 1, 1).plusDays(random.nextInt(365));
         ShopTime time = new ShopTime(zone, first.atStartOfDay(zone).toInstant(), 8);
-        List<WorkingHours.Stretch> day = new ArrayList<>();
+        List<WorkingHours.WorkStretch> day = new ArrayList<>();
         int at = 3 * 60 + 1 + random.nextInt(400);
         while (at < 1_300) {
             int end = Math.min(1_439, at + 1 + random.nextInt(240));
-            day.add(new WorkingHours.Stretch(LocalTime.ofSecondOfDay(at * 60L), LocalTime.ofSecondOfDay(end * 60L)));
+            day.add(new WorkingHours.WorkStretch(
+                    LocalTime.ofSecondOfDay(at * 60L), LocalTime.ofSecondOfDay(end * 60L)));
             at = end + 1 + random.nextInt(200);
         }
-        WorkingHours hours = every(day.stream().limit(6).toArray(WorkingHours.Stretch[]::new));
+        WorkingHours hours = every(day.stream().limit(6).toArray(WorkingHours.WorkStretch[]::new));
         List<PlanCase.Span> windows = time.windows(hours, List.of());
         for (int turn = 0; turn < 400; turn++) {
             int minute = random.nextInt(time.horizon());

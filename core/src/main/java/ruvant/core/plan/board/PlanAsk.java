@@ -1,0 +1,35 @@
+package ruvant.core.plan.board;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import ruvant.core.house.Station;
+import ruvant.core.plan.shop.ShopHours;
+import ruvant.core.plan.tasks.JobTasks;
+
+/**
+ * What is to be planned.
+ *
+ * @param now the first moment that can be planned
+ * @param zone of the shop
+ * @param before the plan as it was, by the whole id of each task; empty for none
+ */
+public record PlanAsk(
+        Instant now,
+        ZoneId zone,
+        List<JobTasks> jobs,
+        ShopHours hours,
+        List<Station> stations,
+        Map<String, Planned> before) {
+    public PlanAsk {
+        jobs = List.copyOf(jobs);
+        stations = List.copyOf(stations);
+        before = Map.copyOf(before);
+    }
+
+    /** The same with other jobs. */
+    public PlanAsk with(List<JobTasks> others) {
+        return new PlanAsk(now, zone, others, hours, stations, before);
+    }
+}

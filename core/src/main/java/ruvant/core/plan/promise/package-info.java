@@ -1,0 +1,2 @@
+/** When each camera will be done, with what chance, and how far that was right before. */
+package ruvant.core.plan.promise;

@@ -1,0 +1,145 @@
+package ruvant.server.plan.shop;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import ruvant.core.parts.OpenNeeds;
+import ruvant.core.picture.JobNow;
+import ruvant.core.picture.JobPicture;
+import ruvant.core.plan.board.PlanAsk;
+import ruvant.core.plan.board.Planned;
+import ruvant.core.plan.tasks.Delays;
+import ruvant.core.plan.tasks.JobTasks;
+import ruvant.core.plan.tasks.KnownHere;
+import ruvant.core.plan.tasks.TasksLeft;
+import ruvant.core.shelf.ForNeed;
+import ruvant.core.shelf.ShelfPicture;
+import ruvant.core.units.TagNumber;
+import ruvant.server.house.ShopService;
+import ruvant.server.job.JobService;
+import ruvant.server.job.SummaryStore;
+import ruvant.server.shelf.ShelfService;
+import ruvant.server.shelf.SupplierService;
+
+/** Gathers what a plan needs to know of the shop as it is now. */
+@Component
+class ShopNow {
+    private static final int LEARNED_FROM = 120;
+    private static final int ABOVE_ALL_TAGS = Integer.MAX_VALUE;
+    private static final Duration FRESH = Duration.ofMinutes(30);
+
+    private final JobService jobs;
+    private final SummaryStore summaries;
+    private final ShopService shop;
+    private final ShelfService shelf;
+    private final SupplierService supplier;
+    private final Clock clock;
+    private volatile KnownHere known = KnownHere.NOTHING;
+    private volatile Instant learnt = Instant.MIN;
+
+    ShopNow(
+            JobService jobs,
+            SummaryStore summaries,
+            ShopService shop,
+            ShelfService shelf,
+            SupplierService supplier,
+            Clock clock) {
+        this.jobs = jobs;
+        this.summaries = summaries;
+        this.shop = shop;
+        this.shelf = shelf;
+        this.supplier = supplier;
+        this.clock = clock;
+    }
+
+    Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    ZoneId zone() {
+        return ZoneId.systemDefault();
+    }
+
+    /** What earlier jobs taught; reads whole logs, which nobody who waits for a page is to pay for. */
+    void learn() {
+        if (learnt.plus(FRESH).isBefore(clock.instant())) {
+            known = KnownHere.of(returned(), onOrder());
+            learnt = clock.instant();
+        }
+    }
+
+    /** The last cameras that went home, the first of them first. */
+    List<JobPicture> returned() {
+        return summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
+                .map(summary -> jobs.picture(summary.tag()))
+                .toList();
+    }
+
+    KnownHere known() {
+        return known.ordered(onOrder());
+    }
+
+    /** Everything to be planned, the plan that holds being the one before. */
+    PlanAsk ask(Map<String, Planned> before) {
+        KnownHere here = known();
+        List<JobTasks> tasks = TasksLeft.of(
+                summaries.open().stream()
+                        .map(summary -> jobs.now(summary.tag()))
+                        .toList(),
+                here);
+        return new PlanAsk(
+                now(), zone(), tasks, shop.hours(), shop.shop().practice().stations(), before);
+    }
+
+    /** What is left at one camera, as a job that stands here already. */
+    JobTasks left(JobNow job) {
+        return TasksLeft.of(job, known());
+    }
+
+    private Delays.OnOrder onOrder() {
+        ShelfPicture picture = shelf.picture();
+        Instant now = clock.instant();
+        Set<ForNeed> atBench = summaries.open().stream()
+                .map(one -> jobs.picture(one.tag()))
+                .flatMap(job -> OpenNeeds.atBench(job.tag(), job.parts(), picture).stream())
+                .map(ShelfPicture.AtBench::forNeed)
+                .collect(Collectors.toSet());
+        return (tag, need) -> supply(picture, atBench, new ForNeed(tag, need.wanted()), now);
+    }
+
+    private Optional<Delays.Supply> supply(ShelfPicture picture, Set<ForNeed> atBench, ForNeed need, Instant now) {
+        if (atBench.contains(need) || keptHere(picture, need)) {
+            return Optional.of(new Delays.Supply(now, true));
+        }
+        return picture.orders().stream()
+                .filter(order -> order.state() == ShelfPicture.OrderState.OPEN
+                        && need.equals(order.what().forNeed()))
+                .findFirst()
+                .map(order -> new Delays.Supply(
+                        order.dueAt(), !now.isBefore(supplier.parcel(order).arrivesAt())));
+    }
+
+    private static boolean keptHere(ShelfPicture picture, ForNeed need) {
+        return picture.stock().stream().anyMatch(one -> one.left() > 0 && one.keptFor(need) > 0)
+                || picture.donors().stream()
+                        .filter(donor -> donor.gone().isEmpty())
+                        .flatMap(donor -> donor.parts().stream())
+                        .anyMatch(part -> part.keptFor().filter(need::equals).isPresent() && part.freeFor(need));
+    }
+
+    JobNow job(TagNumber tag) {
+        return jobs.now(tag);
+    }
+
+    Clock clock() {
+        return clock;
+    }
+}

@@ -1,0 +1,160 @@
+package ruvant.server.plan.shop;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.plan.board.Planned;
+import ruvant.core.plan.board.Reasons;
+import ruvant.core.plan.board.ShopPlan;
+import ruvant.core.plan.board.Today;
+import ruvant.server.house.ShopService;
+
+/** The plan of the shop, and what it says to one person now. */
+@RestController
+@RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+class ShopPlanController {
+    private final PlanService plans;
+    private final ShopNow now;
+    private final ShopService shop;
+
+    ShopPlanController(PlanService plans, ShopNow now, ShopService shop) {
+        this.plans = plans;
+        this.now = now;
+        this.shop = shop;
+    }
+
+    /**
+     * The plan.
+     *
+     * @param number which plan this is; another has another
+     * @param improving whether it is still being made better
+     * @param from the moment from which on it holds
+     * @param told what moved lately, the last first
+     * @param cameras those with the least chance of keeping their day first
+     */
+    record PlanPage(
+            Instant now,
+            long number,
+            boolean improving,
+            Instant from,
+            List<PlanViews.PlanPerson> people,
+            List<PlanViews.PlanStation> stations,
+            List<PlanViews.PlanTask> tasks,
+            List<PlanViews.PlanLeft> left,
+            List<PlanViews.PlanCamera> cameras,
+            List<PlanViews.PlanTold> told) {}
+
+    /**
+     * What the plan says to one person.
+     *
+     * @param until when the present stretch of work ends; empty out of hours
+     * @param current what is being done, or what to start; empty where nothing is planned for today
+     * @param next what follows today
+     * @param fits what else could be done before the stretch ends
+     * @param waits what runs by the clock in the shop
+     * @param notToday the first task of each camera that nobody touches today
+     * @param late cameras that miss their day as things stand
+     */
+    record TodayPage(
+            Instant now,
+            long number,
+            boolean improving,
+            String person,
+            boolean working,
+            Optional<Instant> until,
+            Optional<Instant> closes,
+            Optional<Instant> opens,
+            int bellMinutes,
+            Optional<PlanViews.PlanTask> current,
+            List<PlanViews.PlanTask> next,
+            List<PlanViews.PlanTask> fits,
+            List<PlanViews.PlanTask> waits,
+            List<PlanViews.PlanTask> notToday,
+            List<PlanViews.PlanCamera> late,
+            List<PlanViews.PlanTold> told) {}
+
+    @GetMapping("/plan")
+    PlanPage plan() {
+        PlanService.Shown shown = plans.shown();
+        ShopPlan plan = shown.plan();
+        Reasons reasons = reasons(plan);
+        return new PlanPage(
+                now.clock().instant(),
+                shown.number(),
+                shown.improving(),
+                plan.from(),
+                shop.hours().hours().stream()
+                        .map(one -> new PlanViews.PlanPerson(one.person(), plan.windows(one.person())))
+                        .toList(),
+                shop.shop().practice().stations().stream()
+                        .map(one -> new PlanViews.PlanStation(one.name(), one.capacity()))
+                        .toList(),
+                plan.tasks().stream()
+                        .map(one -> PlanViews.PlanTask.of(one, reasons))
+                        .toList(),
+                plan.left().stream().map(PlanViews.PlanLeft::of).toList(),
+                cameras(shown),
+                shown.told().stream().map(PlanViews.PlanTold::of).toList());
+    }
+
+    private static List<PlanViews.PlanCamera> cameras(PlanService.Shown shown) {
+        return shown.plan().jobs().stream()
+                .map(job -> PlanViews.PlanCamera.of(job, shown))
+                .sorted(java.util.Comparator.comparing(one ->
+                        one.forecast().flatMap(PlanViews.PlanForecast::chance).orElse(2.0)))
+                .toList();
+    }
+
+    @GetMapping("/today")
+    TodayPage today(@RequestParam(defaultValue = "") String person) {
+        PlanService.Shown shown = plans.shown();
+        ShopPlan plan = shown.plan();
+        Instant moment = now.clock().instant();
+        Reasons reasons = reasons(plan);
+        Today today = Today.of(plan, shop.hours(), person, moment);
+        return new TodayPage(
+                moment,
+                shown.number(),
+                shown.improving(),
+                person,
+                today.working(),
+                today.until(),
+                today.closes(),
+                today.opens(),
+                shop.hours().bellMinutes(),
+                today.now().map(one -> PlanViews.PlanTask.of(one, reasons)),
+                views(today.next(), reasons),
+                views(today.fits(), reasons),
+                views(today.waits(), reasons),
+                views(notToday(plan, moment), reasons),
+                cameras(shown).stream().filter(PlanViews.PlanCamera::late).toList(),
+                shown.told().stream().map(PlanViews.PlanTold::of).toList());
+    }
+
+    private static List<PlanViews.PlanTask> views(List<Planned> tasks, Reasons reasons) {
+        return tasks.stream().map(one -> PlanViews.PlanTask.of(one, reasons)).toList();
+    }
+
+    /** The first work at each camera that nobody is planned to touch before the day is over. */
+    private List<Planned> notToday(ShopPlan plan, Instant moment) {
+        LocalDate today = moment.atZone(now.zone()).toLocalDate();
+        Set<Object> seen = new HashSet<>();
+        return plan.tasks().stream()
+                .filter(one -> one.task().byHand())
+                .filter(one -> seen.add(one.tag()))
+                .filter(one -> one.start().atZone(now.zone()).toLocalDate().isAfter(today))
+                .toList();
+    }
+
+    private Reasons reasons(ShopPlan plan) {
+        return new Reasons(plan, shop.hours(), shop.shop().practice().stations());
+    }
+}
