@@ -16,12 +16,17 @@ export const router = createBrowserRouter([
         path: "cameras",
         lazy: async () => ({ Component: (await import("./rooms/cameras/Cameras")).Cameras }),
       },
+      { path: "plan", lazy: async () => ({ Component: (await import("./rooms/plan/Plan")).Plan }) },
       { path: "new", lazy: async () => ({ Component: (await import("./rooms/intake/NewJob")).NewJob }) },
       {
         path: "house",
         lazy: async () => ({ Component: (await import("./rooms/house/HousePage")).HousePage }),
       },
       { path: "waits", lazy: async () => ({ Component: (await import("./rooms/waits/Waits")).Waits }) },
+      {
+        path: "house/hours",
+        lazy: async () => ({ Component: (await import("./rooms/house/Hours")).Hours }),
+      },
       {
         path: "house/tables",
         lazy: async () => ({ Component: (await import("./rooms/house/TablesPage")).TablesPage }),

@@ -4,7 +4,19 @@ import { queries } from "./queries";
 /** What is shown of each of the shop's own logs. A job is asked for by whoever shows it. */
 const SHOWN: Record<string, string[]> = {
   shelf: ["shelf"],
-  house: ["house", "tables", "stands", "job", "waits", "oilSheet", "cleaning", "agents", "oiling", "guess"],
+  house: [
+    "house",
+    "hours",
+    "tables",
+    "stands",
+    "job",
+    "waits",
+    "oilSheet",
+    "cleaning",
+    "agents",
+    "oiling",
+    "guess",
+  ],
   knowledge: ["faults", "diagnosis", "knownAdjusters", "adjusters", "model", "models", "job", "identify"],
 };
 

@@ -53,6 +53,7 @@ export function Shell() {
     h: () => void navigate("/shelf"),
     "?": () => setOpen("keys"),
     b: () => navigate("/"),
+    F4: () => void navigate("/plan"),
     n: () => navigate("/new"),
     p: next,
     t: toggle,
@@ -86,6 +87,7 @@ export function Shell() {
         </Link>
         <nav aria-label={texts.places} className="flex flex-wrap">
           <Place to="/" label={texts.benchLabel} />
+          <Place to="/plan" label={texts.plan} />
           <Place to="/cameras" label={texts.cameras} />
           <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.toUnpackOf(parcels)} />
           <Place to="/known" label={texts.whatWeKnow} />

@@ -45,6 +45,10 @@ function listen(client: QueryClient): EventSource {
     if (heard) askAnew();
     heard = true;
   });
+  source.addEventListener("plan", () => {
+    askAnew(["plan"]);
+    askAnew(["today"]);
+  });
   source.addEventListener("log", (event) => {
     const { log, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {
       log: string;

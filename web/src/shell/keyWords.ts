@@ -11,6 +11,7 @@ export const KEY_GROUPS: KeyGroup[] = [
     keys: [
       ["F2", "Search for a camera"],
       ["B", "Go to the bench"],
+      ["F4", "Go to the plan"],
       ["W", "Show all waits"],
       ["H", "Go to the shelf"],
       ["N", "Check in a camera"],
@@ -46,6 +47,19 @@ export const KEY_GROUPS: KeyGroup[] = [
         "What went wrong, and a missing tool",
       ],
     ],
+  },
+  {
+    place: "Plan",
+    keys: [
+      ["← →", "Go from task to task"],
+      ["F A M", "Put the task first, set it aside, only in the mornings"],
+      ["O", "Switch who does it"],
+      ["V X", "Not before a time; fixed at a time"],
+      ["R", "Leave it to the plan again"],
+      ["↵ Esc", "Take the change after you saw its cost, or leave it"],
+      ["D K", "Show a day, show a week"],
+    ],
+    lines: [],
   },
   {
     place: "Intake",

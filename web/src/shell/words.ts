@@ -29,6 +29,7 @@ export const texts = {
   ruvant: "Ruvant",
   places: "Places",
   benchLabel: "Bench",
+  plan: "Plan",
   cameras: "Cameras",
   shelf: "Shelf",
   whatWeKnow: "What we know",

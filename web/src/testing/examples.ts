@@ -249,12 +249,13 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       groups: { begun: [] },
       counting: [],
     },
+    wishes: { byTask: {}, promises: [], urgency: "USUAL", questions: [] },
     missRateBound: 1,
     handover: { advice: [], leftOpen: [], estimates: [] },
     sitting: {
       time: {
         minutesByStop: {},
-      sittings: [],
+        sittings: [],
         decisions: [],
         notes: [],
         slips: [],

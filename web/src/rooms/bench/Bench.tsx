@@ -1,15 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useNow } from "../../api/clock";
 import { benchQuery } from "../../api/queries";
-import { day, minutesWords, moment, untilWords } from "../../ui/dates";
+import { day, minutesWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
-import { Empty, Panel } from "../../ui/Panel";
+import { Empty } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { StateMark, type Mark } from "../../ui/State";
 import { TinyValley } from "../../valley/TinyValley";
-import { placeOf } from "../../valley/Path";
+import { Today } from "../plan";
 import { atTheBeginning, FirstSteps } from "./FirstSteps";
 import { texts } from "./words";
 
@@ -47,22 +46,7 @@ export function Bench() {
         </ul>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
-        <Panel title={texts.whatToDoNow} note={texts.forFreeHands}>
-          {bench.tasks.length === 0 && <Empty>{texts.nothingNeedsYourHandsRight}</Empty>}
-          <ol className="flex flex-col">
-            {bench.tasks.slice(0, 8).map((task, index) => (
-              <Task key={index} task={task} />
-            ))}
-          </ol>
-        </Panel>
-        <Panel title={texts.waits} note={texts.byTheClock}>
-          {bench.waits.length === 0 && <Empty>{texts.nothingIsSoakingDryingOr}</Empty>}
-          <ul className="flex flex-col">
-            {bench.waits.map((wait) => (
-              <Wait key={wait.running.id} wait={wait} />
-            ))}
-          </ul>
-        </Panel>
+        {bench.open.length === 0 ? <Empty>{texts.nothingNeedsYourHandsRight}</Empty> : <Today />}
       </aside>
     </div>
   );
@@ -141,52 +125,6 @@ function OpenCamera({ job, waiting }: { job: Schemas["OpenJob"]; waiting: boolea
         )}
       </p>
     </Link>
-  );
-}
-
-function Task({ task }: { task: Schemas["Task"] }) {
-  return (
-    <li className="border-line/70 border-b last:border-0">
-      <Link
-        to={`/camera/${task.tag}/${placeOf(task.thing.stop)}`}
-        className="hover:bg-sunk flex min-h-[52px] items-start gap-2.5 rounded-[4px] px-1 py-1.5"
-      >
-        <span className="pt-0.5">
-          <StateMark mark={task.thing.urgency === 0 ? "wait" : "ready"} />
-        </span>
-        <span className="min-w-0">
-          <b className="block leading-5">{task.thing.what}</b>
-          <span className="text-soft block text-[13.5px]">
-            <span className="num">{task.tag}</span> {task.camera}: {task.thing.why}
-          </span>
-        </span>
-      </Link>
-    </li>
-  );
-}
-
-function Wait({ wait }: { wait: Schemas["RunningWait"] }) {
-  const now = useNow();
-  const over = Date.parse(wait.running.endsAt) <= now;
-  return (
-    <li className="border-line/70 border-b last:border-0">
-      <Link
-        to={`/camera/${wait.tag}/clean`}
-        className="hover:bg-sunk grid min-h-[52px] grid-cols-[76px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
-      >
-        <span className={`num text-[17px] leading-6 font-bold ${over ? "text-mark" : ""}`}>
-          {untilWords(wait.running.endsAt, now)}
-          {over && <span className="block font-sans text-[13px] leading-4">{texts.finished}</span>}
-        </span>
-        <span className="min-w-0">
-          <b className="block leading-5">{wait.running.what.words}</b>
-          <span className="text-soft block text-[13.5px]">
-            <span className="num">{wait.tag}</span> {wait.running.part ?? wait.camera},{" "}
-            {over ? texts.since : texts.until} {moment(wait.running.endsAt, now)}
-          </span>
-        </span>
-      </Link>
-    </li>
   );
 }
 

@@ -4,6 +4,7 @@ import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { placeOf } from "../../valley/Path";
 import { TrayView } from "../strip";
+import { WhenDone } from "../plan";
 import { WaitList } from "../treat";
 import { PickUpAgain } from "./PickUpAgain";
 import { scopeWords } from "../../ui/scopeWords";
@@ -52,6 +53,7 @@ export function Aside({ job }: { job: JobView }) {
       <TrayView job={job} />
       <WaitList job={job} quiet />
       <Scope job={job} />
+      {job.handover.returnedAt === undefined && <WhenDone job={job} />}
     </aside>
   );
 }

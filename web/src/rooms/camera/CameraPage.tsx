@@ -108,8 +108,8 @@ function CameraHead({
           )}
           {job.handover.returnedAt !== undefined ? (
             <b className="text-done">{texts.returned(day(job.handover.returnedAt))}</b>
-          ) : received.promised !== undefined ? (
-            <b>{texts.promised(day(received.promised))}</b>
+          ) : job.promised !== undefined ? (
+            <b>{texts.promised(day(job.promised))}</b>
           ) : (
             <span className="text-soft">{texts.noDatePromised}</span>
           )}

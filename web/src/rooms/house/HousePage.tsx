@@ -87,12 +87,20 @@ function PracticeForm({ house }: { house: House }) {
           <Ears />
         </div>
         <div className="flex flex-col gap-5">
-          <Link
-            to="tables"
-            className="border-ready text-ready flex min-h-11 items-center self-start rounded-[4px] border px-3.5 font-bold"
-          >
-            {texts.agentsMaterialsWaitsAndTrade}
-          </Link>
+          <div className="flex flex-wrap gap-2">
+            {[
+              { to: "hours", label: texts.hoursOff },
+              { to: "tables", label: texts.agentsMaterialsWaitsAndTrade },
+            ].map((one) => (
+              <Link
+                key={one.to}
+                to={one.to}
+                className="border-ready text-ready flex min-h-11 items-center rounded-[4px] border px-3.5 font-bold"
+              >
+                {one.label}
+              </Link>
+            ))}
+          </div>
           <Panel title={texts.howWeOil}>
             <FormPick form={form} name="school" label={texts.practice} choices={schools} />
             <table className="w-full text-[14.5px]">

@@ -5,12 +5,22 @@ import { FormArea, FormChoice, FormText } from "../../form/fields";
 import type { FormOf } from "../../form/useFormOf";
 import { Panel } from "../../ui/Panel";
 import { Pick } from "../../ui/Pick";
+import { NewcomerDone } from "../plan";
 import { KnownModel } from "./KnownModel";
 import { DOUBLING, OLDER, type Typed } from "./receivedForm";
 import { texts } from "./words";
 
 /** The fields that say what came in and whose it is. */
-export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: boolean }) {
+export function CameraFields({
+  form,
+  fresh,
+  promisedSince = false,
+}: {
+  form: FormOf<Typed>;
+  fresh: boolean;
+  /** Whether a date was promised since it came in, which counts before that of the counter. */
+  promisedSince?: boolean;
+}) {
   const { choices } = useWords();
   const typed = form.watch();
   const change = (part: Partial<Typed>) => form.reset({ ...form.getValues(), ...part });
@@ -100,12 +110,17 @@ export function CameraFields({ form, fresh }: { form: FormOf<Typed>; fresh: bool
             />
           )}
         </div>
-        <div className="grid grid-cols-2 items-end gap-3">
-          <FormText form={form} name="promised" label={texts.promisedDate} type="date" />
-          {!typed.shopsOwn && typed.promised !== "" && (
-            <Tick label={texts.noPromisedDate} checked={false} onChange={() => change({ promised: "" })} />
-          )}
-        </div>
+        {promisedSince ? (
+          <p className="text-soft text-[14px]">{texts.promisedSinceThen}</p>
+        ) : (
+          <div className="grid grid-cols-2 items-end gap-3">
+            <FormText form={form} name="promised" label={texts.promisedDate} type="date" />
+            {!typed.shopsOwn && typed.promised !== "" && (
+              <Tick label={texts.noPromisedDate} checked={false} onChange={() => change({ promised: "" })} />
+            )}
+          </div>
+        )}
+        {fresh && <NewcomerDone camera={typed} onPromise={(promised: string) => change({ promised })} />}
         <KnownModel typed={typed} change={change} />
       </Panel>
     </div>

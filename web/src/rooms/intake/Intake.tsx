@@ -159,7 +159,7 @@ function Correct({ job, onDone }: { job: JobView; onDone: () => void }) {
   return (
     <Window wide open title={texts.editTheDescription} onOpenChange={(open) => !open && onDone()}>
       <Form form={form}>
-        <CameraFields fresh={false} form={form} />
+        <CameraFields fresh={false} form={form} promisedSince={job.wishes.promises.length > 0} />
         <div className="flex flex-col gap-2 pt-4">
           {form.refused}
           <Button kind="primary" type="submit" className="self-start">

@@ -1,7 +1,8 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { useNavigate } from "react-router";
-import { answer, server } from "../../api/client";
+import { answer, server, type Entry, type Schemas } from "../../api/client";
+import { newcomerQuery } from "../../api/plan";
 import { newId } from "../../api/ids";
 import { send } from "../../api/queue";
 import { serverNow } from "../../api/clock";
@@ -13,6 +14,19 @@ import { useFormOf } from "../../form/useFormOf";
 import { CameraFields } from "./CameraFields";
 import { BLANK, CAMERA, received } from "./receivedForm";
 import { texts } from "./words";
+
+/** The date that was promised, with the chance that was shown beside it: so it is known later what was known then. */
+function promise(client: QueryClient, received: Schemas["Received"]): Entry | undefined {
+  if (received.promised === undefined) return undefined;
+  const { maker, model, family, bodyType } = received.camera;
+  const shown = client.getQueryData(
+    newcomerQuery({ maker, model, family, bodyType, promised: received.promised }).queryKey,
+  );
+  const chance = shown?.forecast?.chance;
+  return chance === undefined
+    ? undefined
+    : { kind: "promised", by: received.promised, chance: Math.round(100 * chance), remark: "" };
+}
 
 const NOTHING = JSON.stringify(BLANK);
 
@@ -35,7 +49,9 @@ export function NewJob() {
         saidAt,
         entry: { kind: "scopeAdded" as const, what: named(what) },
       }));
-      if (scope.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines: scope });
+      const promised = promise(client, body.received);
+      const lines = [...scope, ...(promised === undefined ? [] : [{ id: newId(), saidAt, entry: promised }])];
+      if (lines.length > 0) await send({ log: job.tag, by: signer, basedOn: job.lastSequence, lines });
       form.reset(BLANK);
       await client.invalidateQueries({ queryKey: ["bench"] });
       void navigate(`/camera/${job.tag}/intake`);

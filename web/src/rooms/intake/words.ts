@@ -43,6 +43,8 @@ export const texts = {
   caseStrapLensHood: "case, strap, lens hood",
   slowSpeedsNewSeals: "slow speeds, new seals",
   promisedDate: "Promised date",
+  promisedSinceThen:
+    "A date was promised since it came in; change it beside the camera, under “When it is done”.",
   noPromisedDate: "no promised date",
   functionCheck: "Function check",
   ofAnsweredArrowsChooseW: (answered: string | number, count: string | number) =>

@@ -26,8 +26,6 @@ import ruvant.core.log.Log;
 import ruvant.core.measure.SpeedVerdict;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.parts.PartsRoom;
-import ruvant.core.plan.wish.WishRoom;
-import ruvant.core.plan.wish.Wishes;
 import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.ProveRoom;
@@ -50,6 +48,8 @@ import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.treat.TreatRoom;
 import ruvant.core.units.TagNumber;
+import ruvant.core.wish.WishRoom;
+import ruvant.core.wish.Wishes;
 
 /**
  * Everything computed from one job's log.

@@ -14,12 +14,12 @@ import ruvant.core.log.Log;
 import ruvant.core.log.Rooms;
 import ruvant.core.log.Standing;
 import ruvant.core.parts.PartsRoom;
-import ruvant.core.plan.wish.WishRoom;
 import ruvant.core.prove.ProveRoom;
 import ruvant.core.refit.RefitRoom;
 import ruvant.core.sitting.SittingRoom;
 import ruvant.core.strip.StripRoom;
 import ruvant.core.treat.TreatRoom;
+import ruvant.core.wish.WishRoom;
 
 /** The rooms of a job, in the order of the work. A room is added here and nowhere else. */
 public final class JobRooms {

@@ -119,6 +119,7 @@ class DemoStarter implements ApplicationRunner {
         Random random = new Random(SEED);
         new DemoHistory(jobs, lines, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, lines, shop, pictures, stand, random, now).tell();
+        new DemoPlan(jobs, shop, now).tell();
         new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, lines, shop, pictures, random, now).tell());
     }
 

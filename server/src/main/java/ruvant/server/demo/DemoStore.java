@@ -2,6 +2,7 @@ package ruvant.server.demo;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Repository;
 import ruvant.server.storage.Database;
@@ -46,6 +47,30 @@ public class DemoStore {
                                    body = case when json_extract(body, '$.promised') is null then body
                                           else json_set(body, '$.promised', date(json_extract(body, '$.promised'), ?)) end
                             """).params(seconds, days).update();
+            database.writes().sql("""
+                            update line
+                               set body = json_set(body, '$.by', date(json_extract(body, '$.by'), ?))
+                             where json_extract(body, '$.kind') = 'promised'
+                            """).param(days).update();
+            for (String moment : List.of("$.wish.at", "$.wish.notBefore")) {
+                database.writes().sql("""
+                                update line
+                                   set body = json_set(body, ?,
+                                       strftime('%Y-%m-%dT%H:%M:%SZ', json_extract(body, ?), ?))
+                                 where json_extract(body, ?) is not null
+                                """).params(moment, moment, days, moment).update();
+            }
+            database.writes().sql("""
+                            update line
+                               set body = json_set(body, '$.daysOff', (
+                                   select json_group_array(json_set(one.value,
+                                          '$.first', date(json_extract(one.value, '$.first'), ?),
+                                          '$.last', date(json_extract(one.value, '$.last'), ?)))
+                                     from json_each(body, '$.daysOff') as one))
+                             where json_extract(body, '$.kind') = 'daysOffSet'
+                            """).params(days, days).update();
+            // what was said of the days before says nothing of these
+            database.writes().sql("delete from forecast").update();
             made(now);
         });
     }

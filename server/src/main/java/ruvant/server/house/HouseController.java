@@ -31,6 +31,7 @@ import ruvant.core.treat.Materials;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Money;
+import ruvant.core.wish.Urgency;
 
 /** The shop's practice, the words of every choice, and the tables. */
 @RestController
@@ -78,6 +79,7 @@ class HouseController {
             StandSetup.Kind.class,
             StandSetup.Coupling.class,
             Stand.Lamp.class,
+            Urgency.class,
             Stop.class);
 
     private final ShopService shop;

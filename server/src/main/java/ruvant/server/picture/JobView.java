@@ -2,6 +2,7 @@ package ruvant.server.picture;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -55,6 +56,7 @@ import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
+import ruvant.core.wish.Wishes;
 import ruvant.server.job.SummaryStore;
 
 /**
@@ -78,7 +80,9 @@ public record JobView(
             IntakePicture intake,
             Album album,
             String cameraWords,
-            List<Named> functions) {}
+            List<Named> functions,
+            Optional<LocalDate> promised,
+            Wishes wishes) {}
 
     /** What was taken off, and whether every piece of it is accounted for. */
     public record JobOff(
@@ -266,7 +270,9 @@ public record JobView(
                         picture.intake(),
                         picture.album(),
                         picture.received().camera().words(),
-                        FunctionList.of(picture.received(), shop.lists())),
+                        FunctionList.of(picture.received(), shop.lists()),
+                        picture.promised(),
+                        picture.wishes()),
                 new JobOff(
                         picture.valley().parts().stream()
                                 .map(part -> part(part, job))

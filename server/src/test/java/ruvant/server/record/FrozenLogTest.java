@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,6 +26,7 @@ import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.adjust.AdjustersRoom;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
+import ruvant.core.hours.HoursRoom;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.HouseRoom;
 import ruvant.core.house.ListsRoom;
@@ -76,13 +78,14 @@ class FrozenLogTest {
 
     @Test
     void everyEntryIsWrittenAsItWasRead() throws IOException {
+        ObjectMapper asStored = JSON.copy().disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS);
         List<String> differences = new ArrayList<>();
         for (JsonNode line : frozen()) {
             Entry entry = JSON.treeToValue(line.get("entry"), Entry.class);
             SameAnswer.compare(
                     line.get("id").asText(),
                     line.get("entry"),
-                    JSON.readTree(JSON.writeValueAsString(entry)),
+                    JSON.readTree(asStored.writeValueAsString(entry)),
                     differences);
         }
         assertThat(differences).isEmpty();
@@ -129,6 +132,9 @@ class FrozenLogTest {
                 yield Map.of(
                         "practice", house.practice(),
                         "stands", house.stands(),
+                        "hours",
+                                folding.of(HoursRoom.Fold.class)
+                                        .hours(house.practice().people()),
                         "tables", folding.of(TablesRoom.Fold.class).changes(),
                         "lists", folding.of(ListsRoom.Fold.class).changes());
             }

@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import ruvant.core.hours.ShopHours;
 import ruvant.core.house.Station;
-import ruvant.core.plan.shop.ShopHours;
 import ruvant.core.plan.tasks.JobTasks;
 
 /**

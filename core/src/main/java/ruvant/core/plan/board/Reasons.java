@@ -10,9 +10,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruvant.core.hours.ShopHours;
+import ruvant.core.hours.WorkingHours;
 import ruvant.core.house.Station;
-import ruvant.core.plan.shop.ShopHours;
-import ruvant.core.plan.shop.WorkingHours;
 import ruvant.core.plan.tasks.BenchTask;
 
 /**
@@ -131,7 +131,7 @@ public final class Reasons {
             return Optional.empty();
         }
         BenchTask its = task.task();
-        if (its.wish().at() != null && !task.start().isBefore(its.wish().at())) {
+        if (its.wish().at() != null && !task.start().isAfter(its.wish().at().plus(Duration.ofMinutes(1)))) {
             return Optional.of(Reason.of(Reason.Kind.PINNED).at(its.wish().at()));
         }
         List<Reason> candidates = new ArrayList<>();
@@ -210,24 +210,31 @@ public final class Reasons {
         return Optional.of(Reason.of(Reason.Kind.NOBODY_WORKS).at(task.start()));
     }
 
+    /** Who can do it is at something else until then, or is not there. */
     private Optional<Reason> hands(Planned task, Instant ready) {
-        Optional<Planned> busy = Optional.empty();
+        List<Planned> others = new ArrayList<>();
+        boolean opens = false;
         for (WorkingHours one : hours.hours()) {
             String asked = task.task().wish().person();
             if (!one.can(task.task().skill()) || !asked.isEmpty() && !asked.equalsIgnoreCase(one.person())) {
                 continue;
             }
-            Optional<Planned> its = plan.by(one.person()).stream()
+            opens |= plan.windows(one.person()).stream()
+                    .anyMatch(window -> window.start().equals(task.start()));
+            plan.by(one.person()).stream()
                     .filter(other -> other != task
                             && other.end().isAfter(ready)
-                            && other.start().isBefore(task.start()))
-                    .filter(other -> !other.tag().equals(task.tag()))
-                    .reduce((earlier, later) -> later);
-            if (its.isPresent()
-                    && (busy.isEmpty() || its.get().end().isAfter(busy.get().end()))) {
-                busy = its;
-            }
+                            && !other.end().isAfter(task.start())
+                            && !other.tag().equals(task.tag()))
+                    .max(Comparator.comparing(Planned::end))
+                    .ifPresent(others::add);
         }
+        Optional<Planned> until =
+                others.stream().filter(one -> one.end().equals(task.start())).findFirst();
+        if (until.isEmpty() && opens) {
+            return Optional.of(Reason.of(Reason.Kind.NOBODY_WORKS).at(task.start()));
+        }
+        Optional<Planned> busy = until.or(() -> others.stream().max(Comparator.comparing(Planned::end)));
         if (busy.isPresent()) {
             return Optional.of(Reason.of(Reason.Kind.HANDS_BUSY).with(busy.get()));
         }

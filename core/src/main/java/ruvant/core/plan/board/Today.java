@@ -8,7 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import ruvant.core.plan.shop.ShopHours;
+import ruvant.core.hours.ShopHours;
 import ruvant.core.plan.tasks.BenchTask;
 
 /**

@@ -16,6 +16,9 @@ public record Guess(double median, double spread, int seen) {
     /** What is nearly over may still take this long. */
     private static final double LEAST_LEFT = 2;
 
+    /** Beyond this place the quantiles of what is left lie too close to 1 to be told apart. */
+    private static final double FAR_GONE = 0.98;
+
     private static final NormalDistribution STANDARD = new NormalDistribution();
 
     /** Minutes that are not exceeded with a chance. */
@@ -42,7 +45,12 @@ public record Guess(double median, double spread, int seen) {
             return new Guess(Math.max(LEAST_LEFT, median - Math.max(0, spent)), spread, seen);
         }
         double gone = STANDARD.cumulativeProbability(Math.log(spent / median) / spread);
-        double beyond = Math.min(gone, 0.995);
+        if (gone > FAR_GONE) {
+            // so far out in a log-normal the chance to end in the next minute is nearly ln(t/m) / (s² t)
+            double half = Math.log(2) * spread * spread * spent / Math.log(spent / median);
+            return new Guess(Math.max(LEAST_LEFT, half), Math.max(spread, 1), seen);
+        }
+        double beyond = gone;
         double low = Math.max(LEAST_LEFT, within(beyond + (1 - beyond) * 0.16) - spent);
         double middle = Math.max(LEAST_LEFT, within(beyond + (1 - beyond) * 0.5) - spent);
         double high = Math.max(middle, within(beyond + (1 - beyond) * 0.84) - spent);

@@ -8,6 +8,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import ruvant.core.hours.DaysOff;
+import ruvant.core.hours.WorkingHours;
 import ruvant.core.plan.PlanCase;
 
 /**

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.plan.minutes.Work;
-import ruvant.core.plan.wish.Wish;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.MayBeNull;
+import ruvant.core.wish.Wish;
 
 /**
  * Something that is still to be done at a camera, or runs there by the clock.
@@ -101,6 +101,17 @@ public record BenchTask(
                 by,
                 after,
                 wanted);
+    }
+
+    /** The same as if nobody wished anything of it; its minutes stay as they are. */
+    public BenchTask unwished() {
+        return new BenchTask(
+                id, kind, work, stop, words, minutes, skill, station, mayStart, runs, by, after, Wish.NONE);
+    }
+
+    /** The same with another wish. */
+    public BenchTask with(Wish wanted) {
+        return wished(wanted);
     }
 
     /** The same after other things too. */

@@ -5,8 +5,8 @@ import java.time.Instant;
 import java.util.Optional;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.plan.minutes.Guess;
-import ruvant.core.plan.wish.Wishes;
 import ruvant.core.units.TagNumber;
+import ruvant.core.wish.Wishes;
 
 /**
  * How long things from outside keep a shop waiting.

@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import ruvant.core.plan.wish.Urgency;
 import ruvant.core.units.TagNumber;
+import ruvant.core.wish.Urgency;
 
 /**
  * All that is left to do at one camera.

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.plan.minutes.Work;
-import ruvant.core.plan.wish.Wish;
 import ruvant.core.trade.Stop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.units.Named;
+import ruvant.core.wish.Wish;
 
 /** What soaks, dries or rests after a piece of work, with what somebody does between one coat and the next. */
 final class RestsAfter {

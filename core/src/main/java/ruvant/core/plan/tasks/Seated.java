@@ -10,9 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.plan.minutes.Guess;
-import ruvant.core.plan.wish.Wish;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.trade.Stop;
+import ruvant.core.wish.Wish;
 
 /**
  * Finds the task at which somebody sits now: the first of the stop at which work was started that can be done. Where none of them can be

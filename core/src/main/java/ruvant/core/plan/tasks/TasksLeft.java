@@ -17,11 +17,11 @@ import ruvant.core.picture.NextStep;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.plan.minutes.Work;
 import ruvant.core.plan.tasks.BenchTask.Comes;
-import ruvant.core.plan.wish.Wish;
 import ruvant.core.trade.Stop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.ById;
+import ruvant.core.wish.Wish;
 
 /**
  * Reads from the picture of a job what is left to do: the attended tasks in the order of the work, what runs or will run by the clock,

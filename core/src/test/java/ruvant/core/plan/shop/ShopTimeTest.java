@@ -20,6 +20,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruvant.core.hours.DaysOff;
+import ruvant.core.hours.WorkingHours;
 import ruvant.core.plan.PlanCase;
 import ruvant.core.units.FieldProblem;
 

@@ -100,11 +100,16 @@ public class PlanService {
 
     private void queue() {
         if (queued.compareAndSet(false, true)) {
-            planner.execute(this::plan);
+            planner.execute(this::replan);
         }
     }
 
-    /** The plan that holds; made at once where there is none yet. */
+    /** The plan that holds. */
+    public ShopPlan plan() {
+        return shown().plan();
+    }
+
+    /** The plan that holds, with all that is shown of it; made at once where there is none yet. */
     Shown shown() {
         Shown is = shown;
         return is == null ? first() : is;
@@ -141,7 +146,7 @@ public class PlanService {
         }
     }
 
-    private void plan() {
+    private void replan() {
         queued.set(false);
         long version = wanted.get();
         try {

@@ -6,19 +6,22 @@ import java.util.List;
 import java.util.Optional;
 import ruvant.core.log.LogName;
 import ruvant.core.plan.board.NotPlanned;
+import ruvant.core.plan.board.PlanAsk;
 import ruvant.core.plan.board.Planned;
 import ruvant.core.plan.board.Reason;
 import ruvant.core.plan.board.Reasons;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.WhatMoved;
+import ruvant.core.plan.board.WishConflicts;
 import ruvant.core.plan.promise.Calibration;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.plan.tasks.BenchTask;
 import ruvant.core.plan.tasks.JobTasks;
-import ruvant.core.plan.wish.Urgency;
-import ruvant.core.plan.wish.Wish;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.TagNumber;
+import ruvant.core.wish.Urgency;
+import ruvant.core.wish.Wish;
+import ruvant.server.house.ShopService;
 
 /** What screens see of a plan. */
 final class PlanViews {
@@ -188,14 +191,46 @@ final class PlanViews {
         }
     }
 
+    /** A task of which something is wished. */
+    record WishedTask(TagNumber tag, String camera, String task, String words, Wish wish) {
+        static WishedTask of(WishConflicts.Wished one) {
+            return new WishedTask(
+                    one.job().tag(),
+                    one.job().camera(),
+                    one.task().id(),
+                    one.task().words(),
+                    one.task().wish());
+        }
+    }
+
+    /**
+     * Wishes that cannot all be met.
+     *
+     * @param wishes the smallest set of them; the first is a time that is not kept
+     * @param start when that task would be started instead
+     * @param why what holds it back
+     */
+    record PlanConflict(List<WishedTask> wishes, Instant start, Optional<Reason> why) {}
+
+    /** All conflicts of a plan. */
+    static List<PlanConflict> conflicts(PlanAsk ask, ShopPlan plan, ShopService shop) {
+        Reasons reasons = new Reasons(plan, shop.hours(), shop.shop().practice().stations());
+        return WishConflicts.of(ask, plan, reasons).stream()
+                .map(one -> new PlanConflict(
+                        one.wishes().stream().map(WishedTask::of).toList(),
+                        one.planned().start(),
+                        one.why()))
+                .toList();
+    }
+
     /**
      * What moved, and from what that came.
      *
      * @param log in which something was logged; empty where time went by
      */
-    record PlanTold(Instant at, Optional<LogName> log, WhatMoved moved) {
+    record PlanTold(Instant at, Optional<String> log, WhatMoved moved) {
         static PlanTold of(PlanService.Told told) {
-            return new PlanTold(told.at(), told.cause().log(), told.moved());
+            return new PlanTold(told.at(), told.cause().log().map(LogName::text), told.moved());
         }
     }
 

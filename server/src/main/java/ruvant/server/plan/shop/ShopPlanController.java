@@ -38,6 +38,7 @@ class ShopPlanController {
      * @param improving whether it is still being made better
      * @param from the moment from which on it holds
      * @param told what moved lately, the last first
+     * @param conflicts wishes that cannot all be met
      * @param cameras those with the least chance of keeping their day first
      */
     record PlanPage(
@@ -50,6 +51,7 @@ class ShopPlanController {
             List<PlanViews.PlanTask> tasks,
             List<PlanViews.PlanLeft> left,
             List<PlanViews.PlanCamera> cameras,
+            List<PlanViews.PlanConflict> conflicts,
             List<PlanViews.PlanTold> told) {}
 
     /**
@@ -102,6 +104,7 @@ class ShopPlanController {
                         .toList(),
                 plan.left().stream().map(PlanViews.PlanLeft::of).toList(),
                 cameras(shown),
+                PlanViews.conflicts(shown.ask(), plan, shop),
                 shown.told().stream().map(PlanViews.PlanTold::of).toList());
     }
 

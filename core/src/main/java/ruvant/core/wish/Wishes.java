@@ -1,4 +1,4 @@
-package ruvant.core.plan.wish;
+package ruvant.core.wish;
 
 import java.time.Instant;
 import java.util.List;

@@ -1,4 +1,4 @@
-package ruvant.core.plan.shop;
+package ruvant.core.hours;
 
 import java.time.LocalDate;
 import ruvant.core.units.Check;

@@ -1,4 +1,4 @@
-package ruvant.core.plan.wish;
+package ruvant.core.wish;
 
 import static ruvant.core.job.JobEffect.Plain.AT_NO_STOP;
 import static ruvant.core.job.JobEffect.Plain.IN_PASSING;

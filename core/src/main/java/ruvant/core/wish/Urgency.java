@@ -1,4 +1,4 @@
-package ruvant.core.plan.wish;
+package ruvant.core.wish;
 
 import ruvant.core.units.Labelled;
 

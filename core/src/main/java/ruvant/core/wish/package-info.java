@@ -1,2 +1,2 @@
 /** What people want of the plan, and what they promised. */
-package ruvant.core.plan.wish;
+package ruvant.core.wish;

@@ -1,0 +1,2 @@
+/** When the shop works, and at what. */
+package ruvant.core.hours;

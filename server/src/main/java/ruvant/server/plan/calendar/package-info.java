@@ -1,0 +1,2 @@
+/** The plan as calendar files, and holidays out of them. */
+package ruvant.server.plan.calendar;

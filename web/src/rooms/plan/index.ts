@@ -1,0 +1,3 @@
+export { NewcomerDone } from "./NewcomerDone";
+export { Today } from "./Today";
+export { WhenDone } from "./WhenDone";
