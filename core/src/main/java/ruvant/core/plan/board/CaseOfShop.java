@@ -300,7 +300,7 @@ final class CaseOfShop {
     }
 
     private void fix(String id, BenchTask task, BenchTask.Running runs) {
-        int end = Math.max(1, time.minuteFrom(runs.ends()));
+        int end = Math.max(task.byHand() ? 1 : 0, time.minuteFrom(runs.ends()));
         Optional<String> hand = windows.keySet().stream()
                 .filter(one -> one.equalsIgnoreCase(task.by()))
                 .findFirst();

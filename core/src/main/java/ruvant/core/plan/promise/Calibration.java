@@ -1,70 +1,108 @@
 package ruvant.core.plan.promise;
 
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
- * How far earlier forecasts were right, and what a forecast has to say so that it is. Of each camera that went home it is known where
- * in its own forecast the day lay on which it was done: at 0.7 where seven of ten courses were done by then. Were forecasts right, these
- * positions would lie evenly between 0 and 1; as far as they do not, a chance is read at another place of the next forecast. Ten even
- * positions are taken for granted, so that the first few cameras do not upset it.
+ * How far earlier forecasts were right, and what a forecast comes to with that. For a chance, each camera that went home says how many
+ * times as long it took as its own forecast had said with that chance; a day is put off so far that as many of those cameras would have
+ * been done by then (conformal quantiles: right in the long run whatever the forecast is like, as long as the shop works as it did).
+ * Time is counted in minutes in which somebody works.
+ * Ten places of the forecast itself count along, so that the first few cameras do not upset it.
  */
 public final class Calibration {
     private static final int GRANTED = 10;
 
     /** Older cameras than the last so many no longer say how the shop works. */
-    private static final int LAST = 200;
+    private static final int LAST = 300;
 
-    private final List<Double> seen;
-    private final List<Double> all = new ArrayList<>();
+    private static final int PLACES = 99;
 
-    /** @param positions of the cameras that went home, in the order in which they did */
-    public Calibration(List<Double> positions) {
-        seen = List.copyOf(positions.subList(Math.max(0, positions.size() - LAST), positions.size()));
-        all.addAll(seen);
+    /** Fewer working minutes than these are no time to be compared by. */
+    private static final double LEAST = 20;
+
+    private final List<Came> came;
+    private final OpenTime time;
+    private final double[] took;
+
+    /** What was said of a camera, when, and when it was done. */
+    public record Came(Forecast said, Instant at, Instant done) {}
+
+    /**
+     * @param came cameras that went home, in the order in which they did
+     * @param time of the shop, from before the first of them to beyond what is planned
+     */
+    public Calibration(List<Came> came, OpenTime time) {
+        this.time = time;
+        this.came = List.copyOf(came.subList(Math.max(0, came.size() - LAST), came.size()));
+        this.took = this.came.stream()
+                .mapToDouble(one -> lead(one.at(), one.done()))
+                .toArray();
+    }
+
+    /**
+     * A forecast with what earlier ones taught.
+     *
+     * @param now from when its time counts
+     */
+    public Forecast corrected(Forecast forecast, Instant now) {
+        if (came.isEmpty()) {
+            return forecast;
+        }
+        Instant[] done = new Instant[PLACES];
+        for (int at = 0; at < PLACES; at++) {
+            done[at] = when(forecast, now, (at + 0.5) / PLACES);
+        }
+        return new Forecast(forecast.zone(), done);
+    }
+
+    private Instant when(Forecast forecast, Instant now, double chance) {
+        double said = lead(now, forecast.at(chance));
+        double[] all = new double[came.size() + GRANTED];
+        for (int at = 0; at < came.size(); at++) {
+            Came one = came.get(at);
+            all[at] = said * took[at] / lead(one.at(), one.said().at(chance));
+        }
         for (int at = 0; at < GRANTED; at++) {
-            all.add((at + 0.5) / GRANTED);
+            all[came.size() + at] = lead(now, forecast.at((at + 0.5) / GRANTED));
         }
-        all.sort(Double::compare);
+        Arrays.sort(all);
+        double place = Math.clamp(chance * (all.length + 1) - 1, 0, all.length - 1);
+        int low = (int) place;
+        int high = Math.min(all.length - 1, low + 1);
+        double minutes = all[low] + (place - low) * (all[high] - all[low]);
+        return time.at(time.minutes(now) + minutes);
     }
 
-    /** Nothing was ever said. */
-    public static final Calibration NONE = new Calibration(List.of());
-
-    /** At which place of a forecast a chance is to be read, 0 to 1. */
-    public double read(double chance) {
-        double at = chance * all.size() - 0.5;
-        int low = (int) Math.floor(at);
-        double between = at - low;
-        return value(low) * (1 - between) + value(low + 1) * between;
-    }
-
-    private double value(int at) {
-        return at < 0 ? 0 : at >= all.size() ? 1 : all.get(at);
-    }
-
-    /** What chance a place of a forecast really stands for. */
-    public double chance(double read) {
-        double low = 0;
-        double high = 1;
-        for (int step = 0; step < 40; step++) {
-            double middle = (low + high) / 2;
-            if (read(middle) < read) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+    /** Working minutes between two moments; what is not done within what is planned is reckoned with all there are. */
+    private double lead(Instant from, Instant to) {
+        double until = to.equals(Forecast.NEVER) ? time.all() + 1 : time.minutes(to);
+        return Math.max(LEAST, until - time.minutes(from));
     }
 
     /** How many cameras it rests on. */
     public int cameras() {
-        return seen.size();
+        return came.size();
     }
 
-    /** In which part of the cameras it was so that was said with a chance, before any correction; 0 where there were none. */
+    /**
+     * In which part of the cameras it was so that was said with a chance, each with what could be known when it was said: only cameras
+     * that had gone home by then correct it. 0 where there were none.
+     */
     public double wasSo(double chance) {
-        return seen.isEmpty() ? 0 : seen.stream().filter(one -> one <= chance).count() / (double) seen.size();
+        List<Came> before = new ArrayList<>();
+        int so = 0;
+        for (Came one : came) {
+            List<Came> known = before.stream()
+                    .filter(other -> other.done().isBefore(one.at()))
+                    .toList();
+            Instant said =
+                    new Calibration(known, time).corrected(one.said(), one.at()).at(chance);
+            so += one.done().isAfter(said) ? 0 : 1;
+            before.add(one);
+        }
+        return came.isEmpty() ? 0 : so / (double) came.size();
     }
 }

@@ -25,10 +25,15 @@ public record Forecast(ZoneId zone, Instant[] done) {
         return done.clone();
     }
 
-    /** The day by which it is done with a chance, 0 to 1, as the courses have it; empty where that is later than what is planned. */
-    public Optional<LocalDate> by(double chance) {
+    /** The moment by which it is done with a chance, 0 to 1, as the courses have it. */
+    public Instant at(double chance) {
         int at = (int) Math.ceil(chance * done.length) - 1;
-        Instant moment = done[Math.clamp(at, 0, done.length - 1)];
+        return done[Math.clamp(at, 0, done.length - 1)];
+    }
+
+    /** The day in which that moment lies; empty where it is later than what is planned. */
+    public Optional<LocalDate> by(double chance) {
+        Instant moment = at(chance);
         return moment.equals(NEVER)
                 ? Optional.empty()
                 : Optional.of(moment.atZone(zone).toLocalDate());
@@ -42,13 +47,6 @@ public record Forecast(ZoneId zone, Instant[] done) {
         Instant end = day.plusDays(1).atStartOfDay(zone).toInstant();
         long by = Arrays.stream(done).filter(one -> one.isBefore(end)).count();
         return (by + 0.5) / (done.length + 1.0);
-    }
-
-    /** Which part of the courses was done before a moment: where in this forecast what came true lies. */
-    public double position(Instant came) {
-        long before = Arrays.stream(done).filter(one -> one.isBefore(came)).count();
-        long same = Arrays.stream(done).filter(came::equals).count();
-        return (before + same / 2.0) / done.length;
     }
 
     @Override

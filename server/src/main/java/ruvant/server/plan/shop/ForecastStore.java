@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Repository;
+import ruvant.core.plan.promise.Calibration;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.units.TagNumber;
 import ruvant.server.storage.Database;
@@ -22,9 +23,6 @@ class ForecastStore {
     ForecastStore(Database database) {
         this.database = database;
     }
-
-    /** A forecast, and when the camera was done. */
-    record Came(TagNumber tag, Forecast said, Instant done) {}
 
     /** Keeps a forecast where there is none of this camera yet. */
     void keep(TagNumber tag, Instant now, Forecast forecast) {
@@ -55,18 +53,18 @@ class ForecastStore {
     }
 
     /** What became of the last forecasts, in the order in which the cameras went home. */
-    List<Came> came(int most, ZoneId zone) {
+    List<Calibration.Came> came(int most, ZoneId zone) {
         return database.reads()
                 .sql("""
-                        select forecast.job, places, returned_at
+                        select said_at, places, returned_at
                           from forecast join job_summary on job_summary.job = forecast.job
                          where returned_at is not null
                          order by returned_at desc limit ?
                         """)
                 .param(most)
-                .query((row, index) -> new Came(
-                        new TagNumber(row.getInt("job")),
+                .query((row, index) -> new Calibration.Came(
                         read(row.getString("places"), zone),
+                        Times.time(row.getString("said_at")),
                         Times.time(row.getString("returned_at"))))
                 .list()
                 .reversed();

@@ -1,8 +1,11 @@
 package ruvant.server.plan.shop;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +29,7 @@ import ruvant.core.plan.board.WhatMoved;
 import ruvant.core.plan.promise.Calibration;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.plan.promise.Forecasts;
+import ruvant.core.plan.promise.OpenTime;
 import ruvant.core.units.TagNumber;
 import ruvant.server.record.Events;
 
@@ -42,7 +46,12 @@ public class PlanService {
     private static final int COURSES = 300;
     private static final long SEED = 1;
     private static final int TOLD_AT_MOST = 12;
+
+    /** Where only time went by, a new plan is no hurry. */
+    private static final Duration AT_MOST_EVERY = Duration.ofMinutes(5);
+
     private static final int CALIBRATED_FROM = 200;
+    private static final int DAYS_AHEAD = 400;
 
     private final ShopNow now;
     private final ForecastStore said;
@@ -121,7 +130,7 @@ public class PlanService {
             PlanAsk ask = now.ask(Map.of());
             ShopPlan plan = new PlanMaking(ask, SEED).plan();
             shown = new Shown(
-                    number.incrementAndGet(), version, ask, plan, Map.of(), Calibration.NONE, List.of(), true);
+                    number.incrementAndGet(), version, ask, plan, Map.of(), calibration(ask), List.of(), true);
             queue();
         }
         return shown;
@@ -131,10 +140,10 @@ public class PlanService {
     @Scheduled(initialDelay = 30, fixedDelay = 30, timeUnit = java.util.concurrent.TimeUnit.SECONDS)
     void timeGoesBy() {
         Shown is = shown;
-        if (is == null || queued.get()) {
+        Instant moment = now.now();
+        if (is == null || queued.get() || moment.isBefore(is.plan().from().plus(AT_MOST_EVERY))) {
             return;
         }
-        Instant moment = now.now();
         boolean missed = is.plan().tasks().stream()
                 .anyMatch(one -> one.runs()
                         ? !one.end().isAfter(moment)
@@ -170,7 +179,7 @@ public class PlanService {
             return;
         }
         long cost = making.lateness();
-        making.improve(Effort.seconds(WHILE_NOBODY_WAITS, () -> wanted.get() == version));
+        making.improve(Effort.seconds(why.log().isEmpty() ? 0 : WHILE_NOBODY_WAITS, () -> wanted.get() == version));
         if (making.lateness() < cost) {
             publish(version, ask, making.plan(), before, why, false);
         } else {
@@ -185,15 +194,18 @@ public class PlanService {
     }
 
     private void publish(long version, PlanAsk ask, ShopPlan plan, Shown before, Cause why, boolean improving) {
-        Map<TagNumber, Forecast> forecasts = new Forecasts(ask, plan).draw(COURSES, SEED);
-        keep(ask.now(), forecasts);
+        Map<TagNumber, Forecast> drawn = new Forecasts(ask, plan).draw(COURSES, SEED);
+        keep(ask.now(), drawn);
+        Calibration calibration = calibration(ask);
+        Map<TagNumber, Forecast> forecasts = new HashMap<>();
+        drawn.forEach((tag, one) -> forecasts.put(tag, calibration.corrected(one, ask.now())));
         shown = new Shown(
                 number.incrementAndGet(),
                 version,
                 ask,
                 plan,
-                forecasts,
-                calibration(),
+                Map.copyOf(forecasts),
+                calibration,
                 told(before, plan, why),
                 improving);
         events.planned(shown.number());
@@ -221,10 +233,14 @@ public class PlanService {
         });
     }
 
-    private Calibration calibration() {
-        return new Calibration(said.came(CALIBRATED_FROM, now.zone()).stream()
-                .map(one -> one.said().position(one.done()))
-                .toList());
+    private Calibration calibration(PlanAsk ask) {
+        List<Calibration.Came> came = said.came(CALIBRATED_FROM, ask.zone());
+        Instant first = came.stream()
+                .map(Calibration.Came::at)
+                .min(Comparator.naturalOrder())
+                .orElse(ask.now());
+        int days = (int) Duration.between(first, ask.now()).toDays() + DAYS_AHEAD;
+        return new Calibration(came, OpenTime.of(ask.hours(), ask.zone(), first, days));
     }
 
     @PreDestroy

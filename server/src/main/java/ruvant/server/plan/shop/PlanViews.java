@@ -13,7 +13,6 @@ import ruvant.core.plan.board.Reasons;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.WhatMoved;
 import ruvant.core.plan.board.WishConflicts;
-import ruvant.core.plan.promise.Calibration;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.plan.tasks.BenchTask;
 import ruvant.core.plan.tasks.JobTasks;
@@ -145,12 +144,9 @@ final class PlanViews {
      */
     record PlanForecast(
             Optional<LocalDate> by50, Optional<LocalDate> by80, Optional<LocalDate> by95, Optional<Double> chance) {
-        static PlanForecast of(Forecast forecast, Calibration calibration, Optional<LocalDate> promised) {
+        static PlanForecast of(Forecast forecast, Optional<LocalDate> promised) {
             return new PlanForecast(
-                    forecast.by(calibration.read(0.5)),
-                    forecast.by(calibration.read(0.8)),
-                    forecast.by(calibration.read(0.95)),
-                    promised.map(day -> calibration.chance(forecast.chance(day))));
+                    forecast.by(0.5), forecast.by(0.8), forecast.by(0.95), promised.map(forecast::chance));
         }
     }
 
@@ -187,7 +183,7 @@ final class PlanViews {
                             .mapToDouble(one -> one.minutes().median())
                             .sum(),
                     Optional.ofNullable(shown.forecasts().get(job.tag()))
-                            .map(one -> PlanForecast.of(one, shown.calibration(), job.promised())));
+                            .map(one -> PlanForecast.of(one, job.promised())));
         }
     }
 

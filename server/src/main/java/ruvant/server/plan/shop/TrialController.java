@@ -154,7 +154,8 @@ class TrialController {
                 new Forecasts(with, plan).draw(COURSES, SEED).get(NEWCOMER));
         return new NewcomerPage(
                 plan.done(NEWCOMER),
-                forecast.map(one -> PlanViews.PlanForecast.of(one, shown.calibration(), Optional.ofNullable(promised))),
+                forecast.map(one -> PlanViews.PlanForecast.of(
+                        shown.calibration().corrected(one, with.now()), Optional.ofNullable(promised))),
                 job.tasks().stream()
                         .filter(one -> one.byHand())
                         .mapToDouble(one -> one.minutes().median())
