@@ -41,7 +41,6 @@ const thing = (what: string, urgency = 1) => ({ stop: "STRIP", what, why: "it is
 const bench = (change: object = {}) =>
   ({
     now: "2031-03-04T09:00:00Z",
-    tasks: [],
     waits: [],
     open: [],
     returned: 0,
@@ -56,7 +55,6 @@ it("says what to do where nothing is on the bench any more", async () => {
   show(bench({ returned: 3 }));
   expect(await screen.findByText(/No cameras are on the bench/)).toBeTruthy();
   expect(screen.getByText("Nothing needs your hands right now.")).toBeTruthy();
-  expect(screen.getByText("Nothing is soaking, drying or resting.")).toBeTruthy();
 });
 
 const steps = async () =>
@@ -134,18 +132,6 @@ it("says in words that a promise is broken, not by its colour alone", async () =
   expect(screen.getByText("3 days late")).toBeTruthy();
   expect(screen.getByText(/^due /)).toBeTruthy();
   expect(screen.getByText("no date promised")).toBeTruthy();
-});
-
-it("offers what to do now with its camera, eight things at most", async () => {
-  const tasks = Array.from({ length: 12 }, (_, i) => ({
-    tag: `R-00${10 + i}`,
-    camera: "Pellworm Twin",
-    thing: thing(`Thing ${i}`),
-  }));
-  show(bench({ tasks }));
-  expect(await screen.findByText("Thing 0")).toBeTruthy();
-  expect(screen.getByText("Thing 7")).toBeTruthy();
-  expect(screen.queryByText("Thing 8")).toBeNull();
 });
 
 it("says that the server is away where nothing can be shown", async () => {

@@ -35,6 +35,7 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
   const [zoom, setZoom] = useState<"day" | "week">("day");
   const [first, setFirst] = useState(() => startOfDay(firstDay(plan, now)));
   const [chosen, setChosen] = useState("");
+  const [table, setTable] = useState(false);
   const task = plan.tasks.find((one) => one.id === chosen);
   const wishes = useWishes(task);
   const skills = useQuery(hoursQuery).data?.skills ?? [];
@@ -148,9 +149,9 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
             <NotInThePlan plan={plan} />
           </Panel>
         )}
-        <details>
+        <details onToggle={(event) => setTable(event.currentTarget.open)}>
           <summary className="min-h-11 py-2.5 underline">{texts.tasks}</summary>
-          <TaskTable plan={plan} now={now} onChoose={choose} />
+          {table && <TaskTable plan={plan} now={now} onChoose={choose} />}
         </details>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-4">

@@ -61,6 +61,14 @@ public final class Shop {
                 .build());
     }
 
+    /** Posts something of another type. */
+    public Answer send(String path, String type, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
     /** Posts JSON to a door that answers with text. */
     public String text(String path, String body) {
         HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))

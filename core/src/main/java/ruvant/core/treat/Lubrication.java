@@ -82,14 +82,29 @@ public record Lubrication(
      * @param station what it usually lies in or on; empty for nothing
      * @param late what to do where it became too late; empty where it cannot
      * @param then id of the wait that follows it in a chain of coats; empty where none does
+     * @param follows after which kind of work it usually comes, where nothing else is known: clean, mend; empty for none
      */
     public record WaitKind(
-            String id, String label, int minutes, int latestMinutes, String station, String late, String then)
+            String id,
+            String label,
+            int minutes,
+            int latestMinutes,
+            String station,
+            String late,
+            String then,
+            String follows)
             implements Identified, Labelled {
         public WaitKind {
             station = station == null ? "" : station;
             late = late == null ? "" : late;
             then = then == null ? "" : then;
+            follows = follows == null ? "" : follows;
+        }
+
+        /** One that follows no kind of work in particular. */
+        public WaitKind(
+                String id, String label, int minutes, int latestMinutes, String station, String late, String then) {
+            this(id, label, minutes, latestMinutes, station, late, then, "");
         }
 
         /** Whether it is what is spoken of, by its id or, as waits once were told, by its words. */
@@ -103,6 +118,13 @@ public record Lubrication(
         return waits.stream()
                 .filter(one -> one.is(what) && !one.then().isEmpty())
                 .flatMap(one -> ById.find(waits, one.then()).stream())
+                .findFirst();
+    }
+
+    /** The wait that usually comes after a kind of work; empty where none does. */
+    public Optional<WaitKind> usuallyAfter(String work) {
+        return waits.stream()
+                .filter(one -> !work.isEmpty() && one.follows().equals(work))
                 .findFirst();
     }
 

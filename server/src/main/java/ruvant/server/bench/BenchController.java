@@ -77,9 +77,6 @@ class BenchController {
     /** A wait running anywhere in the shop. */
     record RunningWait(TagNumber tag, String camera, TreatPicture.Wait running, boolean over) {}
 
-    /** Something to do now, and at which camera. */
-    record Task(TagNumber tag, String camera, JobView.NextView thing) {}
-
     /**
      * All that the bench shows.
      *
@@ -87,7 +84,6 @@ class BenchController {
      */
     record Bench(
             Instant now,
-            List<Task> tasks,
             List<RunningWait> waits,
             List<OpenJob> open,
             int returned,
@@ -97,7 +93,6 @@ class BenchController {
     Bench bench() {
         Instant now = clock.instant();
         LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
-        List<Task> tasks = new ArrayList<>();
         List<RunningWait> waits = new ArrayList<>();
         List<OpenJob> open = new ArrayList<>();
         for (JobSummary summary : summaries.open()) {
@@ -105,21 +100,16 @@ class BenchController {
             Camera kind = job.picture().received().camera();
             String camera = kind.maker() + " " + kind.model();
             List<NextStep> things = job.next();
-            things.stream()
-                    .limit(2)
-                    .forEach(thing -> tasks.add(new Task(summary.tag(), camera, JobView.NextView.of(thing))));
             job.picture().treat().waits().stream()
                     .filter(wait -> wait.endedAt().isEmpty())
                     .forEach(wait -> waits.add(new RunningWait(summary.tag(), camera, wait, wait.over(now))));
             open.add(open(summary, job, things, today));
         }
-        tasks.sort(Comparator.comparingInt((Task task) -> task.thing().urgency()));
         open.sort(PRESSING_FIRST);
         waits.sort(Comparator.comparing(wait -> wait.running().endsAt()));
         Projecting.Progress progress = projecting.progress();
         return new Bench(
                 now,
-                tasks,
                 waits,
                 open,
                 summaries.countReturned(),

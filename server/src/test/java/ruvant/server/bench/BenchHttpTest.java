@@ -24,16 +24,6 @@ class BenchHttpTest extends OverHttp {
         throw new AssertionError(tag + " is not on the bench");
     }
 
-    private List<String> wordsAt(String tag) {
-        List<String> words = new ArrayList<>();
-        bench().get("tasks").forEach(task -> {
-            if (task.get("tag").asText().equals(tag)) {
-                words.add(task.at("/thing/what").asText());
-            }
-        });
-        return words;
-    }
-
     private static String wait(String what, int minutes, String part) {
         return "{\"kind\":\"waitStarted\",\"what\":\"%s\",\"minutes\":%d,\"latestMinutes\":0,\"station\":\"\",\"late\":\"\",\"part\":\"%s\"}"
                 .formatted(what, minutes, part);
@@ -65,18 +55,6 @@ class BenchHttpTest extends OverHttp {
         }
         assertThat(open(tag).at("/steps/0/kind").asText())
                 .isEqualTo(job.at("/parts/0/answer/kind").asText());
-    }
-
-    @Test
-    void noCameraTakesMoreThanTwoLinesAndTheMostUrgentComeFirst() {
-        String tag = shop.camera("Many things");
-        shop.add(tag, Shop.off("a"), Shop.off("b"), Shop.off("c"), Shop.off("d"));
-        shop.add(tag, "{\"kind\":\"decided\",\"text\":\"new seals?\",\"reason\":\"\",\"open\":true}");
-        assertThat(wordsAt(tag)).hasSizeBetween(1, 2);
-        List<Integer> urgencies = new ArrayList<>();
-        bench().get("tasks")
-                .forEach(task -> urgencies.add(task.at("/thing/urgency").asInt()));
-        assertThat(urgencies).isSorted();
     }
 
     @Test

@@ -59,7 +59,7 @@ class FlatViewsTest {
     void aViewOfAJobStillSaysWhatItsPagesAskFor() {
         assertThat(names(JobView.class))
                 .contains("tag", "parts", "wells", "wayBack", "find", "speeds", "handover", "stops", "next")
-                .hasSize(38);
+                .hasSize(40);
         assertThat(names(JobView.PartView.class))
                 .contains("removed", "answer", "over", "lost", "checks")
                 .hasSize(24);

@@ -79,9 +79,10 @@ class MigrationTest {
         Database.open(file, "FULL").close();
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5', '6')");
+            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5', '6', '7')");
             statement.executeUpdate("drop table line");
             statement.executeUpdate("drop table projection");
+            statement.executeUpdate("drop table forecast");
             statement.executeUpdate(
                     "create table entry (job integer not null references job (number), sequence integer not null,"
                             + " id text not null unique, at text not null, signer text not null, before text, body text not null,"

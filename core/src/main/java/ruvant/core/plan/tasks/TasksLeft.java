@@ -29,8 +29,8 @@ import ruvant.core.wish.Wish;
  * unknown length, not a list of guesses.
  */
 public final class TasksLeft {
-    /** What dries after cleaning where a shop's own jobs say nothing else. */
-    private static final String AFTER_CLEANING = "flashOffEnclosed";
+    /** Work on a fault that is not known yet mostly begins with cleaning. */
+    private static final String CLEANING = "clean";
 
     private static final Guess SEARCH = new Guess(12, 0.6, 0);
     private static final Guess TAKE_OUT = new Guess(5, 0.4, 0);
@@ -170,7 +170,7 @@ public final class TasksLeft {
             BenchTask one = task("treat", Work.TREAT, Stop.CLEAN, treatWords(), remaining(Work.TREAT, ""))
                     .also(before)
                     .also(held);
-            ends.add(rested(one, AFTER_CLEANING));
+            ends.add(rested(one, usuallyAfter(CLEANING)));
         }
         if (!ends.isEmpty()) {
             last = List.copyOf(ends);
@@ -201,7 +201,15 @@ public final class TasksLeft {
     }
 
     private String restOf(String calls, String cause) {
-        return known.rests().getOrDefault(cause, calls.equals("clean") ? AFTER_CLEANING : "");
+        return known.rests().getOrDefault(cause, usuallyAfter(calls));
+    }
+
+    private String usuallyAfter(String work) {
+        return job.shop()
+                .lubrication()
+                .usuallyAfter(work)
+                .map(Lubrication.WaitKind::id)
+                .orElse("");
     }
 
     /** Adds a task with what rests after it; the last of them is what the next task comes after. */
