@@ -16,6 +16,10 @@ export const router = createBrowserRouter([
         path: "cameras",
         lazy: async () => ({ Component: (await import("./rooms/cameras/Cameras")).Cameras }),
       },
+      {
+        path: "plan/minutes",
+        lazy: async () => ({ Component: (await import("./rooms/plan/Minutes")).Minutes }),
+      },
       { path: "plan", lazy: async () => ({ Component: (await import("./rooms/plan/Plan")).Plan }) },
       { path: "new", lazy: async () => ({ Component: (await import("./rooms/intake/NewJob")).NewJob }) },
       {

@@ -49,6 +49,12 @@ export const hoursQuery = queryOptions({
   queryFn: () => answer(server.GET("/api/hours")),
 });
 
+/** What work takes here, and how far forecasts were right. */
+export const minutesQuery = queryOptions({
+  queryKey: ["minutes"],
+  queryFn: () => answer(server.GET("/api/plan/minutes")),
+});
+
 /** What would come of other wishes; nothing is stored. */
 export const trial = (wishes: Schemas["TrialWish"][]): Promise<TrialPage> =>
   answer(server.POST("/api/plan/trial", { body: { wishes } }));

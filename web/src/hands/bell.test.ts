@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { toRing } from "./bell";
+import { closing, toRing } from "./bell";
 
 const NOW = Date.parse("2031-10-26T01:30:00Z");
 const wait = (id: string, endsAt: string) => ({ running: { id, endsAt } });
@@ -26,4 +26,15 @@ it("counts hours that went by where clocks are put back in between", () => {
 it("rings after a sleep of the machine for what was over meanwhile, all at once", () => {
   const waits = [wait("a", "2031-10-26T01:05:00Z"), wait("b", "2031-10-26T01:20:00Z")];
   expect(toRing(waits, "", NOW)).toEqual(["a", "b"]);
+});
+
+it("rings before a break or closing, as long before as the shop says, and not where it says never", () => {
+  const until = "2031-03-04T12:00:00.000Z";
+  expect(closing({ until, bellMinutes: 15 })).toEqual([
+    { running: { id: `closing-${until}`, endsAt: "2031-03-04T11:45:00.000Z" } },
+  ]);
+  expect(closing({ until, bellMinutes: 0 })).toEqual([]);
+  expect(closing({ bellMinutes: 15 })).toEqual([]);
+  expect(closing(undefined)).toEqual([]);
+  expect(toRing(closing({ until, bellMinutes: 15 }), "", Date.parse("2031-03-04T11:46:00Z"))).toHaveLength(1);
 });

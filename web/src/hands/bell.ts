@@ -1,7 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useMemo } from "react";
 import { useNow } from "../api/clock";
+import { todayQuery } from "../api/plan";
 import { benchQuery } from "../api/queries";
+import { useSigner } from "./signer";
 import { storedValue } from "./stored";
 
 const rung = storedValue("ruvant.rung", "");
@@ -29,7 +31,13 @@ export function toRing(waits: Waiting[], before: string, now: number): string[] 
 
 /** Rings once for each wait that is over, whatever number of windows is open, and counts them in the title. */
 export function useBell(): void {
-  const waits = useQuery(benchQuery).data?.waits;
+  const running = useQuery(benchQuery).data?.waits;
+  const { signer } = useSigner();
+  const today = useQuery(todayQuery(signer)).data;
+  const waits = useMemo(
+    () => (running === undefined ? undefined : [...running, ...closing(today)]),
+    [running, today],
+  );
   const now = useNow(1000);
   useEffect(() => {
     if (waits === undefined || toRing(waits, rung.read(), now).length === 0) return;
@@ -40,11 +48,18 @@ export function useBell(): void {
       if (muted.read() !== "yes") ring();
     });
   }, [waits, now]);
-  const over = (waits ?? []).filter((wait) => Date.parse(wait.running.endsAt) <= now).length;
+  const over = (running ?? []).filter((wait) => Date.parse(wait.running.endsAt) <= now).length;
   useEffect(() => {
     const bare = document.title.replace(/^\(\d+\) /, "");
     document.title = over > 0 ? `(${over}) ${bare}` : bare;
   });
+}
+
+/** The bell before a break or closing of whoever signs here is one of the things that ring. */
+export function closing(today: { until?: string; bellMinutes: number } | undefined): Waiting[] {
+  if (today?.until === undefined || today.bellMinutes === 0) return [];
+  const endsAt = new Date(Date.parse(today.until) - today.bellMinutes * 60_000).toISOString();
+  return [{ running: { id: `closing-${today.until}`, endsAt } }];
 }
 
 async function onceAmongWindows(what: () => void): Promise<void> {

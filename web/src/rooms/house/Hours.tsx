@@ -81,6 +81,7 @@ function Person({ hours, page }: { hours: HoursOf; page: HoursPage }) {
           ))}
           <Button
             className="self-end"
+            about={hours.person}
             onClick={() =>
               setTyped({
                 ...typed,

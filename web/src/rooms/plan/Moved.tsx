@@ -41,10 +41,11 @@ export function line(told: Told, now: number): string {
   const all = [
     ...done.map((one) => {
       const camera = `${one.tag} ${one.camera}`;
-      const is = one.is === undefined ? texts.never : day(one.is);
-      return one.late
-        ? texts.movedLate(camera, is)
-        : texts.movedDone(camera, one.was === undefined ? texts.never : day(one.was), is);
+      if (one.is === undefined) return texts.noLongerPlanned(camera);
+      if (one.late) return texts.movedLate(camera, day(one.is));
+      return one.was === undefined
+        ? texts.doneNow(camera, day(one.is))
+        : texts.movedDone(camera, day(one.was), day(one.is));
     }),
     ...soon.map(
       (one) =>

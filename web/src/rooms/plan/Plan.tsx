@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useLayoutEffect, useRef, useState } from "react";
+import { Link } from "react-router";
 import { useNow } from "../../api/clock";
 import { hoursQuery, planQuery, type PlanPage, type PlanTask } from "../../api/plan";
 import { houseQuery } from "../../api/queries";
@@ -141,6 +142,17 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
             <WeekDrawing {...{ plan, light, days, now, chosen }} onChoose={choose} onLay={lay} />
           )}
         </div>
+        <p className="flex flex-wrap gap-x-5">
+          <Link to="/plan/minutes" className="inline-flex min-h-11 items-center underline">
+            {texts.minutesLink}
+          </Link>
+          <a href="/api/plan/week.pdf" className="inline-flex min-h-11 items-center underline">
+            {texts.print}
+          </a>
+          <Link to="/house/hours" className="inline-flex min-h-11 items-center underline">
+            {texts.hoursLink}
+          </Link>
+        </p>
         <Panel title={texts.cameras} note={plan.improving ? texts.thinking : undefined}>
           <CamerasDue plan={plan} now={now} />
         </Panel>

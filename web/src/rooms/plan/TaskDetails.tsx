@@ -214,12 +214,15 @@ function Cost({
           ))}
           {page.moved.done.map((one) => {
             const name = `${one.tag} ${one.camera}`;
-            const is = one.is === undefined ? texts.never : day(one.is);
             return (
               <li key={one.tag} className={one.late ? "text-stop font-bold" : ""}>
-                {one.late
-                  ? texts.becomesLate(name, is)
-                  : texts.doneOther(name, one.was === undefined ? texts.never : day(one.was), is)}
+                {one.is === undefined
+                  ? texts.noLongerPlanned(name)
+                  : one.late
+                    ? texts.becomesLate(name, day(one.is))
+                    : one.was === undefined
+                      ? texts.doneNow(name, day(one.is))
+                      : texts.doneOther(name, day(one.was), day(one.is))}
               </li>
             );
           })}

@@ -103,8 +103,11 @@ function Thread({
   const to = light.x(Date.parse(task.end));
   const comes = task.kind === "ARRIVAL";
   const guessed = task.notEarlier?.kind === "AFTER_GUESS";
+  // the name stands within the drawing, beside the thread where that begins too far right
+  const left = Math.max(0, Math.min(from, light.width - nameWidth(task)));
+  const width = Math.min(light.width - left, Math.max(to - left, nameWidth(task)));
   return (
-    <li className="absolute" style={{ left: from, top, width: Math.max(to - from, 24), height: ROW - 2 }}>
+    <li className="absolute" style={{ left, top, width, height: ROW - 2 }}>
       <button
         type="button"
         id={`task-${task.id}`}
@@ -117,17 +120,19 @@ function Thread({
           moment(task.end, now),
         )}
         title={`${task.tag} ${task.words}, ${moment(task.end, now)}`}
-        className={`relative block h-full w-full rounded-[3px] text-left whitespace-nowrap ${chosen ? "outline-ink outline-2" : ""}`}
+        className={`relative block h-full w-full overflow-hidden rounded-[3px] text-left ${chosen ? "outline-ink outline-2" : ""}`}
       >
         <span
-          className={`border-mark-line absolute top-[19px] left-0 border-b-2 ${comes || guessed ? "border-dashed" : ""}`}
-          style={{ width: Math.max(to - from, 2) }}
+          className={`border-mark-line absolute top-[19px] border-b-2 ${comes || guessed ? "border-dashed" : ""}`}
+          style={{ left: from - left, width: Math.max(to - from, 2) }}
           aria-hidden="true"
         />
-        <span className="absolute top-0 left-0 pl-0.5 text-[12.5px] leading-[18px]">
+        <span className="block truncate pl-0.5 text-[12.5px] leading-[18px]">
           <span className="num font-bold">{task.tag.replace("R-", "")}</span> {task.words}
         </span>
-        {Date.parse(task.end) <= light.to && <Clock at={task.end} left={Math.max(to - from, 2)} />}
+        {Date.parse(task.end) <= light.to && (
+          <Clock at={task.end} left={Math.min(width - 7, Math.max(7, to - left))} />
+        )}
       </button>
     </li>
   );

@@ -57,11 +57,30 @@ public final class Letterhead {
             String camera,
             List<Fact> facts,
             CharSequence body) {
+        return page(paper, style, shop, tag(tag), tag + ", " + camera, sheet, camera, facts, body);
+    }
+
+    /** A whole page of markup that is about no single camera. */
+    public static String page(
+            Paper paper, String style, String shop, String sheet, String about, List<Fact> facts, CharSequence body) {
+        return page(paper, style, shop, "", about, sheet, about, facts, body);
+    }
+
+    private static String page(
+            Paper paper,
+            String style,
+            String shop,
+            String corner,
+            String title,
+            String sheet,
+            String about,
+            List<Fact> facts,
+            CharSequence body) {
         StringBuilder head = new StringBuilder();
         head.append(
                 "<table class=\"head\"><tr><td>%s</td><td class=\"of\">%s</td></tr></table><div class=\"rule\"></div>"
-                        .formatted(shop(shop), tag(tag)));
-        head.append("<p class=\"kicker\">%s</p><h1>%s</h1>".formatted(Markup.escape(sheet), Markup.escape(camera)));
+                        .formatted(shop(shop), corner));
+        head.append("<p class=\"kicker\">%s</p><h1>%s</h1>".formatted(Markup.escape(sheet), Markup.escape(about)));
         head.append("<table class=\"facts\"><tr>");
         facts.forEach(fact -> head.append("<td><span class=\"name\">%s</span><br/><span dir=\"auto\">%s</span></td>"
                 .formatted(Markup.escape(fact.name()), Markup.escape(fact.value()))));
@@ -70,7 +89,7 @@ public final class Letterhead {
                 <!DOCTYPE html>
                 <html lang="en"><head><meta charset="UTF-8"/><title>%s</title><style>%s%s</style></head>
                 <body><main>%s%s</main></body></html>
-                """.formatted(Markup.escape(tag + ", " + camera), STYLE.formatted(paper.size()), style, head, body);
+                """.formatted(Markup.escape(title), STYLE.formatted(paper.size()), style, head, body);
     }
 
     /** A title in the margin with markup beside it. */

@@ -19,7 +19,6 @@ class Screenshots extends InBrowser {
     private static final List<Picture> PICTURES = List.of(
             new Picture("/", "bench", "day", 1280, "On the bench"),
             new Picture("/camera/R-0063", "valley", "day", 1280, "How it runs"),
-            new Picture("/camera/R-0063", "valley-lamp", "lamp", 1280, "How it runs"),
             new Picture("/camera/R-0063/intake", "intake", "day", 1280, "Function check"),
             new Picture("/camera/R-0063/strip?part=front%20plate", "strip", "day", 1280, "What lies over what"),
             new Picture("/camera/R-0069/adjust", "adjust", "day", 1280, "What it moves"),
@@ -35,6 +34,7 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0062/return", "return", "day", 1280, "Before it goes back"),
             new Picture("/shelf/needs", "shelf", "day", 1280, "shared out together"),
             new Picture("/house", "house", "day", 1280, "How we oil"),
+            new Picture("/plan", "plan", "day", 1280, "95 %"),
             new Picture("/camera/R-0063", "tablet", "day", 1024, "How it runs"));
 
     @Test

@@ -6,16 +6,21 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.hours.WorkingHours;
 import ruvant.core.plan.board.Planned;
 import ruvant.core.plan.board.Reasons;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.Today;
 import ruvant.server.house.ShopService;
+import ruvant.server.printing.Paper;
+import ruvant.server.printing.PdfPrinter;
 
 /** The plan of the shop, and what it says to one person now. */
 @RestController
@@ -24,8 +29,10 @@ class ShopPlanController {
     private final PlanService plans;
     private final ShopNow now;
     private final ShopService shop;
+    private final PdfPrinter printer;
 
-    ShopPlanController(PlanService plans, ShopNow now, ShopService shop) {
+    ShopPlanController(PlanService plans, ShopNow now, ShopService shop, PdfPrinter printer) {
+        this.printer = printer;
         this.plans = plans;
         this.now = now;
         this.shop = shop;
@@ -140,6 +147,21 @@ class ShopPlanController {
                 views(notToday(plan, moment), reasons),
                 cameras(shown).stream().filter(PlanViews.PlanCamera::late).toList(),
                 shown.told().stream().map(PlanViews.PlanTold::of).toList());
+    }
+
+    /** Seven days of the plan on paper, from a day on; from today where none is named. */
+    @GetMapping(path = "/plan/week.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> week(
+            @RequestParam(required = false) LocalDate from, @RequestParam(defaultValue = "") String paper) {
+        ShopPlan plan = plans.plan();
+        Instant moment = now.clock().instant();
+        LocalDate first = from == null ? moment.atZone(now.zone()).toLocalDate() : from;
+        List<String> people =
+                shop.hours().hours().stream().map(WorkingHours::person).toList();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"plan-of-the-week.pdf\"")
+                .body(printer.pdf(WeekPage.html(
+                        plan, people, first, shop.shop().practice().head().shopName(), Paper.of(paper), moment)));
     }
 
     private static List<PlanViews.PlanTask> views(List<Planned> tasks, Reasons reasons) {

@@ -1,0 +1,51 @@
+package ruvant.server.plan.shop;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.plan.minutes.MinutesHere;
+import ruvant.core.plan.promise.Calibration;
+import ruvant.core.plan.tasks.KnownHere;
+
+/** What work takes here, and how far forecasts were right. */
+@RestController
+@RequestMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
+class MinutesController {
+    private final PlanService plans;
+    private final ShopNow now;
+
+    MinutesController(PlanService plans, ShopNow now) {
+        this.plans = plans;
+        this.now = now;
+    }
+
+    /**
+     * What was said with a chance, and how often it was so.
+     *
+     * @param so part of the cameras; 0 where none went home yet
+     */
+    record SaidSo(double chance, double so) {}
+
+    /**
+     * The shop's own minutes.
+     *
+     * @param jobs how many cameras that went home they rest on
+     * @param forecasts how many cameras with a forecast went home
+     */
+    record MinutesPage(int jobs, MinutesHere here, int forecasts, List<SaidSo> said) {}
+
+    @GetMapping("/minutes")
+    MinutesPage minutes() {
+        var returned = now.returned();
+        Calibration calibration = plans.shown().calibration();
+        return new MinutesPage(
+                returned.size(),
+                MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()),
+                calibration.cameras(),
+                List.of(0.5, 0.8, 0.95).stream()
+                        .map(chance -> new SaidSo(chance, calibration.wasSo(chance)))
+                        .toList());
+    }
+}

@@ -1,0 +1,64 @@
+package ruvant.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** The plan as a technician goes about it: what now, why there, what another wish would cost, and what can be promised. */
+class PlanTest extends InBrowser {
+    @Test
+    void aTaskIsSetAsideByKeyAfterItsCostWasSeenAndTakenBackIn() {
+        String tag = shop.camera("To plan");
+        browser.go("/plan").see("Cameras").see(tag);
+        browser.go("/plan").see("Choose a task").press(Keys.ARROW_RIGHT).see("Why it comes now");
+        browser.press("a").see("What it would change").see("is no longer planned to its end");
+        browser.press(Keys.ENTER).see("Plan changed").see("Not in the plan");
+        assertThat(shop.get("/api/plan").body().toString()).contains("\"aside\":true");
+    }
+
+    @Test
+    void theWeekAndTheDayShowTheSameWork() {
+        browser.go("/plan")
+                .see("This cannot be met:")
+                .press("k")
+                .see("–")
+                .press("d")
+                .see("heat pad");
+        browser.go("/plan/minutes").see("What work takes here").see("Refit");
+    }
+
+    @Test
+    void aDateIsPromisedWithWhatIsKnownAndKept() {
+        browser.go("/new")
+                .field("Maker", "Pellworm")
+                .field("Model", "Twin")
+                .see("As things stand in the shop, it would be done by");
+        browser.driver.findElement(By.xpath("//button[contains(., '80')]")).click();
+        browser.see("with a chance of")
+                .field("Owner", "Leilani Kealoha")
+                .field("Complaint, in the owner's words", "drags")
+                .button("Create job");
+        browser.until("the new camera", () -> browser.driver.getCurrentUrl().contains("/intake"));
+        String tag = tagIn(URI.create(browser.driver.getCurrentUrl()).getPath());
+        assertThat(shop.get("/api/jobs/" + tag)
+                        .body()
+                        .at("/wishes/promises/0/what/chance")
+                        .asInt())
+                .isBetween(50, 100);
+        browser.go("/camera/" + tag).see("When it is done").see("Promised for");
+    }
+
+    @Test
+    void hoursAreTypedAsPeopleWriteThem() {
+        browser.go("/house/hours")
+                .see("Hours and days off")
+                .field("Sunday, Ines K.", "9-11:30")
+                .button("Save")
+                .see("Saved.");
+        assertThat(shop.get("/api/hours").body().at("/hours/0/week/SUNDAY/0/to").asText())
+                .startsWith("11:30");
+    }
+}
