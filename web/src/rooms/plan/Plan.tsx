@@ -47,7 +47,7 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
     plan.people.flatMap((one) => one.windows),
     first,
     days,
-    Math.max(560, width - LABELS),
+    Math.max(360, width - LABELS),
   );
   const choose = (id: string) => setChosen(id);
   const step = (by: number) => {
@@ -74,7 +74,7 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
     );
   };
   const turn = (part: "first" | "aside" | "mornings") => () =>
-    task !== undefined && wishes.change({ [part]: !(wishes.trying?.wish ?? task.wish)[part] });
+    task !== undefined && !task.runs && wishes.change({ [part]: !(wishes.trying?.wish ?? task.wish)[part] });
   const focus = (id: string) => () => document.getElementById(id)?.focus();
   useKeys({
     ArrowRight: () => step(1),
@@ -84,11 +84,11 @@ function Drawn({ plan, now }: { plan: PlanPage; now: number }) {
     f: turn("first"),
     a: turn("aside"),
     m: turn("mornings"),
-    r: () => task !== undefined && wishes.leave(),
+    r: () => task !== undefined && !task.runs && wishes.leave(),
     v: focus("plan-not-before"),
     x: focus("plan-fixed-at"),
     o: () => {
-      if (task === undefined) return;
+      if (task === undefined || task.runs) return;
       const names = ["", ...plan.people.map((one) => one.name)];
       const is = (wishes.trying?.wish ?? task.wish).person;
       wishes.change({ person: names[(names.indexOf(is) + 1) % names.length] });

@@ -13,7 +13,11 @@ class PlanTest extends InBrowser {
     void aTaskIsSetAsideByKeyAfterItsCostWasSeenAndTakenBackIn() {
         String tag = shop.camera("To plan");
         browser.go("/plan").see("Cameras").see(tag);
-        browser.go("/plan").see("Choose a task").press(Keys.ARROW_RIGHT).see("Why it comes now");
+        browser.go("/plan")
+                .see("Choose a task")
+                .press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ARROW_RIGHT)
+                .see("Why it comes now")
+                .see("Put it first");
         browser.press("a").see("What it would change").see("is no longer planned to its end");
         browser.press(Keys.ENTER).see("Plan changed").see("Not in the plan");
         assertThat(shop.get("/api/plan").body().toString()).contains("\"aside\":true");
