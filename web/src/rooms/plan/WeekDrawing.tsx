@@ -85,7 +85,9 @@ export function WeekDrawing({
                         title={one.camera}
                         className={`flex w-full items-baseline gap-1.5 rounded-[3px] border-l-4 pl-1 text-left text-[13px] leading-[20px] ${one.late ? "border-stop" : "border-ready"} ${chosen.startsWith(`${one.tag}/`) ? "bg-ready-wash outline-ink outline-2" : "hover:bg-sunk"}`}
                       >
-                        <b className="num shrink-0">{one.tag}</b>{" "}
+                        <b className="num shrink-0">
+                          {sheet.width < 80 ? one.tag.replace("R-", "") : one.tag}
+                        </b>{" "}
                         <span className="text-soft truncate">{shortSpan(one.minutes)}</span>
                       </button>
                     </li>

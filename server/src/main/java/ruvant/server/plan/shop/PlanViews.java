@@ -20,7 +20,6 @@ import ruvant.core.trade.Stop;
 import ruvant.core.units.TagNumber;
 import ruvant.core.wish.Urgency;
 import ruvant.core.wish.Wish;
-import ruvant.server.house.ShopService;
 
 /** What screens see of a plan. */
 final class PlanViews {
@@ -209,8 +208,8 @@ final class PlanViews {
     record PlanConflict(List<WishedTask> wishes, Instant start, Optional<Reason> why) {}
 
     /** All conflicts of a plan. */
-    static List<PlanConflict> conflicts(PlanAsk ask, ShopPlan plan, ShopService shop) {
-        Reasons reasons = new Reasons(plan, shop.hours(), shop.shop().practice().stations());
+    static List<PlanConflict> conflicts(PlanAsk ask, ShopPlan plan) {
+        Reasons reasons = new Reasons(plan, ask.hours(), ask.stations());
         return WishConflicts.of(ask, plan, reasons).stream()
                 .map(one -> new PlanConflict(
                         one.wishes().stream().map(WishedTask::of).toList(),

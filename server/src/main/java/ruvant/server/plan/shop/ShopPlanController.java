@@ -2,8 +2,11 @@ package ruvant.server.plan.shop;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpHeaders;
@@ -30,6 +33,7 @@ class ShopPlanController {
     private final ShopNow now;
     private final ShopService shop;
     private final PdfPrinter printer;
+    private volatile Kept kept;
 
     ShopPlanController(PlanService plans, ShopNow now, ShopService shop, PdfPrinter printer) {
         this.printer = printer;
@@ -90,11 +94,33 @@ class ShopPlanController {
             List<PlanViews.PlanCamera> late,
             List<PlanViews.PlanTold> told) {}
 
+    /** What is worked out of a plan for its page, kept until there is another: it does not change while the plan holds. */
+    private record Kept(
+            long number,
+            boolean improving,
+            Map<String, PlanViews.PlanTask> tasks,
+            List<PlanViews.PlanCamera> cameras,
+            List<PlanViews.PlanConflict> conflicts) {}
+
+    private Kept kept(PlanService.Shown shown) {
+        Kept is = kept;
+        if (is == null || is.number() != shown.number() || is.improving() != shown.improving()) {
+            ShopPlan plan = shown.plan();
+            Reasons reasons = new Reasons(plan, shown.ask().hours(), shown.ask().stations());
+            Map<String, PlanViews.PlanTask> tasks = new LinkedHashMap<>();
+            plan.tasks().forEach(one -> tasks.put(one.id(), PlanViews.PlanTask.of(one, reasons)));
+            is = new Kept(
+                    shown.number(), shown.improving(), tasks, cameras(shown), PlanViews.conflicts(shown.ask(), plan));
+            kept = is;
+        }
+        return is;
+    }
+
     @GetMapping("/plan")
     PlanPage plan() {
         PlanService.Shown shown = plans.shown();
         ShopPlan plan = shown.plan();
-        Reasons reasons = reasons(plan);
+        Kept views = kept(shown);
         return new PlanPage(
                 now.clock().instant(),
                 shown.number(),
@@ -106,19 +132,17 @@ class ShopPlanController {
                 shop.shop().practice().stations().stream()
                         .map(one -> new PlanViews.PlanStation(one.name(), one.capacity()))
                         .toList(),
-                plan.tasks().stream()
-                        .map(one -> PlanViews.PlanTask.of(one, reasons))
-                        .toList(),
+                List.copyOf(views.tasks().values()),
                 plan.left().stream().map(PlanViews.PlanLeft::of).toList(),
-                cameras(shown),
-                PlanViews.conflicts(shown.ask(), plan, shop),
+                views.cameras(),
+                views.conflicts(),
                 shown.told().stream().map(PlanViews.PlanTold::of).toList());
     }
 
     private static List<PlanViews.PlanCamera> cameras(PlanService.Shown shown) {
         return shown.plan().jobs().stream()
                 .map(job -> PlanViews.PlanCamera.of(job, shown))
-                .sorted(java.util.Comparator.comparing(one ->
+                .sorted(Comparator.comparing(one ->
                         one.forecast().flatMap(PlanViews.PlanForecast::chance).orElse(2.0)))
                 .toList();
     }
@@ -128,7 +152,7 @@ class ShopPlanController {
         PlanService.Shown shown = plans.shown();
         ShopPlan plan = shown.plan();
         Instant moment = now.clock().instant();
-        Reasons reasons = reasons(plan);
+        Kept views = kept(shown);
         Today today = Today.of(plan, shop.hours(), person, moment);
         return new TodayPage(
                 moment,
@@ -140,12 +164,12 @@ class ShopPlanController {
                 today.closes(),
                 today.opens(),
                 shop.hours().bellMinutes(),
-                today.now().map(one -> PlanViews.PlanTask.of(one, reasons)),
-                views(today.next(), reasons),
-                views(today.fits(), reasons),
-                views(today.waits(), reasons),
-                views(notToday(plan, moment), reasons),
-                cameras(shown).stream().filter(PlanViews.PlanCamera::late).toList(),
+                today.now().map(one -> views.tasks().get(one.id())),
+                views(today.next(), views),
+                views(today.fits(), views),
+                views(today.waits(), views),
+                views(notToday(plan, moment), views),
+                views.cameras().stream().filter(PlanViews.PlanCamera::late).toList(),
                 shown.told().stream().map(PlanViews.PlanTold::of).toList());
     }
 
@@ -164,8 +188,8 @@ class ShopPlanController {
                         plan, people, first, shop.shop().practice().head().shopName(), Paper.of(paper), moment)));
     }
 
-    private static List<PlanViews.PlanTask> views(List<Planned> tasks, Reasons reasons) {
-        return tasks.stream().map(one -> PlanViews.PlanTask.of(one, reasons)).toList();
+    private static List<PlanViews.PlanTask> views(List<Planned> tasks, Kept views) {
+        return tasks.stream().map(one -> views.tasks().get(one.id())).toList();
     }
 
     /** The first work at each camera that nobody is planned to touch before the day is over. */
@@ -177,9 +201,5 @@ class ShopPlanController {
                 .filter(one -> seen.add(one.tag()))
                 .filter(one -> one.start().atZone(now.zone()).toLocalDate().isAfter(today))
                 .toList();
-    }
-
-    private Reasons reasons(ShopPlan plan) {
-        return new Reasons(plan, shop.hours(), shop.shop().practice().stations());
     }
 }

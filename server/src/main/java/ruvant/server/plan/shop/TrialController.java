@@ -113,7 +113,7 @@ class TrialController {
                         .findFirst()
                         .map(one -> one.start()),
                 WhatMoved.between(shown.plan(), plan),
-                PlanViews.conflicts(tried, plan, shop));
+                PlanViews.conflicts(tried, plan));
     }
 
     private static JobTasks wished(JobTasks job, TrialWish one) {
