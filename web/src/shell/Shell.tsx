@@ -191,7 +191,9 @@ function Running() {
   const running = waits.find((wait) => Date.parse(wait.running.endsAt) > now);
   return (
     <>
-      {demo && <span className="text-bar-soft wide:inline mr-1 hidden text-[13px]">{texts.demoShop}</span>}
+      {demo && (
+        <span className="text-bar-soft mr-1 hidden text-[13px] min-[1240px]:inline">{texts.demoShop}</span>
+      )}
       {waits.length > 0 && (
         <Link
           to="/waits"
@@ -200,7 +202,7 @@ function Running() {
           <span className={`size-2 rounded-full ${over > 0 ? "bg-[#e5b556]" : "border border-[#e5b556]"}`} />
           {over > 0 ? texts.finished(over) : texts.waiting(waits.length)}
           {running !== undefined && (
-            <span className="text-bar-soft wide:inline hidden">
+            <span className="text-bar-soft hidden min-[1380px]:inline">
               {texts.next(moment(running.running.endsAt, now))}
             </span>
           )}

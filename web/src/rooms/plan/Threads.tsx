@@ -66,11 +66,11 @@ export function placesOf(plan: PlanPage, light: Light): Place[] {
         )
         .sort((a, b) => Date.parse(a.start) - Date.parse(b.start));
       const lying = its.map((task) => {
-        const from = light.x(Date.parse(task.start));
-        const free = ends.findIndex((end) => end <= from);
+        const spot = spotOf(task, light);
+        const free = ends.findIndex((end) => end <= spot.left);
         const row = free < 0 ? ends.length : free;
-        // a name stands beside every thread, and the next must not be written over it
-        ends[row] = Math.max(light.x(Date.parse(task.end)) + 12, from + nameWidth(task));
+        // the next must not be written over a name
+        ends[row] = spot.left + spot.width;
         return { task, row };
       });
       const capacity = plan.stations.find((one) => one.name === name)?.capacity ?? 0;
@@ -81,6 +81,14 @@ export function placesOf(plan: PlanPage, light: Light): Place[] {
 
 /** Room that the name beside a thread takes, in a drawing that cannot measure it. */
 const nameWidth = (task: PlanTask) => 44 + task.words.length * 6.4;
+
+/** Where a thread and its name stand: within the drawing, the name before the thread where that begins too far right. */
+function spotOf(task: PlanTask, light: Light) {
+  const from = light.x(Date.parse(task.start));
+  const left = Math.max(0, Math.min(from, light.width - nameWidth(task)));
+  const to = light.x(Date.parse(task.end)) + 8;
+  return { left, width: Math.min(light.width - left, Math.max(to - left, nameWidth(task))) };
+}
 
 const same = (one: string, other: string) => one.toLowerCase() === other.toLowerCase();
 
@@ -103,9 +111,7 @@ function Thread({
   const to = light.x(Date.parse(task.end));
   const comes = task.kind === "ARRIVAL";
   const guessed = task.notEarlier?.kind === "AFTER_GUESS";
-  // the name stands within the drawing, beside the thread where that begins too far right
-  const left = Math.max(0, Math.min(from, light.width - nameWidth(task)));
-  const width = Math.min(light.width - left, Math.max(to - left, nameWidth(task)));
+  const { left, width } = spotOf(task, light);
   return (
     <li className="absolute" style={{ left, top, width, height: ROW - 2 }}>
       <button
@@ -127,7 +133,7 @@ function Thread({
           style={{ left: from - left, width: Math.max(to - from, 2) }}
           aria-hidden="true"
         />
-        <span className="block truncate pl-0.5 text-[12.5px] leading-[18px]">
+        <span className="absolute inset-x-0 top-0 truncate pl-0.5 text-[12.5px] leading-[18px]">
           <span className="num font-bold">{task.tag.replace("R-", "")}</span> {task.words}
         </span>
         {Date.parse(task.end) <= light.to && (

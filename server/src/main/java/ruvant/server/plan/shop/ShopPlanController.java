@@ -21,6 +21,7 @@ import ruvant.core.plan.board.Planned;
 import ruvant.core.plan.board.Reasons;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.Today;
+import ruvant.core.plan.shop.ShopTime;
 import ruvant.server.house.ShopService;
 import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
@@ -29,6 +30,9 @@ import ruvant.server.printing.PdfPrinter;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class ShopPlanController {
+    /** Days ahead of which a window shows when people work. */
+    private static final int DAYS_SHOWN = 90;
+
     private final PlanService plans;
     private final ShopNow now;
     private final ShopService shop;
@@ -127,7 +131,7 @@ class ShopPlanController {
                 shown.improving(),
                 plan.from(),
                 shop.hours().hours().stream()
-                        .map(one -> new PlanViews.PlanPerson(one.person(), plan.windows(one.person())))
+                        .map(one -> new PlanViews.PlanPerson(one.person(), hours(one)))
                         .toList(),
                 shop.shop().practice().stations().stream()
                         .map(one -> new PlanViews.PlanStation(one.name(), one.capacity()))
@@ -137,6 +141,19 @@ class ShopPlanController {
                 views.cameras(),
                 views.conflicts(),
                 shown.told().stream().map(PlanViews.PlanTold::of).toList());
+    }
+
+    /** When somebody works, the part of this day that is over included: the plan itself begins now. */
+    private List<ShopPlan.WorkWindow> hours(WorkingHours of) {
+        Instant midnight = now.now()
+                .atZone(now.zone())
+                .toLocalDate()
+                .atStartOfDay(now.zone())
+                .toInstant();
+        ShopTime time = new ShopTime(now.zone(), midnight, DAYS_SHOWN);
+        return time.windows(of, shop.hours().off()).stream()
+                .map(one -> new ShopPlan.WorkWindow(time.at(one.start()), time.at(one.end())))
+                .toList();
     }
 
     private static List<PlanViews.PlanCamera> cameras(PlanService.Shown shown) {

@@ -128,7 +128,7 @@ class ShopPlanHttpTest extends OverHttp {
         assertThat(shop.say("house", hours.replace("24:00", "17:00")).status()).isEqualTo(200);
         assertThat(shop.get("/api/hours").body().at("/hours/0/week/MONDAY/0/to").asText())
                 .startsWith("17:00");
-        planOnce(one -> one.at("/people/0/windows").size() < 15);
+        planOnce(one -> one.at("/people/0/windows").size() < 20);
         LocalDate day = LocalDate.now().plusDays(30);
         String calendar =
                 "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART;VALUE=DATE:%1$tY%1$tm%1$td\r\n"
