@@ -26,7 +26,7 @@ export function DayDrawing({ plan, light, now, chosen, onChoose, onLay }: Drawn)
   return (
     <div className="relative" style={{ width: light.width }}>
       <Sky light={light} now={now} height={SCALE + plan.people.length * LANE} />
-      <Scale light={light} now={now} />
+      <Scale light={light} />
       {plan.people.map((person) => (
         <BenchOf
           key={person.name}
@@ -68,7 +68,7 @@ export function Sky({ light, now, height }: { light: Light; now: number; height:
   );
 }
 
-function Scale({ light, now }: { light: Light; now: number }) {
+function Scale({ light }: { light: Light }) {
   const hours: number[] = [];
   for (const stretch of light.stretches.filter((one) => !one.fold)) {
     const first = Math.ceil(stretch.from / 3_600_000) * 3_600_000;
@@ -93,7 +93,6 @@ function Scale({ light, now }: { light: Light; now: number }) {
           {day(new Date(light.from).toISOString())}, {texts.closed}
         </span>
       )}
-      <span hidden>{now}</span>
     </div>
   );
 }

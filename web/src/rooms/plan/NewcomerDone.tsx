@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useDeferredValue } from "react";
 import type { Schemas } from "../../api/client";
 import { newcomerQuery } from "../../api/plan";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
+import { useSettled } from "../../ui/useSettled";
 import { chanceWords } from "./chance";
 import { texts } from "./words";
 
@@ -15,13 +15,28 @@ interface Typed {
   promised: string;
 }
 
+type NewcomerPage = Schemas["NewcomerPage"];
+type Kind = Pick<Typed, "maker" | "model" | "family" | "bodyType">;
+
+const sameKind = (one: Kind, other: Kind) =>
+  one.maker === other.maker &&
+  one.model === other.model &&
+  one.family === other.family &&
+  one.bodyType === other.bodyType;
+
 /** By when a camera that comes in now would be done, before anything is promised: a press takes the day. */
 export function NewcomerDone({ camera, onPromise }: { camera: Typed; onPromise: (day: string) => void }) {
-  const { maker, model, family, bodyType, promised } = useDeferredValue(camera);
-  const page = useQuery(
-    newcomerQuery({ maker, model, family, bodyType, promised: promised === "" ? undefined : promised }),
-  ).data;
-  if (page?.forecast === undefined || maker.trim() === "" || model.trim() === "") return null;
+  const { family, bodyType, promised } = camera;
+  const maker = useSettled(camera.maker.trim());
+  const model = useSettled(camera.model.trim());
+  const kind = { maker, model, family, bodyType };
+  const { data: page, isPlaceholderData } = useQuery({
+    ...newcomerQuery({ ...kind, promised: promised === "" ? undefined : promised }),
+    // days stay while another date is reckoned, but never those of another camera, and no chance of another date
+    placeholderData: (before: NewcomerPage | undefined, query) =>
+      query !== undefined && sameKind(query.queryKey[1] as Kind, kind) ? before : undefined,
+  });
+  if (page?.forecast === undefined || maker === "" || model === "") return null;
   const { by50, by80, by95, chance } = page.forecast;
   return (
     <section
@@ -45,7 +60,9 @@ export function NewcomerDone({ camera, onPromise }: { camera: Typed; onPromise: 
           </Button>
         ))}
       </div>
-      {chance !== undefined && promised !== "" && <p>{texts.chanceOf(day(promised), chanceWords(chance))}</p>}
+      {chance !== undefined && promised !== "" && !isPlaceholderData && (
+        <p>{texts.chanceOf(day(promised), chanceWords(chance))}</p>
+      )}
       {page.late.length > 0 && <p className="text-stop">{texts.makesLate(page.late.join(", "))}</p>}
     </section>
   );

@@ -1,7 +1,7 @@
 import { answering, inTheShop, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { at, aTask, aToday } from "../../testing/plans";
+import { aCamera, at, aTask, aToday } from "../../testing/plans";
 import { aJob } from "../../testing/examples";
 import type { TodayPage } from "../../api/plan";
 import { Today } from "./Today";
@@ -66,6 +66,12 @@ it("says out of hours when work begins, and that nothing is planned where nothin
   show({ working: false, until: undefined, closes: undefined, opens: at(9, 0, 5) });
   expect(await screen.findByText("Nothing is planned for you today.")).toBeTruthy();
   expect(screen.getByText(/Outside your hours; next/)).toBeTruthy();
+});
+
+it("says days before which cameras will miss their dates", async () => {
+  show({ late: [aCamera("R-0009", { late: true })] });
+  const link = await screen.findByRole("link", { name: "R-0009 will miss its date" });
+  expect(link.getAttribute("href")).toBe("/plan");
 });
 
 it("tells in one line what moved, the late ones first, and after what", async () => {

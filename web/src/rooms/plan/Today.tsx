@@ -6,7 +6,7 @@ import { useAppend } from "../../hands/append";
 import { orSay } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
-import { minutesWords, moment, untilWords } from "../../ui/dates";
+import { moment, untilWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
@@ -26,6 +26,12 @@ export function Today() {
     <>
       <Panel title={texts.today} note={<Left today={today} now={now} />}>
         <Moved told={today.told.slice(0, 1)} now={now} />
+        {today.late.length > 0 && (
+          <Link to="/plan" className="text-stop flex min-h-11 items-center gap-2 font-bold underline">
+            <StateMark mark="not" />
+            {texts.missesItsDay(today.late.map((one) => one.tag))}
+          </Link>
+        )}
         {today.current === undefined ? (
           <Empty>{texts.nothingForYouToday}</Empty>
         ) : (
@@ -180,6 +186,3 @@ function Running({ wait }: { wait: PlanTask }) {
     </li>
   );
 }
-
-export const spanWords = (task: PlanTask) =>
-  minutesWords(Math.round((Date.parse(task.end) - Date.parse(task.start)) / 60_000));

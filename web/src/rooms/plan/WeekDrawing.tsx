@@ -99,14 +99,14 @@ export function WeekDrawing({
                     <li className="text-soft pl-1 text-[13px]">{texts.nothingThisDay}</li>
                   )}
                 </ul>
-                <Full plan={plan} person={person} sheet={sheet} bundles={bundles} />
+                <Full person={person} sheet={sheet} bundles={bundles} />
               </div>
             );
           })}
         </div>
       ))}
       <Threads plan={plan} light={light} now={now} chosen={chosen} onChoose={onChoose} />
-      <Promises plan={plan} sheets={sheets} light={light} days={days} />
+      <Promises plan={plan} light={light} days={days} />
     </div>
   );
 }
@@ -171,7 +171,6 @@ function Full({
   sheet,
   bundles,
 }: {
-  plan: PlanPage;
   person: PlanPage["people"][number];
   sheet: Sheet;
   bundles: Bundle[];
@@ -197,7 +196,7 @@ function Full({
 }
 
 /** The promised days of the week, with the chance that each is kept. */
-function Promises({ plan, light, days }: { plan: PlanPage; sheets: Sheet[]; light: Light; days: number }) {
+function Promises({ plan, light, days }: { plan: PlanPage; light: Light; days: number }) {
   const all = Array.from({ length: days }, (_, index) => daysLater(light.from, index)).map((start) => ({
     start,
     cameras: plan.cameras.filter(

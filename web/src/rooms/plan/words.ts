@@ -22,6 +22,8 @@ export const texts = {
   about: (usually: string) => `about ${usually}`,
   range: (least: string, most: string) => `mostly ${least} to ${most}`,
   openThePlan: "Open the plan",
+  missesItsDay: (tags: string[]) =>
+    tags.length === 1 ? `${tags[0]} will miss its date` : `${tags.length} cameras will miss their dates`,
   started: "Work started",
   piece: (piece: number, pieces: number) => `part ${piece} of ${pieces}`,
   // reasons

@@ -14,6 +14,7 @@ import ruvant.core.strip.LookAlikes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.Stop;
+import ruvant.core.wish.Wish;
 
 /**
  * A job as it stands now: its log, its shop, what earlier jobs taught and the clock, put together in one place. Bench,
@@ -40,6 +41,11 @@ public final class JobNow {
         this.learned = learned;
         this.refitPace = refitPace;
         this.now = now;
+    }
+
+    /** The same as if a task were wished otherwise, to see what would come of it. */
+    public JobNow wishing(String task, Wish wish) {
+        return new JobNow(picture.wishing(picture.wishes().with(task, wish)), shop, learned, refitPace, now);
     }
 
     /** What the log alone comes to. */

@@ -137,6 +137,28 @@ public record JobPicture(
                 practice);
     }
 
+    /** The same as if something else were wished of the plan. */
+    JobPicture wishing(Wishes others) {
+        return new JobPicture(
+                tag,
+                lastSequence,
+                intake,
+                album,
+                valley,
+                notes,
+                find,
+                treat,
+                parts,
+                adjust,
+                refitting,
+                prove,
+                handover,
+                sitting,
+                course,
+                others,
+                practice);
+    }
+
     /** What came in. */
     public IntakeEntry.Received received() {
         return intake.received().orElseThrow();

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -45,11 +46,34 @@ public final class Solver {
         for (int rule = 0; rule < RULES; rule++) {
             layByRule(rule, work);
         }
+        if (!of.previous().isEmpty()) {
+            lay(asBefore());
+        }
+    }
+
+    /** In the order in which the plan before had them: where little has changed, little has to be found again. */
+    private Set<Integer> asBefore() {
+        Set<Integer> inOrder = new LinkedHashSet<>();
+        IntStream.range(0, problem.blocks.length)
+                .boxed()
+                .sorted(Comparator.comparingInt(this::startBefore))
+                .forEach(block -> withThoseBefore(block, inOrder));
+        return inOrder;
+    }
+
+    /** When a block started in the plan before; never where it was not in it. */
+    private int startBefore(int block) {
+        return IntStream.of(problem.blocks[block])
+                .mapToObj(task ->
+                        problem.of.previous().get(problem.tasks.get(task).id()))
+                .filter(Objects::nonNull)
+                .mapToInt(PlanCase.Placed::start)
+                .min()
+                .orElse(Problem.NEVER);
     }
 
     private void layByRule(int rule, double[] work) {
         PlanCase of = problem.of;
-        Bench bench = new Bench(problem);
         Set<Integer> inOrder = new LinkedHashSet<>();
         IntStream.range(0, problem.blocks.length)
                 .filter(block -> latest(block) < Problem.NEVER)
@@ -61,6 +85,11 @@ public final class Solver {
                 .sorted(Comparator.comparingDouble(job -> rank(rule, of.jobs().get(job), work[job])))
                 .flatMapToInt(job -> IntStream.of(problem.jobBlocks[job]))
                 .forEach(inOrder::add);
+        lay(inOrder);
+    }
+
+    private void lay(Set<Integer> inOrder) {
+        Bench bench = new Bench(problem);
         int[] order = inOrder.stream().mapToInt(Integer::intValue).toArray();
         for (int block : order) {
             bench.place(block);

@@ -1,6 +1,7 @@
 package ruvant.core.wish;
 
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,6 +34,13 @@ public record Wishes(Map<String, Wish> byTask, List<Promise> promises, Urgency u
     /** Questions that the owner has not answered yet. */
     public List<Question> unanswered() {
         return questions.stream().filter(one -> one.answeredAt().isEmpty()).toList();
+    }
+
+    /** The same with another wish for a task. */
+    public Wishes with(String task, Wish wish) {
+        Map<String, Wish> others = new HashMap<>(byTask);
+        others.put(task, wish);
+        return new Wishes(Map.copyOf(others), promises, urgency, questions);
     }
 
     /** What holds of a task. */

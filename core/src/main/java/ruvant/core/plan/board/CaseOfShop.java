@@ -160,12 +160,11 @@ final class CaseOfShop {
                 add(job, task, ends, tasks);
             }
         }
-        int release = 0;
         int due = job.promised()
                 .map(day -> time.minute(day.plusDays(1).atStartOfDay(ask.zone()).toInstant()))
                 .orElseGet(() -> time.minute(job.here().plus(Duration.ofDays(UNPROMISED_DAYS))));
         int weight = job.promised().isPresent() ? job.urgency().weight() : 1;
-        return new PlanCase.Job(job.tag().toString(), release, due, weight, tasks);
+        return new PlanCase.Job(job.tag().toString(), 0, due, weight, tasks);
     }
 
     private Optional<NotPlanned.Why> why(BenchTask task, Map<String, BenchTask> gone) {

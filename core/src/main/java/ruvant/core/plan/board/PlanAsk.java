@@ -28,8 +28,8 @@ public record PlanAsk(
         before = Map.copyOf(before);
     }
 
-    /** The same with other jobs. */
-    public PlanAsk with(List<JobTasks> others) {
-        return new PlanAsk(now, zone, others, hours, stations, before);
+    /** Only some jobs, as if nothing had been planned before. */
+    PlanAsk only(List<JobTasks> some) {
+        return new PlanAsk(now, zone, some, hours, stations, Map.of());
     }
 }

@@ -80,7 +80,6 @@ public record Today(
         if (until.isEmpty()) {
             return List.of();
         }
-        Set<String> over = new HashSet<>();
         Set<String> open = new HashSet<>();
         plan.tasks().forEach(one -> open.add(one.tag() + "/" + one.task().id()));
         plan.left().forEach(one -> open.add(one.job().tag() + "/" + one.task().id()));
@@ -104,8 +103,7 @@ public record Today(
                     && ready
                     && allowed
                     && another
-                    && !ends.isAfter(until.get())
-                    && over.add(one.id())) {
+                    && !ends.isAfter(until.get())) {
                 fits.add(one);
             }
         }

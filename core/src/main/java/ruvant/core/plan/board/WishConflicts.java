@@ -3,7 +3,6 @@ package ruvant.core.plan.board;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import ruvant.core.plan.tasks.BenchTask;
@@ -50,7 +49,7 @@ public final class WishConflicts {
     public static List<Conflict> of(PlanAsk ask, ShopPlan plan, Reasons reasons) {
         List<Planned> missed = plan.tasks().stream()
                 .filter(one -> one.piece() == 1 && !one.runs())
-                .filter(one -> missed(one))
+                .filter(WishConflicts::missed)
                 .toList();
         if (missed.isEmpty()) {
             return List.of();
@@ -119,9 +118,7 @@ public final class WishConflicts {
                         .map(task -> kept.test(new Wished(job, task)) ? task : task.unwished())
                         .toList()))
                 .toList();
-        ShopPlan plan = new PlanMaking(
-                        new PlanAsk(ask.now(), ask.zone(), jobs, ask.hours(), ask.stations(), Map.of()), SEED)
-                .plan();
+        ShopPlan plan = new PlanMaking(ask.only(jobs), SEED).plan();
         Wished pin = wishes.getFirst();
         return plan.tasks().stream()
                 .filter(one -> one.piece() == 1

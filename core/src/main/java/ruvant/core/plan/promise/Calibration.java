@@ -98,8 +98,7 @@ public final class Calibration {
             List<Came> known = before.stream()
                     .filter(other -> other.done().isBefore(one.at()))
                     .toList();
-            Instant said =
-                    new Calibration(known, time).corrected(one.said(), one.at()).at(chance);
+            Instant said = new Calibration(known, time).when(one.said(), one.at(), chance);
             so += one.done().isAfter(said) ? 0 : 1;
             before.add(one);
         }

@@ -1,6 +1,7 @@
 package ruvant.core.plan.tasks;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruvant.core.plan.minutes.Guess;
@@ -79,13 +80,67 @@ public record BenchTask(
     /** Ordinary work, for whoever can do everything that has no name of its own. */
     public static final String GENERAL = "general";
 
+    /** Work of somebody, which comes after nothing yet and of which nobody wishes anything. */
+    public static BenchTask work(String id, @MayBeNull Work work, Stop stop, String words, Guess minutes) {
+        return new BenchTask(
+                id,
+                Kind.HANDS,
+                work,
+                stop,
+                words,
+                minutes,
+                GENERAL,
+                "",
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                List.of(),
+                Wish.NONE);
+    }
+
+    /** Something that runs by the clock. */
+    public static BenchTask rest(String id, String words, double minutes, String station) {
+        return new BenchTask(
+                id,
+                Kind.WAIT,
+                null,
+                Stop.CLEAN,
+                words,
+                Guess.exactly(minutes),
+                "",
+                station,
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                List.of(),
+                Wish.NONE);
+    }
+
+    /** Something that comes from outside. */
+    public static BenchTask arrival(String id, Coming coming) {
+        return new BenchTask(
+                id,
+                Kind.ARRIVAL,
+                null,
+                Stop.MEND,
+                coming.words(),
+                Guess.exactly(1),
+                "",
+                "",
+                Optional.of(coming),
+                Optional.empty(),
+                "",
+                List.of(),
+                Wish.NONE);
+    }
+
     /** Whether somebody does it. */
     public boolean byHand() {
         return kind == Kind.HANDS;
     }
 
-    /** The same with what somebody wants of it. */
-    BenchTask wished(Wish wanted) {
+    /** The same with what somebody wants of it; of one that had another wish, what that made of it stays. */
+    public BenchTask wished(Wish wanted) {
         Guess guess = wanted.minutes() == null ? minutes : new Guess(wanted.minutes(), Guess.STATED, minutes.seen());
         return new BenchTask(
                 id,
@@ -109,19 +164,19 @@ public record BenchTask(
                 id, kind, work, stop, words, minutes, skill, station, mayStart, runs, by, after, Wish.NONE);
     }
 
-    /** The same with another wish. */
-    public BenchTask with(Wish wanted) {
-        return wished(wanted);
-    }
-
     /** The same after other things too. */
-    BenchTask also(List<Comes> more) {
-        List<Comes> all = new java.util.ArrayList<>(after);
+    public BenchTask also(List<Comes> more) {
+        List<Comes> all = new ArrayList<>(after);
         more.stream()
                 .filter(one -> all.stream().noneMatch(has -> has.task().equals(one.task())))
                 .forEach(all::add);
         return new BenchTask(
                 id, kind, work, stop, words, minutes, skill, station, mayStart, runs, by, List.copyOf(all), wish);
+    }
+
+    /** The same, for who has a skill. */
+    BenchTask needing(String other) {
+        return new BenchTask(id, kind, work, stop, words, minutes, other, station, mayStart, runs, by, after, wish);
     }
 
     /** The same, with nobody at it. */
@@ -131,7 +186,7 @@ public record BenchTask(
     }
 
     /** The same, going on since a moment. */
-    BenchTask running(Running since, String who) {
+    public BenchTask running(Running since, String who) {
         return new BenchTask(
                 id, kind, work, stop, words, minutes, skill, station, mayStart, Optional.of(since), who, after, wish);
     }

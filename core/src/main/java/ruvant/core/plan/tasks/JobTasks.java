@@ -26,6 +26,14 @@ public record JobTasks(
         tasks = List.copyOf(tasks);
     }
 
+    /** Minutes of work that are left, by the middle of what is known of each task. */
+    public double handMinutes() {
+        return tasks.stream()
+                .filter(BenchTask::byHand)
+                .mapToDouble(one -> one.minutes().median())
+                .sum();
+    }
+
     /** The same with other tasks. */
     public JobTasks with(List<BenchTask> others) {
         return new JobTasks(tag, camera, here, promised, urgency, others);

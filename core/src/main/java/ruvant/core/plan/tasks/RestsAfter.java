@@ -1,19 +1,18 @@
 package ruvant.core.plan.tasks;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.plan.minutes.Work;
 import ruvant.core.trade.Stop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.units.Named;
-import ruvant.core.wish.Wish;
 
 /** What soaks, dries or rests after a piece of work, with what somebody does between one coat and the next. */
 final class RestsAfter {
     /** Taking a part out and looking at it. */
-    private static final Guess TAKE_OUT = new Guess(5, 0.4, 0);
+    static final Guess TAKE_OUT = new Guess(5, 0.4, 0);
 
     /** Laying the next coat. */
     private static final Guess NEXT_COAT = new Guess(15, 0.4, 0);
@@ -22,10 +21,12 @@ final class RestsAfter {
     private static final int LONGEST_CHAIN = 6;
 
     private final Lubrication waits;
-    private final List<BenchTask> tasks = new ArrayList<>();
+    private final Consumer<BenchTask> into;
 
-    RestsAfter(Lubrication waits) {
+    /** @param into takes each task of a chain, in their order */
+    RestsAfter(Lubrication waits, Consumer<BenchTask> into) {
         this.waits = waits;
+        this.into = into;
     }
 
     /**
@@ -40,15 +41,8 @@ final class RestsAfter {
         Lubrication.WaitKind at = kind;
         for (int count = 1; at != null && count <= LONGEST_CHAIN; count++) {
             String id = from + "/rest-" + count;
-            tasks.add(task(
-                    id,
-                    BenchTask.Kind.WAIT,
-                    null,
-                    at.label(),
-                    Guess.exactly(at.minutes()),
-                    "",
-                    at.station(),
-                    List.of(BenchTask.Comes.after(last))));
+            into.accept(BenchTask.rest(id, at.label(), at.minutes(), at.station())
+                    .also(List.of(BenchTask.Comes.after(last))));
             Optional<Lubrication.WaitKind> then = waits.after(new Named(at.id(), at.label()));
             last = follow(id, at, then, skill);
             at = then.orElse(null);
@@ -64,45 +58,11 @@ final class RestsAfter {
             return wait;
         }
         String id = wait + "/out";
-        tasks.add(task(
-                id,
-                BenchTask.Kind.HANDS,
-                Work.TREAT,
-                coat ? "Next coat" : "Take it out: " + kind.label(),
-                coat ? NEXT_COAT : TAKE_OUT,
-                coat ? skill : BenchTask.GENERAL,
-                "",
-                List.of(new BenchTask.Comes(wait, within))));
+        BenchTask next = coat
+                ? BenchTask.work(id, Work.TREAT, Stop.CLEAN, "Next coat", NEXT_COAT)
+                        .needing(skill)
+                : BenchTask.work(id, Work.TREAT, Stop.CLEAN, "Take it out: " + kind.label(), TAKE_OUT);
+        into.accept(next.also(List.of(new BenchTask.Comes(wait, within))));
         return id;
-    }
-
-    private static BenchTask task(
-            String id,
-            BenchTask.Kind kind,
-            Work work,
-            String words,
-            Guess minutes,
-            String skill,
-            String station,
-            List<BenchTask.Comes> after) {
-        return new BenchTask(
-                id,
-                kind,
-                work,
-                Stop.CLEAN,
-                words,
-                minutes,
-                skill,
-                station,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                after,
-                Wish.NONE);
-    }
-
-    /** All of it so far. */
-    List<BenchTask> tasks() {
-        return tasks;
     }
 }

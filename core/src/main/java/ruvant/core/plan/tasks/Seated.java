@@ -12,7 +12,6 @@ import ruvant.core.picture.JobPicture;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.sitting.SittingTime;
 import ruvant.core.trade.Stop;
-import ruvant.core.wish.Wish;
 
 /**
  * Finds the task at which somebody sits now: the first of the stop at which work was started that can be done. Where none of them can be
@@ -20,6 +19,9 @@ import ruvant.core.wish.Wish;
  */
 final class Seated {
     private static final Guess SOME_WORK = new Guess(20, 0.6, 0);
+
+    /** Work that is none of the tasks that are left. */
+    private static final String SITTING = "sitting";
 
     private Seated() {}
 
@@ -44,20 +46,12 @@ final class Seated {
         } else {
             long sat = Duration.between(since, now).toMinutes();
             Guess left = SOME_WORK.after(sat);
-            all.addFirst(new BenchTask(
-                            "sitting",
-                            BenchTask.Kind.HANDS,
+            all.addFirst(BenchTask.work(
+                            SITTING,
                             Works.at(stop.get()),
                             stop.get(),
                             "At work: " + stop.get().label(),
-                            left,
-                            BenchTask.GENERAL,
-                            "",
-                            Optional.empty(),
-                            Optional.empty(),
-                            "",
-                            List.of(),
-                            Wish.NONE)
+                            left)
                     .running(until(since, now, left), who));
         }
         return List.copyOf(all);
@@ -77,7 +71,7 @@ final class Seated {
                         key(one), one.runs().get().started(), (some, other) -> some.isAfter(other) ? some : other));
         return jobs.stream()
                 .map(job -> job.with(job.tasks().stream()
-                        .filter(one -> !one.id().equals("sitting") || isLast(one, last))
+                        .filter(one -> !one.id().equals(SITTING) || isLast(one, last))
                         .map(one -> one.byHand() && one.runs().isPresent() && !isLast(one, last) ? one.stopped() : one)
                         .toList()))
                 .toList();

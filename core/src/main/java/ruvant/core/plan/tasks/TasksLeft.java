@@ -1,7 +1,9 @@
 package ruvant.core.plan.tasks;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,7 +35,6 @@ public final class TasksLeft {
     private static final String CLEANING = "clean";
 
     private static final Guess SEARCH = new Guess(12, 0.6, 0);
-    private static final Guess TAKE_OUT = new Guess(5, 0.4, 0);
     private static final Guess MEASURE = new Guess(12, 0.5, 0);
 
     private final JobNow job;
@@ -51,7 +52,7 @@ public final class TasksLeft {
         this.in = picture.received();
         this.known = known;
         this.now = job.now();
-        this.rests = new RestsAfter(job.shop().lubrication());
+        this.rests = new RestsAfter(job.shop().lubrication(), one -> tasks.add(wished(one)));
     }
 
     /** What is left at a camera; no tasks for one that went home. */
@@ -153,7 +154,7 @@ public final class TasksLeft {
     private void treat(List<NextStep.Treat> untreated, boolean unknown) {
         List<Comes> before = last;
         List<BenchTask> answers = picture.wishes().unanswered().stream()
-                .map(one -> arrival(
+                .map(one -> BenchTask.arrival(
                         "answer-" + shortly(one.id().toString()), known.delays().answer(one, now)))
                 .toList();
         tasks.addAll(answers);
@@ -217,16 +218,9 @@ public final class TasksLeft {
         Wish wish = picture.wishes().of(task.id());
         String kind = wish.rests().isEmpty() ? usual : wish.rests();
         tasks.add(task);
-        Optional<Lubrication.WaitKind> rest = ById.find(job.shop().lubrication().waits(), kind);
-        if (rest.isEmpty()) {
-            return Comes.after(task.id());
-        }
-        int before = rests.tasks().size();
-        String end = rests.chain(task.id(), rest.get(), task.skill());
-        rests.tasks()
-                .subList(before, rests.tasks().size())
-                .forEach(one -> tasks.add(one.wished(picture.wishes().of(one.id()))));
-        return Comes.after(end);
+        return ById.find(job.shop().lubrication().waits(), kind)
+                .map(rest -> Comes.after(rests.chain(task.id(), rest, task.skill())))
+                .orElse(Comes.after(task.id()));
     }
 
     /** Waits that run, or are over and were not ended. */
@@ -238,35 +232,19 @@ public final class TasksLeft {
             }
             String id = "wait-" + shortly(wait.id().toString());
             String words = wait.what().words() + (wait.part() == null ? "" : ", " + wait.part());
-            BenchTask running = new BenchTask(
-                            id,
-                            BenchTask.Kind.WAIT,
-                            null,
-                            Stop.CLEAN,
-                            words,
-                            Guess.exactly(Math.max(1, minutes(wait.startedAt(), wait.endsAt()))),
-                            "",
-                            wait.station(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            "",
-                            List.of(),
-                            Wish.NONE)
-                    .running(new BenchTask.Running(wait.startedAt(), wait.endsAt()), "");
-            tasks.add(running);
+            tasks.add(BenchTask.rest(id, words, Math.max(1, minutes(wait.startedAt(), wait.endsAt())), wait.station())
+                    .running(new BenchTask.Running(wait.startedAt(), wait.endsAt()), ""));
             Integer within = wait.latestAt()
                     .map(latest -> (int) minutes(wait.endsAt(), latest))
                     .orElse(null);
-            Optional<Lubrication.WaitKind> then = job.shop().lubrication().after(wait.what());
-            BenchTask out = task(id + "/out", Work.TREAT, Stop.CLEAN, "Go on after: " + words, TAKE_OUT)
+            BenchTask out = task(id + "/out", Work.TREAT, Stop.CLEAN, "Go on after: " + words, RestsAfter.TAKE_OUT)
                     .also(List.of(new Comes(id, within)));
             tasks.add(out);
-            String end = out.id();
-            if (then.isPresent()) {
-                int before = rests.tasks().size();
-                end = rests.chain(out.id(), then.get(), out.skill());
-                tasks.addAll(rests.tasks().subList(before, rests.tasks().size()));
-            }
+            String end = job.shop()
+                    .lubrication()
+                    .after(wait.what())
+                    .map(then -> rests.chain(out.id(), then, out.skill()))
+                    .orElse(out.id());
             ends.add(Comes.after(end));
         }
         last = join(last, ends);
@@ -274,13 +252,16 @@ public final class TasksLeft {
 
     private void arrivals() {
         List<Comes> ends = new ArrayList<>();
+        Set<String> asked = new HashSet<>();
         for (PartsPicture.Need need : picture.parts().openNeeds()) {
-            String key = need.wanted().key();
+            String key = need.part().key()
+                    + (need.piece().isEmpty() ? "" : "-" + need.wanted().key());
             Optional<Delays.Supply> found = known.delays().orders().of(picture.tag(), need);
-            if (found.filter(Delays.Supply::here).isPresent()) {
+            boolean here = found.filter(Delays.Supply::here).isPresent();
+            if (here || !asked.add(key)) {
                 continue;
             }
-            BenchTask comes = arrival(
+            BenchTask comes = BenchTask.arrival(
                     "part-" + key,
                     found.map(one -> Delays.parcel(one, need, now))
                             .orElseGet(() -> known.delays().search(need, now)));
@@ -327,38 +308,11 @@ public final class TasksLeft {
     }
 
     private BenchTask task(String id, Work work, Stop stop, String words, Guess minutes) {
-        return new BenchTask(
-                        id,
-                        BenchTask.Kind.HANDS,
-                        work,
-                        stop,
-                        words,
-                        minutes,
-                        BenchTask.GENERAL,
-                        "",
-                        Optional.empty(),
-                        Optional.empty(),
-                        "",
-                        List.of(),
-                        Wish.NONE)
-                .wished(picture.wishes().of(id));
+        return wished(BenchTask.work(id, work, stop, words, minutes));
     }
 
-    private static BenchTask arrival(String id, BenchTask.Coming coming) {
-        return new BenchTask(
-                id,
-                BenchTask.Kind.ARRIVAL,
-                null,
-                Stop.MEND,
-                coming.words(),
-                Guess.exactly(1),
-                "",
-                "",
-                Optional.of(coming),
-                Optional.empty(),
-                "",
-                List.of(),
-                Wish.NONE);
+    private BenchTask wished(BenchTask task) {
+        return task.wished(picture.wishes().of(task.id()));
     }
 
     /** What is left of a kind of work, once what was sat at it is taken off. */
@@ -383,7 +337,7 @@ public final class TasksLeft {
     }
 
     private static long minutes(Instant from, Instant to) {
-        return java.time.Duration.between(from, to).plusSeconds(59).toMinutes();
+        return Duration.between(from, to).plusSeconds(59).toMinutes();
     }
 
     private static String shortly(String id) {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import ruvant.core.hours.DaysOff;
 import ruvant.core.hours.ShopHours;
 import ruvant.core.hours.WorkingHours;
@@ -92,90 +93,26 @@ public final class AShop {
     }
 
     public static BenchTask work(String id, int minutes, String... after) {
-        return new BenchTask(
-                id,
-                BenchTask.Kind.HANDS,
-                Work.TREAT,
-                Stop.CLEAN,
-                "do " + id,
-                new Guess(minutes, 0.3, 0),
-                BenchTask.GENERAL,
-                "",
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                after(after),
-                Wish.NONE);
+        return BenchTask.work(id, Work.TREAT, Stop.CLEAN, "do " + id, new Guess(minutes, 0.3, 0))
+                .also(after(after));
     }
 
     public static BenchTask rest(String id, int minutes, String station, String... after) {
-        return new BenchTask(
-                id,
-                BenchTask.Kind.WAIT,
-                null,
-                Stop.CLEAN,
-                "rest " + id,
-                Guess.exactly(minutes),
-                "",
-                station,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                after(after),
-                Wish.NONE);
+        return BenchTask.rest(id, "rest " + id, minutes, station).also(after(after));
     }
 
     public static BenchTask arrival(String id, Instant expected, boolean told) {
-        return new BenchTask(
-                id,
-                BenchTask.Kind.ARRIVAL,
-                null,
-                Stop.MEND,
-                "part " + id,
-                Guess.exactly(1),
-                "",
-                "",
-                Optional.of(new BenchTask.Coming(expected, 0.5, told, "part " + id)),
-                Optional.empty(),
-                "",
-                List.of(),
-                Wish.NONE);
+        return BenchTask.arrival(id, new BenchTask.Coming(expected, 0.5, told, "part " + id));
     }
 
     /** The same, to be started within so many minutes after another. */
     public static BenchTask within(BenchTask task, String after, int minutes) {
-        return new BenchTask(
-                task.id(),
-                task.kind(),
-                task.work(),
-                task.stop(),
-                task.words(),
-                task.minutes(),
-                task.skill(),
-                task.station(),
-                task.mayStart(),
-                task.runs(),
-                task.by(),
-                List.of(new BenchTask.Comes(after, minutes)),
-                task.wish());
+        return task.also(List.of(new BenchTask.Comes(after, minutes)));
     }
 
     /** The same, running. */
     public static BenchTask running(BenchTask task, Instant since, Instant until, String by) {
-        return new BenchTask(
-                task.id(),
-                task.kind(),
-                task.work(),
-                task.stop(),
-                task.words(),
-                task.minutes(),
-                task.skill(),
-                task.station(),
-                task.mayStart(),
-                Optional.of(new BenchTask.Running(since, until)),
-                by,
-                List.of(),
-                task.wish());
+        return task.running(new BenchTask.Running(since, until), by);
     }
 
     public static Wish pinned(Instant at) {
@@ -187,7 +124,7 @@ public final class AShop {
     }
 
     private static List<BenchTask.Comes> after(String... ids) {
-        return java.util.stream.Stream.of(ids).map(BenchTask.Comes::after).toList();
+        return Stream.of(ids).map(BenchTask.Comes::after).toList();
     }
 
     public ShopHours hours() {

@@ -85,13 +85,13 @@ class PlanMakingTest {
                 .camera(
                         1,
                         TODAY,
-                        work("a", 20).with(new Wish(null, "", "", "", null, null, false, false, true)),
+                        work("a", 20).wished(new Wish(null, "", "", "", null, null, false, false, true)),
                         work("b", 20, "a"))
-                .camera(2, TODAY, work("a", 20).with(by("Ben")))
+                .camera(2, TODAY, work("a", 20).wished(by("Ben")))
                 .camera(
                         3,
                         TODAY,
-                        work("a", 20).with(new Wish(null, "", "electronics", "", null, null, false, false, false)))
+                        work("a", 20).wished(new Wish(null, "", "electronics", "", null, null, false, false, false)))
                 .camera(4, TODAY, work("a", 10), rest("r", 30, "oven", "a"))
                 .camera(5, TODAY, work("a", 20))
                 .plan();
@@ -117,13 +117,13 @@ class PlanMakingTest {
     void aTaskIsDoneByWhoIsAskedForAndInTheMorningWhereThatIsWished() {
         shop.person("Ada")
                 .person("Ben")
-                .camera(1, TODAY, work("a", 100).with(by("Ben")))
+                .camera(1, TODAY, work("a", 100).wished(by("Ben")))
                 .camera(
                         2,
                         TODAY,
                         work("a", 150)
-                                .with(by("Ben"))
-                                .with(new Wish(null, "Ben", "", "", null, null, true, false, false)));
+                                .wished(by("Ben"))
+                                .wished(new Wish(null, "Ben", "", "", null, null, true, false, false)));
         ShopPlan plan = sound();
         assertThat(of(plan, 1, "a").person()).contains("Ben");
         assertThat(of(plan, 2, "a").person()).contains("Ben");
@@ -132,7 +132,7 @@ class PlanMakingTest {
     @Test
     void aPinHoldsTheTimeAndWhatMustComeBeforeIsDoneByThen() {
         shop.person("Ada")
-                .camera(1, TODAY.plusDays(9), work("a", 60), work("b", 60, "a").with(pinned(time(14, 0))))
+                .camera(1, TODAY.plusDays(9), work("a", 60), work("b", 60, "a").wished(pinned(time(14, 0))))
                 .camera(2, TODAY, work("a", 170))
                 .camera(3, TODAY, work("a", 100));
         ShopPlan plan = sound();
@@ -145,7 +145,7 @@ class PlanMakingTest {
         Wish first = new Wish(null, "", "", "", null, null, false, true, false);
         ShopPlan plan = shop.person("Ada")
                 .camera(1, TODAY, Urgency.URGENT, work("a", 90))
-                .camera(2, null, work("a", 90).with(first))
+                .camera(2, null, work("a", 90).wished(first))
                 .plan();
         assertThat(of(plan, 2, "a").start()).isEqualTo(NINE);
     }
@@ -237,6 +237,25 @@ class PlanMakingTest {
         assertThat(of(plan, 2, "a").start()).isEqualTo(of(before, 2, "a").start());
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {31, 32, 33, 34})
+    void aPlanThatWasFoundOnceIsNotSearchedForAgain(int seed) {
+        AShop any = new AShop().person("Ada").person("Ben").station("bath", 1);
+        Random random = new Random(seed);
+        for (int tag = 1; tag <= 14; tag++) {
+            any.camera(
+                    tag,
+                    TODAY.plusDays(random.nextInt(6)),
+                    work("a", 20 + random.nextInt(120)),
+                    rest("r", 30 + random.nextInt(600), random.nextBoolean() ? "bath" : "", "a"),
+                    work("b", 20 + random.nextInt(120), "r"));
+        }
+        PlanMaking searched = new PlanMaking(any.ask(), seed);
+        searched.improve(Effort.rounds(20_000));
+        any.after(searched.plan());
+        assertThat(new PlanMaking(any.ask(), seed).lateness()).isLessThanOrEqualTo(searched.lateness());
+    }
+
     @Test
     void daysOffAreFree() {
         shop.person("Ada")
@@ -306,7 +325,7 @@ class PlanMakingTest {
                             last);
                 } else {
                     task = last.isEmpty() ? work(id, 1 + random.nextInt(200)) : work(id, 1 + random.nextInt(200), last);
-                    task = task.with(wish(random));
+                    task = task.wished(wish(random));
                 }
                 tasks.add(task);
                 last = id;

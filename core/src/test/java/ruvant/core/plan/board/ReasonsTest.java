@@ -66,9 +66,9 @@ class ReasonsTest {
 
     @Test
     void whatSomebodySaidComesBeforeWhatThePlanFound() {
-        shop.camera(1, TODAY, work("a", 60).with(new Wish(null, "", "", "", null, null, false, true, false)));
+        shop.camera(1, TODAY, work("a", 60).wished(new Wish(null, "", "", "", null, null, false, true, false)));
         assertThat(first(1, "a").kind()).isEqualTo(Reason.Kind.FIRST);
-        shop.camera(2, TODAY, work("a", 20).with(pinned(time(15, 0))));
+        shop.camera(2, TODAY, work("a", 20).wished(pinned(time(15, 0))));
         assertThat(first(2, "a").kind()).isEqualTo(Reason.Kind.PINNED);
         assertThat(notEarlier(2, "a").orElseThrow().kind()).isEqualTo(Reason.Kind.PINNED);
         shop.camera(3, TODAY, running(work("a", 20), NINE.minusSeconds(60), time(9, 20), "Ada"));
@@ -128,7 +128,7 @@ class ReasonsTest {
 
     @Test
     void notBeforeIsAReason() {
-        shop.camera(1, null, work("a", 20).with(new Wish(null, "", "", "", time(14, 30), null, false, false, false)));
+        shop.camera(1, null, work("a", 20).wished(new Wish(null, "", "", "", time(14, 30), null, false, false, false)));
         assertThat(notEarlier(1, "a").orElseThrow().kind()).isEqualTo(Reason.Kind.NOT_BEFORE);
     }
 }

@@ -57,11 +57,12 @@ class ShopPlanAnswersTest {
             shop.camera(1, TODAY, Urgency.URGENT, work("a", 20))
                     .camera(2, null, work("short", 25), work("later", 10, "short"))
                     .camera(3, null, work("long", 90))
-                    .camera(4, null, work("theirs", 10).with(by("Ben")))
+                    .camera(4, null, work("theirs", 10).wished(by("Ben")))
                     .camera(
                             5,
                             null,
-                            work("held", 10).with(new Wish(null, "", "", "", time(15, 0), null, false, false, false)));
+                            work("held", 10)
+                                    .wished(new Wish(null, "", "", "", time(15, 0), null, false, false, false)));
             Today today = today(time(11, 20));
             assertThat(today.fits()).extracting(Planned::id).containsExactly("R-0002/short");
         }
@@ -114,7 +115,7 @@ class ShopPlanAnswersTest {
 
         @Test
         void anotherPersonIsTold() {
-            shop.person("Ben").camera(1, TODAY, work("a", 60).with(by("Ada")));
+            shop.person("Ben").camera(1, TODAY, work("a", 60).wished(by("Ada")));
             ShopPlan before = shop.plan();
             ShopPlan after = shop.off("Ada", 1).plan();
             assertThat(WhatMoved.between(before, after).soon()).singleElement().satisfies(one -> {
@@ -127,7 +128,7 @@ class ShopPlanAnswersTest {
         void aCameraThatIsPlannedNoMoreHasNoEnd() {
             shop.camera(1, TODAY, work("a", 60));
             ShopPlan before = shop.plan();
-            shop.camera(1, TODAY, work("a", 60).with(new Wish(null, "", "", "", null, null, false, false, true)));
+            shop.camera(1, TODAY, work("a", 60).wished(new Wish(null, "", "", "", null, null, false, false, true)));
             WhatMoved moved = WhatMoved.between(before, shop.plan());
             assertThat(moved.done().getFirst().is()).isEmpty();
         }
@@ -142,8 +143,8 @@ class ShopPlanAnswersTest {
 
         @Test
         void aPinOutsideAllHoursConflictsWithNothingElse() {
-            shop.camera(1, TODAY, work("a", 30).with(pinned(time(18, 0))))
-                    .camera(2, TODAY, work("b", 30).with(pinned(time(10, 0))));
+            shop.camera(1, TODAY, work("a", 30).wished(pinned(time(18, 0))))
+                    .camera(2, TODAY, work("b", 30).wished(pinned(time(10, 0))));
             assertThat(conflicts()).singleElement().satisfies(one -> {
                 assertThat(one.wishes()).extracting(wish -> wish.task().id()).containsExactly("a");
                 assertThat(one.planned().start()).isEqualTo(tomorrow(9, 0));
@@ -153,9 +154,9 @@ class ShopPlanAnswersTest {
 
         @Test
         void twoPinsOfOnePersonAtOneTimeConflictWithEachOtherAndWithNoThird() {
-            shop.camera(1, TODAY, work("a", 60).with(pinned(time(10, 0))))
-                    .camera(2, TODAY, work("b", 60).with(pinned(time(10, 30))))
-                    .camera(3, TODAY, work("c", 60).with(pinned(time(14, 0))));
+            shop.camera(1, TODAY, work("a", 60).wished(pinned(time(10, 0))))
+                    .camera(2, TODAY, work("b", 60).wished(pinned(time(10, 30))))
+                    .camera(3, TODAY, work("c", 60).wished(pinned(time(14, 0))));
             assertThat(conflicts()).hasSize(1);
             assertThat(conflicts().getFirst().wishes())
                     .extracting(wish -> wish.task().id())
@@ -164,7 +165,7 @@ class ShopPlanAnswersTest {
 
         @Test
         void aPinBeforeWhatItComesAfterCanBeDoneIsAloneToBlame() {
-            shop.camera(1, TODAY, work("a", 120), work("b", 30, "a").with(pinned(time(10, 0))));
+            shop.camera(1, TODAY, work("a", 120), work("b", 30, "a").wished(pinned(time(10, 0))));
             assertThat(conflicts())
                     .singleElement()
                     .satisfies(one -> assertThat(one.wishes()).hasSize(1));
@@ -173,9 +174,9 @@ class ShopPlanAnswersTest {
         @Test
         void aPinThatNeedsAThirdOfThreeIsFoundWithBoth() {
             shop.person("Ben")
-                    .camera(1, TODAY, work("a", 60).with(pinned(time(10, 0))))
-                    .camera(2, TODAY, work("b", 60).with(pinned(time(10, 0))))
-                    .camera(3, TODAY, work("c", 60).with(pinned(time(10, 0))));
+                    .camera(1, TODAY, work("a", 60).wished(pinned(time(10, 0))))
+                    .camera(2, TODAY, work("b", 60).wished(pinned(time(10, 0))))
+                    .camera(3, TODAY, work("c", 60).wished(pinned(time(10, 0))));
             assertThat(conflicts())
                     .singleElement()
                     .satisfies(one -> assertThat(one.wishes()).hasSize(3));
@@ -183,7 +184,7 @@ class ShopPlanAnswersTest {
 
         @Test
         void whereAllIsMetThereIsNothingToSay() {
-            shop.camera(1, TODAY, work("a", 60).with(pinned(time(10, 0))));
+            shop.camera(1, TODAY, work("a", 60).wished(pinned(time(10, 0))));
             assertThat(conflicts()).isEmpty();
         }
     }

@@ -83,7 +83,7 @@ class ForecastsTest {
 
     @Test
     void whatIsNotPlannedHasNoForecast() {
-        shop.camera(1, TODAY, work("a", 20).with(new Wish(null, "", "", "", null, null, false, false, true)))
+        shop.camera(1, TODAY, work("a", 20).wished(new Wish(null, "", "", "", null, null, false, false, true)))
                 .camera(2, TODAY, work("a", 20));
         assertThat(draw()).containsOnlyKeys(new TagNumber(2));
     }

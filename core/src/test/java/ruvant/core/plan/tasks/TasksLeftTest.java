@@ -183,6 +183,35 @@ class TasksLeftTest {
     }
 
     @Test
+    void anotherWishIsTriedAsIfItStoodInTheLogAndLeavesNothingOfTheOneBefore() {
+        double plain = left().task("look").orElseThrow().minutes().median();
+        logs.add(new WishEntry.TaskWished("look", new Wish(75, "", "finish", "", null, null, false, false, false)));
+        BenchTask again = TasksLeft.of(logs.stands().wishing("look", Wish.NONE), KnownHere.NOTHING)
+                .task("look")
+                .orElseThrow();
+        assertThat(again.minutes().median()).isEqualTo(plain);
+        assertThat(again.skill()).isEqualTo(BenchTask.GENERAL);
+        assertThat(left().task("look").orElseThrow().skill()).isEqualTo("finish");
+    }
+
+    @Test
+    void aPieceOfTheSameNameIsNeededAtEachPartByItself() {
+        checked().add(Logs.off("cover", true), Logs.off("ring", false));
+        logs.put(new PartsEntry.NeedOpened(PartName.of("cover"), "a washer", "washer"));
+        logs.put(new PartsEntry.NeedOpened(PartName.of("ring"), "a washer", "washer"));
+        logs.put(new PartsEntry.NeedOpened(PartName.of("ring"), "another word of it", "washer"));
+        assertThat(ids()).doesNotHaveDuplicates().contains("part-cover-washer", "part-ring-washer");
+    }
+
+    @Test
+    void aCameraAtTheCounterNeedsAllThatOneThatCameInDoes() {
+        JobTasks newcomer = Newcomer.tasks(Logs.received().camera(), null, Logs.SHOP, KnownHere.NOTHING, Logs.START);
+        assertThat(newcomer.tag()).isEqualTo(Newcomer.TAG);
+        assertThat(newcomer.tasks().stream().map(BenchTask::id)).containsExactlyElementsOf(ids());
+        assertThat(newcomer.handMinutes()).isGreaterThan(100);
+    }
+
+    @Test
     void whatSomebodySitsAtRunsAndWhatWasSatAtItIsTakenOff() {
         checked().add(Logs.off("cover", true));
         double before = left().task("look").orElseThrow().minutes().median();

@@ -1,13 +1,13 @@
 package ruvant.server.plan.shop;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.plan.minutes.MinutesHere;
 import ruvant.core.plan.promise.Calibration;
-import ruvant.core.plan.tasks.KnownHere;
 
 /** What work takes here, and how far forecasts were right. */
 @RestController
@@ -38,13 +38,12 @@ class MinutesController {
 
     @GetMapping("/minutes")
     MinutesPage minutes() {
-        var returned = now.returned();
         Calibration calibration = plans.shown().calibration();
         return new MinutesPage(
-                returned.size(),
-                MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()),
+                now.learntFrom(),
+                now.minutes(),
                 calibration.cameras(),
-                List.of(0.5, 0.8, 0.95).stream()
+                Stream.of(0.5, 0.8, 0.95)
                         .map(chance -> new SaidSo(chance, calibration.wasSo(chance)))
                         .toList());
     }

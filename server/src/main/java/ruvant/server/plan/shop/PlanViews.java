@@ -177,10 +177,7 @@ final class PlanViews {
                     job.urgency(),
                     plan.done(job.tag()),
                     plan.late(job),
-                    job.tasks().stream()
-                            .filter(BenchTask::byHand)
-                            .mapToDouble(one -> one.minutes().median())
-                            .sum(),
+                    job.handMinutes(),
                     Optional.ofNullable(shown.forecasts().get(job.tag()))
                             .map(one -> PlanForecast.of(one, job.promised())));
         }

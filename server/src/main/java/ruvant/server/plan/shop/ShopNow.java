@@ -3,12 +3,15 @@ package ruvant.server.plan.shop;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import ruvant.core.parts.OpenNeeds;
@@ -16,13 +19,15 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.plan.board.PlanAsk;
 import ruvant.core.plan.board.Planned;
+import ruvant.core.plan.minutes.MinutesHere;
 import ruvant.core.plan.tasks.Delays;
 import ruvant.core.plan.tasks.JobTasks;
 import ruvant.core.plan.tasks.KnownHere;
+import ruvant.core.plan.tasks.Newcomer;
 import ruvant.core.plan.tasks.TasksLeft;
 import ruvant.core.shelf.ForNeed;
 import ruvant.core.shelf.ShelfPicture;
-import ruvant.core.units.TagNumber;
+import ruvant.core.trade.Camera;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
@@ -42,8 +47,7 @@ class ShopNow {
     private final ShelfService shelf;
     private final SupplierService supplier;
     private final Clock clock;
-    private volatile KnownHere known = KnownHere.NOTHING;
-    private volatile Instant learnt = Instant.MIN;
+    private volatile LearntHere learnt = LearntHere.NOTHING;
 
     ShopNow(
             JobService jobs,
@@ -68,40 +72,69 @@ class ShopNow {
         return ZoneId.systemDefault();
     }
 
-    /** What earlier jobs taught; reads whole logs, which nobody who waits for a page is to pay for. */
+    /** What earlier jobs taught, and what their work took. */
+    private record LearntHere(Instant at, int jobs, KnownHere known, MinutesHere minutes) {
+        static final LearntHere NOTHING = new LearntHere(Instant.MIN, 0, KnownHere.NOTHING, MinutesHere.of(List.of()));
+    }
+
+    /** Learns from earlier jobs; reads whole logs, which nobody who waits for a page is to pay for. */
     void learn() {
-        if (learnt.plus(FRESH).isBefore(clock.instant())) {
-            known = KnownHere.of(returned(), onOrder());
-            learnt = clock.instant();
+        if (learnt.at().plus(FRESH).isBefore(clock.instant())) {
+            List<JobPicture> returned = summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
+                    .map(summary -> jobs.picture(summary.tag()))
+                    .toList();
+            learnt = new LearntHere(
+                    clock.instant(),
+                    returned.size(),
+                    KnownHere.of(returned, onOrder()),
+                    MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()));
         }
     }
 
-    /** The last cameras that went home, the first of them first. */
-    List<JobPicture> returned() {
-        return summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
-                .map(summary -> jobs.picture(summary.tag()))
-                .toList();
+    /** How many cameras that went home it was learnt from. */
+    int learntFrom() {
+        return learnt.jobs();
     }
 
-    KnownHere known() {
-        return known.ordered(onOrder());
+    /** What work took at those. */
+    MinutesHere minutes() {
+        return learnt.minutes();
+    }
+
+    private KnownHere known() {
+        return learnt.known().ordered(onOrder());
     }
 
     /** Everything to be planned, the plan that holds being the one before. */
     PlanAsk ask(Map<String, Planned> before) {
-        KnownHere here = known();
-        List<JobTasks> tasks = TasksLeft.of(
-                summaries.open().stream()
-                        .map(summary -> jobs.now(summary.tag()))
-                        .toList(),
-                here);
-        return new PlanAsk(
-                now(), zone(), tasks, shop.hours(), shop.shop().practice().stations(), before);
+        return ask(before, job -> job);
     }
 
-    /** What is left at one camera, as a job that stands here already. */
-    JobTasks left(JobNow job) {
-        return TasksLeft.of(job, known());
+    /**
+     * The same with jobs seen otherwise.
+     *
+     * @param seen each job as it is to be planned
+     */
+    PlanAsk ask(Map<String, Planned> before, UnaryOperator<JobNow> seen) {
+        return asking(
+                before,
+                TasksLeft.of(
+                        summaries.open().stream()
+                                .map(summary -> seen.apply(jobs.now(summary.tag())))
+                                .toList(),
+                        known()));
+    }
+
+    /** The same with a camera that stands at the counter. */
+    PlanAsk askWith(Map<String, Planned> before, Camera newcomer, LocalDate promised) {
+        List<JobTasks> all = new ArrayList<>(ask(before).jobs());
+        all.add(Newcomer.tasks(newcomer, promised, shop.shop(), known(), clock.instant()));
+        return asking(before, all);
+    }
+
+    private PlanAsk asking(Map<String, Planned> before, List<JobTasks> tasks) {
+        return new PlanAsk(
+                now(), zone(), tasks, shop.hours(), shop.shop().practice().stations(), before);
     }
 
     private Delays.OnOrder onOrder() {
@@ -133,10 +166,6 @@ class ShopNow {
                         .filter(donor -> donor.gone().isEmpty())
                         .flatMap(donor -> donor.parts().stream())
                         .anyMatch(part -> part.keptFor().filter(need::equals).isPresent() && part.freeFor(need));
-    }
-
-    JobNow job(TagNumber tag) {
-        return jobs.now(tag);
     }
 
     Clock clock() {

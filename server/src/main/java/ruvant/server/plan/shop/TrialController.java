@@ -2,10 +2,8 @@ package ruvant.server.plan.shop;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,30 +11,22 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.intake.IntakeEntry;
-import ruvant.core.job.JobLog;
-import ruvant.core.log.Line;
 import ruvant.core.picture.JobNow;
-import ruvant.core.picture.JobPicture;
 import ruvant.core.plan.Effort;
 import ruvant.core.plan.board.PlanAsk;
 import ruvant.core.plan.board.PlanMaking;
+import ruvant.core.plan.board.Planned;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.WhatMoved;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.plan.promise.Forecasts;
-import ruvant.core.plan.tasks.JobTasks;
-import ruvant.core.refit.LearnedChecks;
-import ruvant.core.refit.WayBack;
+import ruvant.core.plan.tasks.Newcomer;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Camera;
 import ruvant.core.trade.Family;
-import ruvant.core.trade.Owner;
-import ruvant.core.trade.SpeedSeries;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.core.wish.Wish;
-import ruvant.server.house.ShopService;
 
 /** What a change of the plan would cost, and when a camera that comes in now would be done. Nothing of it is stored. */
 @RestController
@@ -46,17 +36,12 @@ class TrialController {
     private static final int COURSES = 300;
     private static final long SEED = 1;
 
-    /** Tags count up from 1; no shop comes this far. */
-    private static final TagNumber NEWCOMER = new TagNumber(9_999_999);
-
     private final PlanService plans;
     private final ShopNow now;
-    private final ShopService shop;
 
-    TrialController(PlanService plans, ShopNow now, ShopService shop) {
+    TrialController(PlanService plans, ShopNow now) {
         this.plans = plans;
         this.now = now;
-        this.shop = shop;
     }
 
     /** Another wish for a task. */
@@ -90,42 +75,46 @@ class TrialController {
         if (trial.wishes() == null || trial.wishes().isEmpty()) {
             throw new FieldProblem("wishes", "Nothing is to be tried.", "Name a task and what is wished of it.");
         }
-        PlanService.Shown shown = plans.shown();
-        PlanAsk ask = shown.ask();
-        List<JobTasks> jobs = new ArrayList<>(ask.jobs());
-        for (TrialWish one : trial.wishes()) {
-            jobs.replaceAll(job -> job.tag().equals(one.tag()) ? wished(job, one) : job);
-        }
-        PlanAsk tried = new PlanAsk(
-                now.now(),
-                ask.zone(),
-                jobs,
-                ask.hours(),
-                ask.stations(),
-                shown.plan().byId());
-        PlanMaking making = new PlanMaking(tried, SEED);
-        making.improve(Effort.seconds(SECONDS, () -> true));
-        ShopPlan plan = making.plan();
+        ShopPlan shown = plans.plan();
+        trial.wishes().forEach(one -> mustBeLeft(one, shown));
+        PlanAsk ask = now.ask(shown.byId(), job -> wishing(job, trial.wishes()));
+        ShopPlan plan = planned(ask);
         TrialWish first = trial.wishes().getFirst();
         return new TrialPage(
                 plan.of(first.tag()).stream()
                         .filter(one -> one.task().id().equals(first.task()))
                         .findFirst()
-                        .map(one -> one.start()),
-                WhatMoved.between(shown.plan(), plan),
-                PlanViews.conflicts(tried, plan));
+                        .map(Planned::start),
+                WhatMoved.between(shown, plan),
+                PlanViews.conflicts(ask, plan));
     }
 
-    private static JobTasks wished(JobTasks job, TrialWish one) {
-        if (job.task(one.task()).isEmpty()) {
+    private static JobNow wishing(JobNow job, List<TrialWish> wishes) {
+        JobNow seen = job;
+        for (TrialWish one : wishes) {
+            if (one.tag().equals(job.picture().tag())) {
+                seen = seen.wishing(one.task(), one.wish());
+            }
+        }
+        return seen;
+    }
+
+    private static void mustBeLeft(TrialWish one, ShopPlan plan) {
+        boolean left = plan.jobs().stream()
+                .anyMatch(job ->
+                        job.tag().equals(one.tag()) && job.task(one.task()).isPresent());
+        if (!left) {
             throw new FieldProblem(
                     "task",
                     "“" + one.task() + "” is not left to do at " + one.tag() + ".",
                     "Look at the plan again: it has changed meanwhile.");
         }
-        return job.with(job.tasks().stream()
-                .map(task -> task.id().equals(one.task()) ? task.with(one.wish()) : task)
-                .toList());
+    }
+
+    private static ShopPlan planned(PlanAsk ask) {
+        PlanMaking making = new PlanMaking(ask, SEED);
+        making.improve(Effort.seconds(SECONDS, () -> true));
+        return making.plan();
     }
 
     @GetMapping("/newcomer")
@@ -136,53 +125,18 @@ class TrialController {
             @RequestParam BodyType bodyType,
             @RequestParam(required = false) LocalDate promised) {
         PlanService.Shown shown = plans.shown();
-        PlanAsk ask = shown.ask();
-        JobTasks job = now.left(standIn(new Camera(maker, model, "", "", bodyType, family), promised));
-        List<JobTasks> jobs = new ArrayList<>(ask.jobs());
-        jobs.add(job);
-        PlanAsk with = new PlanAsk(
-                now.now(),
-                ask.zone(),
-                jobs,
-                ask.hours(),
-                ask.stations(),
-                shown.plan().byId());
-        PlanMaking making = new PlanMaking(with, SEED);
-        making.improve(Effort.seconds(SECONDS, () -> true));
-        ShopPlan plan = making.plan();
-        Optional<Forecast> forecast = Optional.ofNullable(
-                new Forecasts(with, plan).draw(COURSES, SEED).get(NEWCOMER));
+        PlanAsk ask = now.askWith(shown.plan().byId(), new Camera(maker, model, "", "", bodyType, family), promised);
+        ShopPlan plan = planned(ask);
+        Optional<Forecast> forecast =
+                Optional.ofNullable(new Forecasts(ask, plan).draw(COURSES, SEED).get(Newcomer.TAG));
         return new NewcomerPage(
-                plan.done(NEWCOMER),
+                plan.done(Newcomer.TAG),
                 forecast.map(one -> PlanViews.PlanForecast.of(
-                        shown.calibration().corrected(one, with.now()), Optional.ofNullable(promised))),
-                job.tasks().stream()
-                        .filter(one -> one.byHand())
-                        .mapToDouble(one -> one.minutes().median())
-                        .sum(),
-                plan.late().stream()
-                        .filter(one -> !one.tag().equals(NEWCOMER))
-                        .filter(one -> shown.plan().late().stream()
-                                .noneMatch(other -> other.tag().equals(one.tag())))
+                        shown.calibration().corrected(one, ask.now()), Optional.ofNullable(promised))),
+                ask.jobs().getLast().handMinutes(),
+                WhatMoved.between(shown.plan(), plan).done().stream()
+                        .filter(WhatMoved.MovedEnd::late)
                         .map(one -> one.tag() + " " + one.camera())
                         .toList());
-    }
-
-    /** A job of which nothing is logged yet but that the camera came in. */
-    private JobNow standIn(Camera camera, LocalDate promised) {
-        Instant moment = now.clock().instant();
-        IntakeEntry.Received received = new IntakeEntry.Received(
-                camera,
-                new Owner("", "", true, null, null),
-                "",
-                List.of(),
-                "as it comes in",
-                SpeedSeries.DOUBLING,
-                List.of(),
-                promised);
-        Line line = new Line(UUID.randomUUID(), 1, moment, "Ruvant", null, received);
-        JobPicture picture =
-                JobPicture.of(JobLog.of(NEWCOMER, List.of(line)), shop.shop().practice());
-        return new JobNow(picture, shop.shop(), LearnedChecks.NONE, WayBack.USUAL_PACE, moment);
     }
 }
