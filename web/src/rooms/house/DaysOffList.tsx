@@ -19,8 +19,23 @@ export function DaysOffList({ page }: { page: HoursPage }) {
   const coming = page.off.filter((one) => one.last >= today).sort((a, b) => (a.first < b.first ? -1 : 1));
   const set = (daysOff: DaysOff[]) =>
     orSay(say([{ kind: "daysOffSet", daysOff }], texts.savedLabel, page.lastSequence));
+  const away = (person: string) =>
+    page.off.some((one) => (one.person === "" || one.person === person) && one.first <= today && today <= one.last);
+  const inToday = page.hours.map((one) => one.person).filter((person) => !away(person));
   return (
     <Panel title={texts.daysOff}>
+      {inToday.length > 0 && (
+        <div className="flex flex-wrap items-center gap-2">
+          {inToday.map((person) => (
+            <Button
+              key={person}
+              onClick={() => set([...page.off, { person, first: today, last: today, why: "" }])}
+            >
+              {texts.notInToday(person)}
+            </Button>
+          ))}
+        </div>
+      )}
       {coming.length === 0 && <Empty>{texts.noDaysOff}</Empty>}
       <ul>
         {coming.map((one) => (

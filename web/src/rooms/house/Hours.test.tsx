@@ -71,6 +71,17 @@ it("makes the days from Monday to Friday alike", async () => {
   expect(screen.getByLabelText<HTMLInputElement>("Saturday, Ada").value).toBe("");
 });
 
+it("takes somebody who is ill out of today with one press", async () => {
+  show();
+  fireEvent.click(await screen.findByRole("button", { name: "Ada is not in today" }));
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  const today = new Date().toLocaleDateString("sv");
+  expect(logged()[0]).toMatchObject({
+    kind: "daysOffSet",
+    daysOff: [{ person: "Ada", first: "2999-03-01" }, { person: "Ada", first: today, last: today }],
+  });
+});
+
 it("adds days off and takes them away", async () => {
   show();
   expect(await screen.findByText("fair")).toBeTruthy();

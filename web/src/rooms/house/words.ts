@@ -191,6 +191,7 @@ export const texts = {
   bellMinutes: "Minutes before",
   bellHint: "0 for no bell. The bench counts down to it.",
   daysOff: "Days off",
+  notInToday: (person: string) => `${person} is not in today`,
   noDaysOff: "No days off are entered.",
   wholeShop: "the whole shop",
   whoIsOff: "Who is off",

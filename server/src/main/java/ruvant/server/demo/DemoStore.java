@@ -62,11 +62,11 @@ public class DemoStore {
             }
             database.writes().sql("""
                             update line
-                               set body = json_set(body, '$.daysOff', (
+                               set body = json_set(body, '$.daysOff', json((
                                    select json_group_array(json_set(one.value,
                                           '$.first', date(json_extract(one.value, '$.first'), ?),
                                           '$.last', date(json_extract(one.value, '$.last'), ?)))
-                                     from json_each(body, '$.daysOff') as one))
+                                     from json_each(body, '$.daysOff') as one)))
                              where json_extract(body, '$.kind') = 'daysOffSet'
                             """).params(days, days).update();
             // what was said of the days before says nothing of these

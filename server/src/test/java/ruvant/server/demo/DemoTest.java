@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -17,8 +19,13 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import ruvant.core.hours.DaysOff;
+import ruvant.core.hours.HoursEntry;
+import ruvant.core.house.HouseRoom;
 import ruvant.core.job.JobLog;
+import ruvant.core.log.Line;
 import ruvant.core.picture.JobRooms;
+import ruvant.core.shelf.ShelfRoom;
 import ruvant.core.units.TagNumber;
 import ruvant.server.Shop;
 import ruvant.server.job.JobNumberStore;
@@ -111,5 +118,17 @@ class DemoTest {
                         .truncatedTo(java.time.temporal.ChronoUnit.MILLIS)
                         .plus(Duration.ofDays(3)));
         assertThat(demo.madeAt()).contains(made.plus(Duration.ofDays(3)));
+        assertThat(List.of(HouseRoom.LOG, ShelfRoom.LOG))
+                .allSatisfy(log -> assertThat(logs.read(log)).isNotEmpty());
+        assertThat(numbers.all())
+                .allSatisfy(tag -> assertThat(logs.read(JobLog.name(tag))).isNotEmpty());
+        assertThat(logs.read(HouseRoom.LOG))
+                .extracting(Line::entry)
+                .filteredOn(HoursEntry.DaysOffSet.class::isInstance)
+                .last()
+                .satisfies(entry -> assertThat(((HoursEntry.DaysOffSet) entry).daysOff())
+                        .extracting(DaysOff::first)
+                        .containsExactly(LocalDate.ofInstant(made, ZoneId.systemDefault())
+                                .plusDays(6)));
     }
 }
