@@ -6,6 +6,7 @@ const BY_TWELVE = new Intl.DateTimeFormat(HERE, { hour: "numeric" }).resolvedOpt
 const TIME = { hour: BY_TWELVE ? "numeric" : "2-digit", minute: "2-digit" } as const;
 
 const SAME_DAY = new Intl.DateTimeFormat(HERE, TIME);
+const ON_THE_HOUR = new Intl.DateTimeFormat(HERE, BY_TWELVE ? { hour: "numeric" } : TIME);
 const NEAR = new Intl.DateTimeFormat(HERE, { weekday: "short", ...TIME });
 const DAY = new Intl.DateTimeFormat(HERE, { weekday: "short", day: "numeric", month: "short" });
 const FULL = new Intl.DateTimeFormat(HERE, { day: "numeric", month: "short", year: "numeric" });
@@ -25,6 +26,8 @@ export function moment(iso: string, now: number): string {
     : DAY.format(at).replace(",", "");
 }
 
+/** A full hour, as short as a scale needs it: 14:00, or 2 PM. */
+export const fullHour = (at: number) => ON_THE_HOUR.format(at);
 export const day = (iso: string) => DAY.format(new Date(iso)).replace(",", "");
 export const fullDay = (iso: string) => FULL.format(new Date(iso));
 export const exact = (iso: string) => EXACT.format(new Date(iso)).replace(",", "");

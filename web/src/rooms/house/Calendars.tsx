@@ -65,7 +65,7 @@ export function Calendars({ page }: { page: HoursPage }) {
           choices={page.hours.map((one) => ({ value: one.person, label: one.person }))}
           onChange={(event) => setPerson(event.target.value)}
         />
-        <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border px-3.5 focus-within:outline-3">
+        <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus relative flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border px-3.5 focus-within:outline-3">
           {texts.chooseCalendar}
           <input
             type="file"

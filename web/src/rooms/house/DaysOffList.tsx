@@ -20,7 +20,9 @@ export function DaysOffList({ page }: { page: HoursPage }) {
   const set = (daysOff: DaysOff[]) =>
     orSay(say([{ kind: "daysOffSet", daysOff }], texts.savedLabel, page.lastSequence));
   const away = (person: string) =>
-    page.off.some((one) => (one.person === "" || one.person === person) && one.first <= today && today <= one.last);
+    page.off.some(
+      (one) => (one.person === "" || one.person === person) && one.first <= today && today <= one.last,
+    );
   const inToday = page.hours.map((one) => one.person).filter((person) => !away(person));
   return (
     <Panel title={texts.daysOff}>

@@ -78,7 +78,10 @@ it("takes somebody who is ill out of today with one press", async () => {
   const today = new Date().toLocaleDateString("sv");
   expect(logged()[0]).toMatchObject({
     kind: "daysOffSet",
-    daysOff: [{ person: "Ada", first: "2999-03-01" }, { person: "Ada", first: today, last: today }],
+    daysOff: [
+      { person: "Ada", first: "2999-03-01" },
+      { person: "Ada", first: today, last: today },
+    ],
   });
 });
 

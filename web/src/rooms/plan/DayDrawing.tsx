@@ -1,6 +1,6 @@
-import { useRef } from "react";
 import type { PlanPage, PlanTask } from "../../api/plan";
-import { day, moment } from "../../ui/dates";
+import { day, fullHour, moment } from "../../ui/dates";
+import { Carried, laneAt, useLift, type Place } from "./Lift";
 import type { Light } from "./light";
 import { taskWords } from "./reasonWords";
 import { Threads } from "./Threads";
@@ -32,7 +32,6 @@ export function DayDrawing({ plan, light, now, chosen, onChoose, onLay }: Drawn)
           key={person.name}
           {...{ person, light, now, chosen, onChoose, onLay }}
           tasks={plan.tasks.filter((one) => one.person === person.name)}
-          all={plan.tasks}
         />
       ))}
       <Threads plan={plan} light={light} now={now} chosen={chosen} onChoose={onChoose} />
@@ -84,7 +83,7 @@ function Scale({ light }: { light: Light }) {
           style={{ left: light.x(at), borderColor: "var(--color-line)" }}
         >
           {index % every === 0 && light.width - light.x(at) > 46 && (
-            <span className="num">{moment(new Date(at).toISOString(), at)}</span>
+            <span className="num">{fullHour(at)}</span>
           )}
         </span>
       ))}
@@ -100,29 +99,15 @@ function Scale({ light }: { light: Light }) {
 function BenchOf({
   person,
   tasks,
-  all,
   light,
   now,
   chosen,
   onChoose,
   onLay,
-}: Omit<Drawn, "plan"> & { person: PlanPage["people"][number]; tasks: PlanTask[]; all: PlanTask[] }) {
-  const lane = useRef<HTMLDivElement>(null);
+}: Omit<Drawn, "plan"> & { person: PlanPage["people"][number]; tasks: PlanTask[] }) {
   const away = breaksOf(person.windows, light);
   return (
-    <div
-      ref={lane}
-      className="border-line relative border-t"
-      style={{ height: LANE }}
-      onDragOver={(event) => event.preventDefault()}
-      onDrop={(event) => {
-        event.preventDefault();
-        const [id, grip] = event.dataTransfer.getData("application/x-ruvant-task").split("\n");
-        const task = all.find((one) => one.id === id);
-        const left = lane.current?.getBoundingClientRect().left ?? 0;
-        if (task !== undefined) onLay(task, light.at(event.clientX - left - Number(grip)), person.name);
-      }}
-    >
+    <div className="border-line relative border-t" style={{ height: LANE }} data-person={person.name}>
       {away.map((one) => (
         <div
           key={one.from}
@@ -142,6 +127,7 @@ function BenchOf({
               now={now}
               chosen={chosen === task.id}
               onChoose={onChoose}
+              onLay={onLay}
             />
           ))}
       </ul>
@@ -172,13 +158,25 @@ function Slip({
   now,
   chosen,
   onChoose,
+  onLay,
 }: {
   task: PlanTask;
   light: Light;
   now: number;
   chosen: boolean;
   onChoose: (id: string) => void;
+  onLay: Drawn["onLay"];
 }) {
+  const under = (left: number, y: number): Place | undefined => {
+    const lane = laneAt(left, y);
+    return lane === undefined
+      ? undefined
+      : {
+          at: wholeMinutes(light.at(left - lane.getBoundingClientRect().left)),
+          person: lane.dataset.person ?? "",
+        };
+  };
+  const lift = useLift(under, (place) => onLay(task, place.at, place.person), task.runs);
   const from = Math.max(
     light.x(Date.parse(task.start)),
     task.runs ? light.x(Math.min(now, Date.parse(task.end))) - LEAST : 0,
@@ -195,11 +193,7 @@ function Slip({
       <button
         type="button"
         id={`task-${task.id}`}
-        draggable={!task.runs}
-        onDragStart={(event) => {
-          const grip = event.clientX - event.currentTarget.getBoundingClientRect().left;
-          event.dataTransfer.setData("application/x-ruvant-task", `${task.id}\n${grip}`);
-        }}
+        {...lift.props}
         aria-pressed={chosen}
         aria-label={texts.taskAt(
           taskWords(task),
@@ -209,7 +203,7 @@ function Slip({
         )}
         title={`${task.tag} ${taskWords(task)}`}
         onClick={() => onChoose(task.id)}
-        className={`relative block h-full w-full overflow-hidden rounded-[3px] text-left ${chosen ? "outline-ink z-10 outline-2" : ""}`}
+        className={`relative block h-full w-full touch-pan-y overflow-hidden ${task.runs ? "" : "cursor-grab"} rounded-[3px] text-left ${chosen ? "outline-ink z-10 outline-2" : ""} ${lift.lifted === undefined ? "" : "opacity-50"}`}
       >
         <TagShape width={width} height={LANE - 12} look={look} />
         {fixed && (
@@ -233,9 +227,23 @@ function Slip({
           </span>
         ) : null}
       </button>
+      {lift.lifted !== undefined && (
+        <Carried
+          at={lift.lifted}
+          words={`${task.tag} ${taskWords(task)}`}
+          where={
+            lift.place === undefined
+              ? texts.nowhereToLay
+              : texts.layHere(lift.place.person, moment(new Date(lift.place.at).toISOString(), now))
+          }
+        />
+      )}
     </li>
   );
 }
+
+/** A moment to five minutes, as a tag is laid by hand. */
+const wholeMinutes = (at: number) => Math.round(at / 300_000) * 300_000;
 
 /** A paper tag as wide as the work is long; where there is room, with its hole. */
 function TagShape({ width, height, look }: { width: number; height: number; look: string }) {

@@ -78,7 +78,7 @@ export function TaskDetails({
           </>
         )}
       </dl>
-      {trying !== undefined && <Cost {...{ trying, now, onTake, onCancel }} />}
+      {trying !== undefined && <Cost {...{ plan, trying, now, onTake, onCancel }} />}
       {task.kind === "HANDS" && !task.runs && (
         <Wishes {...{ plan, task, wish, skills, waits, onChange, onLeave }} />
       )}
@@ -185,17 +185,23 @@ function Wishes({
 
 /** What a wish would change, before it is logged. */
 function Cost({
+  plan,
   trying,
   now,
   onTake,
   onCancel,
 }: {
+  plan: PlanPage;
   trying: Trying;
   now: number;
   onTake: () => void;
   onCancel: () => void;
 }) {
   const { page } = trying;
+  const known = new Set(plan.conflicts.map(idOf));
+  const its = (one: PlanPage["conflicts"][number]) =>
+    one.wishes.some((wish) => `${wish.tag}/${wish.task}` === trying.task.id);
+  const conflicts = page?.conflicts.filter((one) => its(one) || !known.has(idOf(one))) ?? [];
   return (
     <section className="border-ink bg-sheet rounded-[5px] border-2 p-3" aria-live="polite">
       <h3 className="heading">{texts.cost}</h3>
@@ -206,9 +212,10 @@ function Cost({
           {!trying.wish.aside && (
             <li>{page.start === undefined ? texts.noPlace : texts.startsAt(moment(page.start, now))}</li>
           )}
-          {page.conflicts.map((one) => (
-            <li key={one.wishes[0].task} className="text-stop">
-              {texts.conflict} {one.wishes.map((wish) => `${wish.tag} ${wish.words}`).join("; ")}
+          {conflicts.map((one) => (
+            <li key={idOf(one)} className="text-stop">
+              {one.wishes.length === 1 ? texts.conflictAlone : texts.conflict}{" "}
+              {one.wishes.map((wish) => `${wish.tag} ${wish.words}`).join("; ")}
               {one.why !== undefined && ` (${reasonWords(one.why, now)})`}
             </li>
           ))}
@@ -226,7 +233,7 @@ function Cost({
               </li>
             );
           })}
-          {page.moved.done.length === 0 && page.conflicts.length === 0 && <li>{texts.costsNothing}</li>}
+          {page.moved.done.length === 0 && conflicts.length === 0 && <li>{texts.costsNothing}</li>}
         </ul>
       )}
       <div className="flex gap-2 pt-1">
@@ -238,6 +245,13 @@ function Cost({
     </section>
   );
 }
+
+/** Which wishes conflict, whatever holds them back. */
+const idOf = (conflict: PlanPage["conflicts"][number]) =>
+  conflict.wishes
+    .map((wish) => `${wish.tag}/${wish.task}`)
+    .sort()
+    .join(" ");
 
 /** A moment as a field for date and time has it, in the time of this place. */
 export function local(iso: string | undefined): string {

@@ -145,9 +145,9 @@ function Line({ task, now, why }: { task: PlanTask; now: number; why: string }) 
     <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${task.tag}/${placeOf(task.stop)}`}
-        className="hover:bg-sunk grid min-h-[48px] grid-cols-[62px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
+        className="hover:bg-sunk grid min-h-[48px] grid-cols-[66px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
       >
-        <span className="num pt-px text-[14.5px] leading-5">{moment(task.start, now)}</span>
+        <span className="num pt-px text-[13px] leading-5 whitespace-nowrap">{moment(task.start, now)}</span>
         <span className="min-w-0">
           <b className="block leading-5">{taskWords(task)}</b>
           <span className="text-soft block text-[13.5px] leading-[18px]">
@@ -167,9 +167,9 @@ function Running({ wait }: { wait: PlanTask }) {
     <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${wait.tag}/clean`}
-        className="hover:bg-sunk grid min-h-[44px] grid-cols-[62px_16px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
+        className="hover:bg-sunk grid min-h-[44px] grid-cols-[66px_16px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
       >
-        <span className="num text-[15px] leading-5 font-bold">
+        <span className="num text-[13.5px] leading-5 font-bold whitespace-nowrap">
           {over ? moment(wait.end, now) : untilWords(wait.end, now)}
         </span>
         <span className="pt-0.5">

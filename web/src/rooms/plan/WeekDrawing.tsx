@@ -2,6 +2,7 @@ import type { PlanCamera, PlanPage, PlanTask } from "../../api/plan";
 import { day, minutesWords } from "../../ui/dates";
 import { chanceWords } from "./chance";
 import { Sky } from "./DayDrawing";
+import { Carried, laneAt, useLift, type Place } from "./Lift";
 import { daysLater, openOn, startOfDay, type Light } from "./light";
 import { Threads } from "./Threads";
 import { texts } from "./words";
@@ -63,34 +64,18 @@ export function WeekDrawing({
                 key={sheet.start}
                 className="absolute inset-y-0 overflow-hidden px-1 pt-1"
                 style={{ left: sheet.left, width: sheet.width }}
-                onDragOver={(event) => event.preventDefault()}
-                onDrop={(event) => {
-                  event.preventDefault();
-                  const [id] = event.dataTransfer.getData("application/x-ruvant-task").split("\n");
-                  const task = plan.tasks.find((one) => one.id === id);
-                  if (task !== undefined) onLay(task, Math.max(sheet.start, now), person.name);
-                }}
+                data-person={person.name}
+                data-start={Math.max(sheet.start, now)}
               >
                 <ul className="flex flex-col">
                   {bundles.slice(0, MOST).map((one) => (
-                    <li key={one.tag}>
-                      <button
-                        type="button"
-                        draggable={!one.first.runs}
-                        onDragStart={(event) =>
-                          event.dataTransfer.setData("application/x-ruvant-task", `${one.first.id}\n0`)
-                        }
-                        onClick={() => onChoose(one.first.id)}
-                        aria-pressed={chosen.startsWith(`${one.tag}/`)}
-                        title={one.camera}
-                        className={`flex w-full items-baseline gap-1.5 rounded-[3px] border-l-4 pl-1 text-left text-[13px] leading-[20px] ${one.late ? "border-stop" : "border-ready"} ${chosen.startsWith(`${one.tag}/`) ? "bg-ready-wash outline-ink outline-2" : "hover:bg-sunk"}`}
-                      >
-                        <b className="num shrink-0">
-                          {sheet.width < 80 ? one.tag.replace("R-", "") : one.tag}
-                        </b>{" "}
-                        <span className="text-soft truncate">{shortSpan(one.minutes)}</span>
-                      </button>
-                    </li>
+                    <BundleTag
+                      key={one.tag}
+                      bundle={one}
+                      chosen={chosen.startsWith(`${one.tag}/`)}
+                      short={sheet.width < 80}
+                      {...{ onChoose, onLay }}
+                    />
                   ))}
                   {bundles.length > MOST && (
                     <li className="text-soft pl-1 text-[13px]">{texts.andMore(bundles.length - MOST)}</li>
@@ -108,6 +93,55 @@ export function WeekDrawing({
       <Threads plan={plan} light={light} now={now} chosen={chosen} onChoose={onChoose} />
       <Promises plan={plan} light={light} days={days} />
     </div>
+  );
+}
+
+function BundleTag({
+  bundle,
+  chosen,
+  short,
+  onChoose,
+  onLay,
+}: {
+  bundle: Bundle;
+  chosen: boolean;
+  short: boolean;
+  onChoose: (id: string) => void;
+  onLay: (task: PlanTask, at: number, person: string) => void;
+}) {
+  const { first, tag } = bundle;
+  const under = (x: number, y: number): Place | undefined => {
+    const sheet = laneAt(x, y);
+    return sheet === undefined
+      ? undefined
+      : { at: Number(sheet.dataset.start), person: sheet.dataset.person ?? "" };
+  };
+  const lift = useLift(under, (place) => onLay(first, place.at, place.person), first.runs);
+  return (
+    <li>
+      <button
+        type="button"
+        {...lift.props}
+        onClick={() => onChoose(first.id)}
+        aria-pressed={chosen}
+        title={bundle.camera}
+        className={`flex w-full cursor-grab touch-pan-y items-baseline gap-1.5 rounded-[3px] border-l-4 pl-1 text-left text-[13px] leading-[20px] ${bundle.late ? "border-stop" : "border-ready"} ${chosen ? "bg-ready-wash outline-ink outline-2" : "hover:bg-sunk"}`}
+      >
+        <b className="num shrink-0">{short ? tag.replace("R-", "") : tag}</b>{" "}
+        <span className="text-soft truncate">{shortSpan(bundle.minutes)}</span>
+      </button>
+      {lift.lifted !== undefined && (
+        <Carried
+          at={lift.lifted}
+          words={`${tag} ${bundle.camera}`}
+          where={
+            lift.place === undefined
+              ? texts.nowhereToLay
+              : texts.layHere(lift.place.person, day(new Date(lift.place.at).toISOString()))
+          }
+        />
+      )}
+    </li>
   );
 }
 

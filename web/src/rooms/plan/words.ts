@@ -191,6 +191,8 @@ export const texts = {
       PROVE: "Proving",
       RETURN: "Return",
     })[work] ?? work,
+  nowhereToLay: "Lay it on somebody's bench",
+  layHere: (person: string, at: string) => `${person}, ${at}`,
   hoursLink: "Hours, days off and calendar files",
   keysHere:
     "Arrow keys go from task to task. F first, A aside, M mornings, O who, V not before, X fixed at, R leave it to the plan.",

@@ -104,7 +104,7 @@ class AccessibilityTest extends InBrowser {
 
     @ParameterizedTest
     @ValueSource(ints = {1024, 1280})
-    void nothingIsScrolledSideways(int width) {
+    void nothingIsScrolledSidewaysAndNoPageBesideItsParts(int width) {
         browser.size(width, 768);
         for (String screen : SCREENS) {
             browser.go(screen).find("h1, h2");
@@ -114,6 +114,12 @@ class AccessibilityTest extends InBrowser {
                     return Math.max(0, ...[document.documentElement, ...all].map((e) => e.scrollWidth - e.clientWidth));
                     """);
             assertThat(wide).as("%s at %d px", screen, width).isLessThanOrEqualTo(1);
+            Long beneath = (Long) browser.driver.executeScript(
+                    "return document.documentElement.scrollHeight - document.documentElement.clientHeight");
+            // a sheet is paper: it is as long as it is
+            assertThat(screen.startsWith("/api/") ? 0 : beneath)
+                    .as("%s has a second scrollbar", screen)
+                    .isLessThanOrEqualTo(1);
         }
     }
 

@@ -6,6 +6,8 @@ import java.net.URI;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
 
 /** The plan as a technician goes about it: what now, why there, what another wish would cost, and what can be promised. */
 class PlanTest extends InBrowser {
@@ -21,6 +23,31 @@ class PlanTest extends InBrowser {
         browser.press("a").see("What it would change").see("is no longer planned to its end");
         browser.press(Keys.ENTER).see("Plan changed").see("Not in the plan");
         assertThat(shop.get("/api/plan").body().toString()).contains("\"aside\":true");
+    }
+
+    @Test
+    void aTagIsLiftedToAnotherTimeAndPutBackWithEscape() {
+        shop.camera("To lift");
+        browser.go("/plan").see("Choose a task");
+        var tag = browser.driver.findElements(By.cssSelector("[data-person] .cursor-grab")).stream()
+                .filter(one -> one.getSize().getWidth() >= 20)
+                .reduce((one, other) -> other)
+                .orElseThrow();
+        WebElement lane = (WebElement) browser.driver.executeScript("""
+                const its = arguments[0].closest('[data-person]');
+                return [...document.querySelectorAll('[data-person]')].find((one) => one !== its);
+                """, tag);
+        new Actions(browser.driver).clickAndHold(tag).moveToElement(lane).perform();
+        browser.see(lane.getDomAttribute("data-person") + ", ");
+        browser.press(Keys.ESCAPE);
+        new Actions(browser.driver).release().perform();
+        browser.see("Choose a task");
+        new Actions(browser.driver)
+                .clickAndHold(tag)
+                .moveToElement(lane)
+                .release()
+                .perform();
+        browser.see("What it would change");
     }
 
     @Test
