@@ -22,6 +22,8 @@ export function Today() {
   const today = useQuery(todayQuery(signer)).data;
   const now = useNow(5000);
   if (today === undefined) return null;
+  const next = today.next.slice(0, 4);
+  const fits = today.fits.filter((one) => next.every((other) => other.id !== one.id)).slice(0, 4);
   return (
     <>
       <Panel title={texts.today} note={<Left today={today} now={now} />}>
@@ -37,11 +39,11 @@ export function Today() {
         ) : (
           <Current task={today.current} now={now} working={today.working} />
         )}
-        {today.next.length > 0 && (
+        {next.length > 0 && (
           <>
             <h3 className="text-soft pt-1 text-[13.5px]">{texts.next}</h3>
             <ol className="flex flex-col">
-              {today.next.slice(0, 4).map((task) => (
+              {next.map((task) => (
                 <Line key={task.id} task={task} now={now} why={reasonWords(task.first, now)} />
               ))}
             </ol>
@@ -57,10 +59,10 @@ export function Today() {
           </ul>
         </Panel>
       )}
-      {today.fits.length > 0 && today.until !== undefined && (
+      {fits.length > 0 && today.until !== undefined && (
         <Panel title={texts.fits(moment(today.until, now))}>
           <ul className="flex flex-col">
-            {today.fits.slice(0, 4).map((task) => (
+            {fits.map((task) => (
               <Line key={task.id} task={task} now={now} why={texts.about(roughly(task.usually))} />
             ))}
           </ul>
@@ -145,7 +147,7 @@ function Line({ task, now, why }: { task: PlanTask; now: number; why: string }) 
     <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${task.tag}/${placeOf(task.stop)}`}
-        className="hover:bg-sunk grid min-h-[48px] grid-cols-[66px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
+        className="hover:bg-sunk grid min-h-[48px] grid-cols-[70px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
       >
         <span className="num pt-px text-[13px] leading-5 whitespace-nowrap">{moment(task.start, now)}</span>
         <span className="min-w-0">
@@ -167,7 +169,7 @@ function Running({ wait }: { wait: PlanTask }) {
     <li className="border-line/70 border-b last:border-0">
       <Link
         to={`/camera/${wait.tag}/clean`}
-        className="hover:bg-sunk grid min-h-[44px] grid-cols-[66px_16px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
+        className="hover:bg-sunk grid min-h-[44px] grid-cols-[70px_16px_1fr] items-start gap-2 rounded-[4px] px-1 py-1.5"
       >
         <span className="num text-[13.5px] leading-5 font-bold whitespace-nowrap">
           {over ? moment(wait.end, now) : untilWords(wait.end, now)}
