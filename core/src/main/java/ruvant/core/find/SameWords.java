@@ -3,8 +3,11 @@ package ruvant.core.find;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.units.Named;
@@ -16,11 +19,21 @@ final class SameWords {
             "a", "an", "the", "or", "and", "of", "at", "by", "in", "on", "its", "with", "to", "not", "does", "is",
             "it");
 
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
+
+    /** The names of all causes and symptoms are asked for with every camera: their keys are made once. */
+    private static final Map<String, String> KEYS = new ConcurrentHashMap<>();
+
+    private static final int MOST_KEYS = 20_000;
+
     private SameWords() {}
 
     /** The same for sayings of the same telling words, in whatever order. */
     static String key(String text) {
-        return String.join(" ", new TreeSet<>(telling(text)));
+        if (KEYS.size() > MOST_KEYS) {
+            KEYS.clear();
+        }
+        return KEYS.computeIfAbsent(text, one -> String.join(" ", new TreeSet<>(telling(one))));
     }
 
     /** Whether something said is what is called so, or was. */
@@ -45,7 +58,7 @@ final class SameWords {
     }
 
     static Set<String> telling(String text) {
-        return Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
+        return Arrays.stream(BETWEEN_WORDS.split(text.toLowerCase(Locale.ROOT)))
                 .filter(word -> !word.isEmpty() && !SMALL.contains(word))
                 .collect(Collectors.toSet());
     }

@@ -1,7 +1,6 @@
 package ruvant.core.measure;
 
 import java.util.List;
-import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
  * How far a person's ear can be trusted: guesses made before the measurement against what was measured then.
@@ -33,7 +32,7 @@ public record Ear(int compared, double biasEv, double scatterEv, double widthEv)
         if (n < ENOUGH) {
             return new Ear(n, off.biasEv(), off.scatterEv(), UNKNOWN_EV);
         }
-        double t = new TDistribution(n - 1).inverseCumulativeProbability(0.975);
+        double t = Quantiles.student(n - 1, 0.975);
         return new Ear(n, off.biasEv(), off.scatterEv(), t * off.plausibleScatterEv() * Math.sqrt(1 + 1.0 / n));
     }
 }

@@ -1,8 +1,6 @@
 package ruvant.core.measure;
 
 import java.util.List;
-import org.hipparchus.distribution.continuous.GammaDistribution;
-import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.StatUtils;
 import ruvant.core.units.ExposureEv;
 
@@ -62,18 +60,17 @@ public record RunStatistics(int firings, double biasEv, double scatterEv) {
             return new Interval(0, Double.POSITIVE_INFINITY);
         }
         int freedom = firings - 1;
-        GammaDistribution chiSquare = new GammaDistribution(freedom / 2.0, 2);
         double tail = (1 - confidence) / 2;
         return new Interval(
-                scatterEv * Math.sqrt(freedom / chiSquare.inverseCumulativeProbability(1 - tail)),
-                scatterEv * Math.sqrt(freedom / chiSquare.inverseCumulativeProbability(tail)));
+                scatterEv * Math.sqrt(freedom / Quantiles.chiSquare(freedom, 1 - tail)),
+                scatterEv * Math.sqrt(freedom / Quantiles.chiSquare(freedom, tail)));
     }
 
     static double halfWidthEv(double confidence, int firings, double scatterEv) {
         if (firings < 2) {
             return Double.POSITIVE_INFINITY;
         }
-        double t = new TDistribution(firings - 1).inverseCumulativeProbability(0.5 + confidence / 2);
+        double t = Quantiles.student(firings - 1, 0.5 + confidence / 2);
         return t * scatterEv / Math.sqrt(firings);
     }
 }

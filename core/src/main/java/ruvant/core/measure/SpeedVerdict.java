@@ -1,7 +1,5 @@
 package ruvant.core.measure;
 
-import org.hipparchus.distribution.continuous.GammaDistribution;
-
 /**
  * Whether a speed is within tolerance, as far as its firings tell.
  *
@@ -57,7 +55,7 @@ public record SpeedVerdict(Kind kind, int fireMore, boolean straddles) {
     /** Upper bound of the scatter: s·√((n−1)/χ²), χ² at the lower 20 % point with n − 1 degrees of freedom. */
     private static double upperScatter(RunStatistics run) {
         int freedom = run.firings() - 1;
-        double chiSquare = new GammaDistribution(freedom / 2.0, 2).inverseCumulativeProbability(1 - UPPER_SCATTER);
+        double chiSquare = Quantiles.chiSquare(freedom, 1 - UPPER_SCATTER);
         return run.scatterEv() * Math.sqrt(freedom / chiSquare);
     }
 }

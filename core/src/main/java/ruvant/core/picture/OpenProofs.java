@@ -13,8 +13,13 @@ final class OpenProofs {
 
     /** Their names: functions first, then speeds that are no functions of their own. */
     static List<String> of(JobPicture picture) {
+        return of(picture, picture.speedsOfTheCamera());
+    }
+
+    /** The same where the camera's speeds are at hand. */
+    static List<String> of(JobPicture picture, List<SpeedRow> speeds) {
         Set<String> open = new LinkedHashSet<>(NotTried.of(picture.intake(), picture.prove()));
-        picture.speedsOfTheCamera().stream()
+        speeds.stream()
                 .filter(row -> row.before().isPresent() && row.after().isEmpty())
                 .map(SpeedRow::speed)
                 .filter(speed -> !open.contains(FunctionList.speed(speed).words()))

@@ -3,6 +3,7 @@ package ruvant.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import ruvant.core.intake.IntakePicture;
+import ruvant.core.prove.SpeedRow;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.Stop;
 
@@ -27,9 +28,8 @@ public record StopProgress(Stop stop, State state, String note) {
         long openScope = picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.OPEN)
                 .count();
-        long after = picture.speedsOfTheCamera().stream()
-                .filter(row -> row.after().isPresent())
-                .count();
+        List<SpeedRow> speeds = picture.speedsOfTheCamera();
+        long after = speeds.stream().filter(row -> row.after().isPresent()).count();
         List<StopProgress> all = new ArrayList<>();
         all.add(of(
                 Stop.INTAKE,
@@ -59,7 +59,7 @@ public record StopProgress(Stop stop, State state, String note) {
         all.add(of(Stop.REFIT, anyBack, anyBack && out == 0, off == 0 ? "" : (off - out) + " of " + off + " back"));
         int streak = picture.prove().streak().current();
         boolean proving = after > 0 || picture.prove().streak().firingsSinceWork() > 0;
-        int unproved = OpenProofs.of(picture).size();
+        int unproved = OpenProofs.of(picture, speeds).size();
         all.add(of(
                 Stop.PROVE,
                 proving,
