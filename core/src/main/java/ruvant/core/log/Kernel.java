@@ -110,7 +110,7 @@ public final class Kernel {
         Optional<Folded> known = earlier.filter(folded -> folded.isOf(log));
         Optional<Folding> carriedOn = known.filter(folded -> !reachesBack).map(Folded::folding);
         Folding folding = carriedOn.orElseGet(() -> new Folding(rooms));
-        Optional<Refusal> refused = strikes(log, added);
+        Optional<Refusal> refused = touchesWhatStands(log, added).or(() -> strikes(log, added));
         if (refused.isEmpty()) {
             refused = reachesBack
                     ? replay(folding, log, after, added)
@@ -147,6 +147,28 @@ public final class Kernel {
 
     private static boolean reachesBack(Line line) {
         return line.before() != null || line.entry() instanceof RecordEntry;
+    }
+
+    /** What stands for good is not reached back to: no line about it, and no place of its own choosing for it. */
+    private Optional<Refusal> touchesWhatStands(Log<?> log, List<Line> added) {
+        boolean touched = added.stream().anyMatch(line -> switch (line.entry()) {
+            case RecordEntry.Struck strike -> stands(log, strike.target());
+            case RecordEntry.StrikeUndone undone -> false;
+            case RecordEntry.Amended amended -> stands(log, amended.target());
+            default -> line.before() != null && rooms.has(line.entry(), Lasting.STANDS);
+        });
+        return touched
+                ? Optional.of(new Refusal(
+                        "standsForGood",
+                        "That went out under its number and stays as it is.",
+                        "Put it right with a new paper, such as a credit note."))
+                : Optional.empty();
+    }
+
+    private boolean stands(Log<?> log, UUID target) {
+        return log.find(target)
+                .filter(line -> rooms.has(line.entry(), Lasting.STANDS))
+                .isPresent();
     }
 
     private static Optional<Refusal> strikes(Log<?> log, List<Line> added) {

@@ -1,5 +1,6 @@
 package ruvant.core.units;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.Currency;
 import java.util.IllformedLocaleException;
@@ -40,8 +41,13 @@ public record CurrencyHere(String currency, String locale) {
         return Money.parse("amount", typed, currency);
     }
 
+    /** An amount with its code, such as {@code 85.00 EUR}; below 0 with a minus before it. */
+    public static String words(long minor, String currency) {
+        return BigDecimal.valueOf(minor, digits(currency)).toPlainString() + " " + currency;
+    }
+
     /** Figures after the point of a currency; a unit that is no money of a country has none. */
-    static int digits(String currency) {
+    public static int digits(String currency) {
         return Math.max(0, of(currency).getDefaultFractionDigits());
     }
 
