@@ -40,12 +40,13 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
     }
 
     private static final class DepositState {
-        private final UUID id;
+        private final Line line;
         private final AccountsEntry.Deposited what;
+        private final List<AccountsPicture.Moved> back = new ArrayList<>();
         private long leftMinor;
 
-        private DepositState(UUID id, AccountsEntry.Deposited what) {
-            this.id = id;
+        private DepositState(Line line, AccountsEntry.Deposited what) {
+            this.line = line;
             this.what = what;
             this.leftMinor = what.minor();
         }
@@ -105,8 +106,8 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         if (!billed.currency().equals(credit.currency())) {
             return refuse("otherCurrency", "The bill is in " + billed.currency() + ".", "Credit it in the same.");
         }
-        long left = billed.totals().totalMinor() - bill.creditedMinor;
-        return credit.totals().totalMinor() <= left
+        long left = billed.totals().dueMinor() + billed.totals().prepaidMinor() - bill.creditedMinor;
+        return credit.totals().dueMinor() <= left
                 ? Optional.empty()
                 : refuse(
                         "moreThanBilled",
@@ -161,7 +162,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
                 payments.put(line.id(), bill.held.paper().number().toString());
             }
             case AccountsEntry.Deposited one -> {
-                deposits.put(line.id(), new DepositState(line.id(), one));
+                deposits.put(line.id(), new DepositState(line, one));
                 payments.put(line.id(), one.job().toString());
             }
             case AccountsEntry.PaidBack one -> paidBack(line, one);
@@ -179,7 +180,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         }
         if (paper.kind() == PaperKind.CREDIT) {
             BillState bill = bills.get(paper.refersTo());
-            bill.creditedMinor += paper.totals().totalMinor();
+            bill.creditedMinor += paper.totals().dueMinor();
             bill.credits.add(line.id());
         }
     }
@@ -203,7 +204,9 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
             bill.paidMinor -= back.minor();
             bill.moved.add(moved(line, -back.minor(), back.how(), back.day(), back.remark()));
         } else {
-            deposits.get(back.of()).leftMinor -= back.minor();
+            DepositState deposit = deposits.get(back.of());
+            deposit.leftMinor -= back.minor();
+            deposit.back.add(moved(line, -back.minor(), back.how(), back.day(), back.remark()));
         }
     }
 
@@ -229,7 +232,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
     }
 
     /** What a line is called: the number of its paper. */
-    String name(UUID line) {
+    public String name(UUID line) {
         AccountsPicture.Held held = papers.get(line);
         return held == null
                 ? payments.getOrDefault(line, "it")
@@ -251,7 +254,8 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
                                 Optional.ofNullable(one.givenUp)))
                         .toList(),
                 deposits.values().stream()
-                        .map(one -> new AccountsPicture.Deposit(one.id, one.what, one.leftMinor))
+                        .map(one -> new AccountsPicture.Deposit(
+                                one.line.id(), one.line.by(), one.what, one.leftMinor, List.copyOf(one.back)))
                         .toList(),
                 Arrays.stream(PaperKind.values()).map(this::next).toList());
     }

@@ -50,8 +50,13 @@ public record AccountsPicture(List<Held> papers, List<Bill> bills, List<Deposit>
         }
     }
 
-    /** @param leftMinor that no bill took off yet and nobody got back */
-    public record Deposit(UUID id, AccountsEntry.Deposited what, long leftMinor) {}
+    /**
+     * What was paid in advance.
+     *
+     * @param leftMinor that no bill took off yet and nobody got back
+     * @param back what of it went back
+     */
+    public record Deposit(UUID id, String by, AccountsEntry.Deposited what, long leftMinor, List<Moved> back) {}
 
     /** The paper of a line. */
     public Optional<Held> paper(UUID id) {
@@ -76,9 +81,10 @@ public record AccountsPicture(List<Held> papers, List<Bill> bills, List<Deposit>
     }
 
     /** What was paid for a job that no bill took off yet. */
-    public long depositedMinor(TagNumber job) {
+    public long depositedMinor(TagNumber job, String currency) {
         return deposits.stream()
-                .filter(one -> one.what().job().equals(job))
+                .filter(one ->
+                        one.what().job().equals(job) && one.what().currency().equals(currency))
                 .mapToLong(Deposit::leftMinor)
                 .sum();
     }

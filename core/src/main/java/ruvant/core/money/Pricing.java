@@ -27,6 +27,11 @@ public record Pricing(
         fixed = List.copyOf(fixed);
     }
 
+    /** The same under other taxes, such as those of a bill that is put right later. */
+    public Pricing with(Taxes others) {
+        return new Pricing(others, labour, hourMinor, markupHundredths, fixed, terms, seller);
+    }
+
     /** What an hour of somebody's at some work is charged at: the rate that is said most closely. */
     public long hourMinor(String person, String skill) {
         return labour.stream()

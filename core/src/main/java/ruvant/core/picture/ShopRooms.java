@@ -12,6 +12,7 @@ import ruvant.core.house.SheetRoom;
 import ruvant.core.house.TruthsRoom;
 import ruvant.core.log.LogName;
 import ruvant.core.log.Rooms;
+import ruvant.core.money.MoneyRoom;
 import ruvant.core.said.taught.TaughtRoom;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
@@ -27,7 +28,12 @@ public final class ShopRooms {
     /** The rooms of the house's log. */
     public static Rooms house(Materials shipped, TradeLists lists) {
         return new Rooms(List.of(
-                new HouseRoom(), new HoursRoom(), new TablesRoom(shipped), new ListsRoom(lists), new TaughtRoom()));
+                new HouseRoom(),
+                new HoursRoom(),
+                new MoneyRoom(),
+                new TablesRoom(shipped),
+                new ListsRoom(lists),
+                new TaughtRoom()));
     }
 
     /** The rooms of the log of what is known. */

@@ -170,13 +170,13 @@ class AccountsRoomTest {
     void aDepositGoesIntoTheNextBillOnce() {
         UUID first = add(deposit(2_000));
         add(deposit(1_000));
-        assertThat(picture().depositedMinor(JOB)).isEqualTo(3_000);
+        assertThat(picture().depositedMinor(JOB, "EUR")).isEqualTo(3_000);
         assertThat(refused(new AccountsEntry.Issued(paper(picture().next(PaperKind.BILL), 9_000, 3_001, null))))
                 .isPresent();
         add(back(first, 500));
         UUID bill = issue(PaperKind.BILL, 9_000, 2_500, null);
         assertThat(picture().bill(bill).orElseThrow().openMinor()).isEqualTo(6_500);
-        assertThat(picture().depositedMinor(JOB)).isZero();
+        assertThat(picture().depositedMinor(JOB, "EUR")).isZero();
         assertThat(refused(new AccountsEntry.Issued(paper(picture().next(PaperKind.BILL), 9_000, 1, null))))
                 .isPresent();
     }
@@ -210,7 +210,7 @@ class AccountsRoomTest {
                     new AccountsEntry.Issued(paper(
                             picture().next(PaperKind.BILL),
                             10_000,
-                            Math.min(10_000, picture().depositedMinor(JOB)),
+                            Math.min(10_000, picture().depositedMinor(JOB, "EUR")),
                             null));
                 case 1 -> new AccountsEntry.Issued(paper(picture().next(PaperKind.CREDIT), minor, 0, of));
                 case 2 -> deposit(minor);

@@ -20,6 +20,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruvant.core.accounts.PaperNumber;
 import ruvant.core.knowledge.OrderMet;
 import ruvant.core.log.Entry;
 import ruvant.core.units.MayBeNull;
@@ -35,7 +36,7 @@ import ruvant.core.units.WellName;
 @Configuration(proxyBeanMethods = false)
 class ApiDocument {
     static {
-        for (Class<?> text : List.of(TagNumber.class, WellName.class, PartName.class)) {
+        for (Class<?> text : List.of(TagNumber.class, WellName.class, PartName.class, PaperNumber.class)) {
             SpringDocUtils.getConfig().replaceWithSchema(text, new StringSchema());
         }
     }

@@ -24,6 +24,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import ruvant.core.accounts.AccountsRoom;
+import ruvant.core.accounts.PaperNumber;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
@@ -51,6 +53,7 @@ public final class EntryJson {
     private static final List<Rooms> LOGS = List.of(
             JobRooms.ALL,
             ShelfRoom.ROOMS,
+            AccountsRoom.ROOMS,
             ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY),
             ShopRooms.knowledge(FaultKnowledge.EMPTY, AdjusterBook.EMPTY));
 
@@ -61,6 +64,7 @@ public final class EntryJson {
         SimpleModule module = new SimpleModule("ruvant");
         module.setMixInAnnotation(OrderMet.class, ForTheRules.class);
         asText(module, TagNumber.class, TagNumber::parse);
+        asText(module, PaperNumber.class, PaperNumber::parse);
         asText(module, WellName.class, WellName::parse);
         asText(module, PartName.class, PartName::of);
         module.addDeserializer(Named.class, new NamedReader());

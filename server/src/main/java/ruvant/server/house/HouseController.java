@@ -14,12 +14,16 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.accounts.PaidHow;
+import ruvant.core.accounts.PaperKind;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.School;
 import ruvant.core.house.SpeedLimits;
 import ruvant.core.house.Stand;
 import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.measure.TypedTimes;
+import ruvant.core.money.Measure;
+import ruvant.core.money.TaxKind;
 import ruvant.core.said.taught.WordClass;
 import ruvant.core.shelf.Condition;
 import ruvant.core.shelf.PartState;
@@ -80,6 +84,10 @@ class HouseController {
             StandSetup.Coupling.class,
             Stand.Lamp.class,
             Urgency.class,
+            TaxKind.class,
+            Measure.class,
+            PaperKind.class,
+            PaidHow.class,
             Stop.class);
 
     private final ShopService shop;

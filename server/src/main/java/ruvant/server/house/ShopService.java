@@ -26,6 +26,8 @@ import ruvant.core.log.Entry;
 import ruvant.core.log.Folds;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
+import ruvant.core.money.MoneyRoom;
+import ruvant.core.money.Pricing;
 import ruvant.core.picture.Shipped;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.ShopRooms;
@@ -74,6 +76,7 @@ public class ShopService implements LogDoor {
             AdjusterChanges adjusters,
             List<Stand> stands,
             ShopHours hours,
+            Pricing pricing,
             TaughtWords taught,
             ModelTruths truths) {}
 
@@ -129,6 +132,8 @@ public class ShopService implements LogDoor {
                 adjusters,
                 settings.stands(),
                 byHouse.of(HoursRoom.Fold.class).hours(practice.people()),
+                byHouse.of(MoneyRoom.Fold.class)
+                        .pricing(practice.reckoning().rates().hourMinor()),
                 byHouse.of(TaughtRoom.Fold.class).changes(),
                 byKnowledge.of(TruthsRoom.Fold.class).changes());
     }
@@ -187,6 +192,11 @@ public class ShopService implements LogDoor {
     /** When it works. */
     public ShopHours hours() {
         return state().hours();
+    }
+
+    /** At what it charges. */
+    public Pricing pricing() {
+        return state().pricing();
     }
 
     /** Its shutter stands. */

@@ -27,7 +27,7 @@ import ruvant.server.storage.Times;
 @Repository
 public class LineStore {
     /** The shop's own logs stand beside the jobs' in one table; a job's key is its number, which is above 0. */
-    private static final Map<String, Integer> OWN = Map.of("shelf", -1, "house", -2, "knowledge", -3);
+    private static final Map<String, Integer> OWN = Map.of("shelf", -1, "house", -2, "knowledge", -3, "accounts", -4);
 
     private static final Map<Integer, String> NAMES =
             OWN.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));

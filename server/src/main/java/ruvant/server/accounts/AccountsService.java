@@ -1,0 +1,199 @@
+package ruvant.server.accounts;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import ruvant.core.accounts.AccountsEntry;
+import ruvant.core.accounts.AccountsFold;
+import ruvant.core.accounts.AccountsPicture;
+import ruvant.core.accounts.AccountsRoom;
+import ruvant.core.accounts.Draft;
+import ruvant.core.accounts.Paper;
+import ruvant.core.accounts.PaperKind;
+import ruvant.core.accounts.PaperNumber;
+import ruvant.core.accounts.Papers;
+import ruvant.core.log.Folding;
+import ruvant.core.log.Folds;
+import ruvant.core.log.Kernel;
+import ruvant.core.log.Line;
+import ruvant.core.log.Log;
+import ruvant.core.log.LogName;
+import ruvant.core.log.NewLine;
+import ruvant.core.log.Rooms;
+import ruvant.core.money.Pricing;
+import ruvant.core.money.Totals;
+import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Refusal;
+import ruvant.server.house.ShopService;
+import ruvant.server.record.Events;
+import ruvant.server.record.LineStore;
+import ruvant.server.record.LineView;
+import ruvant.server.record.LogDoor;
+import ruvant.server.record.LogKeeper;
+import ruvant.server.record.LogKind;
+import ruvant.server.record.RefusedException;
+import ruvant.server.storage.Database;
+
+/** The log of papers and money, at hand for every request. Numbers are given here, in the transaction that keeps the paper. */
+@Service
+public class AccountsService implements LogDoor {
+    private final ShopService shop;
+    private final Events events;
+    private final Clock clock;
+    private final LogKeeper<AccountsEntry> keeper;
+    private volatile AccountsPicture picture;
+
+    public AccountsService(Database database, LineStore lines, ShopService shop, Events events, Clock clock) {
+        this.shop = shop;
+        this.events = events;
+        this.clock = clock;
+        this.keeper = new LogKeeper<>(database, lines, new Accounts());
+    }
+
+    /** What the keeper asks of the accounts. */
+    private final class Accounts implements LogKind<AccountsEntry> {
+        @Override
+        public Rooms rooms() {
+            return AccountsRoom.ROOMS;
+        }
+
+        @Override
+        public Kernel kernel(LogName log, Instant now) {
+            return AccountsRoom.KERNEL;
+        }
+
+        @Override
+        public ruvant.core.log.Names names(Log<AccountsEntry> log) {
+            return Folding.of(AccountsRoom.ROOMS, log).of(AccountsFold.class)::name;
+        }
+
+        @Override
+        public void project(Log<AccountsEntry> after, Folds folds, List<Line> added) {
+            // nothing is kept beside the log: it is read whole
+        }
+
+        @Override
+        public void tell(Log<AccountsEntry> after, Folds folds, List<Line> added) {
+            picture = folds.of(AccountsFold.class).picture();
+            events.changed(after.name(), after.lastSequence());
+        }
+    }
+
+    /** Papers and money as they are now. */
+    public AccountsPicture picture() {
+        AccountsPicture now = picture;
+        if (now == null) {
+            now = keeper.folds(AccountsRoom.LOG).of(AccountsFold.class).picture();
+            picture = now;
+        }
+        return now;
+    }
+
+    /**
+     * The paper of a number.
+     *
+     * @throws FieldProblem where there is none
+     */
+    public AccountsPicture.Held paper(PaperNumber number) {
+        return picture()
+                .paper(number)
+                .orElseThrow(
+                        () -> new FieldProblem("number", "There is no " + number + ".", "Look for it under Accounts."));
+    }
+
+    /** Up to which line the log goes. */
+    public long sequence() {
+        return keeper.log(AccountsRoom.LOG).lastSequence();
+    }
+
+    private String currency() {
+        return shop.shop().practice().reckoning().money().currency();
+    }
+
+    /** The day it is in the shop. */
+    public LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
+    /** What a draft comes to now. */
+    public Totals totals(Draft draft) {
+        return draft.totals(pricing(draft), prepaid(draft));
+    }
+
+    /**
+     * Sends a paper out under the next number of its kind. Said twice with the same id, it goes out once.
+     *
+     * @param seenMinor what it came to when somebody looked at it; what goes out is what was seen
+     */
+    public synchronized AccountsPicture.Held issue(String by, UUID id, Draft draft, long seenMinor) {
+        Optional<AccountsPicture.Held> known = picture().paper(id);
+        if (known.isPresent()) {
+            return known.get();
+        }
+        Paper paper = draft.paper(picture().next(draft.kind()), pricing(draft), currency(), prepaid(draft), today());
+        if (paper.totals().dueMinor() != seenMinor) {
+            throw new RefusedException(
+                    new Refusal(
+                            "comesToOther",
+                            "It comes to another amount now than when you looked at it.",
+                            "Check the lines and the new sum, then send it out."),
+                    List.of(),
+                    List.of());
+        }
+        keeper.append(
+                AccountsRoom.LOG,
+                by,
+                0,
+                List.of(new NewLine(id, null, null, new AccountsEntry.Issued(paper))),
+                clock.instant());
+        return picture().paper(id).orElseThrow();
+    }
+
+    private Pricing pricing(Draft draft) {
+        Pricing now = shop.pricing();
+        return switch (draft.kind()) {
+            case QUOTE, ORDER, BILL -> now;
+            case RECEIPT -> Papers.forReceipts(now);
+            case CREDIT ->
+                Papers.asBilled(
+                        picture()
+                                .bill(draft.refersTo())
+                                .orElseThrow(() -> new FieldProblem(
+                                        "refersTo", "There is no such bill.", "Choose the bill that is put right."))
+                                .held()
+                                .paper(),
+                        now);
+        };
+    }
+
+    private long prepaid(Draft draft) {
+        return draft.kind() == PaperKind.BILL && draft.job() != null
+                ? picture().depositedMinor(draft.job(), currency())
+                : 0;
+    }
+
+    @Override
+    public boolean has(LogName log) {
+        return log.equals(AccountsRoom.LOG);
+    }
+
+    /** Payments come in as every other line; papers do not, because their numbers are given here. */
+    @Override
+    public long append(LogName log, String by, long basedOn, List<NewLine> lines) {
+        if (lines.stream().anyMatch(line -> line.entry() instanceof AccountsEntry.Issued)) {
+            throw new FieldProblem(
+                    "kind", "A paper gets its number when it is made.", "Make it under Accounts, from a draft.");
+        }
+        return keeper.append(log, by, basedOn, lines, clock.instant()).lastSequence();
+    }
+
+    @Override
+    public List<LineView> lines(LogName log) {
+        return keeper.lines(log);
+    }
+}
