@@ -24,7 +24,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
 
     private static final class BillState {
         private final AccountsPicture.Held held;
-        private final List<AccountsPicture.Moved> moved = new ArrayList<>();
+        private final List<AccountsPicture.MoneyMoved> moved = new ArrayList<>();
         private final List<UUID> credits = new ArrayList<>();
         private long paidMinor;
         private long creditedMinor;
@@ -42,7 +42,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
     private static final class DepositState {
         private final Line line;
         private final AccountsEntry.Deposited what;
-        private final List<AccountsPicture.Moved> back = new ArrayList<>();
+        private final List<AccountsPicture.MoneyMoved> back = new ArrayList<>();
         private long leftMinor;
 
         private DepositState(Line line, AccountsEntry.Deposited what) {
@@ -210,9 +210,9 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         }
     }
 
-    private static AccountsPicture.Moved moved(
+    private static AccountsPicture.MoneyMoved moved(
             Line line, long minor, PaidHow how, java.time.LocalDate day, String remark) {
-        return new AccountsPicture.Moved(line.id(), line.at(), line.by(), minor, how, day, remark);
+        return new AccountsPicture.MoneyMoved(line.id(), line.at(), line.by(), minor, how, day, remark);
     }
 
     private boolean open(UUID bill) {

@@ -20,7 +20,7 @@ public record AccountsPicture(List<Held> papers, List<Bill> bills, List<Deposit>
     public record Held(UUID id, Instant at, String by, Paper paper) {}
 
     /** Money that came in or went back. */
-    public record Moved(UUID id, Instant at, String by, long minor, PaidHow how, LocalDate day, String remark) {}
+    public record MoneyMoved(UUID id, Instant at, String by, long minor, PaidHow how, LocalDate day, String remark) {}
 
     /**
      * A bill and what became of it.
@@ -35,7 +35,7 @@ public record AccountsPicture(List<Held> papers, List<Bill> bills, List<Deposit>
             long paidMinor,
             long creditedMinor,
             long openMinor,
-            List<Moved> moved,
+            List<MoneyMoved> moved,
             List<UUID> credits,
             Optional<String> givenUp) {
         /** Whether something is still waited for. */
@@ -56,7 +56,7 @@ public record AccountsPicture(List<Held> papers, List<Bill> bills, List<Deposit>
      * @param leftMinor that no bill took off yet and nobody got back
      * @param back what of it went back
      */
-    public record Deposit(UUID id, String by, AccountsEntry.Deposited what, long leftMinor, List<Moved> back) {}
+    public record Deposit(UUID id, String by, AccountsEntry.Deposited what, long leftMinor, List<MoneyMoved> back) {}
 
     /** The paper of a line. */
     public Optional<Held> paper(UUID id) {

@@ -39,7 +39,7 @@ public final class Papers {
      */
     public static Draft receipt(AccountsPicture accounts, UUID payment) {
         for (AccountsPicture.Bill bill : accounts.bills()) {
-            for (AccountsPicture.Moved moved : bill.moved()) {
+            for (AccountsPicture.MoneyMoved moved : bill.moved()) {
                 if (moved.id().equals(payment) && moved.minor() > 0) {
                     Paper of = bill.held().paper();
                     String words = "Payment of bill " + of.number() + ", "

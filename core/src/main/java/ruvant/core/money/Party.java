@@ -34,12 +34,4 @@ public record Party(
     public static Party named(String name) {
         return new Party(name, "", "", "", "", "", "");
     }
-
-    /** The lines of the address below the name; those that are empty are left out. */
-    public List<String> address() {
-        String place = (postcode + " " + town).strip();
-        return java.util.stream.Stream.of(street, place, country)
-                .filter(one -> !one.isEmpty())
-                .toList();
-    }
 }

@@ -69,7 +69,7 @@ class AccountsController {
     }
 
     /** A bill that is waited for, or on which money is to go back. */
-    record OpenBill(PaperRow paper, long openMinor, boolean overdue, List<AccountsPicture.Moved> moved) {
+    record OpenBill(PaperRow paper, long openMinor, boolean overdue, List<AccountsPicture.MoneyMoved> moved) {
         static OpenBill of(AccountsPicture.Bill bill, LocalDate today) {
             return new OpenBill(PaperRow.of(bill.held()), bill.openMinor(), bill.overdue(today), bill.moved());
         }

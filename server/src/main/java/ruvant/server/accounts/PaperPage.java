@@ -45,7 +45,9 @@ final class PaperPage {
         page.lines();
         page.totals();
         page.foot();
-        String shop = Stream.concat(Stream.of(paper.seller().party().name()), paper.seller().party().address().stream())
+        String shop = Stream.concat(
+                        Stream.of(paper.seller().party().name()),
+                        address(paper.seller().party(), paper.buyer()).stream())
                 .collect(Collectors.joining(", "));
         String title = title(paper.kind()) + " " + paper.number();
         List<Letterhead.Fact> facts = page.facts(refersTo);
@@ -83,12 +85,26 @@ final class PaperPage {
 
     private void buyer() {
         Party buyer = paper.buyer();
-        StringBuilder to = new StringBuilder("<div dir=\"auto\">" + Markup.escape(buyer.name()) + "</div>");
-        buyer.address().forEach(line -> to.append("<div dir=\"auto\">" + Markup.escape(line) + "</div>"));
+        StringBuilder to =
+                new StringBuilder("<div><span dir=\"auto\">" + Markup.escape(buyer.name()) + "</span></div>");
+        address(buyer, paper.seller().party())
+                .forEach(line -> to.append("<div><span dir=\"auto\">" + Markup.escape(line) + "</span></div>"));
         if (!buyer.taxNumber().isEmpty()) {
             to.append("<div>Tax number " + Markup.escape(buyer.taxNumber()) + "</div>");
         }
         body.append(Letterhead.row("To", to));
+    }
+
+    /** Street and town, and the country where that is not the reader's own. */
+    private static List<String> address(Party of, Party reader) {
+        return Stream.of(
+                        of.street(),
+                        (of.postcode() + " " + of.town()).strip(),
+                        of.country().equals(reader.country())
+                                ? ""
+                                : Locale.of("", of.country()).getDisplayCountry(Locale.ENGLISH))
+                .filter(one -> !one.isEmpty())
+                .toList();
     }
 
     private void lines() {
@@ -219,10 +235,11 @@ final class PaperPage {
             .lines td { text-align: right; vertical-align: top; border-top: 0.4pt solid #cdc4b1; padding: 3pt 0 3pt 10pt; white-space: nowrap; }
             .lines td:first-child { text-align: start; padding-left: 0; white-space: normal; overflow-wrap: anywhere; word-wrap: break-word; width: 58%; }
             .lines tr { page-break-inside: avoid; break-inside: avoid; }
-            .sums { width: 62%; margin: 8pt 0 0 38%; }
-            .sums th { text-align: left; font-weight: normal; color: #55504a; padding: 1.5pt 0; }
-            .sums td { text-align: right; padding: 1.5pt 0; white-space: nowrap; }
-            .sums .due th, .sums .due td { border-top: 1.4pt solid #0b5660; font-weight: bold; font-size: 12pt; color: #1c1a17; padding-top: 4pt; }
+            .sums { margin-top: 8pt; }
+            .sums th { text-align: right; font-weight: normal; color: #55504a; padding: 1.5pt 0; }
+            .sums td { width: 92pt; text-align: right; padding: 1.5pt 0; white-space: nowrap; }
+            .sums .due th, .sums .due td { font-weight: bold; font-size: 12pt; color: #1c1a17; padding-top: 3pt; }
+            .sums .due td { border-top: 1.4pt solid #0b5660; }
             .together { page-break-inside: avoid; break-inside: avoid; }
             .of { text-align: right; color: #55504a; margin: 3pt 0 0; }
             """;

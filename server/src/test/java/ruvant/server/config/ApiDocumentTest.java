@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
@@ -27,6 +29,21 @@ class ApiDocumentTest extends OverHttp {
                 .as(
                         "rewrite it with: mvn -pl server -am test -Dtest=ApiDocumentTest -Druvant.writeApi=true -DargLine=-Druvant.writeApi=true")
                 .isEqualTo(running);
+    }
+
+    /** Two records of one name would leave an answer without its description, and nobody would see it. */
+    @Test
+    void everyAnswerIsDescribed() {
+        List<String> bare = new ArrayList<>();
+        JsonNode paths = shop.get("/api/openapi").body().get("paths");
+        paths.fields()
+                .forEachRemaining(path -> path.getValue().fields().forEachRemaining(method -> {
+                    JsonNode ok = method.getValue().at("/responses/200");
+                    if (ok.has("content") && ok.get("content").isEmpty()) {
+                        bare.add(method.getKey() + " " + path.getKey());
+                    }
+                }));
+        assertThat(bare).isEmpty();
     }
 
     @Test

@@ -22,6 +22,8 @@ import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import ruvant.core.accounts.AccountsFold;
+import ruvant.core.accounts.AccountsRoom;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.adjust.AdjustersRoom;
 import ruvant.core.find.FaultKnowledge;
@@ -37,6 +39,7 @@ import ruvant.core.log.Folding;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
+import ruvant.core.money.MoneyRoom;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
@@ -125,6 +128,10 @@ class FrozenLogTest {
                 Folding.of(ShelfRoom.ROOMS, new Log<>(new LogName(name), lines))
                         .of(ShelfRoom.Fold.class)
                         .picture();
+            case "accounts" ->
+                Folding.of(AccountsRoom.ROOMS, new Log<>(new LogName(name), lines))
+                        .of(AccountsFold.class)
+                        .picture();
             case "house" -> {
                 Folding folding = Folding.of(
                         ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY), new Log<>(new LogName(name), lines));
@@ -135,6 +142,7 @@ class FrozenLogTest {
                         "hours",
                                 folding.of(HoursRoom.Fold.class)
                                         .hours(house.practice().people()),
+                        "pricing", folding.of(MoneyRoom.Fold.class).pricing(4_000),
                         "tables", folding.of(TablesRoom.Fold.class).changes(),
                         "lists", folding.of(ListsRoom.Fold.class).changes());
             }
