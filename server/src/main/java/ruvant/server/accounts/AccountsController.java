@@ -19,6 +19,8 @@ import ruvant.core.accounts.Draft;
 import ruvant.core.accounts.PaperKind;
 import ruvant.core.accounts.PaperNumber;
 import ruvant.core.accounts.Papers;
+import ruvant.core.accounts.TypedDraft;
+import ruvant.core.money.PriceLine;
 import ruvant.core.money.Pricing;
 import ruvant.core.money.Totals;
 import ruvant.core.units.FieldProblem;
@@ -100,8 +102,11 @@ class AccountsController {
             List<OpenBill> bills,
             List<AccountsPicture.Deposit> deposits) {}
 
-    /** A paper to send out. */
-    record Issuing(String by, UUID id, Draft draft, long seenMinor) {}
+    /** A paper to send out, as it was typed. */
+    record Issuing(String by, UUID id, TypedDraft draft, long seenMinor) {}
+
+    /** What a draft comes to, line by line. */
+    record DraftTotals(List<Long> linesMinor, Totals totals) {}
 
     /** A payment for which a receipt is wanted. */
     record ReceiptAsked(String by, UUID id, UUID payment) {}
@@ -156,19 +161,24 @@ class AccountsController {
 
     /** What a draft comes to; nothing is stored. */
     @PostMapping("/totals")
-    Totals totals(@RequestBody Draft draft) {
-        return accounts.totals(draft);
+    DraftTotals totals(@RequestBody TypedDraft typed) {
+        Draft draft = accounts.read(typed);
+        return new DraftTotals(
+                draft.lines().stream().map(PriceLine::amountMinor).toList(), accounts.totals(draft));
     }
 
     @PostMapping("/papers")
     AccountsPicture.Held issue(@RequestBody Issuing asked) {
-        return accounts.issue(asked.by(), needed(asked.id(), "id"), needed(asked.draft(), "draft"), asked.seenMinor());
+        return accounts.issue(
+                asked.by(), needed(asked.id(), "id"), accounts.read(needed(asked.draft(), "draft")), asked.seenMinor());
     }
 
     /** A draft that credits all of a bill, to be shortened. */
     @GetMapping("/papers/{number}/credit")
-    Draft credit(@PathVariable String number) {
-        return Papers.credit(held(number), "");
+    TypedDraft credit(@PathVariable String number) {
+        return TypedDraft.of(
+                Papers.credit(held(number), ""),
+                shop.shop().practice().reckoning().money());
     }
 
     @PostMapping("/receipts")

@@ -17,6 +17,7 @@ import ruvant.core.accounts.Paper;
 import ruvant.core.accounts.PaperKind;
 import ruvant.core.accounts.PaperNumber;
 import ruvant.core.accounts.Papers;
+import ruvant.core.accounts.TypedDraft;
 import ruvant.core.log.Folding;
 import ruvant.core.log.Folds;
 import ruvant.core.log.Kernel;
@@ -118,6 +119,13 @@ public class AccountsService implements LogDoor {
     /** The day it is in the shop. */
     public LocalDate today() {
         return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
+    /** A draft as it was typed, read. */
+    public Draft read(TypedDraft typed) {
+        return typed.read(
+                shop.shop().practice().reckoning().money(),
+                shop.pricing().taxes().usual());
     }
 
     /** What a draft comes to now. */

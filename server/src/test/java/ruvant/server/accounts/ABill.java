@@ -17,8 +17,8 @@ final class ABill {
     static String draft(String kind, String job, long minor, String refersTo) {
         return """
                 {"kind":"%s","job":%s,"about":"Pellworm Twin","buyer":{"name":"נועה Tsao","street":"","postcode":"","town":"","country":"IE",
-                 "taxNumber":"","email":""},"lines":[{"words":"Overhaul","thousandths":1000,"measure":"PIECE","unitMinor":%d,
-                 "discountMinor":0,"tax":"vat"}],"discountMinor":0,"discountHundredths":0,"refersTo":%s,"note":""}""".formatted(kind, quoted(job), minor, quoted(refersTo));
+                 "taxNumber":"","email":""},"lines":[{"words":"Overhaul","quantity":"1","measure":"PIECE","price":"%d.%02d",
+                 "discount":"","tax":"vat"}],"discount":"","refersTo":%s,"note":""}""".formatted(kind, quoted(job), minor / 100, minor % 100, quoted(refersTo));
     }
 
     /** Sending it out. */

@@ -52,7 +52,7 @@ class AccountsHttpTest extends OverHttp {
                 "{\"kind\":\"deposited\",\"job\":\"%s\",\"from\":{\"name\":\"Billed\"},\"minor\":2000,\"currency\":\"EUR\",\"how\":\"CASH\",\"day\":\"2031-03-01\",\"remark\":\"\"}"
                         .formatted(tag));
         String draft = ABill.draft("BILL", tag, 12_300, null);
-        JsonNode totals = shop.post("/api/accounts/totals", draft).body();
+        JsonNode totals = shop.post("/api/accounts/totals", draft).body().get("totals");
         assertThat(totals.get("prepaidMinor").asLong()).isEqualTo(2000);
         assertThat(totals.get("dueMinor").asLong()).isEqualTo(10_300);
         assertThat(totals.get("taxMinor").asLong()).isEqualTo(2300);
