@@ -26,6 +26,14 @@ export const router = createBrowserRouter([
         path: "house",
         lazy: async () => ({ Component: (await import("./rooms/house/HousePage")).HousePage }),
       },
+      {
+        path: "house/prices",
+        lazy: async () => ({ Component: (await import("./rooms/house/Prices")).Prices }),
+      },
+      {
+        path: "accounts",
+        lazy: async () => ({ Component: (await import("./rooms/accounts/Accounts")).Accounts }),
+      },
       { path: "waits", lazy: async () => ({ Component: (await import("./rooms/waits/Waits")).Waits }) },
       {
         path: "house/hours",
@@ -106,6 +114,10 @@ export const router = createBrowserRouter([
           {
             path: "intake",
             lazy: async () => ({ Component: (await import("./rooms/intake/Intake")).Intake }),
+          },
+          {
+            path: "money",
+            lazy: async () => ({ Component: (await import("./rooms/accounts/JobMoney")).JobMoney }),
           },
           { path: "strip", lazy: async () => ({ Component: (await import("./rooms/strip/Strip")).Strip }) },
           {

@@ -4,6 +4,7 @@ import { queries } from "./queries";
 /** What is shown of each of the shop's own logs. A job is asked for by whoever shows it. */
 const SHOWN: Record<string, string[]> = {
   shelf: ["shelf"],
+  accounts: ["accounts"],
   house: [
     "house",
     "hours",
@@ -16,6 +17,7 @@ const SHOWN: Record<string, string[]> = {
     "agents",
     "oiling",
     "guess",
+    "accounts",
   ],
   knowledge: ["faults", "diagnosis", "knownAdjusters", "adjusters", "model", "models", "job", "identify"],
 };

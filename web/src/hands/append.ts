@@ -10,7 +10,7 @@ import { useSigner } from "./signer";
 import { texts } from "./words";
 
 /** The shop's own logs. */
-export type ShopLog = "shelf" | "house" | "knowledge";
+export type ShopLog = "shelf" | "house" | "knowledge" | "accounts";
 
 interface Saying {
   said?: string;

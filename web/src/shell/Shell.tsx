@@ -90,6 +90,7 @@ export function Shell() {
           <Place to="/plan" label={texts.plan} />
           <Place to="/cameras" label={texts.cameras} />
           <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.toUnpackOf(parcels)} />
+          <Place to="/accounts" label={texts.accounts} />
           <Place to="/known" label={texts.whatWeKnow} />
           <Place to="/house" label={texts.settings} />
         </nav>

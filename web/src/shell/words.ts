@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  accounts: "Accounts",
   search: "Search",
   tagOwnerMakerModelSerial: "Tag, owner, maker, model, serial number, complaint",
   results: "Results",

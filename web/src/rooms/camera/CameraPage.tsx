@@ -49,6 +49,7 @@ function Opened({ job }: { job: JobView }) {
     r: () => void navigate(`/camera/${job.tag}/record`),
     j: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
+
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,
     "Ctrl+z": undo,
@@ -101,7 +102,7 @@ function CameraHead({
         </span>
       </Link>
       <Path tag={job.tag} stops={job.stops} here={job.currentStop} shown={shown} />
-      <div className="flex w-[262px] shrink-0 flex-col items-end gap-0.5 text-right">
+      <div className="flex w-[318px] shrink-0 flex-col items-end gap-0.5 text-right">
         <span className="text-[14px] leading-5 whitespace-nowrap">
           {job.sitting.minutes > 0 && (
             <span className="text-soft">{minutesWords(job.sitting.minutes)} · </span>
@@ -115,6 +116,9 @@ function CameraHead({
           )}
         </span>
         <span className="flex items-center gap-1">
+          <SideLink job={job} to="money" at={place}>
+            {texts.money}
+          </SideLink>
           <SideLink job={job} to="pictures" at={place}>
             {texts.pictures}
           </SideLink>

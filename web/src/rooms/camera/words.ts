@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  money: "Money",
   whatToDoNow: "What to do now",
   nothingToDoButWait: "Nothing to do but wait.",
   nothingIsKnownToBeOpen: "Nothing here is known to be open. Say what comes next.",

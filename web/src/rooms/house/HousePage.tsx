@@ -90,6 +90,7 @@ function PracticeForm({ house }: { house: House }) {
           <div className="flex flex-wrap gap-2">
             {[
               { to: "hours", label: texts.hoursOff },
+              { to: "prices", label: texts.pricesAndPapers },
               { to: "tables", label: texts.agentsMaterialsWaitsAndTrade },
             ].map((one) => (
               <Link

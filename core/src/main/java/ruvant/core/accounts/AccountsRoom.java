@@ -75,7 +75,7 @@ public final class AccountsRoom implements Room<AccountsEntry> {
             case AccountsEntry.PaidBack one ->
                 names.of(one.of()) + ": " + figure(one.minor()) + " paid back, "
                         + one.how().label();
-            case AccountsEntry.GivenUp one -> names.of(one.bill()) + ": no longer waited for, " + one.why();
+            case AccountsEntry.GivenUp one -> names.of(one.bill()) + ": written off, " + one.why();
         };
     }
 

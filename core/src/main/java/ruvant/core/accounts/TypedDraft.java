@@ -54,7 +54,8 @@ public record TypedDraft(
             tax = tax == null ? "" : tax;
         }
 
-        private boolean empty() {
+        /** Whether nothing was typed that would stand on the paper. */
+        public boolean blank() {
             return words.isBlank() && price.isEmpty();
         }
     }
@@ -75,7 +76,7 @@ public record TypedDraft(
     public Draft read(CurrencyHere money, String usualTax) {
         List<PriceLine> read = new ArrayList<>();
         for (int at = 0; at < lines.size(); at++) {
-            if (!lines.get(at).empty()) {
+            if (!lines.get(at).blank()) {
                 read.add(line(lines.get(at), "lines." + at + ".", money, usualTax));
             }
         }

@@ -2,6 +2,7 @@ package ruvant.server.accounts;
 
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -97,6 +98,7 @@ class AccountsController {
     /** Papers and money of one job. */
     record JobAccounts(
             long lastSequence,
+            LocalDate today,
             Pricing pricing,
             List<PaperRow> papers,
             List<OpenBill> bills,
@@ -105,7 +107,11 @@ class AccountsController {
     /** A paper to send out, as it was typed. */
     record Issuing(String by, UUID id, TypedDraft draft, long seenMinor) {}
 
-    /** What a draft comes to, line by line. */
+    /**
+     * What a draft comes to.
+     *
+     * @param linesMinor what each line that was typed comes to; 0 for one that is empty
+     */
     record DraftTotals(List<Long> linesMinor, Totals totals) {}
 
     /** A payment for which a receipt is wanted. */
@@ -148,6 +154,7 @@ class AccountsController {
         LocalDate today = accounts.today();
         return new JobAccounts(
                 accounts.sequence(),
+                today,
                 shop.pricing(),
                 now.of(job).stream().map(PaperRow::of).toList(),
                 now.bills().stream()
@@ -163,8 +170,11 @@ class AccountsController {
     @PostMapping("/totals")
     DraftTotals totals(@RequestBody TypedDraft typed) {
         Draft draft = accounts.read(typed);
-        return new DraftTotals(
-                draft.lines().stream().map(PriceLine::amountMinor).toList(), accounts.totals(draft));
+        Iterator<PriceLine> read = draft.lines().iterator();
+        List<Long> lines = typed.lines().stream()
+                .map(line -> line.blank() ? 0 : read.next().amountMinor())
+                .toList();
+        return new DraftTotals(lines, accounts.totals(draft));
     }
 
     @PostMapping("/papers")

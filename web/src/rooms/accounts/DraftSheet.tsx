@@ -1,0 +1,193 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import {
+  issue,
+  totalsQuery,
+  type PaperKind,
+  type Party,
+  type Pricing,
+  type TypedDraft,
+} from "../../api/accounts";
+import { Problem } from "../../api/client";
+import { newId } from "../../api/ids";
+import { refreshed } from "../../api/refreshed";
+import { notify } from "../../hands/notices";
+import { useSigner } from "../../hands/signer";
+import { Button } from "../../ui/Button";
+import { minutesWords } from "../../ui/dates";
+import { TextField } from "../../ui/Field";
+import { Empty } from "../../ui/Panel";
+import { ProblemNote } from "../../ui/ProblemNote";
+import { useSettled } from "../../ui/useSettled";
+import { DraftLines } from "./DraftLines";
+import { Sums } from "./Sums";
+import { fixed, hours, piece } from "./typing";
+import { texts } from "./words";
+
+const GOES_OUT: { kind: PaperKind; words: string }[] = [
+  { kind: "QUOTE", words: texts.quoteIt },
+  { kind: "ORDER", words: texts.orderIt },
+  { kind: "BILL", words: texts.billIt },
+];
+
+/** A paper while it is drawn up: its lines, what they come to, and sending it out under a number. */
+export function DraftSheet({
+  draft,
+  pricing,
+  benchMinutes,
+  onChange,
+  onIssued,
+}: {
+  draft: TypedDraft;
+  pricing: Pricing;
+  benchMinutes: number;
+  onChange: (draft: TypedDraft) => void;
+  onIssued: (kind: PaperKind) => void;
+}) {
+  const { signer } = useSigner();
+  const settled = useSettled(draft, 250);
+  const reckoned = useQuery({
+    ...totalsQuery(settled),
+    enabled: settled.lines.length > 0,
+    placeholderData: keepPreviousData,
+  });
+  const [refused, setRefused] = useState<unknown>();
+  const problem = reckoned.error instanceof Problem ? reckoned.error : undefined;
+  const said = (field: string) =>
+    problem?.field === field ? `${problem.message} ${problem.remedy}` : undefined;
+  const beside =
+    problem !== undefined && (problem.field.startsWith("lines.") || problem.field === "discount");
+  const lines = (added: TypedDraft["lines"][number]) =>
+    onChange({ ...draft, lines: [...draft.lines, added] });
+  const ready =
+    reckoned.data !== undefined && problem === undefined && settled === draft && draft.lines.length > 0;
+  const send = async (kind: PaperKind) => {
+    if (reckoned.data === undefined) return;
+    setRefused(undefined);
+    try {
+      const seenMinor =
+        kind === "BILL" || kind === "CREDIT"
+          ? reckoned.data.totals.dueMinor
+          : reckoned.data.totals.dueMinor + reckoned.data.totals.prepaidMinor;
+      const held = await issue({ by: signer, id: newId(), draft: { ...draft, kind }, seenMinor });
+      notify({ kind: "done", text: texts.made(wordsOf(kind), held.paper.number) });
+      refreshed("accounts");
+      onIssued(kind);
+    } catch (objection) {
+      setRefused(objection);
+    }
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      {draft.lines.length === 0 ? (
+        <Empty>{texts.addALine}</Empty>
+      ) : (
+        <DraftLines
+          lines={draft.lines}
+          amounts={problem === undefined ? (reckoned.data?.linesMinor ?? []) : []}
+          {...{ pricing, said }}
+          onChange={(changed) => onChange({ ...draft, lines: changed })}
+        />
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <span className="text-soft text-[14px]">{texts.add}</span>
+        {benchMinutes > 0 && (
+          <Button onClick={() => lines(hours(pricing, benchMinutes))}>
+            {texts.addBenchTime(minutesWords(benchMinutes))}
+          </Button>
+        )}
+        <Button onClick={() => lines(hours(pricing))}>{texts.addHours}</Button>
+        {pricing.fixed.map((one) => (
+          <Button key={one.id} onClick={() => lines(fixed(pricing, one))}>
+            {one.words}
+          </Button>
+        ))}
+        <Button onClick={() => lines(piece(pricing))}>{texts.addPiece}</Button>
+      </div>
+      {draft.lines.length > 0 && (
+        <>
+          <div className="wide:grid-cols-[minmax(0,1fr)_minmax(0,360px)] grid items-start gap-x-6 gap-y-2">
+            <div className="flex flex-col gap-2">
+              <TextField
+                label={texts.discountOnAll}
+                value={draft.discount}
+                aria-invalid={said("discount") === undefined ? undefined : true}
+                hint={said("discount")}
+                onChange={(event) => onChange({ ...draft, discount: event.target.value })}
+              />
+              <TextField
+                label={texts.note}
+                value={draft.note}
+                onChange={(event) => onChange({ ...draft, note: event.target.value })}
+              />
+            </div>
+            {reckoned.data !== undefined && problem === undefined && (
+              <Sums totals={reckoned.data.totals} included={pricing.taxes.included} />
+            )}
+          </div>
+          {problem !== undefined && !beside && <ProblemNote problem={problem} />}
+          <Buyer buyer={draft.buyer} onChange={(buyer) => onChange({ ...draft, buyer })} />
+          {refused !== undefined && <ProblemNote problem={refused} />}
+          {pricing.seller === undefined ? (
+            <p>
+              {texts.sellerMissing}{" "}
+              <Link to="/house/prices" className="underline">
+                {texts.enterThem}
+              </Link>
+            </p>
+          ) : (
+            <div className="flex flex-wrap items-center gap-2">
+              {(draft.kind === "CREDIT"
+                ? [{ kind: "CREDIT" as const, words: texts.creditIt }]
+                : GOES_OUT
+              ).map((one) => (
+                <Button
+                  key={one.kind}
+                  kind={one.kind === "BILL" || one.kind === "CREDIT" ? "primary" : "plain"}
+                  disabled={!ready}
+                  onClick={() => void send(one.kind)}
+                >
+                  {one.words}
+                </Button>
+              ))}
+              <span className="text-soft text-[13.5px]">{texts.numberIsFinal}</span>
+            </div>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+const wordsOf = (kind: PaperKind) =>
+  ({
+    QUOTE: texts.kindQuote,
+    ORDER: texts.kindOrder,
+    BILL: texts.kindBill,
+    RECEIPT: texts.receipt,
+    CREDIT: texts.creditNote,
+  })[kind];
+
+function Buyer({ buyer, onChange }: { buyer: Party; onChange: (buyer: Party) => void }) {
+  const field = (name: keyof Party, label: string, wrap = "") => (
+    <TextField
+      label={label}
+      wrap={wrap}
+      value={buyer[name]}
+      onChange={(event) => onChange({ ...buyer, [name]: event.target.value })}
+    />
+  );
+  return (
+    <fieldset className="grid grid-cols-6 gap-x-3 gap-y-1.5">
+      <legend className="heading pb-1">{texts.buyer}</legend>
+      {field("name", texts.name, "col-span-3")}
+      {field("street", texts.street, "col-span-3")}
+      {field("postcode", texts.postcode, "col-span-1")}
+      {field("town", texts.town, "col-span-2")}
+      {field("country", texts.country, "col-span-3")}
+      {field("taxNumber", texts.taxNumber, "col-span-3")}
+      {field("email", texts.email, "col-span-3")}
+    </fieldset>
+  );
+}
