@@ -138,12 +138,22 @@ public class AccountsService implements LogDoor {
      *
      * @param seenMinor what it came to when somebody looked at it; what goes out is what was seen
      */
-    public synchronized AccountsPicture.Held issue(String by, UUID id, Draft draft, long seenMinor) {
+    public AccountsPicture.Held issue(String by, UUID id, Draft draft, long seenMinor) {
+        return issue(by, id, draft, seenMinor, clock.instant());
+    }
+
+    /** The same at a moment other than now. */
+    public synchronized AccountsPicture.Held issue(String by, UUID id, Draft draft, long seenMinor, Instant at) {
         Optional<AccountsPicture.Held> known = picture().paper(id);
         if (known.isPresent()) {
             return known.get();
         }
-        Paper paper = draft.paper(picture().next(draft.kind()), pricing(draft), currency(), prepaid(draft), today());
+        Paper paper = draft.paper(
+                picture().next(draft.kind()),
+                pricing(draft),
+                currency(),
+                prepaid(draft),
+                LocalDate.ofInstant(at, ZoneId.systemDefault()));
         if (paper.totals().dueMinor() != seenMinor) {
             throw new RefusedException(
                     new Refusal(
@@ -154,11 +164,7 @@ public class AccountsService implements LogDoor {
                     List.of());
         }
         keeper.append(
-                AccountsRoom.LOG,
-                by,
-                0,
-                List.of(new NewLine(id, null, null, new AccountsEntry.Issued(paper))),
-                clock.instant());
+                AccountsRoom.LOG, by, 0, List.of(new NewLine(id, null, null, new AccountsEntry.Issued(paper))), at);
         return picture().paper(id).orElseThrow();
     }
 
@@ -198,6 +204,17 @@ public class AccountsService implements LogDoor {
                     "kind", "A paper gets its number when it is made.", "Make it under Accounts, from a draft.");
         }
         return keeper.append(log, by, basedOn, lines, clock.instant()).lastSequence();
+    }
+
+    /** Adds lines at a time other than now. */
+    public void append(String by, List<NewLine> lines, Instant at) {
+        keeper.append(AccountsRoom.LOG, by, 0, lines, at);
+    }
+
+    /** Forgets what was read: the file was changed beside it. */
+    public void readAgain() {
+        keeper.readAgain();
+        picture = null;
     }
 
     @Override

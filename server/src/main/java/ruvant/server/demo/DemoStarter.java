@@ -21,6 +21,7 @@ import ruvant.core.house.SpeedLimits;
 import ruvant.core.house.TrayShape;
 import ruvant.core.log.NewLine;
 import ruvant.core.picture.ShopRooms;
+import ruvant.server.accounts.AccountsService;
 import ruvant.server.album.PictureStore;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobNumberStore;
@@ -48,6 +49,7 @@ class DemoStarter implements ApplicationRunner {
     private final PictureStore pictures;
     private final StandRuns stand;
     private final ShelfService shelf;
+    private final AccountsService accounts;
 
     DemoStarter(
             JobService jobs,
@@ -59,7 +61,8 @@ class DemoStarter implements ApplicationRunner {
             Clock clock,
             PictureStore pictures,
             StandRuns stand,
-            ShelfService shelf) {
+            ShelfService shelf,
+            AccountsService accounts) {
         this.jobs = jobs;
         this.numbers = numbers;
         this.projecting = projecting;
@@ -70,6 +73,7 @@ class DemoStarter implements ApplicationRunner {
         this.pictures = pictures;
         this.stand = stand;
         this.shelf = shelf;
+        this.accounts = accounts;
     }
 
     @Override
@@ -87,6 +91,7 @@ class DemoStarter implements ApplicationRunner {
     void moveOn(Instant madeAt, Instant now) {
         demo.moveOn(madeAt, now);
         jobs.readAgain();
+        accounts.readAgain();
         projecting.rebuildAll();
     }
 
@@ -120,6 +125,7 @@ class DemoStarter implements ApplicationRunner {
         new DemoHistory(jobs, lines, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, lines, shop, pictures, stand, random, now).tell();
         new DemoPlan(jobs, shop, now).tell();
+        new DemoMoney(jobs, shop, accounts, now).tell(numbers.all());
         new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, lines, shop, pictures, random, now).tell());
     }
 

@@ -69,6 +69,13 @@ public class DemoStore {
                                      from json_each(body, '$.daysOff') as one)))
                              where json_extract(body, '$.kind') = 'daysOffSet'
                             """).params(days, days).update();
+            for (String day : List.of("$.paper.day", "$.paper.until", "$.day")) {
+                database.writes().sql("""
+                                update line
+                                   set body = json_set(body, ?, date(json_extract(body, ?), ?))
+                                 where log = -4 and json_extract(body, ?) is not null
+                                """).params(day, day, days, day).update();
+            }
             // what was said of the days before says nothing of these
             database.writes().sql("delete from forecast").update();
             made(now);

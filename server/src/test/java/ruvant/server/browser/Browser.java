@@ -166,6 +166,11 @@ final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Types over what a field holds. */
+    Browser retype(String label, String text) {
+        return field(label, Keys.chord(Keys.CONTROL, "a") + text);
+    }
+
     /** Presses keys wherever the focus is. */
     Browser press(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();
