@@ -44,6 +44,7 @@ export const aBill = (openMinor: number): Schemas["OpenBill"] => ({
     until: "2031-03-15",
     dueMinor: 10_300,
     currency: "EUR",
+    eInvoice: false,
   },
   openMinor,
   overdue: openMinor > 0,

@@ -170,10 +170,11 @@ const wordsOf = (kind: PaperKind) =>
   })[kind];
 
 function Buyer({ buyer, onChange }: { buyer: Party; onChange: (buyer: Party) => void }) {
-  const field = (name: keyof Party, label: string, wrap = "") => (
+  const field = (name: keyof Party, label: string, wrap = "", hint?: string) => (
     <TextField
       label={label}
       wrap={wrap}
+      hint={hint}
       value={buyer[name]}
       onChange={(event) => onChange({ ...buyer, [name]: event.target.value })}
     />
@@ -185,7 +186,7 @@ function Buyer({ buyer, onChange }: { buyer: Party; onChange: (buyer: Party) => 
       {field("street", texts.street, "col-span-3")}
       {field("postcode", texts.postcode, "col-span-1")}
       {field("town", texts.town, "col-span-2")}
-      {field("country", texts.country, "col-span-3")}
+      {field("country", texts.country, "col-span-3", texts.countryNeeded)}
       {field("taxNumber", texts.taxNumber, "col-span-3")}
       {field("email", texts.email, "col-span-3")}
     </fieldset>

@@ -142,6 +142,7 @@ function Pay({ bill, today, back }: { bill: OpenBill; today: string; back: boole
       {!back && (
         <AskLine
           opens={texts.giveUp}
+          about={bill.paper.number}
           blanks={[{ label: texts.whyGivenUp }]}
           action={texts.stopExpecting}
           onAdd={async (why) => {

@@ -31,7 +31,7 @@ export function PaperList({ papers, withCamera }: { papers: PaperRow[]; withCame
             <span className="num ml-auto">{moneyOf({ minor: one.dueMinor, currency: one.currency })}</span>
           </a>
           <span className="w-[64px] shrink-0">
-            {(one.kind === "BILL" || one.kind === "CREDIT") && (
+            {one.eInvoice && (
               <a
                 href={`/api/accounts/papers/${one.number}.xml`}
                 aria-label={texts.eInvoiceOf(one.number)}

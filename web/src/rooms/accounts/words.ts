@@ -69,6 +69,7 @@ export const texts = {
   postcode: "Postcode",
   town: "Town",
   country: "Country, two letters",
+  countryNeeded: "Needed for an e-invoice.",
   taxNumber: "Tax number",
   email: "E-mail",
   withoutTax: "Without tax",

@@ -46,7 +46,7 @@ it("keeps what is no number and says so", async () => {
 
 it("adds hourly rates for people and kinds of work", async () => {
   show();
-  fireEvent.click(await screen.findAllByRole("button", { name: "Add a rate" }).then((all) => all[1]));
+  fireEvent.click(await screen.findByRole("button", { name: "Add an hourly rate" }));
   fireEvent.change(screen.getByLabelText("Kind of work"), { target: { value: "electronics" } });
   fireEvent.change(screen.getByLabelText("An hour"), { target: { value: "62" } });
   fireEvent.click(screen.getByRole("button", { name: "Save: Hourly rates" }));

@@ -31,18 +31,20 @@ export function FixedForm({ fixed }: { fixed: Pricing["fixed"] }) {
               <div key={one.id} className="grid grid-cols-[minmax(0,1fr)_110px_auto] items-end gap-2">
                 <TextField
                   label={texts.fixedFor}
+                  aria-label={texts.inRow(texts.fixedFor, at + 1)}
                   value={one.words}
                   onChange={(event) => set(at, { words: event.target.value })}
                 />
                 <TextField
                   label={texts.fixedAmount}
+                  aria-label={texts.inRow(texts.fixedAmount, at + 1)}
                   inputMode="decimal"
                   value={one.price}
                   onChange={(event) => set(at, { price: event.target.value })}
                 />
                 <Button
                   kind="quiet"
-                  aria-label={texts.removeFixed(one.words)}
+                  aria-label={texts.inRow(texts.removeFixed(one.words), at + 1)}
                   onClick={() => change(typed.filter((_, index) => index !== at))}
                 >
                   ✕

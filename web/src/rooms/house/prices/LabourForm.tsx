@@ -50,6 +50,7 @@ export function LabourForm({ pricing, people }: { pricing: Pricing; people: stri
               >
                 <ChoiceField
                   label={texts.ratePerson}
+                  aria-label={texts.inRow(texts.ratePerson, at + 1)}
                   value={rate.person}
                   choices={[
                     { value: "", label: texts.everybody },
@@ -59,12 +60,14 @@ export function LabourForm({ pricing, people }: { pricing: Pricing; people: stri
                 />
                 <TextField
                   label={texts.rateSkill}
+                  aria-label={texts.inRow(texts.rateSkill, at + 1)}
                   placeholder={texts.allSkills}
                   value={rate.skill}
                   onChange={(event) => set(at, { skill: event.target.value })}
                 />
                 <TextField
                   label={texts.rateHour}
+                  aria-label={texts.inRow(texts.rateHour, at + 1)}
                   inputMode="decimal"
                   value={rate.hour}
                   onChange={(event) => set(at, { hour: event.target.value })}

@@ -51,17 +51,20 @@ export function TaxForm({ taxes }: { taxes: Pricing["taxes"] }) {
               >
                 <TextField
                   label={texts.taxName}
+                  aria-label={texts.inRow(texts.taxName, at + 1)}
                   value={rate.name}
                   onChange={(event) => set(at, { name: event.target.value })}
                 />
                 <ChoiceField
                   label={texts.taxKind}
+                  aria-label={texts.inRow(texts.taxKind, at + 1)}
                   value={rate.kind}
                   choices={choices("taxKind")}
                   onChange={(event) => set(at, { kind: event.target.value as Rate["kind"] })}
                 />
                 <TextField
                   label={texts.ratePercent}
+                  aria-label={texts.inRow(texts.ratePercent, at + 1)}
                   inputMode="decimal"
                   disabled={rate.kind !== "STANDARD"}
                   value={rate.kind === "STANDARD" ? rate.percent : "0"}
@@ -72,7 +75,7 @@ export function TaxForm({ taxes }: { taxes: Pricing["taxes"] }) {
                     type="radio"
                     name="usual"
                     className="accent-ready size-5"
-                    aria-label={texts.usualTaxOf(rate.name)}
+                    aria-label={texts.inRow(texts.usualTaxOf(rate.name), at + 1)}
                     checked={typed.usual === rate.id}
                     onChange={() => change({ ...typed, usual: rate.id })}
                   />
@@ -80,7 +83,7 @@ export function TaxForm({ taxes }: { taxes: Pricing["taxes"] }) {
                 </label>
                 <Button
                   kind="quiet"
-                  aria-label={texts.removeTax(rate.name)}
+                  aria-label={texts.inRow(texts.removeTax(rate.name), at + 1)}
                   disabled={typed.rates.length === 1 || typed.usual === rate.id}
                   onClick={() => change({ ...typed, rates: typed.rates.filter((one) => one.id !== rate.id) })}
                 >
@@ -89,6 +92,7 @@ export function TaxForm({ taxes }: { taxes: Pricing["taxes"] }) {
                 {rate.kind === "EXEMPT" && (
                   <TextField
                     label={texts.exemptionReason}
+                    aria-label={texts.inRow(texts.exemptionReason, at + 1)}
                     wrap="col-span-5"
                     value={rate.reason}
                     onChange={(event) => set(at, { reason: event.target.value })}

@@ -43,7 +43,11 @@ class AccountsController {
         this.shop = shop;
     }
 
-    /** A paper as a list shows it. */
+    /**
+     * A paper as a list shows it.
+     *
+     * @param eInvoice whether it can be had as a structured document
+     */
     record PaperRow(
             UUID id,
             PaperNumber number,
@@ -54,7 +58,8 @@ class AccountsController {
             LocalDate day,
             @MayBeNull LocalDate until,
             long dueMinor,
-            String currency) {
+            String currency,
+            boolean eInvoice) {
         static PaperRow of(AccountsPicture.Held held) {
             var paper = held.paper();
             return new PaperRow(
@@ -67,7 +72,8 @@ class AccountsController {
                     paper.day(),
                     paper.until(),
                     paper.totals().dueMinor(),
-                    paper.currency());
+                    paper.currency(),
+                    UblInvoice.canBe(paper));
         }
     }
 

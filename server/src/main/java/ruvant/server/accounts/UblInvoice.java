@@ -40,6 +40,14 @@ final class UblInvoice {
         this.xml = xml;
     }
 
+    /** Whether a paper holds all that such a document must hold. */
+    static boolean canBe(Paper paper) {
+        return (paper.kind() == PaperKind.BILL || paper.kind() == PaperKind.CREDIT)
+                && !paper.buyer().country().isEmpty()
+                && !paper.seller().party().country().isEmpty()
+                && !paper.seller().party().taxNumber().isEmpty();
+    }
+
     /**
      * The document.
      *

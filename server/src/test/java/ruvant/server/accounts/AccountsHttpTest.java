@@ -155,7 +155,8 @@ class AccountsHttpTest extends OverHttp {
         assertThat(new String(shop.bytes("/api/accounts/papers/" + number + ".xml"), StandardCharsets.UTF_8))
                 .contains("urn:cen.eu:en16931:2017", number);
         assertThat(shop.get("/api/accounts?find=tsao&kind=BILL").body().get("papers"))
-                .isNotEmpty();
+                .isNotEmpty()
+                .allSatisfy(one -> assertThat(one.get("eInvoice").asBoolean()).isTrue());
         assertThat(shop.get("/api/accounts/papers/B-99999.pdf").status()).isEqualTo(400);
         assertThat(shop.get("/api/accounts/papers/nonsense").status()).isEqualTo(400);
     }

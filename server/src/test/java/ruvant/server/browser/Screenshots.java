@@ -35,7 +35,7 @@ class Screenshots extends InBrowser {
             new Picture("/shelf/needs", "shelf", "day", 1280, "shared out together"),
             new Picture("/house", "house", "day", 1280, "How we oil"),
             new Picture("/plan", "plan", "day", 1280, "95 %"),
-            new Picture("/camera/R-0063", "tablet", "day", 1024, "How it runs"));
+            new Picture("/accounts", "accounts", "day", 1280, "For the accountant"));
 
     @Test
     void take() throws IOException {
