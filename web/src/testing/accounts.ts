@@ -54,6 +54,7 @@ export const aBill = (openMinor: number): Schemas["OpenBill"] => ({
 /** What a paper with one line comes to. */
 export const comesTo = (minor: number): Schemas["DraftTotals"] => ({
   linesMinor: [minor],
+  quotedMinor: minor,
   totals: {
     linesNetMinor: [minor],
     groups: [],

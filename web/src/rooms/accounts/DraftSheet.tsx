@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef } from "react";
 import { Link } from "react-router";
 import {
   issue,
@@ -20,6 +20,7 @@ import { TextField } from "../../ui/Field";
 import { Empty } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSettled } from "../../ui/useSettled";
+import { useSubmit } from "../../ui/useSubmit";
 import { DraftLines } from "./DraftLines";
 import { Sums } from "./Sums";
 import { fixed, hours, piece } from "./typing";
@@ -52,7 +53,9 @@ export function DraftSheet({
     enabled: settled.lines.length > 0,
     placeholderData: keepPreviousData,
   });
-  const [refused, setRefused] = useState<unknown>();
+  const { refused, busy, submit } = useSubmit();
+  // what is sent again after a lost answer goes out once; what was changed since is another paper
+  const sending = useRef({ of: "", id: "" });
   const problem = reckoned.error instanceof Problem ? reckoned.error : undefined;
   const said = (field: string) =>
     problem?.field === field ? `${problem.message} ${problem.remedy}` : undefined;
@@ -64,19 +67,15 @@ export function DraftSheet({
     reckoned.data !== undefined && problem === undefined && settled === draft && draft.lines.length > 0;
   const send = async (kind: PaperKind) => {
     if (reckoned.data === undefined) return;
-    setRefused(undefined);
-    try {
-      const seenMinor =
-        kind === "BILL" || kind === "CREDIT"
-          ? reckoned.data.totals.dueMinor
-          : reckoned.data.totals.dueMinor + reckoned.data.totals.prepaidMinor;
-      const held = await issue({ by: signer, id: newId(), draft: { ...draft, kind }, seenMinor });
-      notify({ kind: "done", text: texts.made(wordsOf(kind), held.paper.number) });
-      refreshed("accounts");
-      onIssued(kind);
-    } catch (objection) {
-      setRefused(objection);
-    }
+    const { totals, quotedMinor } = reckoned.data;
+    const seenMinor = kind === "QUOTE" || kind === "ORDER" ? quotedMinor : totals.dueMinor;
+    const of = JSON.stringify({ ...draft, kind });
+    if (sending.current.of !== of) sending.current = { of, id: newId() };
+    const held = await issue({ by: signer, id: sending.current.id, draft: { ...draft, kind }, seenMinor });
+    sending.current = { of: "", id: "" };
+    notify({ kind: "done", text: texts.made(wordsOf(kind), held.paper.number) });
+    refreshed("accounts");
+    onIssued(kind);
   };
   return (
     <div className="flex flex-col gap-3">
@@ -128,7 +127,7 @@ export function DraftSheet({
           </div>
           {problem !== undefined && !beside && <ProblemNote problem={problem} />}
           <Buyer buyer={draft.buyer} onChange={(buyer) => onChange({ ...draft, buyer })} />
-          {refused !== undefined && <ProblemNote problem={refused} />}
+          {refused}
           {pricing.seller === undefined ? (
             <p>
               {texts.sellerMissing}{" "}
@@ -145,8 +144,8 @@ export function DraftSheet({
                 <Button
                   key={one.kind}
                   kind={one.kind === "BILL" || one.kind === "CREDIT" ? "primary" : "plain"}
-                  disabled={!ready}
-                  onClick={() => void send(one.kind)}
+                  disabled={!ready || busy}
+                  onClick={() => void submit(() => send(one.kind))}
                 >
                   {one.words}
                 </Button>

@@ -1,4 +1,4 @@
-import { answering, asked, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
+import { answering, asked, AWAY, atTheBench, logged, named, Refusal } from "../../testing/atTheBench";
 import { aBill, comesTo, somePricing } from "../../testing/accounts";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
@@ -66,6 +66,38 @@ it("keeps a half drawn paper while one is elsewhere", async () => {
   show();
   fireEvent.click(await screen.findByRole("button", { name: "Hours" }));
   expect(localStorage.getItem("ruvant.draft.paper R-0001")).toContain("Work at the bench");
+});
+
+it("goes out once where the answer to it was lost", async () => {
+  show();
+  answering({ "POST /api/accounts/papers": AWAY });
+  fireEvent.click(await screen.findByRole("button", { name: "Looking at it" }));
+  await waitFor(() => expect(named("button", "Make the bill").hasAttribute("disabled")).toBe(false));
+  fireEvent.click(named("button", "Make the bill"));
+  expect(await screen.findByRole("alert")).toBeTruthy();
+  answering({ "POST /api/accounts/papers": { id: "b2", paper: { number: "B-00002" } } });
+  fireEvent.click(named("button", "Make the bill"));
+  await waitFor(() => expect(issued()).toHaveLength(2));
+  const [first, second] = issued() as { id: string }[];
+  expect(first.id).toBe(second.id);
+});
+
+it("draws up a credit note beside a paper that is half done", async () => {
+  show({ bills: [aBill(0)] });
+  answering({
+    "GET /api/accounts/papers/B-00001/credit": {
+      kind: "CREDIT",
+      refersTo: "b1",
+      lines: [],
+      discount: "",
+      note: "",
+    },
+  });
+  fireEvent.click(await screen.findByRole("button", { name: "Hours" }));
+  fireEvent.click(screen.getByRole("button", { name: /^Credit note…/ }));
+  expect(await screen.findByRole("heading", { name: "Credit note" })).toBeTruthy();
+  fireEvent.click(screen.getByRole("button", { name: "Cancel" }));
+  expect(await screen.findByDisplayValue("Work at the bench")).toBeTruthy();
 });
 
 it("logs a payment on the open bill and money in advance", async () => {

@@ -12,6 +12,7 @@ import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
+import { useSubmit } from "../../ui/useSubmit";
 import { DraftSheet } from "./DraftSheet";
 import { OpenBills } from "./OpenBills";
 import { PaperList } from "./PaperList";
@@ -22,22 +23,26 @@ import { texts } from "./words";
 export function JobMoney() {
   const job = useJob();
   const accounts = useQuery(jobAccountsQuery(job.tag)).data;
-  const [draft, keep] = useKept<TypedDraft>(`paper ${job.tag}`, beginning(job));
+  const [paper, keepPaper] = useKept<TypedDraft>(`paper ${job.tag}`, beginning(job));
+  // a credit note is drawn up beside a paper that is half done, not in its place
+  const [credit, keepCredit] = useKept<TypedDraft | undefined>(`credit ${job.tag}`, undefined);
   if (accounts === undefined) return null;
-  const crediting = draft.kind === "CREDIT";
+  const crediting = credit !== undefined;
+  const [draft, keep] = crediting ? [credit, keepCredit] : [paper, keepPaper];
   return (
     <div className="bay wide:grid-cols-[minmax(0,1fr)_384px] grid h-full min-h-0 grid-cols-[minmax(0,1fr)_320px] overflow-hidden">
       <div className="min-h-0 overflow-y-auto px-5 py-4">
         <Panel title={crediting ? texts.creditNote : texts.newPaper}>
           {crediting && <p className="text-soft">{texts.creditAll(billOf(accounts, draft))}</p>}
           <DraftSheet
+            key={draft.refersTo ?? ""}
             draft={draft}
             pricing={accounts.pricing}
             benchMinutes={job.sitting.minutes}
             onChange={keep}
             onIssued={(kind) => (kind === "BILL" || kind === "CREDIT") && keep(undefined)}
           />
-          {crediting && <Button onClick={() => keep(undefined)}>{texts.cancel}</Button>}
+          {crediting && <Button onClick={() => keepCredit(undefined)}>{texts.cancel}</Button>}
         </Panel>
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-6 overflow-y-auto border-l px-4 py-4">
@@ -58,7 +63,7 @@ export function JobMoney() {
                   kind="quiet"
                   about={bill.paper.number}
                   className="self-start"
-                  onClick={() => orSay(creditOf(bill.paper.number).then(keep))}
+                  onClick={() => orSay(creditOf(bill.paper.number).then(keepCredit))}
                 >
                   {texts.credit}
                 </Button>
@@ -97,6 +102,7 @@ function InAdvance({ job, from, today }: { job: string; from: string; today: str
   const { choices } = useWords();
   const [typed, setTyped] = useState("");
   const [how, setHow] = useState<Schemas["Paid"]["how"]>("CARD");
+  const { refused, busy, submit } = useSubmit();
   const log = async () => {
     const minor = (await readAmount(typed))?.minor ?? 0;
     await say(
@@ -131,9 +137,10 @@ function InAdvance({ job, from, today }: { job: string; from: string; today: str
         choices={choices("paidHow")}
         onChange={(event) => setHow(event.target.value as Schemas["Paid"]["how"])}
       />
-      <Button disabled={typed.trim() === ""} onClick={() => orSay(log())}>
+      <Button disabled={busy || typed.trim() === ""} onClick={() => void submit(log)}>
         {texts.logDeposit}
       </Button>
+      {refused !== undefined && <div className="basis-full">{refused}</div>}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { receipt, type OpenBill } from "../../api/accounts";
 import type { Schemas } from "../../api/client";
 import { newId } from "../../api/ids";
-import { money, moneyTyped } from "../../api/money";
+import { moneyOf, moneyTyped } from "../../api/money";
 import { readAmount, useWords } from "../../api/queries";
 import { refreshed } from "../../api/refreshed";
 import { useShopLog } from "../../hands/append";
@@ -14,6 +14,7 @@ import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { StateMark } from "../../ui/State";
+import { useSubmit } from "../../ui/useSubmit";
 import { texts } from "./words";
 
 type How = Schemas["Paid"]["how"];
@@ -40,6 +41,7 @@ export function OpenBills({
 function One({ bill, today, withCamera }: { bill: OpenBill; today: string; withCamera: boolean }) {
   const { paper, openMinor } = bill;
   const back = openMinor < 0;
+  const amount = (minor: number) => moneyOf({ minor, currency: paper.currency });
   return (
     <li className="border-line/70 flex flex-col gap-1.5 border-b py-2 last:border-0">
       <div className="flex flex-wrap items-baseline gap-x-3">
@@ -66,17 +68,20 @@ function One({ bill, today, withCamera }: { bill: OpenBill; today: string; withC
           </span>
         )}
         <span className="num ml-auto text-[17px] font-bold">
-          {openMinor === 0 ? texts.settled : money(Math.abs(openMinor))}
+          {openMinor === 0 ? texts.settled : amount(Math.abs(openMinor))}
           {back && <span className="text-soft text-[14px] font-normal"> {texts.toGoBack}</span>}
         </span>
       </div>
-      <Moved bill={bill} />
+      {bill.givenUp !== undefined && (
+        <p className="text-soft text-[14px]">{texts.writtenOff(bill.givenUp)}</p>
+      )}
+      <Moved bill={bill} amount={amount} />
       {openMinor !== 0 && <Pay {...{ bill, today, back }} />}
     </li>
   );
 }
 
-function Moved({ bill }: { bill: OpenBill }) {
+function Moved({ bill, amount }: { bill: OpenBill; amount: (minor: number) => string }) {
   const { word } = useWords();
   const { signer } = useSigner();
   const print = async (payment: string) => {
@@ -89,9 +94,13 @@ function Moved({ bill }: { bill: OpenBill }) {
       {bill.moved.map((one) => (
         <p key={one.id} className="text-soft flex items-center gap-3 text-[14px]">
           {day(one.day)}, {word("paidHow", one.how)}
-          <span className="num">{money(one.minor)}</span>
+          <span className="num">{amount(one.minor)}</span>
           {one.minor > 0 && (
-            <Button kind="quiet" about={money(one.minor)} onClick={() => orSay(print(one.id))}>
+            <Button
+              kind="quiet"
+              about={`${bill.paper.number}, ${amount(one.minor)}`}
+              onClick={() => orSay(print(one.id))}
+            >
               {texts.receipt}
             </Button>
           )}
@@ -106,17 +115,14 @@ function Pay({ bill, today, back }: { bill: OpenBill; today: string; back: boole
   const { choices } = useWords();
   const [typed, setTyped] = useState(moneyTyped(Math.abs(bill.openMinor)));
   const [how, setHow] = useState<How>("CARD");
+  const { refused, busy, submit } = useSubmit();
   const log = async () => {
+    const { id, currency } = bill.paper;
     const minor = (await readAmount(typed))?.minor ?? 0;
+    const moved = { minor, currency, how, day: today, remark: "" };
     await (back
-      ? say(
-          [{ kind: "paidBack", of: bill.paper.id, minor, how, day: today, remark: "" }],
-          texts.repaymentLogged,
-        )
-      : say(
-          [{ kind: "paid", bill: bill.paper.id, minor, how, day: today, remark: "" }],
-          texts.paymentLogged,
-        ));
+      ? say([{ kind: "paidBack", of: id, ...moved }], texts.repaymentLogged)
+      : say([{ kind: "paid", bill: id, ...moved }], texts.paymentLogged));
   };
   return (
     <div className="flex flex-wrap items-end gap-2">
@@ -136,10 +142,10 @@ function Pay({ bill, today, back }: { bill: OpenBill; today: string; back: boole
         choices={choices("paidHow")}
         onChange={(event) => setHow(event.target.value as How)}
       />
-      <Button kind="primary" about={bill.paper.number} onClick={() => orSay(log())}>
+      <Button kind="primary" about={bill.paper.number} disabled={busy} onClick={() => void submit(log)}>
         {back ? texts.payBack : texts.paidToday}
       </Button>
-      {!back && (
+      {!back && bill.givenUp === undefined && (
         <AskLine
           opens={texts.giveUp}
           about={bill.paper.number}
@@ -150,6 +156,7 @@ function Pay({ bill, today, back }: { bill: OpenBill; today: string; back: boole
           }}
         />
       )}
+      {refused !== undefined && <div className="basis-full">{refused}</div>}
     </div>
   );
 }

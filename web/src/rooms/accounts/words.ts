@@ -33,6 +33,7 @@ export const texts = {
   creditAll: (number: string) => `This credits all of ${number}. Shorten it if only a part is wrong.`,
   giveUp: "Write off…",
   whyGivenUp: "Why will it not be paid?",
+  writtenOff: (why: string) => `written off: ${why}`,
   givenUp: "Written off.",
   stopExpecting: "Write off",
   cancel: "Cancel",

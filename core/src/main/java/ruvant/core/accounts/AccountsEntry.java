@@ -24,10 +24,12 @@ public sealed interface AccountsEntry extends Entry {
      * @param bill line of the bill
      * @param minor above 0
      */
-    record Paid(UUID bill, long minor, PaidHow how, LocalDate day, String remark) implements AccountsEntry {
+    record Paid(UUID bill, long minor, String currency, PaidHow how, LocalDate day, String remark)
+            implements AccountsEntry {
         public Paid {
             Check.chosen("bill", bill);
             Check.within("amount", minor, 1, MOST_MINOR, "minor units");
+            currency = Check.name("currency", currency);
             Check.chosen("how", how);
             Check.chosen("day", day);
             remark = Check.optionalRemark("remark", remark);
@@ -58,10 +60,12 @@ public sealed interface AccountsEntry extends Entry {
      * @param of line of the bill that was overpaid or credited, or of the deposit
      * @param minor above 0
      */
-    record PaidBack(UUID of, long minor, PaidHow how, LocalDate day, String remark) implements AccountsEntry {
+    record PaidBack(UUID of, long minor, String currency, PaidHow how, LocalDate day, String remark)
+            implements AccountsEntry {
         public PaidBack {
             Check.chosen("of", of);
             Check.within("amount", minor, 1, MOST_MINOR, "minor units");
+            currency = Check.name("currency", currency);
             Check.chosen("how", how);
             Check.chosen("day", day);
             remark = Check.optionalRemark("remark", remark);

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.log.Line;
 import ruvant.core.log.RoomFold;
+import ruvant.core.money.Totals;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -35,7 +36,10 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         }
 
         private long openMinor() {
-            return held.paper().totals().dueMinor() - paidMinor - creditedMinor;
+            Totals totals = held.paper().totals();
+            // credit notes are not rounded to coins: one on the whole takes off what the bill was rounded by as well
+            boolean whole = creditedMinor == totals.totalMinor();
+            return (whole ? -totals.prepaidMinor() : totals.dueMinor() - creditedMinor) - paidMinor;
         }
     }
 
@@ -77,12 +81,30 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         return switch (paper.kind()) {
             case QUOTE, ORDER -> Optional.empty();
             case BILL -> prepaid(paper);
-            case RECEIPT ->
-                payments.containsKey(paper.refersTo())
-                        ? Optional.empty()
-                        : refuse("notPaid", "Nothing was paid that this could be the receipt for.", "Log the payment.");
+            case RECEIPT -> receipt(paper);
             case CREDIT -> credits(paper);
         };
+    }
+
+    private Optional<Refusal> receipt(Paper paper) {
+        if (!payments.containsKey(paper.refersTo())) {
+            return refuse("notPaid", "Nothing was paid that this could be the receipt for.", "Log the payment.");
+        }
+        return papers.values().stream()
+                .map(AccountsPicture.Held::paper)
+                .filter(one ->
+                        one.kind() == PaperKind.RECEIPT && paper.refersTo().equals(one.refersTo()))
+                .findFirst()
+                .flatMap(one -> refuse(
+                        "receiptMade",
+                        "The receipt for this payment is " + one.number() + ".",
+                        "Open it among the papers."));
+    }
+
+    private static Optional<Refusal> otherCurrency(String is, String entered) {
+        return is.equals(entered)
+                ? Optional.empty()
+                : refuse("otherCurrency", "It is in " + is + ", not in " + entered + ".", "Enter it in " + is + ".");
     }
 
     private Optional<Refusal> prepaid(Paper paper) {
@@ -103,11 +125,12 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
             return refuse("noSuchBill", "There is no such bill.", "Choose the bill that is put right.");
         }
         Paper billed = bill.held.paper();
-        if (!billed.currency().equals(credit.currency())) {
-            return refuse("otherCurrency", "The bill is in " + billed.currency() + ".", "Credit it in the same.");
+        Optional<Refusal> other = otherCurrency(billed.currency(), credit.currency());
+        if (other.isPresent()) {
+            return other;
         }
-        long left = billed.totals().dueMinor() + billed.totals().prepaidMinor() - bill.creditedMinor;
-        return credit.totals().dueMinor() <= left
+        long left = billed.totals().totalMinor() - bill.creditedMinor;
+        return credit.totals().totalMinor() <= left
                 ? Optional.empty()
                 : refuse(
                         "moreThanBilled",
@@ -123,7 +146,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         }
         String currency = bill.held.paper().currency();
         return paid.minor() <= Math.max(0, bill.openMinor())
-                ? Optional.empty()
+                ? otherCurrency(currency, paid.currency())
                 : refuse(
                         "moreThanOpen",
                         CurrencyHere.words(Math.max(0, bill.openMinor()), currency) + " is open on "
@@ -140,7 +163,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         long there = bill != null ? Math.max(0, -bill.openMinor()) : deposit.leftMinor;
         String currency = bill != null ? bill.held.paper().currency() : deposit.what.currency();
         return back.minor() <= there
-                ? Optional.empty()
+                ? otherCurrency(currency, back.currency())
                 : refuse(
                         "moreThanThere",
                         "Only " + CurrencyHere.words(there, currency) + " can be paid back.",
@@ -180,7 +203,7 @@ public final class AccountsFold implements RoomFold<AccountsEntry> {
         }
         if (paper.kind() == PaperKind.CREDIT) {
             BillState bill = bills.get(paper.refersTo());
-            bill.creditedMinor += paper.totals().dueMinor();
+            bill.creditedMinor += paper.totals().totalMinor();
             bill.credits.add(line.id());
         }
     }

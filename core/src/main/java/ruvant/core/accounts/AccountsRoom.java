@@ -65,25 +65,18 @@ public final class AccountsRoom implements Room<AccountsEntry> {
             case AccountsEntry.Issued one ->
                 one.paper().kind().label() + " " + one.paper().number() + " to "
                         + one.paper().buyer().name() + ": "
-                        + amount(one.paper().totals().dueMinor(), one.paper().currency());
+                        + CurrencyHere.words(
+                                one.paper().totals().dueMinor(), one.paper().currency());
             case AccountsEntry.Paid one ->
-                names.of(one.bill()) + ": " + figure(one.minor()) + " paid, "
+                names.of(one.bill()) + ": " + CurrencyHere.words(one.minor(), one.currency()) + " paid, "
                         + one.how().label();
             case AccountsEntry.Deposited one ->
-                one.job() + ": " + amount(one.minor(), one.currency()) + " paid in advance, "
+                one.job() + ": " + CurrencyHere.words(one.minor(), one.currency()) + " paid in advance, "
                         + one.how().label();
             case AccountsEntry.PaidBack one ->
-                names.of(one.of()) + ": " + figure(one.minor()) + " paid back, "
+                names.of(one.of()) + ": " + CurrencyHere.words(one.minor(), one.currency()) + " paid back, "
                         + one.how().label();
             case AccountsEntry.GivenUp one -> names.of(one.bill()) + ": written off, " + one.why();
         };
-    }
-
-    private static String figure(long minor) {
-        return minor + " minor units";
-    }
-
-    private static String amount(long minor, String currency) {
-        return CurrencyHere.words(minor, currency);
     }
 }

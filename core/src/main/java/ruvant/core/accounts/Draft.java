@@ -49,6 +49,11 @@ public record Draft(
         note = Check.optionalRemark("note", note);
     }
 
+    /** The same as another kind of paper. */
+    public Draft as(PaperKind other) {
+        return new Draft(other, job, about, buyer, lines, discountMinor, discountHundredths, refersTo, note);
+    }
+
     private List<PriceLine> discounted() {
         return Discounts.off(Discounts.percent(lines, discountHundredths), discountMinor);
     }
@@ -56,9 +61,13 @@ public record Draft(
     /**
      * What it comes to.
      *
-     * @param prepaidMinor paid in advance; only a bill takes it off
+     * @param basis by what it is reckoned
      */
-    public Totals totals(Pricing pricing, long prepaidMinor) {
+    public Totals totals(Papers.Basis basis) {
+        return totals(basis.pricing(), basis.prepaidMinor());
+    }
+
+    private Totals totals(Pricing pricing, long prepaidMinor) {
         List<PriceLine> less = discounted();
         long most = Totals.of(less, pricing.taxes().rates(), pricing.taxes().manner(), 0)
                 .totalMinor();
@@ -77,7 +86,8 @@ public record Draft(
      * @param currency in which the shop reckons
      * @throws FieldProblem where the shop has not said who it is, or there is nothing on the paper
      */
-    public Paper paper(PaperNumber number, Pricing pricing, String currency, long prepaidMinor, LocalDate today) {
+    public Paper paper(PaperNumber number, Papers.Basis basis, LocalDate today) {
+        Pricing pricing = basis.pricing();
         Seller seller = pricing.seller()
                 .orElseThrow(() -> new FieldProblem(
                         "seller",
@@ -95,11 +105,11 @@ public record Draft(
                 buyer,
                 today,
                 until(pricing, today).orElse(null),
-                currency,
+                basis.currency(),
                 pricing.taxes().included(),
                 borne,
                 less,
-                totals(pricing, prepaidMinor),
+                totals(basis),
                 refersTo,
                 note);
     }

@@ -19,8 +19,11 @@ import ruvant.core.log.Log;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.money.Party;
 import ruvant.core.money.PriceLine;
+import ruvant.core.money.Pricing;
 import ruvant.core.money.Seller;
 import ruvant.core.money.TaxRate;
+import ruvant.core.money.Taxes;
+import ruvant.core.money.Terms;
 import ruvant.core.money.Totals;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
@@ -83,11 +86,11 @@ class AccountsRoomTest {
     }
 
     private static AccountsEntry.Paid paid(UUID bill, long minor) {
-        return new AccountsEntry.Paid(bill, minor, PaidHow.CASH, DAY, "");
+        return new AccountsEntry.Paid(bill, minor, "EUR", PaidHow.CASH, DAY, "");
     }
 
     private static AccountsEntry.PaidBack back(UUID of, long minor) {
-        return new AccountsEntry.PaidBack(of, minor, PaidHow.TRANSFER, DAY, "");
+        return new AccountsEntry.PaidBack(of, minor, "EUR", PaidHow.TRANSFER, DAY, "");
     }
 
     private static AccountsEntry.Deposited deposit(long minor) {
@@ -179,6 +182,76 @@ class AccountsRoomTest {
         assertThat(picture().depositedMinor(JOB, "EUR")).isZero();
         assertThat(refused(new AccountsEntry.Issued(paper(picture().next(PaperKind.BILL), 9_000, 1, null))))
                 .isPresent();
+    }
+
+    /** 10.23 in coins of 5 with 3.01 paid before: 7.20 is due, and a credit note on the whole leaves 3.01 to go back. */
+    @Test
+    void aRoundedBillThatIsCreditedWholeOwesNothing() {
+        add(deposit(301));
+        List<PriceLine> lines = List.of(PriceLine.pieces("work", 1, 1_023, "vat"));
+        Paper plain = paper(picture().next(PaperKind.BILL), 1_023, 301, null);
+        Paper rounded = new Paper(
+                plain.number(),
+                JOB,
+                "",
+                SHOP,
+                OWNER,
+                DAY,
+                null,
+                "EUR",
+                true,
+                List.of(VAT),
+                lines,
+                Totals.of(lines, List.of(VAT), new Totals.Manner(true, 5), 301),
+                null,
+                "");
+        assertThat(rounded.totals().dueMinor()).isEqualTo(720);
+        UUID bill = add(new AccountsEntry.Issued(rounded));
+        issue(PaperKind.CREDIT, 1_023, 0, bill);
+        assertThat(picture().bill(bill).orElseThrow().openMinor()).isEqualTo(-301);
+    }
+
+    @Test
+    void aPaymentHasOneReceiptAndTheCurrencyOfItsBill() {
+        UUID bill = issue(PaperKind.BILL, 9_000, 0, null);
+        assertThat(refused(new AccountsEntry.Paid(bill, 10, "CHF", PaidHow.CASH, DAY, "")))
+                .get()
+                .extracting(Refusal::code)
+                .isEqualTo("otherCurrency");
+        UUID payment = add(paid(bill, 9_000));
+        issue(PaperKind.RECEIPT, 9_000, 0, payment);
+        assertThat(refused(new AccountsEntry.Issued(paper(picture().next(PaperKind.RECEIPT), 9_000, 0, payment))))
+                .get()
+                .extracting(Refusal::message)
+                .asString()
+                .contains("P-00001");
+    }
+
+    /** Whatever the shop charges by then, a credit note is reckoned as its bill was, and a receipt in what was paid. */
+    @Test
+    void answersAreReckonedAsWhatTheyAnswer() {
+        UUID bill = issue(PaperKind.BILL, 9_000, 0, null);
+        UUID payment = add(paid(bill, 9_000));
+        Pricing today = new Pricing(
+                new Taxes(List.of(TaxRate.taxed("other", "VAT", 700)), "other", false, 100),
+                List.of(),
+                4_000,
+                0,
+                List.of(),
+                Terms.USUAL,
+                Optional.of(SHOP));
+        Draft credit = Papers.credit(picture().papers().getFirst(), "");
+        Paper credited = credit.paper(
+                picture().next(PaperKind.CREDIT),
+                Papers.basis(picture(), PaperKind.CREDIT, JOB, bill, today, "JPY"),
+                DAY);
+        assertThat(credited.currency()).isEqualTo("EUR");
+        assertThat(credited.totals().totalMinor()).isEqualTo(9_000);
+        add(new AccountsEntry.Issued(credited));
+        Papers.Basis receipt = Papers.basis(picture(), PaperKind.RECEIPT, JOB, payment, today, "JPY");
+        assertThat(receipt.currency()).isEqualTo("EUR");
+        assertThat(Papers.receipt(picture(), payment).totals(receipt).taxMinor())
+                .isZero();
     }
 
     @Test

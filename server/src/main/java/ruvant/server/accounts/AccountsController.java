@@ -78,9 +78,15 @@ class AccountsController {
     }
 
     /** A bill that is waited for, or on which money is to go back. */
-    record OpenBill(PaperRow paper, long openMinor, boolean overdue, List<AccountsPicture.MoneyMoved> moved) {
+    record OpenBill(
+            PaperRow paper,
+            long openMinor,
+            boolean overdue,
+            List<AccountsPicture.MoneyMoved> moved,
+            Optional<String> givenUp) {
         static OpenBill of(AccountsPicture.Bill bill, LocalDate today) {
-            return new OpenBill(PaperRow.of(bill.held()), bill.openMinor(), bill.overdue(today), bill.moved());
+            return new OpenBill(
+                    PaperRow.of(bill.held()), bill.openMinor(), bill.overdue(today), bill.moved(), bill.givenUp());
         }
     }
 
@@ -117,8 +123,9 @@ class AccountsController {
      * What a draft comes to.
      *
      * @param linesMinor what each line that was typed comes to; 0 for one that is empty
+     * @param quotedMinor what it comes to as a quote or an order, which take off nothing that was paid in advance
      */
-    record DraftTotals(List<Long> linesMinor, Totals totals) {}
+    record DraftTotals(List<Long> linesMinor, Totals totals, long quotedMinor) {}
 
     /** A payment for which a receipt is wanted. */
     record ReceiptAsked(String by, UUID id, UUID payment) {}
@@ -180,7 +187,10 @@ class AccountsController {
         List<Long> lines = typed.lines().stream()
                 .map(line -> line.blank() ? 0 : read.next().amountMinor())
                 .toList();
-        return new DraftTotals(lines, accounts.totals(draft));
+        return new DraftTotals(
+                lines,
+                accounts.totals(draft),
+                accounts.totals(draft.as(PaperKind.QUOTE)).dueMinor());
     }
 
     @PostMapping("/papers")
@@ -192,9 +202,7 @@ class AccountsController {
     /** A draft that credits all of a bill, to be shortened. */
     @GetMapping("/papers/{number}/credit")
     TypedDraft credit(@PathVariable String number) {
-        return TypedDraft.of(
-                Papers.credit(held(number), ""),
-                shop.shop().practice().reckoning().money());
+        return accounts.credit(PaperNumber.parse(number));
     }
 
     @PostMapping("/receipts")
@@ -210,9 +218,5 @@ class AccountsController {
     private static <T> T needed(T value, String field) {
         return Optional.ofNullable(value)
                 .orElseThrow(() -> new FieldProblem(field, "The " + field + " is missing.", "Send it along."));
-    }
-
-    private AccountsPicture.Held held(String number) {
-        return accounts.paper(PaperNumber.parse(number));
     }
 }

@@ -26,10 +26,11 @@ import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
 import ruvant.core.log.Rooms;
-import ruvant.core.money.Pricing;
 import ruvant.core.money.Totals;
+import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
+import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.record.Events;
 import ruvant.server.record.LineStore;
@@ -112,8 +113,9 @@ public class AccountsService implements LogDoor {
         return keeper.log(AccountsRoom.LOG).lastSequence();
     }
 
-    private String currency() {
-        return shop.shop().practice().reckoning().money().currency();
+    /** In what the shop reckons, and how it writes amounts. */
+    public CurrencyHere money() {
+        return shop.shop().practice().reckoning().money();
     }
 
     /** The day it is in the shop. */
@@ -121,16 +123,26 @@ public class AccountsService implements LogDoor {
         return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 
+    /** In the currency of what it answers, else in the shop's. */
+    private CurrencyHere moneyOf(PaperKind kind, UUID refersTo) {
+        return new CurrencyHere(basis(kind, null, refersTo).currency(), money().locale());
+    }
+
     /** A draft as it was typed, read. */
     public Draft read(TypedDraft typed) {
         return typed.read(
-                shop.shop().practice().reckoning().money(),
-                shop.pricing().taxes().usual());
+                moneyOf(typed.kind(), typed.refersTo()), shop.pricing().taxes().usual());
+    }
+
+    /** A draft that credits all of a bill, as it would have been typed. */
+    public TypedDraft credit(PaperNumber number) {
+        Draft all = Papers.credit(paper(number), "");
+        return TypedDraft.of(all, moneyOf(all.kind(), all.refersTo()));
     }
 
     /** What a draft comes to now. */
     public Totals totals(Draft draft) {
-        return draft.totals(pricing(draft), prepaid(draft));
+        return draft.totals(basis(draft));
     }
 
     /**
@@ -149,11 +161,7 @@ public class AccountsService implements LogDoor {
             return known.get();
         }
         Paper paper = draft.paper(
-                picture().next(draft.kind()),
-                pricing(draft),
-                currency(),
-                prepaid(draft),
-                LocalDate.ofInstant(at, ZoneId.systemDefault()));
+                picture().next(draft.kind()), basis(draft), LocalDate.ofInstant(at, ZoneId.systemDefault()));
         if (paper.totals().dueMinor() != seenMinor) {
             throw new RefusedException(
                     new Refusal(
@@ -168,27 +176,12 @@ public class AccountsService implements LogDoor {
         return picture().paper(id).orElseThrow();
     }
 
-    private Pricing pricing(Draft draft) {
-        Pricing now = shop.pricing();
-        return switch (draft.kind()) {
-            case QUOTE, ORDER, BILL -> now;
-            case RECEIPT -> Papers.forReceipts(now);
-            case CREDIT ->
-                Papers.asBilled(
-                        picture()
-                                .bill(draft.refersTo())
-                                .orElseThrow(() -> new FieldProblem(
-                                        "refersTo", "There is no such bill.", "Choose the bill that is put right."))
-                                .held()
-                                .paper(),
-                        now);
-        };
+    private Papers.Basis basis(PaperKind kind, TagNumber job, UUID refersTo) {
+        return Papers.basis(picture(), kind, job, refersTo, shop.pricing(), money().currency());
     }
 
-    private long prepaid(Draft draft) {
-        return draft.kind() == PaperKind.BILL && draft.job() != null
-                ? picture().depositedMinor(draft.job(), currency())
-                : 0;
+    private Papers.Basis basis(Draft draft) {
+        return basis(draft.kind(), draft.job(), draft.refersTo());
     }
 
     @Override

@@ -119,7 +119,12 @@ final class DemoMoney {
             accounts.append(
                     "Ines K.",
                     List.of(NewLine.of(new AccountsEntry.Paid(
-                            held.id(), held.paper().totals().dueMinor(), how, day(at), ""))),
+                            held.id(),
+                            held.paper().totals().dueMinor(),
+                            held.paper().currency(),
+                            how,
+                            day(at),
+                            ""))),
                     at.plus(Duration.ofMinutes(5)));
         }
     }

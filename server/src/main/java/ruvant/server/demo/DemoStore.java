@@ -73,7 +73,8 @@ public class DemoStore {
                 database.writes().sql("""
                                 update line
                                    set body = json_set(body, ?, date(json_extract(body, ?), ?))
-                                 where log = -4 and json_extract(body, ?) is not null
+                                 where json_extract(body, '$.kind') in ('issued', 'paid', 'deposited', 'paidBack')
+                                   and json_extract(body, ?) is not null
                                 """).params(day, day, days, day).update();
             }
             // what was said of the days before says nothing of these

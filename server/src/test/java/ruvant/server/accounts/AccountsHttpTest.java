@@ -31,7 +31,7 @@ class AccountsHttpTest extends OverHttp {
     }
 
     private static String paid(String bill, long minor) {
-        return "{\"kind\":\"paid\",\"bill\":\"%s\",\"minor\":%d,\"how\":\"CARD\",\"day\":\"2031-03-01\",\"remark\":\"\"}"
+        return "{\"kind\":\"paid\",\"bill\":\"%s\",\"minor\":%d,\"currency\":\"EUR\",\"how\":\"CARD\",\"day\":\"2031-03-01\",\"remark\":\"\"}"
                 .formatted(bill, minor);
     }
 
@@ -65,7 +65,7 @@ class AccountsHttpTest extends OverHttp {
         assertThat(open(id).get("openMinor").asLong()).isEqualTo(-2_300);
         assertThat(shop.say(
                                 "accounts",
-                                "{\"kind\":\"paidBack\",\"of\":\"%s\",\"minor\":2300,\"how\":\"CASH\",\"day\":\"2031-03-02\",\"remark\":\"\"}"
+                                "{\"kind\":\"paidBack\",\"of\":\"%s\",\"minor\":2300,\"currency\":\"EUR\",\"how\":\"CASH\",\"day\":\"2031-03-02\",\"remark\":\"\"}"
                                         .formatted(id))
                         .status())
                 .isEqualTo(200);

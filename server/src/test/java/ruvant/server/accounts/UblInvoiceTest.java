@@ -16,6 +16,7 @@ import ruvant.core.accounts.Draft;
 import ruvant.core.accounts.Paper;
 import ruvant.core.accounts.PaperKind;
 import ruvant.core.accounts.PaperNumber;
+import ruvant.core.accounts.Papers;
 import ruvant.core.money.Measure;
 import ruvant.core.money.Party;
 import ruvant.core.money.PriceLine;
@@ -65,7 +66,7 @@ class UblInvoiceTest {
 
     private static Paper paper(PaperKind kind, List<PriceLine> lines, Pricing pricing, String currency, long prepaid) {
         Draft draft = new Draft(kind, new TagNumber(61), "Pellworm Twin", buyer("AT"), lines, 0, 0, null, "Thank you.");
-        return draft.paper(new PaperNumber(kind, 12), pricing, currency, prepaid, DAY);
+        return draft.paper(new PaperNumber(kind, 12), new Papers.Basis(pricing, currency, prepaid), DAY);
     }
 
     static IntStream seeds() {
@@ -124,7 +125,9 @@ class UblInvoiceTest {
         List<PriceLine> lines = List.of(PriceLine.pieces("overhaul", 1, 10_000, "full"));
         Draft draft = new Draft(PaperKind.BILL, null, "", Party.named("Amara Okonjo"), lines, 0, 0, null, "");
         Paper noCountry = draft.paper(
-                new PaperNumber(PaperKind.BILL, 1), pricing(List.of(FULL), false, 1, "IE0000001X"), "EUR", 0, DAY);
+                new PaperNumber(PaperKind.BILL, 1),
+                new Papers.Basis(pricing(List.of(FULL), false, 1, "IE0000001X"), "EUR", 0),
+                DAY);
         assertThatThrownBy(() -> UblInvoice.of(noCountry, Optional.empty()))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("country of “Amara Okonjo”");
