@@ -17,6 +17,7 @@ import ruvant.core.job.JobLog;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
+import ruvant.core.money.Pricing;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRules;
@@ -76,7 +77,8 @@ public final class Logs {
             ShippedLists.LISTS,
             ruvant.core.adjust.AdjusterBook.EMPTY,
             ruvant.core.find.FaultKnowledge.EMPTY,
-            ShippedAnatomy.PLANS);
+            ShippedAnatomy.PLANS,
+            Pricing.starting(4_000));
 
     public static final TagNumber TAG = new TagNumber(7);
 

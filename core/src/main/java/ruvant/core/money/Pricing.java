@@ -22,6 +22,11 @@ public record Pricing(
         Optional<Seller> seller) {
     private static final int WHOLE = 10_000;
 
+    /** What a new shop charges: by the hour, without tax. */
+    public static Pricing starting(long hourMinor) {
+        return new Pricing(Taxes.NONE, List.of(), hourMinor, 0, List.of(), Terms.USUAL, Optional.empty());
+    }
+
     public Pricing {
         labour = List.copyOf(labour);
         fixed = List.copyOf(fixed);

@@ -2,6 +2,8 @@ package ruvant.core.picture;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.intake.VisitorVerdict;
@@ -30,6 +32,7 @@ public final class JobNow {
     private RefitAnswers refit;
     private Trays trays;
     private List<NextStep> next;
+    private CostSoFar cost;
 
     /**
      * @param learned what earlier jobs of the model looked at and where they slipped
@@ -135,14 +138,18 @@ public final class JobNow {
     /** What can be done now, most urgent first; empty when all there is to do is wait. */
     public List<NextStep> next() {
         if (next == null) {
-            next = NextSteps.of(picture, refit(), shop.faults(), now);
+            List<NextStep> all = new ArrayList<>(
+                    OwnerSteps.of(picture, cost(), shop.pricing().terms(), now));
+            all.addAll(NextSteps.of(picture, refit(), shop.faults(), now));
+            all.sort(Comparator.comparingInt(NextStep::urgency));
+            next = List.copyOf(all);
         }
         return next;
     }
 
     /** What is still to be done before the camera goes back; what holds it back first. */
     public List<Outstanding> outstanding() {
-        return OutstandingList.of(picture, refit(), learned, shop.faults(), now);
+        return OutstandingList.of(picture, refit(), learned, shop, now);
     }
 
     /** The stop at which work goes on: where somebody sits, else as far as the work has come. */
@@ -153,6 +160,14 @@ public final class JobNow {
     /** The return sheet as it would be handed over now. */
     public ReturnSheet sheet() {
         return ReturnSheets.of(picture, shop);
+    }
+
+    /** What it has cost so far, and what the owner allowed. */
+    public CostSoFar cost() {
+        if (cost == null) {
+            cost = CostSoFar.of(picture, shop.pricing(), now);
+        }
+        return cost;
     }
 
     /** Minutes at the bench in all, a present sitting up to now included. */

@@ -24,6 +24,8 @@ import ruvant.core.job.JobLog;
 import ruvant.core.log.Folds;
 import ruvant.core.log.Log;
 import ruvant.core.measure.SpeedVerdict;
+import ruvant.core.offer.OfferFold;
+import ruvant.core.offer.OfferPicture;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.parts.PartsRoom;
 import ruvant.core.prove.NotTried;
@@ -74,6 +76,7 @@ public record JobPicture(
         SittingTime sitting,
         Course course,
         Wishes wishes,
+        OfferPicture offer,
         HousePractice practice) {
 
     /** Folds a log. */
@@ -102,6 +105,7 @@ public record JobPicture(
                 sat.picture(),
                 sat.course(),
                 folds.of(WishRoom.Fold.class).wishes(),
+                folds.of(OfferFold.class).picture(),
                 practice);
     }
 
@@ -134,6 +138,7 @@ public record JobPicture(
                 sitting,
                 course,
                 wishes,
+                offer,
                 practice);
     }
 
@@ -156,6 +161,7 @@ public record JobPicture(
                 sitting,
                 course,
                 others,
+                offer,
                 practice);
     }
 

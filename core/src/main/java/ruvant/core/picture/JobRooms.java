@@ -13,6 +13,7 @@ import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.log.Rooms;
 import ruvant.core.log.Standing;
+import ruvant.core.offer.OfferRoom;
 import ruvant.core.parts.PartsRoom;
 import ruvant.core.prove.ProveRoom;
 import ruvant.core.refit.RefitRoom;
@@ -36,7 +37,8 @@ public final class JobRooms {
             new RefitRoom(),
             new ProveRoom(),
             new HandoverRoom(),
-            new WishRoom()));
+            new WishRoom(),
+            new OfferRoom()));
 
     private JobRooms() {}
 

@@ -20,14 +20,17 @@ import ruvant.core.log.StandingOf;
 import ruvant.core.refit.LearnedChecks;
 import ruvant.core.refit.RefitAnswers;
 import ruvant.core.refit.RefitPicture;
+import ruvant.core.sitting.MayWork;
 import ruvant.core.strip.StripNotes;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.Valley;
+import ruvant.core.trade.Stop;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Refusal;
 import ruvant.core.units.TagNumber;
 
@@ -90,13 +93,28 @@ public final class JobRules {
                 .with(RefitAnswers.class, refit)
                 .with(
                         ReturnStops.class,
-                        () -> () ->
-                                OutstandingList.of(picture.get(), refit.get(), taught.get(), shop.faults(), now)
-                                        .stream()
-                                        .filter(Outstanding::holds)
-                                        .map(Outstanding::asStop)
-                                        .toList())
+                        () -> () -> OutstandingList.of(picture.get(), refit.get(), taught.get(), shop, now).stream()
+                                .filter(Outstanding::holds)
+                                .map(Outstanding::asStop)
+                                .toList())
+                .with(MayWork.class, () -> stop -> overLimit(logged.get(), stop))
                 .with(Stations.InUse.class, () -> inUse(logged.get()));
+    }
+
+    /** What goes further into the camera waits for the owner; closing it and handing it back does not. */
+    private Optional<Refusal> overLimit(JobPicture job, Stop stop) {
+        CostSoFar cost = CostSoFar.of(job, shop.pricing(), now);
+        boolean further = stop.compareTo(Stop.INTAKE) > 0 && stop.compareTo(Stop.REFIT) < 0;
+        return further && cost.over()
+                ? cost.limit()
+                        .map(limit -> new Refusal(
+                                "overLimit",
+                                "The owner agreed to " + CurrencyHere.words(limit.limitMinor(), cost.currency())
+                                        + ", and " + CurrencyHere.words(cost.minor(), cost.currency())
+                                        + " is spent.",
+                                "Ask the owner, and log the answer under Options. Until then the camera can be"
+                                        + " put back together and returned."))
+                : Optional.empty();
     }
 
     /** Of this job what was just added counts as well. */

@@ -1,5 +1,7 @@
 package ruvant.core.picture;
 
+import java.time.LocalDate;
+import java.util.UUID;
 import ruvant.core.refit.NotYet;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Named;
@@ -106,6 +108,34 @@ public sealed interface NextStep {
     /** The work waits for a tool. */
     record GetTool(String tool, String remark) implements NextStep {}
 
+    /**
+     * What the owner allowed is spent, or will not do.
+     *
+     * @param spentMinor so far
+     * @param leftMinor still estimated
+     * @param over whether it is spent already
+     */
+    record OverLimit(long spentMinor, long leftMinor, long limitMinor, String currency, boolean over)
+            implements NextStep {}
+
+    /**
+     * The owner was asked something and has not answered.
+     *
+     * @param asked id of the question
+     * @param days since it was asked last
+     * @param due whether it is time to ask again
+     */
+    record OwnerAnswers(UUID asked, String question, int days, boolean due) implements NextStep {}
+
+    /**
+     * The owner was told to collect it.
+     *
+     * @param told on which day
+     * @param until it is kept
+     * @param overdue whether that is over
+     */
+    record Collect(LocalDate told, LocalDate until, boolean overdue) implements NextStep {}
+
     /** The stop at which it is taken. */
     default Stop stop() {
         return switch (this) {
@@ -129,6 +159,9 @@ public sealed interface NextStep {
             case SettleAgreed agreed -> Stop.RETURN;
             case FillPlace place -> Stop.REFIT;
             case GetTool tool -> Stop.MEND;
+            case OverLimit limit -> Stop.INTAKE;
+            case OwnerAnswers asked -> Stop.INTAKE;
+            case Collect collect -> Stop.RETURN;
         };
     }
 
@@ -150,6 +183,9 @@ public sealed interface NextStep {
             case SettleAgreed agreed -> 3;
             case FillPlace place -> 2;
             case GetTool tool -> 3;
+            case OverLimit limit -> limit.over() ? 0 : 1;
+            case OwnerAnswers asked -> asked.due() ? 1 : 3;
+            case Collect collect -> collect.overdue() ? 1 : 3;
             case SayWhatIsWrong say -> 3;
             case RaiseSuspect raise -> 3;
             case TryFunctions all -> 3;

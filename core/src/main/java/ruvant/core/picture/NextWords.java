@@ -1,5 +1,7 @@
 package ruvant.core.picture;
 
+import ruvant.core.units.CurrencyHere;
+
 /** A next step as a screen says it. Nothing reads these words. */
 public final class NextWords {
     private NextWords() {}
@@ -38,6 +40,14 @@ public final class NextWords {
             case NextStep.SettleAgreed agreed -> "Agreed work: " + agreed.first();
             case NextStep.FillPlace place -> "Empty place: " + place.words();
             case NextStep.GetTool tool -> "Get the tool: " + tool.tool();
+            case NextStep.OverLimit limit ->
+                limit.over()
+                        ? "Ask the owner: the agreed limit is spent"
+                        : "Ask the owner: it will cost more than agreed";
+            case NextStep.OwnerAnswers asked ->
+                (asked.due() ? "Ask the owner again: " : "Waiting for the owner: ") + asked.question();
+            case NextStep.Collect collect ->
+                collect.overdue() ? "Not collected: tell the owner" : "Waiting to be collected";
         };
     }
 
@@ -68,6 +78,19 @@ public final class NextWords {
                 agreed.open() == 1 ? "neither done nor left" : agreed.open() + " of it neither done nor left";
             case NextStep.FillPlace place -> "fit one, or say why it stays empty";
             case NextStep.GetTool tool -> tool.remark().isEmpty() ? "the work waits for it" : tool.remark();
+            case NextStep.OverLimit limit ->
+                CurrencyHere.words(limit.spentMinor(), limit.currency()) + " so far"
+                        + (limit.leftMinor() == 0
+                                ? ""
+                                : ", about " + CurrencyHere.words(limit.leftMinor(), limit.currency()) + " to come")
+                        + ", limit " + CurrencyHere.words(limit.limitMinor(), limit.currency());
+            case NextStep.OwnerAnswers asked ->
+                asked.days() == 0
+                        ? "asked today"
+                        : asked.days() == 1 ? "asked a day ago" : "asked " + asked.days() + " days ago";
+            case NextStep.Collect collect ->
+                "told on " + collect.told() + (collect.overdue() ? ", was kept until " : ", kept until ")
+                        + collect.until();
         };
     }
 }

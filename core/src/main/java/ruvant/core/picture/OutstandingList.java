@@ -24,6 +24,7 @@ import ruvant.core.strip.WentBack;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.Stop;
 import ruvant.core.treat.TreatPicture;
+import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
@@ -49,11 +50,10 @@ final class OutstandingList {
      *
      * @param refit the checks at its parts
      * @param learned how many pieces other cameras of the model have
-     * @param faults what each known cause calls for
+     * @param shop what each known cause calls for, and what it charges
      * @param now the moment for which waits are judged
      */
-    static List<Outstanding> of(
-            JobPicture picture, RefitAnswers refit, LearnedChecks learned, FaultKnowledge faults, Instant now) {
+    static List<Outstanding> of(JobPicture picture, RefitAnswers refit, LearnedChecks learned, Shop shop, Instant now) {
         if (picture.returned()) {
             return List.of();
         }
@@ -71,7 +71,8 @@ final class OutstandingList {
         list.agreed();
         list.decisions();
         list.waived();
-        list.maybeLeft(faults);
+        list.owner(shop);
+        list.maybeLeft(shop.faults());
         list.all.sort(Comparator.comparing(Outstanding::hold));
         return List.copyOf(list.all);
     }
@@ -300,6 +301,28 @@ final class OutstandingList {
                             reason,
                             reason));
         }
+    }
+
+    /** What the owner was asked and did not answer, and what goes beyond what the owner allowed. */
+    private void owner(Shop shop) {
+        picture.offer()
+                .unanswered()
+                .forEach(one -> add(
+                        "question/" + one.id(),
+                        Stop.INTAKE,
+                        null,
+                        "Not answered: " + one.question(),
+                        "asked the owner"));
+        CostSoFar cost = CostSoFar.of(picture, shop.pricing(), now);
+        cost.limit()
+                .filter(limit -> limit.state() == CostSoFar.State.OVER)
+                .ifPresent(limit -> add(
+                        "limit/" + limit.agreement(),
+                        Stop.RETURN,
+                        null,
+                        "Over the limit that the owner agreed to",
+                        CurrencyHere.words(cost.minor(), cost.currency()) + " so far, limit "
+                                + CurrencyHere.words(limit.limitMinor(), cost.currency())));
     }
 
     private void maybeLeft(FaultKnowledge faults) {

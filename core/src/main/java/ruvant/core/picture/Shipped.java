@@ -7,6 +7,7 @@ import ruvant.core.find.FaultChanges;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.ListChanges;
+import ruvant.core.money.Pricing;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -31,7 +32,8 @@ public record Shipped(
             TableChanges tables,
             ListChanges changed,
             FaultChanges known,
-            AdjusterChanges turned) {
+            AdjusterChanges turned,
+            Pricing pricing) {
         return new Shop(
                 practice,
                 tables.in(materials),
@@ -39,6 +41,7 @@ public record Shipped(
                 changed.in(lists),
                 turned.in(adjusters),
                 known.in(faults),
-                plans);
+                plans,
+                pricing);
     }
 }

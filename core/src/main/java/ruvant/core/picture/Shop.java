@@ -4,13 +4,14 @@ import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
+import ruvant.core.money.Pricing;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 
 /**
  * What a shop brings to each job: its practice, its tables and lists, and what it knows of adjusters,
- * faults and how cameras are built.
+ * faults and how cameras are built, and at what it charges.
  */
 public record Shop(
         HousePractice practice,
@@ -19,14 +20,15 @@ public record Shop(
         TradeLists lists,
         AdjusterBook adjusters,
         FaultKnowledge faults,
-        BodyPlans plans) {
+        BodyPlans plans,
+        Pricing pricing) {
     /** The same with other tables. */
     public Shop with(Materials otherMaterials, Lubrication otherLubrication) {
-        return new Shop(practice, otherMaterials, otherLubrication, lists, adjusters, faults, plans);
+        return new Shop(practice, otherMaterials, otherLubrication, lists, adjusters, faults, plans, pricing);
     }
 
     /** The same with other knowledge of faults. */
     public Shop with(FaultKnowledge other) {
-        return new Shop(practice, materials, lubrication, lists, adjusters, other, plans);
+        return new Shop(practice, materials, lubrication, lists, adjusters, other, plans, pricing);
     }
 }

@@ -47,7 +47,7 @@ public final class SittingRoom implements JobRoom<SittingEntry> {
     @Override
     public Optional<Refusal> rule(SittingEntry entry, Standing now) {
         return switch (entry) {
-            case SittingEntry.SatDown down -> Optional.empty();
+            case SittingEntry.SatDown down -> now.of(MayWork.class).refusal(down.stop());
             case SittingEntry.GotUp up -> Optional.empty();
             case SittingEntry.Decided decided -> Optional.empty();
             case SittingEntry.Noted noted -> Optional.empty();

@@ -1,7 +1,6 @@
 package ruvant.core.wish;
 
 import java.time.LocalDate;
-import java.util.UUID;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
@@ -41,30 +40,6 @@ public sealed interface WishEntry extends JobEntry {
                 Check.count("chance", chance, 0, 100);
             }
             remark = Check.optionalRemark("remark", remark);
-        }
-    }
-
-    /**
-     * The owner was asked something, and treatment waits for the answer.
-     *
-     * @param question what was asked
-     */
-    record OwnerAsked(String question) implements WishEntry {
-        public OwnerAsked {
-            question = Check.remark("question", question);
-        }
-    }
-
-    /**
-     * The owner answered.
-     *
-     * @param asked id of the line with the question
-     * @param answer what was said
-     */
-    record OwnerAnswered(UUID asked, String answer) implements WishEntry {
-        public OwnerAnswered {
-            Check.chosen("asked", asked);
-            answer = Check.remark("answer", answer);
         }
     }
 

@@ -11,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import ruvant.core.job.JobRoom;
 import ruvant.core.log.Effect;
 import ruvant.core.log.Folds;
@@ -39,8 +38,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
             case WishEntry.TaskWished one -> Optional.empty();
             case WishEntry.Promised one -> Optional.empty();
             case WishEntry.UrgencySet one -> Optional.empty();
-            case WishEntry.OwnerAsked one -> Optional.empty();
-            case WishEntry.OwnerAnswered one -> Optional.empty();
         };
     }
 
@@ -50,8 +47,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
             case WishEntry.TaskWished one -> List.of(AT_NO_STOP, IN_PASSING);
             case WishEntry.Promised one -> List.of(AT_NO_STOP, IN_PASSING);
             case WishEntry.UrgencySet one -> List.of(AT_NO_STOP, IN_PASSING);
-            case WishEntry.OwnerAsked one -> List.of(AT_NO_STOP);
-            case WishEntry.OwnerAnswered one -> List.of(AT_NO_STOP);
         };
     }
 
@@ -61,8 +56,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
             case WishEntry.TaskWished one -> List.of("plan of " + one.task());
             case WishEntry.Promised one -> List.of("promised date");
             case WishEntry.UrgencySet one -> List.of("urgency");
-            case WishEntry.OwnerAsked one -> List.of();
-            case WishEntry.OwnerAnswered one -> List.of("the owner's answer");
         };
     }
 
@@ -75,8 +68,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
                         + (one.chance() == null ? "" : ", with a chance of " + one.chance() + " %")
                         + with(", ", one.remark());
             case WishEntry.UrgencySet one -> "urgency: " + one.urgency().label();
-            case WishEntry.OwnerAsked one -> "asked the owner: " + one.question();
-            case WishEntry.OwnerAnswered one -> "the owner answered: " + one.answer();
         };
     }
 
@@ -116,7 +107,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
     public static final class Fold implements RoomFold<WishEntry> {
         private final Map<String, Wish> byTask = new LinkedHashMap<>();
         private final List<Wishes.Promise> promises = new ArrayList<>();
-        private final Map<UUID, Wishes.Question> questions = new LinkedHashMap<>();
         private Urgency urgency = Urgency.USUAL;
 
         @Override
@@ -125,12 +115,6 @@ public final class WishRoom implements JobRoom<WishEntry> {
                 case WishEntry.TaskWished one -> Optional.empty();
                 case WishEntry.Promised one -> alreadyPast(line, one);
                 case WishEntry.UrgencySet one -> Optional.empty();
-                case WishEntry.OwnerAsked one -> Optional.empty();
-                case WishEntry.OwnerAnswered one ->
-                    questions.containsKey(one.asked())
-                            ? Optional.empty()
-                            : Optional.of(new Refusal(
-                                    "notAsked", "The owner was not asked that.", "Log what was asked first."));
             };
         }
 
@@ -155,18 +139,12 @@ public final class WishRoom implements JobRoom<WishEntry> {
                 }
                 case WishEntry.Promised one -> promises.add(new Wishes.Promise(line.id(), line.at(), line.by(), one));
                 case WishEntry.UrgencySet one -> urgency = one.urgency();
-                case WishEntry.OwnerAsked one ->
-                    questions.put(
-                            line.id(),
-                            new Wishes.Question(line.id(), line.at(), line.by(), one.question(), Optional.empty(), ""));
-                case WishEntry.OwnerAnswered one ->
-                    questions.computeIfPresent(one.asked(), (id, asked) -> asked.answered(line.at(), one.answer()));
             }
         }
 
         /** The picture so far. */
         public Wishes wishes() {
-            return new Wishes(Map.copyOf(byTask), List.copyOf(promises), urgency, List.copyOf(questions.values()));
+            return new Wishes(Map.copyOf(byTask), List.copyOf(promises), urgency);
         }
     }
 }

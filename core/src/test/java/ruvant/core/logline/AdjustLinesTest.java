@@ -34,7 +34,8 @@ class AdjustLinesTest {
                             kind("cocking rack", TurnUnit.TEETH),
                             kind("height screw", TurnUnit.SIXTEENTHS, new AdjustEntry.Moves("height", 8)))),
             Logs.SHOP.faults(),
-            Logs.SHOP.plans());
+            Logs.SHOP.plans(),
+            Logs.SHOP.pricing());
 
     private final Logs logs = Logs.camera();
 

@@ -48,7 +48,8 @@ class RealLinesTest {
             Logs.SHOP.lists(),
             Logs.SHOP.adjusters(),
             Logs.SHOP.faults(),
-            Logs.SHOP.plans());
+            Logs.SHOP.plans(),
+            Logs.SHOP.pricing());
 
     private final Logs logs = bench();
 

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.intake.IntakeEntry;
@@ -68,17 +67,6 @@ class WishRoomTest {
         assertThat(logs.refusal(new WishEntry.Promised(TODAY.minusDays(2), null, "")))
                 .hasValueSatisfying(no -> assertThat(no.message()).contains("is over"));
         assertThat(logs.refusal(new WishEntry.Promised(TODAY, null, ""))).isEmpty();
-    }
-
-    @Test
-    void aQuestionIsOpenUntilItIsAnswered() {
-        UUID asked = logs.put(new WishEntry.OwnerAsked("new leather?"));
-        assertThat(wishes().unanswered()).hasSize(1);
-        logs.after(90).add(new WishEntry.OwnerAnswered(asked, "yes"));
-        assertThat(wishes().unanswered()).isEmpty();
-        assertThat(wishes().questions().getFirst().answer()).isEqualTo("yes");
-        assertThat(logs.refusal(new WishEntry.OwnerAnswered(UUID.randomUUID(), "yes")))
-                .hasValueSatisfying(no -> assertThat(no.code()).isEqualTo("notAsked"));
     }
 
     @Test

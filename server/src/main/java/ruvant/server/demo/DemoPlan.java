@@ -17,6 +17,7 @@ import ruvant.core.hours.WorkingHours;
 import ruvant.core.house.HouseRoom;
 import ruvant.core.job.JobEntry;
 import ruvant.core.log.NewLine;
+import ruvant.core.offer.OfferEntry;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.TagNumber;
 import ruvant.core.wish.Urgency;
@@ -64,7 +65,7 @@ final class DemoPlan {
                 .ifPresent(tag -> say(
                         tag,
                         Duration.ofHours(30),
-                        new WishEntry.OwnerAsked("Fit a pinion from a donor, or wait for a new one?")));
+                        new OfferEntry.OwnerAsked("Fit a pinion from a donor, or wait for a new one?")));
         of("Lumsden", "late")
                 .ifPresent(tag -> say(tag, Duration.ofHours(4), new WishEntry.UrgencySet(Urgency.MATTERS)));
     }

@@ -124,16 +124,17 @@ public class ShopService implements LogDoor {
         HousePractice practice = settings.practice();
         SpeedsAllowed speeds = practice.speeds()
                 .withSheets(byKnowledge.of(SheetRoom.Fold.class).sheets());
+        Pricing pricing = byHouse.of(MoneyRoom.Fold.class)
+                .pricing(practice.reckoning().rates().hourMinor());
         return new State(
-                shipped.shop(practice.with(speeds), tables, lists, faults, adjusters),
+                shipped.shop(practice.with(speeds), tables, lists, faults, adjusters, pricing),
                 tables,
                 lists,
                 faults,
                 adjusters,
                 settings.stands(),
                 byHouse.of(HoursRoom.Fold.class).hours(practice.people()),
-                byHouse.of(MoneyRoom.Fold.class)
-                        .pricing(practice.reckoning().rates().hourMinor()),
+                pricing,
                 byHouse.of(TaughtRoom.Fold.class).changes(),
                 byKnowledge.of(TruthsRoom.Fold.class).changes());
     }

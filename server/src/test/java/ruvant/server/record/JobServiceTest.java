@@ -68,7 +68,8 @@ class JobServiceTest {
                             TradeLists.EMPTY,
                             AdjusterBook.EMPTY,
                             FaultKnowledge.EMPTY,
-                            BodyPlans.UNKNOWN));
+                            BodyPlans.UNKNOWN,
+                            ruvant.core.money.Pricing.starting(4_000)));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
             JobService jobs = new JobService(
                     database,
@@ -200,7 +201,8 @@ class JobServiceTest {
                         TradeLists.EMPTY,
                         AdjusterBook.EMPTY,
                         FaultKnowledge.EMPTY,
-                        BodyPlans.UNKNOWN));
+                        BodyPlans.UNKNOWN,
+                        null));
         Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
         SummaryStore summaries = new SummaryStore(database);
         return new JobService(

@@ -3,10 +3,10 @@ package ruvant.core.plan.tasks;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import ruvant.core.offer.OfferPicture;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.plan.minutes.Guess;
 import ruvant.core.units.TagNumber;
-import ruvant.core.wish.Wishes;
 
 /**
  * How long things from outside keep a shop waiting.
@@ -67,8 +67,8 @@ public record Delays(OnOrder orders, Duration part, Duration answer) {
     }
 
     /** When the owner answers. */
-    BenchTask.Coming answer(Wishes.Question question, Instant now) {
-        return guessed(question.at(), answer, now, "the owner’s answer: " + question.question());
+    BenchTask.Coming answer(OfferPicture.Question question, Instant now) {
+        return guessed(question.askedLast(), answer, now, "the owner’s answer: " + question.question());
     }
 
     private static Instant left(Instant due, Instant now) {

@@ -119,7 +119,7 @@ public record KnownHere(MinutesKnown minutes, Map<String, String> rests, Delays 
     }
 
     private static Stream<Duration> answers(JobPicture job) {
-        return job.wishes().questions().stream()
+        return job.offer().questions().stream()
                 .flatMap(one -> one.answeredAt().stream().map(at -> Duration.between(one.at(), at)));
     }
 

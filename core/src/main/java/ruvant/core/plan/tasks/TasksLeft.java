@@ -153,7 +153,7 @@ public final class TasksLeft {
 
     private void treat(List<NextStep.Treat> untreated, boolean unknown) {
         List<Comes> before = last;
-        List<BenchTask> answers = picture.wishes().unanswered().stream()
+        List<BenchTask> answers = picture.offer().unanswered().stream()
                 .map(one -> BenchTask.arrival(
                         "answer-" + shortly(one.id().toString()), known.delays().answer(one, now)))
                 .toList();

@@ -7,11 +7,11 @@ import ruvant.core.plan.minutes.Work;
 import ruvant.core.trade.Stop;
 
 /** Which kind of work is done at which stop. */
-final class Works {
+public final class Works {
     private Works() {}
 
     /** The kind of work of a stop. */
-    static Work at(Stop stop) {
+    public static Work at(Stop stop) {
         return switch (stop) {
             case INTAKE -> Work.INTAKE;
             case STRIP -> Work.WAY_IN;

@@ -14,6 +14,7 @@ import ruvant.core.Logs;
 import ruvant.core.find.FindEntry;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.intake.IntakeEntry;
+import ruvant.core.offer.OfferEntry;
 import ruvant.core.parts.PartsEntry;
 import ruvant.core.plan.minutes.MinutesKnown;
 import ruvant.core.plan.minutes.Work;
@@ -167,9 +168,9 @@ class TasksLeftTest {
     void treatmentWaitsForTheOwnersAnswer() {
         checked().add(Logs.off("cover", true));
         logs.put(new FindEntry.CauseConfirmed(Named.of("torn leather"), "seen under the loupe"));
-        UUID asked = logs.put(new WishEntry.OwnerAsked("new leather?"));
+        UUID asked = logs.put(new OfferEntry.OwnerAsked("new leather?"));
         assertThat(after("treat-torn-leather")).anyMatch(one -> one.startsWith("answer-"));
-        logs.after(90).add(new WishEntry.OwnerAnswered(asked, "yes"));
+        logs.after(90).add(new OfferEntry.OwnerAnswered(asked, "yes"));
         assertThat(after("treat-torn-leather")).noneMatch(one -> one.startsWith("answer-"));
     }
 
@@ -267,7 +268,7 @@ class TasksLeftTest {
         checked().add(Logs.off("cover", true), Logs.off("ring", false));
         logs.put(new FindEntry.CauseConfirmed(Named.of("gummed train"), "seen under the loupe"));
         logs.add(new PartsEntry.NeedOpened(PartName.of("cover"), "a new one"));
-        logs.put(new WishEntry.OwnerAsked("new leather?"));
+        logs.put(new OfferEntry.OwnerAsked("new leather?"));
         logs.add(new TreatEntry.WaitStarted(PartName.of("ring"), Named.of("rest"), 120, 0, "", ""));
         List<String> ids = ids();
         assertThat(ids).doesNotHaveDuplicates();

@@ -1,0 +1,108 @@
+package ruvant.core.picture;
+
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ruvant.core.money.Exact;
+import ruvant.core.money.Pricing;
+import ruvant.core.offer.OfferPicture;
+import ruvant.core.offer.OptionStep;
+import ruvant.core.offer.RepairOption;
+import ruvant.core.sitting.SittingTime;
+import ruvant.core.trade.Stop;
+
+/**
+ * What a camera has cost so far, as it would be charged by the hour, and how that stands to what its owner allowed.
+ *
+ * @param minutes at the bench, the present sitting up to now included
+ * @param labourMinor what they are charged at
+ * @param partsMinor what was fitted, as it is charged; parts of which no cost was noted count nothing
+ */
+public record CostSoFar(long minutes, long labourMinor, long partsMinor, String currency, Optional<Limit> limit) {
+    /** How what was spent stands to the limit. */
+    public enum State {
+        /** It will do. */
+        WITHIN,
+        /** With what is still estimated it will not. */
+        WILL_EXCEED,
+        /** It is spent. */
+        OVER
+    }
+
+    /**
+     * What the owner allowed.
+     *
+     * @param agreement id of the line in which it was agreed
+     * @param leftMinor what the steps of what was agreed are still estimated at
+     */
+    public record Limit(UUID agreement, long limitMinor, long leftMinor, State state) {}
+
+    /** Both together. */
+    public long minor() {
+        return labourMinor + partsMinor;
+    }
+
+    /** Whether no more may be spent. */
+    public boolean over() {
+        return limit.filter(one -> one.state() == State.OVER).isPresent();
+    }
+
+    static CostSoFar of(JobPicture job, Pricing pricing, Instant now) {
+        Map<Stop, Long> sat = new EnumMap<>(Stop.class);
+        long labour = 0;
+        for (SittingTime.Sat one : job.sitting().sittings()) {
+            sat.merge(one.stop(), one.minutes(), Long::sum);
+            labour += charged(one.minutes(), pricing.hourMinor(one.by(), ""));
+        }
+        long seated = job.sitting().minutesAt(now) - job.sitting().minutes();
+        if (seated > 0) {
+            job.sitting().seated().ifPresent(down -> sat.merge(down.stop(), seated, Long::sum));
+            labour +=
+                    charged(seated, pricing.hourMinor(job.sitting().seatedWho().orElse(""), ""));
+        }
+        String currency = job.practice().reckoning().money().currency();
+        long parts = job.parts().replacements().stream()
+                .map(one -> one.what().cost())
+                .filter(cost -> cost != null && cost.currency().equals(currency))
+                .mapToLong(cost -> pricing.partMinor(cost.minor()))
+                .sum();
+        long spent = labour + parts;
+        return new CostSoFar(
+                job.sitting().minutesAt(now),
+                labour,
+                parts,
+                currency,
+                job.offer().agreed().flatMap(one -> limit(one, spent, sat, currency, pricing)));
+    }
+
+    private static Optional<Limit> limit(
+            OfferPicture.Agreement agreed, long spent, Map<Stop, Long> sat, String currency, Pricing pricing) {
+        Long limit = agreed.what().limitMinor();
+        if (limit == null || !agreed.what().currency().equals(currency)) {
+            return Optional.empty();
+        }
+        long left = agreed.option().map(one -> left(one, sat, pricing)).orElse(0L);
+        State state = spent > limit ? State.OVER : spent + left > limit ? State.WILL_EXCEED : State.WITHIN;
+        return Optional.of(new Limit(agreed.id(), limit, left, state));
+    }
+
+    /** What is still estimated at each stop, once what was sat there is taken off. */
+    private static long left(RepairOption option, Map<Stop, Long> sat, Pricing pricing) {
+        long minutes = 0;
+        for (Stop stop : Stop.values()) {
+            List<OptionStep> there =
+                    option.steps().stream().filter(one -> one.stop() == stop).toList();
+            long estimated =
+                    there.stream().mapToLong(one -> one.minutes().likely()).sum();
+            minutes += Math.max(0, estimated - sat.getOrDefault(stop, 0L));
+        }
+        return charged(minutes, pricing.hourMinor("", ""));
+    }
+
+    private static long charged(long minutes, long hourMinor) {
+        return Exact.ratio(minutes, hourMinor, 60);
+    }
+}
