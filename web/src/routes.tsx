@@ -116,6 +116,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import("./rooms/intake/Intake")).Intake }),
           },
           {
+            path: "options",
+            lazy: async () => ({ Component: (await import("./rooms/offer/OptionsPage")).OptionsPage }),
+          },
+          {
             path: "money",
             lazy: async () => ({ Component: (await import("./rooms/accounts/JobMoney")).JobMoney }),
           },

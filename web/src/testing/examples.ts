@@ -249,7 +249,9 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       groups: { begun: [] },
       counting: [],
     },
-    wishes: { byTask: {}, promises: [], urgency: "USUAL", questions: [] },
+    wishes: { byTask: {}, promises: [], urgency: "USUAL" },
+    offer: { sheets: [], questions: [], agreements: [], consents: [], told: [] },
+    cost: { minutes: 0, labourMinor: 0, partsMinor: 0, currency: "EUR" },
     missRateBound: 1,
     handover: { advice: [], leftOpen: [], estimates: [] },
     sitting: {

@@ -17,6 +17,7 @@ import { DraftSheet } from "./DraftSheet";
 import { OpenBills } from "./OpenBills";
 import { PaperList } from "./PaperList";
 import { beginning, named } from "./typing";
+import { OwnerTabs } from "../offer";
 import { texts } from "./words";
 
 /** Money of one camera: a paper being drawn up, what went out, and what was paid. */
@@ -32,6 +33,7 @@ export function JobMoney() {
   return (
     <div className="bay wide:grid-cols-[minmax(0,1fr)_384px] grid h-full min-h-0 grid-cols-[minmax(0,1fr)_320px] overflow-hidden">
       <div className="min-h-0 overflow-y-auto px-5 py-4">
+        <OwnerTabs tag={job.tag} at="money" />
         <Panel title={crediting ? texts.creditNote : texts.newPaper}>
           {crediting && <p className="text-soft">{texts.creditAll(billOf(accounts, draft))}</p>}
           <DraftSheet

@@ -49,6 +49,7 @@ function Opened({ job }: { job: JobView }) {
     r: () => void navigate(`/camera/${job.tag}/record`),
     j: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
+    o: () => void navigate(`/camera/${job.tag}/options`),
 
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,
@@ -116,8 +117,8 @@ function CameraHead({
           )}
         </span>
         <span className="flex items-center gap-1">
-          <SideLink job={job} to="money" at={place}>
-            {texts.money}
+          <SideLink job={job} to="options" at={place === "money" ? "options" : place}>
+            {texts.owner}
           </SideLink>
           <SideLink job={job} to="pictures" at={place}>
             {texts.pictures}

@@ -1,6 +1,6 @@
 /** What people read in this room. */
 export const texts = {
-  money: "Money",
+  owner: "Owner",
   whatToDoNow: "What to do now",
   nothingToDoButWait: "Nothing to do but wait.",
   nothingIsKnownToBeOpen: "Nothing here is known to be open. Say what comes next.",

@@ -133,7 +133,7 @@ function Asked({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const [question, setQuestion] = useState("");
   const [answer, setAnswer] = useState("");
-  const open = job.wishes.questions.find((one) => one.answeredAt === undefined);
+  const open = job.offer.questions.find((one) => one.answeredAt === undefined);
   if (open !== undefined)
     return (
       <form

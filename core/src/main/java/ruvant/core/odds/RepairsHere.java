@@ -39,19 +39,19 @@ public final class RepairsHere {
      * @param like the closest group of which there is at least one; any where the shop has no history
      * @param chance that the next one works, 0 to 1
      */
-    public record Known(int worked, int of, Like like, double chance) {}
+    public record RepairsKnown(int worked, int of, Like like, double chance) {}
 
     /**
      * Repairs of such a camera with such a cause.
      *
      * @param cause its id; empty where it is not known
      */
-    public Known like(String model, Family family, String cause) {
+    public RepairsKnown like(String model, Family family, String cause) {
         Predicate<Repair> shutter = one -> one.family() == family;
         Predicate<Repair> same = one -> one.model().equalsIgnoreCase(model);
         Predicate<Repair> its = one -> !cause.isEmpty() && one.causes().contains(cause);
         double chance = SHOPS;
-        Known known = new Known(0, 0, Like.ANY, chance);
+        RepairsKnown known = new RepairsKnown(0, 0, Like.ANY, chance);
         for (Group group : List.of(
                 new Group(Like.ANY, one -> true),
                 new Group(Like.SHUTTER, shutter),
@@ -62,7 +62,7 @@ public final class RepairsHere {
             if (!there.isEmpty()) {
                 int worked = (int) there.stream().filter(Repair::worked).count();
                 chance = (worked + LEANS * chance) / (there.size() + LEANS);
-                known = new Known(worked, there.size(), group.like(), chance);
+                known = new RepairsKnown(worked, there.size(), group.like(), chance);
             }
         }
         return known;

@@ -12,7 +12,7 @@ import ruvant.core.units.Refusal;
 
 /** Folds what was offered and what the owner said. */
 public final class OfferFold implements RoomFold<OfferEntry> {
-    private final List<OfferPicture.Sheet> sheets = new ArrayList<>();
+    private final List<OfferPicture.OptionSheet> sheets = new ArrayList<>();
     private final Map<UUID, OfferPicture.Question> questions = new LinkedHashMap<>();
     private final List<OfferPicture.Agreement> agreements = new ArrayList<>();
     private final List<OfferPicture.Consent> consents = new ArrayList<>();
@@ -52,7 +52,7 @@ public final class OfferFold implements RoomFold<OfferEntry> {
     public void take(Line line, OfferEntry entry) {
         switch (entry) {
             case OfferEntry.OptionsDrawn one ->
-                sheets.add(new OfferPicture.Sheet(line.id(), line.at(), line.by(), one));
+                sheets.add(new OfferPicture.OptionSheet(line.id(), line.at(), line.by(), one));
             case OfferEntry.OwnerAsked one ->
                 questions.put(
                         line.id(),

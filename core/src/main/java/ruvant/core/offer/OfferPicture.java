@@ -15,13 +15,13 @@ import java.util.UUID;
  * @param told when the owner was told to collect it
  */
 public record OfferPicture(
-        List<Sheet> sheets,
+        List<OptionSheet> sheets,
         List<Question> questions,
         List<Agreement> agreements,
         List<Consent> consents,
         List<Told> told) {
     /** A sheet of options and its line. */
-    public record Sheet(UUID id, Instant at, String by, OfferEntry.OptionsDrawn what) {
+    public record OptionSheet(UUID id, Instant at, String by, OfferEntry.OptionsDrawn what) {
         /** An option by its id. */
         public Optional<RepairOption> option(String option) {
             return what.options().stream()
@@ -83,7 +83,7 @@ public record OfferPicture(
     public record Told(UUID id, Instant at, OfferEntry.ToldReady what) {}
 
     /** The sheet that holds. */
-    public Optional<Sheet> sheet() {
+    public Optional<OptionSheet> sheet() {
         return sheets.isEmpty() ? Optional.empty() : Optional.of(sheets.getLast());
     }
 

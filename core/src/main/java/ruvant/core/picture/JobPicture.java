@@ -50,6 +50,9 @@ import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.treat.TreatRoom;
 import ruvant.core.units.TagNumber;
+import ruvant.core.warranty.CameBackPicture;
+import ruvant.core.warranty.Likeness;
+import ruvant.core.warranty.WarrantyRoom;
 import ruvant.core.wish.WishRoom;
 import ruvant.core.wish.Wishes;
 
@@ -77,6 +80,7 @@ public record JobPicture(
         Course course,
         Wishes wishes,
         OfferPicture offer,
+        CameBackPicture before,
         HousePractice practice) {
 
     /** Folds a log. */
@@ -106,6 +110,7 @@ public record JobPicture(
                 sat.course(),
                 folds.of(WishRoom.Fold.class).wishes(),
                 folds.of(OfferFold.class).picture(),
+                folds.of(WarrantyRoom.Fold.class).picture(),
                 practice);
     }
 
@@ -139,6 +144,7 @@ public record JobPicture(
                 course,
                 wishes,
                 offer,
+                before,
                 practice);
     }
 
@@ -162,6 +168,7 @@ public record JobPicture(
                 course,
                 others,
                 offer,
+                before,
                 practice);
     }
 
@@ -223,6 +230,13 @@ public record JobPicture(
         return intake.received()
                 .map(in -> SpeedTable.of(in, prove.ofTheCamera(), practice))
                 .orElse(List.of());
+    }
+
+    /** The earlier job of which it has the same fault again; empty where nobody said so. */
+    public Optional<TagNumber> cameBackWithTheSame() {
+        return before.said()
+                .filter(one -> one.what().judged() == Likeness.SAME)
+                .map(one -> one.what().earlier());
     }
 
     /** Whether the camera left the shop. */

@@ -20,6 +20,7 @@ import ruvant.core.refit.RefitRoom;
 import ruvant.core.sitting.SittingRoom;
 import ruvant.core.strip.StripRoom;
 import ruvant.core.treat.TreatRoom;
+import ruvant.core.warranty.WarrantyRoom;
 import ruvant.core.wish.WishRoom;
 
 /** The rooms of a job, in the order of the work. A room is added here and nowhere else. */
@@ -38,7 +39,8 @@ public final class JobRooms {
             new ProveRoom(),
             new HandoverRoom(),
             new WishRoom(),
-            new OfferRoom()));
+            new OfferRoom(),
+            new WarrantyRoom()));
 
     private JobRooms() {}
 

@@ -31,13 +31,13 @@ class RepairsHereTest {
             all.add(repair("Tarn Vest", Family.LEAF_LENS, "escapement", true));
         }
         RepairsHere here = new RepairsHere(all);
-        RepairsHere.Known twin = here.like("Pellworm Twin", Family.LEAF_LENS, "escapement");
+        RepairsHere.RepairsKnown twin = here.like("Pellworm Twin", Family.LEAF_LENS, "escapement");
         assertThat(twin.worked()).isEqualTo(5);
         assertThat(twin.of()).isEqualTo(8);
         assertThat(twin.like()).isEqualTo(RepairsHere.Like.CAUSE_AND_MODEL);
         // 5 of 8 is 62 %; the shop's better repairs of the same fault draw it up a little
         assertThat(twin.chance()).isBetween(0.63, 0.78);
-        RepairsHere.Known other = here.like("Lumsden Stereo", Family.LEAF_LENS, "escapement");
+        RepairsHere.RepairsKnown other = here.like("Lumsden Stereo", Family.LEAF_LENS, "escapement");
         assertThat(other.like()).isEqualTo(RepairsHere.Like.CAUSE);
         assertThat(other.of()).isEqualTo(28);
         assertThat(new RepairsHere(List.of())
@@ -52,7 +52,11 @@ class RepairsHereTest {
                         new IntakeEntry.ScopeAdded("cure: drags"),
                         new FindEntry.CauseConfirmed(Named.of("gummed escapement"), "seen"),
                         new TreatEntry.Cleaned(
-                                PartName.of("escapement"), "naphtha", List.of("metal"), ruvant.core.trade.Verdict.OK, ""));
+                                PartName.of("escapement"),
+                                "naphtha",
+                                List.of("metal"),
+                                ruvant.core.trade.Verdict.OK,
+                                ""));
     }
 
     @Test

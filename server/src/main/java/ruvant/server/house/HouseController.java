@@ -24,6 +24,10 @@ import ruvant.core.intake.VisitorVerdict;
 import ruvant.core.measure.TypedTimes;
 import ruvant.core.money.Measure;
 import ruvant.core.money.TaxKind;
+import ruvant.core.offer.AskedAbout;
+import ruvant.core.offer.IfNot;
+import ruvant.core.offer.OptionKind;
+import ruvant.core.offer.SaidHow;
 import ruvant.core.said.taught.WordClass;
 import ruvant.core.shelf.Condition;
 import ruvant.core.shelf.PartState;
@@ -35,6 +39,7 @@ import ruvant.core.treat.Materials;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.Labelled;
 import ruvant.core.units.Money;
+import ruvant.core.warranty.Likeness;
 import ruvant.core.wish.Urgency;
 
 /** The shop's practice, the words of every choice, and the tables. */
@@ -88,6 +93,11 @@ class HouseController {
             Measure.class,
             PaperKind.class,
             PaidHow.class,
+            OptionKind.class,
+            IfNot.class,
+            SaidHow.class,
+            AskedAbout.class,
+            Likeness.class,
             Stop.class);
 
     private final ShopService shop;

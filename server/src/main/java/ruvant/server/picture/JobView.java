@@ -19,7 +19,9 @@ import ruvant.core.house.TrayShape;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.offer.OfferPicture;
 import ruvant.core.parts.PartsPicture;
+import ruvant.core.picture.CostSoFar;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextStep;
@@ -82,7 +84,9 @@ public record JobView(
             String cameraWords,
             List<Named> functions,
             Optional<LocalDate> promised,
-            Wishes wishes) {}
+            Wishes wishes,
+            OfferPicture offer,
+            CostSoFar cost) {}
 
     /** What was taken off, and whether every piece of it is accounted for. */
     public record JobOff(
@@ -272,7 +276,9 @@ public record JobView(
                         picture.received().camera().words(),
                         FunctionList.of(picture.received(), shop.lists()),
                         picture.promised(),
-                        picture.wishes()),
+                        picture.wishes(),
+                        picture.offer(),
+                        job.cost()),
                 new JobOff(
                         picture.valley().parts().stream()
                                 .map(part -> part(part, job))

@@ -15,11 +15,14 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import ruvant.core.log.LogName;
+import ruvant.core.odds.OddsHere;
+import ruvant.core.picture.JobNow;
 import ruvant.core.plan.Effort;
 import ruvant.core.plan.board.PlanAsk;
 import ruvant.core.plan.board.PlanMaking;
@@ -30,6 +33,7 @@ import ruvant.core.plan.promise.Calibration;
 import ruvant.core.plan.promise.Forecast;
 import ruvant.core.plan.promise.Forecasts;
 import ruvant.core.plan.promise.OpenTime;
+import ruvant.core.plan.tasks.JobTasks;
 import ruvant.core.units.TagNumber;
 import ruvant.server.record.Events;
 
@@ -41,6 +45,7 @@ import ruvant.server.record.Events;
 public class PlanService {
     private static final Logger LOG = LoggerFactory.getLogger(PlanService.class);
 
+    private static final double FOR_A_QUESTION = 0.15;
     private static final double BEFORE_IT_IS_SHOWN = 1;
     private static final double WHILE_NOBODY_WAITS = 4;
     private static final int COURSES = 300;
@@ -116,6 +121,32 @@ public class PlanService {
     /** The plan that holds. */
     public ShopPlan plan() {
         return shown().plan();
+    }
+
+    /** How good estimates were, and which repairs worked. */
+    public OddsHere odds() {
+        return now.odds();
+    }
+
+    /** What is left to do at one camera. */
+    public JobTasks left(JobNow job) {
+        return now.left(job);
+    }
+
+    /** Until a part usually comes that is still to be found. */
+    public Duration partDelay() {
+        return now.partDelay();
+    }
+
+    /** When a camera would be done if something else were left to do at it; empty where the plan has no place for that. */
+    public Optional<Forecast> when(TagNumber tag, UnaryOperator<JobTasks> otherwise) {
+        Shown is = shown();
+        PlanAsk ask = now.askReplacing(is.plan().byId(), tag, otherwise);
+        PlanMaking making = new PlanMaking(ask, SEED);
+        making.improve(Effort.seconds(FOR_A_QUESTION, () -> true));
+        return Optional.ofNullable(
+                        new Forecasts(ask, making.plan()).draw(COURSES, SEED).get(tag))
+                .map(one -> is.calibration().corrected(one, ask.now()));
     }
 
     /** The plan that holds, with all that is shown of it; made at once where there is none yet. */

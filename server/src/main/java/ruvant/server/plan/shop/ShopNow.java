@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import ruvant.core.odds.OddsHere;
 import ruvant.core.parts.OpenNeeds;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
@@ -28,6 +29,7 @@ import ruvant.core.plan.tasks.TasksLeft;
 import ruvant.core.shelf.ForNeed;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.trade.Camera;
+import ruvant.core.units.TagNumber;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
@@ -73,12 +75,13 @@ class ShopNow {
     }
 
     /** What earlier jobs taught, and what their work took. */
-    private record LearntHere(Instant at, int jobs, KnownHere known, MinutesHere minutes) {
-        static final LearntHere NOTHING = new LearntHere(Instant.MIN, 0, KnownHere.NOTHING, MinutesHere.of(List.of()));
+    private record LearntHere(Instant at, int jobs, KnownHere known, MinutesHere minutes, OddsHere odds) {
+        static final LearntHere NOTHING = new LearntHere(
+                Instant.MIN, 0, KnownHere.NOTHING, MinutesHere.of(List.of()), OddsHere.of(List.of(), List.of()));
     }
 
     /** Learns from earlier jobs; reads whole logs, which nobody who waits for a page is to pay for. */
-    void learn() {
+    synchronized void learn() {
         if (learnt.at().plus(FRESH).isBefore(clock.instant())) {
             List<JobPicture> returned = summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
                     .map(summary -> jobs.picture(summary.tag()))
@@ -87,8 +90,34 @@ class ShopNow {
                     clock.instant(),
                     returned.size(),
                     KnownHere.of(returned, onOrder()),
-                    MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()));
+                    MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()),
+                    OddsHere.of(returned, jobs.open()));
         }
+    }
+
+    /** How good estimates were, and which repairs worked; read at once where nothing was learnt yet. */
+    OddsHere odds() {
+        learn();
+        return learnt.odds();
+    }
+
+    /** The same plan with one job to be done otherwise. */
+    PlanAsk askReplacing(Map<String, Planned> before, TagNumber tag, UnaryOperator<JobTasks> otherwise) {
+        List<JobTasks> all = ask(before).jobs().stream()
+                .map(one -> one.tag().equals(tag) ? otherwise.apply(one) : one)
+                .filter(one -> !one.tasks().isEmpty())
+                .toList();
+        return asking(before, all);
+    }
+
+    /** What is left to do at one camera. */
+    JobTasks left(JobNow job) {
+        return TasksLeft.of(job, known());
+    }
+
+    /** Until a part usually comes that is still to be found. */
+    Duration partDelay() {
+        return known().delays().part();
     }
 
     /** How many cameras that went home it was learnt from. */

@@ -1,0 +1,11 @@
+package ruvant.core.warranty;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Whether a camera was here before, as the last word has it. */
+public record CameBackPicture(Optional<Said> said) {
+    /** What was said, and its line. */
+    public record Said(UUID id, Instant at, String by, WarrantyEntry.CameBack what) {}
+}

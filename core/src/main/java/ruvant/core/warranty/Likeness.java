@@ -1,0 +1,21 @@
+package ruvant.core.warranty;
+
+import ruvant.core.units.Labelled;
+
+/** How the fault of a camera that came back stands to the earlier one. */
+public enum Likeness implements Labelled {
+    SAME("the same fault"),
+    RELATED("related to the earlier work"),
+    NEW("a new fault");
+
+    private final String label;
+
+    Likeness(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,1 @@
+export { OwnerTabs } from "./OwnerTabs";
