@@ -254,6 +254,8 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     cost: { minutes: 0, labourMinor: 0, partsMinor: 0, currency: "EUR" },
     missRateBound: 1,
     handover: { advice: [], leftOpen: [], estimates: [] },
+    proofs: [],
+    readyToReturn: false,
     sitting: {
       time: {
         minutesByStop: {},

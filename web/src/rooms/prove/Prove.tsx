@@ -21,6 +21,7 @@ import { EarFound, EarLine } from "./EarLine";
 import { FaultMapPanel } from "./FaultMapPanel";
 import { Firings } from "./Firings";
 import { FunctionProofs } from "./FunctionProofs";
+import { ProofList } from "./ProofList";
 import { RunFacts } from "./RunFacts";
 import { SimulatedNote } from "./SimulatedNote";
 import { SpeedsSay } from "./SpeedsSay";
@@ -81,6 +82,7 @@ export function Prove() {
           <CurtainsRan row={row} />
           <BladesMoved row={row} />
           <TimeSpeed job={job} row={row} speed={chosen} phase={phase} setPhase={setPhase} onChoose={choose} />
+          <ProofList job={job} />
           <FunctionProofs job={job} />
         </aside>
       </div>

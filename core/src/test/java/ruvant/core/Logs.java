@@ -78,7 +78,8 @@ public final class Logs {
             ruvant.core.adjust.AdjusterBook.EMPTY,
             ruvant.core.find.FaultKnowledge.EMPTY,
             ShippedAnatomy.PLANS,
-            Pricing.starting(4_000));
+            Pricing.starting(4_000),
+            ShippedProofs.BOOK);
 
     public static final TagNumber TAG = new TagNumber(7);
 

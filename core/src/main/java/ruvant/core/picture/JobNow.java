@@ -152,6 +152,13 @@ public final class JobNow {
         return OutstandingList.of(picture, refit(), learned, shop, now);
     }
 
+    /** Whether nothing stands between the camera and its owner any more: all is back, settled and proved. */
+    public boolean readyToReturn() {
+        boolean fired =
+                picture.valley().parts().isEmpty() || picture.prove().streak().proved();
+        return !picture.returned() && fired && outstanding().stream().noneMatch(Outstanding::holds);
+    }
+
     /** The stop at which work goes on: where somebody sits, else as far as the work has come. */
     public Stop currentStop() {
         return CurrentStop.of(picture, next());
@@ -160,6 +167,11 @@ public final class JobNow {
     /** The return sheet as it would be handed over now. */
     public ReturnSheet sheet() {
         return ReturnSheets.of(picture, shop);
+    }
+
+    /** What is to be proved beside speeds, firings in a row and functions. */
+    public List<ProofDue> proofs() {
+        return ProofsDue.of(picture, shop.proofs());
     }
 
     /** What it has cost so far, and what the owner allowed. */

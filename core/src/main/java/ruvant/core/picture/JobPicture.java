@@ -28,6 +28,8 @@ import ruvant.core.offer.OfferFold;
 import ruvant.core.offer.OfferPicture;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.parts.PartsRoom;
+import ruvant.core.proof.ProofPicture;
+import ruvant.core.proof.ProofRoom;
 import ruvant.core.prove.NotTried;
 import ruvant.core.prove.ProvePicture;
 import ruvant.core.prove.ProveRoom;
@@ -81,6 +83,7 @@ public record JobPicture(
         Wishes wishes,
         OfferPicture offer,
         CameBackPicture before,
+        ProofPicture proofs,
         HousePractice practice) {
 
     /** Folds a log. */
@@ -111,6 +114,7 @@ public record JobPicture(
                 folds.of(WishRoom.Fold.class).wishes(),
                 folds.of(OfferFold.class).picture(),
                 folds.of(WarrantyRoom.Fold.class).picture(),
+                folds.of(ProofRoom.Fold.class).picture(),
                 practice);
     }
 
@@ -145,6 +149,7 @@ public record JobPicture(
                 wishes,
                 offer,
                 before,
+                proofs,
                 practice);
     }
 
@@ -169,6 +174,7 @@ public record JobPicture(
                 others,
                 offer,
                 before,
+                proofs,
                 practice);
     }
 

@@ -15,6 +15,7 @@ import ruvant.core.log.Rooms;
 import ruvant.core.log.Standing;
 import ruvant.core.offer.OfferRoom;
 import ruvant.core.parts.PartsRoom;
+import ruvant.core.proof.ProofRoom;
 import ruvant.core.prove.ProveRoom;
 import ruvant.core.refit.RefitRoom;
 import ruvant.core.sitting.SittingRoom;
@@ -40,7 +41,8 @@ public final class JobRooms {
             new HandoverRoom(),
             new WishRoom(),
             new OfferRoom(),
-            new WarrantyRoom()));
+            new WarrantyRoom(),
+            new ProofRoom()));
 
     private JobRooms() {}
 

@@ -68,6 +68,7 @@ final class OutstandingList {
         list.shortPlaces();
         list.waits();
         list.toProve();
+        list.proofs(shop);
         list.agreed();
         list.decisions();
         list.waived();
@@ -245,6 +246,20 @@ final class OutstandingList {
                         null,
                         "Worked on arrival, fails now: " + one.function(),
                         ""));
+    }
+
+    private void proofs(Shop shop) {
+        for (ProofDue due : ProofsDue.of(picture, shop.proofs())) {
+            if (due.required() && due.state() != ProofDue.State.PASSED) {
+                add(
+                        "proof/" + due.proof().id(),
+                        Stop.PROVE,
+                        null,
+                        (due.state() == ProofDue.State.FAILED ? "Failed proof: " : "Prove: ")
+                                + due.proof().words(),
+                        due.because().getFirst().words());
+            }
+        }
     }
 
     private static String named(List<String> names) {

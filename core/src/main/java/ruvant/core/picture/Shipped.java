@@ -8,6 +8,7 @@ import ruvant.core.find.FaultKnowledge;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.ListChanges;
 import ruvant.core.money.Pricing;
+import ruvant.core.proof.ProofBook;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -21,7 +22,8 @@ public record Shipped(
         TradeLists lists,
         AdjusterBook adjusters,
         FaultKnowledge faults,
-        BodyPlans plans) {
+        BodyPlans plans,
+        ProofBook proofs) {
     /**
      * A shop with its own changes.
      *
@@ -42,6 +44,7 @@ public record Shipped(
                 turned.in(adjusters),
                 known.in(faults),
                 plans,
-                pricing);
+                pricing,
+                proofs);
     }
 }

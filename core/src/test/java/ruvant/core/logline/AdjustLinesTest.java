@@ -35,7 +35,8 @@ class AdjustLinesTest {
                             kind("height screw", TurnUnit.SIXTEENTHS, new AdjustEntry.Moves("height", 8)))),
             Logs.SHOP.faults(),
             Logs.SHOP.plans(),
-            Logs.SHOP.pricing());
+            Logs.SHOP.pricing(),
+            Logs.SHOP.proofs());
 
     private final Logs logs = Logs.camera();
 

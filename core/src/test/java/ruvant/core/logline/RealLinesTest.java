@@ -49,7 +49,8 @@ class RealLinesTest {
             Logs.SHOP.adjusters(),
             Logs.SHOP.faults(),
             Logs.SHOP.plans(),
-            Logs.SHOP.pricing());
+            Logs.SHOP.pricing(),
+            Logs.SHOP.proofs());
 
     private final Logs logs = bench();
 

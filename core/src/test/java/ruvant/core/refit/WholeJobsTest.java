@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.handover.HandoverEntry;
+import ruvant.core.proof.ProofEntry;
 import ruvant.core.strip.FastenersBack;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.BodyType;
@@ -170,6 +171,14 @@ class WholeJobsTest {
         rangefinder.closesUp();
         assertThat(rangefinder.ledger().pieces().lost()).isEqualTo(1);
         assertThat(rangefinder.ledger().closed()).isTrue();
+        assertThat(rangefinder.logs.refusal(new HandoverEntry.Returned("the owner", "")))
+                .hasValueSatisfying(no -> assertThat(no.message()).contains("Frames per stroke"));
+        rangefinder
+                .logs
+                .stands()
+                .proofs()
+                .forEach(due ->
+                        rangefinder.logs.after(1).add(new ProofEntry.ProofMade(due.proof(), true, List.of(), "")));
         assertThat(rangefinder.logs.refusal(new HandoverEntry.Returned("the owner", "")))
                 .isEmpty();
     }

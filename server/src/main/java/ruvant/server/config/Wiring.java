@@ -15,6 +15,7 @@ import ruvant.core.anatomy.Anatomy;
 import ruvant.core.anatomy.BodyPlans;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.picture.Shipped;
+import ruvant.core.proof.ProofBook;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
@@ -51,7 +52,8 @@ class Wiring {
                 sound("the trade's lists", lists, lists.problems()),
                 sound("adjusters", adjusters, adjusters.problems()),
                 sound("faults", faults, faults.problems()),
-                new BodyPlans(sound("how cameras are built", anatomy, anatomy.problems())));
+                new BodyPlans(sound("how cameras are built", anatomy, anatomy.problems())),
+                resource(json, "proofs.json", ProofBook.class, ProofBook.class));
     }
 
     private static <T> T sound(String what, T knowledge, List<String> problems) {

@@ -14,7 +14,9 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.log.NewLine;
 import ruvant.core.logline.Reading;
 import ruvant.core.picture.Outstanding;
+import ruvant.core.picture.ProofDue;
 import ruvant.core.practice.stand.StandInShutter;
+import ruvant.core.proof.ProofEntry;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.said.StatementKind;
 import ruvant.core.sitting.SittingEntry;
@@ -147,6 +149,17 @@ final class DemoBench {
                         new Named(one.id(), one.what()), one.suggested().isEmpty() ? reason : one.suggested()))
                 .toList();
         return add(new HandoverEntry.Returned(to, remark, passed));
+    }
+
+    /** Makes every proof that the camera needs. */
+    DemoBench proved() {
+        pass(6);
+        for (ProofDue due : jobs.at(tag, clock).proofs()) {
+            if (due.required() && due.state() != ProofDue.State.PASSED) {
+                add(new ProofEntry.ProofMade(due.proof(), true, List.of(), ""));
+            }
+        }
+        return this;
     }
 
     /** Times firings around an error in stops. */

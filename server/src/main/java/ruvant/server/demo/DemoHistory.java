@@ -80,7 +80,7 @@ final class DemoHistory {
             engaged(bench, model);
         }
         speeds(bench, model, Phase.AFTER, 0.02 + random.nextGaussian() * 0.05, 5);
-        bench.fire(36).up();
+        bench.fire(36).proved().up();
         bench.add(
                 new ProveEntry.FunctionProved("Advance", FunctionResult.WORKS, ""),
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),

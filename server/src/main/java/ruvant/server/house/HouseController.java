@@ -28,6 +28,7 @@ import ruvant.core.offer.AskedAbout;
 import ruvant.core.offer.IfNot;
 import ruvant.core.offer.OptionKind;
 import ruvant.core.offer.SaidHow;
+import ruvant.core.proof.FrameFault;
 import ruvant.core.said.taught.WordClass;
 import ruvant.core.shelf.Condition;
 import ruvant.core.shelf.PartState;
@@ -98,6 +99,7 @@ class HouseController {
             SaidHow.class,
             AskedAbout.class,
             Likeness.class,
+            FrameFault.class,
             Stop.class);
 
     private final ShopService shop;

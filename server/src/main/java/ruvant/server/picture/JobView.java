@@ -28,6 +28,7 @@ import ruvant.core.picture.NextStep;
 import ruvant.core.picture.NextWords;
 import ruvant.core.picture.Outstanding;
 import ruvant.core.picture.PickUp;
+import ruvant.core.picture.ProofDue;
 import ruvant.core.picture.Shop;
 import ruvant.core.picture.StopProgress;
 import ruvant.core.picture.StuckNow;
@@ -119,7 +120,13 @@ public record JobView(
 
     /** What was measured and tried. */
     public record JobProof(
-            List<SpeedRow> speeds, ToTime toTime, ProvePicture prove, double missRateBound, HandoverPicture handover) {}
+            List<SpeedRow> speeds,
+            ToTime toTime,
+            ProvePicture prove,
+            double missRateBound,
+            HandoverPicture handover,
+            List<ProofDue> proofs,
+            boolean readyToReturn) {}
 
     /** Where the work stands, and what comes next. */
     public record JobCourse(
@@ -311,7 +318,9 @@ public record JobView(
                         new ToTime(SpeedTable.toTime(speeds, Phase.BEFORE), SpeedTable.toTime(speeds, Phase.AFTER)),
                         picture.prove(),
                         picture.prove().streak().missRateBound(),
-                        picture.handover()),
+                        picture.handover(),
+                        job.proofs(),
+                        job.readyToReturn()),
                 new JobCourse(
                         new SittingView(picture.sitting(), job.minutes()),
                         job.stops(),

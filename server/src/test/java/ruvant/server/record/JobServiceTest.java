@@ -69,7 +69,8 @@ class JobServiceTest {
                             AdjusterBook.EMPTY,
                             FaultKnowledge.EMPTY,
                             BodyPlans.UNKNOWN,
-                            ruvant.core.money.Pricing.starting(4_000)));
+                            ruvant.core.money.Pricing.starting(4_000),
+                            ruvant.core.proof.ProofBook.EMPTY));
             Clock clock = Clock.fixed(Instant.parse("2031-03-04T09:00:00Z"), ZoneOffset.UTC);
             JobService jobs = new JobService(
                     database,
@@ -202,7 +203,8 @@ class JobServiceTest {
                         AdjusterBook.EMPTY,
                         FaultKnowledge.EMPTY,
                         BodyPlans.UNKNOWN,
-                        null));
+                        ruvant.core.money.Pricing.starting(4_000),
+                        ruvant.core.proof.ProofBook.EMPTY));
         Clock clock = Clock.fixed(Instant.parse(now), ZoneOffset.UTC);
         SummaryStore summaries = new SummaryStore(database);
         return new JobService(
