@@ -30,6 +30,19 @@ public sealed interface HandoverEntry extends JobEntry {
     }
 
     /**
+     * When it should be looked at again.
+     *
+     * @param months from its return, 1 to 240
+     * @param why it should; may be empty
+     */
+    record ComeAgain(int months, String why) implements HandoverEntry {
+        public ComeAgain {
+            Check.count("months", months, 1, 240);
+            why = Check.optionalRemark("why", why);
+        }
+    }
+
+    /**
      * What the work is thought to come to, or its chance.
      *
      * @param what what it is about; empty for the whole work

@@ -12,7 +12,8 @@ public record HandoverPicture(
         List<Open> leftOpen,
         List<Estimate> estimates,
         Optional<Instant> returnedAt,
-        Optional<HandoverEntry.Returned> returned) {
+        Optional<HandoverEntry.Returned> returned,
+        Optional<HandoverEntry.ComeAgain> comeAgain) {
     /** A piece of advice and its line. */
     public record Advice(UUID id, String text) {}
 

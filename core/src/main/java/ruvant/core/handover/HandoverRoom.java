@@ -36,6 +36,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> Optional.empty();
             case HandoverEntry.BatteryChosen battery -> Optional.empty();
             case HandoverEntry.LeftOpen left -> Optional.empty();
+            case HandoverEntry.ComeAgain again -> Optional.empty();
             case HandoverEntry.Estimated estimate -> Optional.empty();
             case HandoverEntry.Returned back -> Closing.objection(back, now);
         };
@@ -47,6 +48,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> List.of(SAID_AFTER_RETURN_TOO);
             case HandoverEntry.BatteryChosen battery -> List.of(SAID_AFTER_RETURN_TOO);
             case HandoverEntry.LeftOpen left -> List.of(SAID_AFTER_RETURN_TOO);
+            case HandoverEntry.ComeAgain again -> List.of(SAID_AFTER_RETURN_TOO);
             case HandoverEntry.Estimated estimate -> List.of();
             case HandoverEntry.Returned back -> List.of(SAID_AFTER_RETURN_TOO);
         };
@@ -58,6 +60,9 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
             case HandoverEntry.Advised advised -> "advice: " + advised.advice();
             case HandoverEntry.BatteryChosen battery -> "battery to use: " + battery.cell();
             case HandoverEntry.LeftOpen left -> "left as it is: " + left.what() + ", " + left.why();
+            case HandoverEntry.ComeAgain again ->
+                "to be looked at again after " + again.months() + (again.months() == 1 ? " month" : " months")
+                        + with(": ", again.why());
             case HandoverEntry.Estimated estimate ->
                 "estimate" + with(", ", estimate.what()) + ":"
                         + (estimate.money() == null ? "" : " " + figure(estimate.money()))
@@ -77,6 +82,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
         private final List<HandoverPicture.Estimate> estimates = new ArrayList<>();
         private final List<HandoverPicture.Open> open = new ArrayList<>();
         private String battery;
+        private HandoverEntry.ComeAgain comeAgain;
         private Line returnLine;
         private HandoverEntry.Returned returned;
 
@@ -98,6 +104,7 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
                 case HandoverEntry.BatteryChosen chosen -> battery = chosen.cell();
                 case HandoverEntry.LeftOpen left ->
                     open.add(new HandoverPicture.Open(line.id(), left.what(), left.why()));
+                case HandoverEntry.ComeAgain again -> comeAgain = again;
                 case HandoverEntry.Estimated estimate ->
                     estimates.add(new HandoverPicture.Estimate(line.id(), estimate));
                 case HandoverEntry.Returned back -> {
@@ -115,7 +122,8 @@ public final class HandoverRoom implements JobRoom<HandoverEntry> {
                     List.copyOf(open),
                     List.copyOf(estimates),
                     Optional.ofNullable(returnLine).map(Line::at),
-                    Optional.ofNullable(returned));
+                    Optional.ofNullable(returned),
+                    Optional.ofNullable(comeAgain));
         }
 
         @Override

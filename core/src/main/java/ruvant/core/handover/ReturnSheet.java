@@ -9,7 +9,14 @@ import ruvant.core.units.TagNumber;
 
 /** What the owner gets, section by section; an empty section is not printed. */
 public record ReturnSheet(
-        TagNumber tag, Head head, IntakeEntry.Received received, Arrival arrival, Work work, Proof proof, After after) {
+        TagNumber tag,
+        Head head,
+        IntakeEntry.Received received,
+        Arrival arrival,
+        Work work,
+        Proof proof,
+        After after,
+        Pictured pictures) {
     /**
      * What stands above and below all else.
      *
@@ -23,7 +30,7 @@ public record ReturnSheet(
      *
      * @param found what was seen outside, what did not work, signs of an earlier repair
      */
-    public record Arrival(List<String> found) {}
+    public record Arrival(List<SheetLine> found) {}
 
     /**
      * What was found and done.
@@ -33,10 +40,11 @@ public record ReturnSheet(
      * @param replaced pieces that took others' place
      * @param changed what differs from the factory now
      */
-    public record Work(List<String> found, List<String> done, List<String> replaced, List<String> changed) {}
+    public record Work(
+            List<SheetLine> found, List<SheetLine> done, List<SheetLine> replaced, List<SheetLine> changed) {}
 
     /** @param functions streak and functions */
-    public record Proof(List<SpeedRow> speeds, List<String> functions) {}
+    public record Proof(List<SpeedRow> speeds, List<SheetLine> functions) {}
 
     /**
      * What the owner should know afterwards.
@@ -44,13 +52,25 @@ public record ReturnSheet(
      * @param missing pieces that are not in their places, and why
      * @param leftOpen what stays as it is, and why
      * @param passedOver what stood open when it left, and why it left so
+     * @param watch what somebody wants to keep an eye on
+     * @param comeAgain when it should be looked at again
      * @param accessories each goes back with the camera
      */
     public record After(
-            List<String> missing,
-            List<String> leftOpen,
-            List<String> passedOver,
+            List<SheetLine> missing,
+            List<SheetLine> leftOpen,
+            List<SheetLine> passedOver,
+            List<SheetLine> watch,
             List<String> advice,
             Optional<String> battery,
+            Optional<HandoverEntry.ComeAgain> comeAgain,
             List<String> accessories) {}
+
+    /**
+     * Pictures of it, by the names under which they are kept, two of each at most.
+     *
+     * @param before the work, as it came in
+     * @param after the work, as it goes out; those that show the same as one before stand at its place
+     */
+    public record Pictured(List<String> before, List<String> after) {}
 }

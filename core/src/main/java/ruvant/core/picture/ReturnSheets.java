@@ -9,17 +9,22 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruvant.core.album.AlbumEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.SheetLine;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.parts.PartsEntry;
 import ruvant.core.prove.Streak;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.FunctionResult;
+import ruvant.core.trade.Stop;
 import ruvant.core.treat.Modifications;
 import ruvant.core.units.Phrase;
 
 /** Writes the return sheet from a job's picture. */
 public final class ReturnSheets {
+    private static final int PICTURES = 2;
+
     private ReturnSheets() {}
 
     /** The sheet as it would be handed over now. */
@@ -40,79 +45,137 @@ public final class ReturnSheets {
                                 .filter(row ->
                                         row.before().isPresent() || row.after().isPresent())
                                 .toList(),
-                        proofs(picture)),
+                        proofs(picture, shop)),
                 new ReturnSheet.After(
                         missing(picture),
                         leftOpen(picture),
                         picture.handover().returned().stream()
                                 .flatMap(returned -> returned.passedOver().stream())
-                                .map(passed -> passed.what() + ": " + passed.reason())
+                                .map(passed ->
+                                        SheetLine.of("because", passed.what().words(), passed.reason()))
+                                .toList(),
+                        picture.find().seen().values().stream()
+                                .filter(one -> one.watch())
+                                .map(one -> SheetLine.typed((one.part() == null ? "" : one.part() + ": ")
+                                        + (one.place().isEmpty() ? "" : one.place() + " ")
+                                        + one.condition()))
                                 .toList(),
                         picture.handover().advice().stream()
                                 .map(advice -> advice.text())
                                 .toList(),
                         picture.handover().battery(),
-                        picture.received().accessories()));
+                        picture.handover().comeAgain(),
+                        picture.received().accessories()),
+                pictures(picture));
     }
 
-    private static List<String> replaced(JobPicture picture) {
+    private static ReturnSheet.Pictured pictures(JobPicture picture) {
+        List<AlbumEntry.Pictured> before = at(picture, Stop.INTAKE);
+        List<AlbumEntry.Pictured> after = new ArrayList<>(at(picture, Stop.PROVE));
+        after.addAll(at(picture, Stop.RETURN));
+        List<AlbumEntry.Pictured> left = new ArrayList<>(before);
+        List<AlbumEntry.Pictured> right = new ArrayList<>();
+        // what shows the same stands side by side
+        for (AlbumEntry.Pictured one : before) {
+            after.stream()
+                    .filter(other -> !one.shows().isEmpty() && one.shows().equalsIgnoreCase(other.shows()))
+                    .findFirst()
+                    .ifPresent(other -> {
+                        left.remove(one);
+                        left.add(right.size(), one);
+                        right.add(other);
+                        after.remove(other);
+                    });
+        }
+        right.addAll(after);
+        return new ReturnSheet.Pictured(names(left), names(right));
+    }
+
+    private static List<AlbumEntry.Pictured> at(JobPicture picture, Stop stop) {
+        return picture.album().shots().stream()
+                .map(shot -> shot.what())
+                .filter(one -> one.at() == stop && one.part() == null)
+                .toList();
+    }
+
+    private static List<String> names(List<AlbumEntry.Pictured> shots) {
+        return shots.stream().limit(PICTURES).map(AlbumEntry.Pictured::name).toList();
+    }
+
+    private static List<SheetLine> replaced(JobPicture picture) {
         return picture.parts().replacements().stream()
                 .map(one -> {
                     PartsEntry.Replaced what = one.what();
-                    return what.part() + ": " + what.source().label() + ", " + what.from()
-                            + (what.pattern().isEmpty() ? "" : " (" + what.pattern() + ")")
-                            + (what.dimensions().isEmpty() ? "" : ", " + what.dimensions());
+                    return SheetLine.of(
+                            "replaced",
+                            what.part().text(),
+                            what.source().label(),
+                            what.from()
+                                    + (what.pattern().isEmpty() ? "" : " (" + what.pattern() + ")")
+                                    + (what.dimensions().isEmpty() ? "" : ", " + what.dimensions()));
                 })
                 .toList();
     }
 
-    private static List<String> arrival(JobPicture picture) {
-        List<String> arrival = new ArrayList<>();
+    private static List<SheetLine> arrival(JobPicture picture) {
+        List<SheetLine> arrival = new ArrayList<>();
         picture.intake().findings().stream()
                 .map(finding -> finding.found())
-                .map(found -> Phrase.capitalised(found.region().label()) + ": "
-                        + found.severity().label() + " " + found.condition().label() + with(", ", found.remark()))
+                .map(found -> SheetLine.of(
+                        "outside",
+                        Phrase.capitalised(found.region().label()),
+                        found.severity().label() + " " + found.condition().label() + with(", ", found.remark())))
                 .forEach(arrival::add);
         picture.intake().functions().stream()
                 .filter(one -> one.result() != FunctionResult.WORKS && one.result() != FunctionResult.NOT_TRIED)
-                .map(one -> one.function() + ": " + one.result().label() + with(", ", one.remark()))
+                .map(one -> SheetLine.of(
+                        "function", one.function().words(), one.result().label() + with(", ", one.remark())))
                 .forEach(arrival::add);
         picture.notes().missing().stream()
-                .map(piece -> "Missing on arrival: " + piece.count() + " × " + piece.what() + with(", ", piece.where()))
+                .map(piece -> SheetLine.of(
+                        "missingOnArrival", Integer.toString(piece.count()), piece.what() + with(", ", piece.where())))
                 .forEach(arrival::add);
         picture.intake().visitorSigns().stream()
-                .map(sign -> "Signs of an earlier repair: " + sign.sign().sign().label())
+                .map(sign -> SheetLine.of("earlierRepair", sign.sign().sign().label()))
                 .distinct()
                 .forEach(arrival::add);
         return arrival;
     }
 
     /** Places that are not filled, each with the reason where one was given. */
-    private static List<String> missing(JobPicture picture) {
+    private static List<SheetLine> missing(JobPicture picture) {
         return picture.notes().places().stream()
                 .filter(account -> !account.isThePartItself() && account.left() + account.open() > 0)
                 .filter(account -> picture.valley()
                         .part(account.place().part())
                         .filter(part -> part.state() != ValleyPart.State.BACK)
                         .isEmpty())
-                .map(account -> account.words(account.left() + account.open()) + with(": ", account.because()))
+                .map(account ->
+                        SheetLine.typed(account.words(account.left() + account.open()) + with(": ", account.because())))
                 .toList();
     }
 
-    private static List<String> found(JobPicture picture) {
-        List<String> found = new ArrayList<>();
-        picture.find().causes().forEach(cause -> found.add("Cause: " + cause.what() + " (" + cause.more() + ")"));
-        picture.find().roots().forEach(root -> found.add("Root cause: " + root.more()));
-        picture.find().symptoms().forEach(symptom -> found.add("Seen: " + symptom.what()));
-        picture.find().found().forEach(thing -> found.add("Found: " + thing.what()));
+    private static List<SheetLine> found(JobPicture picture) {
+        List<SheetLine> found = new ArrayList<>();
+        picture.find()
+                .causes()
+                .forEach(cause -> found.add(SheetLine.of("cause", cause.what().words(), cause.more())));
+        picture.find().roots().forEach(root -> found.add(SheetLine.of("rootCause", root.more())));
+        picture.find()
+                .symptoms()
+                .forEach(
+                        symptom -> found.add(SheetLine.of("seen", symptom.what().words())));
+        picture.find()
+                .found()
+                .forEach(thing -> found.add(SheetLine.of("found", thing.what().words())));
         picture.notes().surplus().stream()
-                .map(piece -> "Found in it and belongs nowhere: " + piece.count() + " × " + piece.what())
+                .map(piece -> SheetLine.of("surplus", Integer.toString(piece.count()), piece.what()))
                 .forEach(found::add);
         return found;
     }
 
-    private static List<String> done(JobPicture picture, Shop shop) {
-        List<String> done = new ArrayList<>();
+    private static List<SheetLine> done(JobPicture picture, Shop shop) {
+        List<SheetLine> done = new ArrayList<>();
         grouped(picture.treat().cleaned().stream()
                         .map(one -> Map.entry(
                                 one.what().part().text(),
@@ -120,9 +183,10 @@ public final class ReturnSheets {
                                         .agent(one.what().agent().id())
                                         .map(agent -> agent.label().toLowerCase(Locale.ROOT))
                                         .orElse(one.what().agent().words()))))
-                .forEach((part, agents) -> done.add("Cleaned " + part + ": " + agents));
+                .forEach((part, agents) -> done.add(SheetLine.of("cleaned", part, agents)));
         picture.treat().mended().stream()
-                .map(one -> "Mended " + one.what().part() + ": " + one.what().what())
+                .map(one -> SheetLine.of(
+                        "mended", one.what().part().text(), one.what().what()))
                 .forEach(done::add);
         grouped(picture.treat().lubricated().stream()
                         .filter(one -> !one.what().dry())
@@ -130,15 +194,15 @@ public final class ReturnSheets {
                                 shop.lubrication().label(one.what().lubricant().id()),
                                 one.what().point().words())))
                 .forEach((lubricant, points) ->
-                        done.add("Lubricated with " + lubricant.toLowerCase(Locale.ROOT) + ": " + points));
+                        done.add(SheetLine.of("lubricated", lubricant.toLowerCase(Locale.ROOT), points)));
         picture.adjust().turned().stream()
                 .filter(one -> one.turns() != 0)
-                .map(one -> "Adjusted " + one.what().name() + ": "
-                        + one.what().unit().signed(one.turns()) + " from where it was found")
+                .map(one -> SheetLine.of(
+                        "adjusted", one.what().name().words(), one.what().unit().signed(one.turns())))
                 .forEach(done::add);
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
-                .map(item -> "Done as agreed: " + item.what())
+                .map(item -> SheetLine.of("agreedDone", item.what().words()))
                 .forEach(done::add);
         return done;
     }
@@ -154,58 +218,68 @@ public final class ReturnSheets {
                                 values -> values.stream().distinct().collect(Collectors.joining(", "))))));
     }
 
-    private static List<String> changed(JobPicture picture, Shop shop) {
-        List<String> changed = new ArrayList<>();
+    private static List<SheetLine> changed(JobPicture picture, Shop shop) {
+        List<SheetLine> changed = new ArrayList<>();
         picture.treat().mended().stream()
                 .filter(one -> one.what().modification())
-                .forEach(one -> changed.add(one.what().part() + ": "
-                        + one.what().what() + agreed(one.what().agreed())));
+                .forEach(one -> changed.add(changed(
+                        one.what().part().text(), one.what().what(), one.what().agreed())));
         Modifications.of(picture.treat().modified()).stream()
-                .map(one -> one.words() + agreed(one.agreed()))
+                .map(one -> changed(one.words(), "", one.agreed()))
                 .forEach(changed::add);
         picture.notes().stuck().stream()
                 .flatMap(stuck -> stuck.tries().stream())
                 .filter(tried -> shop.lists().cannotBeUndone(tried.rung()))
-                .map(tried -> tried.part() + ", " + tried.fastener() + ": "
-                        + tried.rung().words()
-                        + (tried.remark().isEmpty() ? "" : " (" + tried.remark() + ")") + agreed(tried.agreed()))
+                .map(tried -> changed(
+                        tried.part() + ", " + tried.fastener(),
+                        tried.rung().words() + (tried.remark().isEmpty() ? "" : " (" + tried.remark() + ")"),
+                        tried.agreed()))
                 .forEach(changed::add);
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
-                .forEach(part -> changed.add("Left out " + part.name() + ": "
-                        + part.settled().leftOutReason().orElse("")));
+                .forEach(part -> changed.add(SheetLine.of(
+                        "leftOut",
+                        part.name().text(),
+                        part.settled().leftOutReason().orElse(""))));
         return changed;
     }
 
-    private static String agreed(String how) {
-        return how.isEmpty() ? "" : "; agreed: " + how;
+    private static SheetLine changed(String what, String how, String agreed) {
+        String words = what + with(": ", how);
+        return agreed.isEmpty() ? SheetLine.typed(words) : SheetLine.of("changedAgreed", words, agreed);
     }
 
-    private static List<String> proofs(JobPicture picture) {
-        List<String> proofs = new ArrayList<>();
+    private static List<SheetLine> proofs(JobPicture picture, Shop shop) {
+        List<SheetLine> proofs = new ArrayList<>();
         Streak streak = picture.prove().streak();
         if (streak.current() > 0) {
-            proofs.add(String.format(
-                    Locale.ROOT,
-                    "%d firings in a row without a miss (miss rate below %.1f %%, 95 %% sure)",
-                    streak.current(),
-                    100 * streak.missRateBound()));
+            proofs.add(SheetLine.of(
+                    "streak",
+                    Integer.toString(streak.current()),
+                    String.format(Locale.ROOT, "%.1f", 100 * streak.missRateBound())));
         }
         Map<FunctionResult, String> byResult = picture.prove().functions().stream()
                 .collect(Collectors.groupingBy(
                         one -> one.result(),
                         java.util.TreeMap::new,
                         Collectors.mapping(one -> one.function().words(), Collectors.joining(", "))));
-        byResult.forEach((result, functions) -> proofs.add(functions + ": " + result.label()));
+        ProofsDue.of(picture, shop.proofs()).stream()
+                .filter(due -> due.state() == ProofDue.State.PASSED)
+                .map(due -> due.film()
+                        .map(film ->
+                                SheetLine.of("film", Integer.toString(film.good()), Integer.toString(film.frames())))
+                        .orElse(SheetLine.of("proofPassed", due.proof().words())))
+                .forEach(proofs::add);
+        byResult.forEach((result, functions) -> proofs.add(SheetLine.of("function", functions, result.label())));
         return proofs;
     }
 
-    private static List<String> leftOpen(JobPicture picture) {
-        List<String> open = new ArrayList<>();
-        picture.handover().leftOpen().forEach(one -> open.add(one.what() + ": " + one.why()));
+    private static List<SheetLine> leftOpen(JobPicture picture) {
+        List<SheetLine> open = new ArrayList<>();
+        picture.handover().leftOpen().forEach(one -> open.add(SheetLine.of("because", one.what(), one.why())));
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.LEFT)
-                .forEach(item -> open.add(item.what() + ": " + item.reason()));
+                .forEach(item -> open.add(SheetLine.of("because", item.what().words(), item.reason())));
         return open;
     }
 }

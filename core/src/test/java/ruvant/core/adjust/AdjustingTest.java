@@ -383,7 +383,7 @@ class AdjustingTest {
         fired("1/60", 1.0 / 64, 0);
         assertThat(logs.standsAt(Logs.START).next()).doesNotContain(new NextStep.MeasureTurn(Named.of("engagement")));
         assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).work().done())
-                .contains("Adjusted engagement: 2/8 turn in from where it was found");
+                .contains(ruvant.core.handover.SheetLine.of("adjusted", "engagement", "2/8 turn in"));
     }
 
     @Test

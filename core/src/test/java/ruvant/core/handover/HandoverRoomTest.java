@@ -93,9 +93,9 @@ class HandoverRoomTest {
                 .toList();
         logs.add(new HandoverEntry.Returned("Amara Okonjo", "", passed));
         assertThat(logs.stands().sheet().after().passedOver())
-                .containsExactly("Put back anyway: top cover: until the screw comes");
+                .containsExactly(SheetLine.of("because", "Put back anyway: top cover", "until the screw comes"));
         assertThat(logs.stands().sheet().after().missing())
-                .containsExactly("1 × slotted screw 1.4 × 3.0, top cover: short one");
+                .containsExactly(SheetLine.typed("1 × slotted screw 1.4 × 3.0, top cover: short one"));
     }
 
     @Test

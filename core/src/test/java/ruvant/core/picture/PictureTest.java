@@ -13,6 +13,7 @@ import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.SheetLine;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.job.JobEntry;
@@ -251,22 +252,23 @@ class PictureTest {
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
                 new ProveEntry.Fired(true, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.arrival().found()).containsExactly("Signs of an earlier repair: glue");
-        assertThat(sheet.work().found()).containsExactly("Cause: dirt (free when wet)");
+        assertThat(sheet.arrival().found()).containsExactly(SheetLine.of("earlierRepair", "glue"));
+        assertThat(sheet.work().found()).containsExactly(SheetLine.of("cause", "dirt", "free when wet"));
         assertThat(sheet.work().done())
                 .containsExactly(
-                        "Cleaned train: naphtha",
-                        "Mended corner: half a millimetre off",
-                        "Lubricated with oil: pivots",
-                        "Done as agreed: slow speeds");
-        assertThat(sheet.work().changed()).containsExactly("corner: half a millimetre off; agreed: by telephone");
-        assertThat(sheet.work().replaced()).containsExactly("spring: donor camera, donor 3 (1st pattern)");
-        assertThat(sheet.after().leftOpen()).containsExactly("haze: cemented");
+                        SheetLine.of("cleaned", "train", "naphtha"),
+                        SheetLine.of("mended", "corner", "half a millimetre off"),
+                        SheetLine.of("lubricated", "oil", "pivots"),
+                        SheetLine.of("agreedDone", "slow speeds"));
+        assertThat(sheet.work().changed())
+                .containsExactly(SheetLine.of("changedAgreed", "corner: half a millimetre off", "by telephone"));
+        assertThat(sheet.work().replaced())
+                .containsExactly(SheetLine.of("replaced", "spring", "donor camera", "donor 3 (1st pattern)"));
+        assertThat(sheet.after().leftOpen()).containsExactly(SheetLine.of("because", "haze", "cemented"));
         assertThat(sheet.after().battery()).contains("silver 1.55 V");
         assertThat(sheet.proof().functions())
                 .containsExactly(
-                        "1 firings in a row without a miss (miss rate below 95.0 %, 95 % sure)",
-                        "Advance, Counter: works");
+                        SheetLine.of("streak", "1", "95.0"), SheetLine.of("function", "Advance, Counter", "works"));
     }
 
     @Test

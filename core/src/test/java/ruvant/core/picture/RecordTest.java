@@ -207,7 +207,8 @@ class RecordTest {
                 .isEqualTo("scopeUnknown");
         logs.add(new IntakeEntry.ScopeAdded("seals"), new IntakeEntry.ScopeSettled("seals", false, "owner waits"));
         var sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.after().leftOpen()).containsExactly("seals: owner waits");
+        assertThat(sheet.after().leftOpen())
+                .containsExactly(ruvant.core.handover.SheetLine.of("because", "seals", "owner waits"));
     }
 
     @Test

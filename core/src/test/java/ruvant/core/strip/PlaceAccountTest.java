@@ -82,7 +82,8 @@ class PlaceAccountTest {
         logs.add(back(3, 0, 0, 1));
         assertThat(account(SCREW).left()).isEqualTo(1);
         assertThat(logs.stands().sheet().after().missing())
-                .containsExactly("1 × " + SCREW + ", bottom plate: stripped thread");
+                .containsExactly(
+                        ruvant.core.handover.SheetLine.typed("1 × " + SCREW + ", bottom plate: stripped thread"));
     }
 
     @Test

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.SheetLine;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.Standards;
 import ruvant.core.picture.ReturnSheets;
@@ -208,9 +209,9 @@ class StripNotesTest {
                 new StripEntry.MissingOnArrival("cross screw", 1, "top cover"),
                 new StripEntry.Surplus("washer", 2, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.arrival().found()).contains("Missing on arrival: 1 × cross screw, top cover");
-        assertThat(sheet.after().missing()).containsExactly("1 × cross screw, top cover");
-        assertThat(sheet.work().found()).contains("Found in it and belongs nowhere: 2 × washer");
+        assertThat(sheet.arrival().found()).contains(SheetLine.of("missingOnArrival", "1", "cross screw, top cover"));
+        assertThat(sheet.after().missing()).containsExactly(SheetLine.typed("1 × cross screw, top cover"));
+        assertThat(sheet.work().found()).contains(SheetLine.of("surplus", "2", "washer"));
     }
 
     private static final java.util.function.Function<String, Named> RUNG =
@@ -263,7 +264,8 @@ class StripNotesTest {
         assertThat(ruvant.core.picture.ReturnSheets.of(logs.picture(), Logs.SHOP)
                         .work()
                         .changed())
-                .containsExactly("top cover, by the eyepiece: drill it out; agreed: by telephone");
+                .containsExactly(
+                        SheetLine.of("changedAgreed", "top cover, by the eyepiece: drill it out", "by telephone"));
         assertThat(Logs.SHOP.lists().rungs())
                 .filteredOn(TradeLists.Rung::irreversible)
                 .hasSize(2);

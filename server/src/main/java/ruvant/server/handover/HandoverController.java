@@ -3,7 +3,6 @@ package ruvant.server.handover;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.time.ZoneId;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -65,7 +64,7 @@ class HandoverController {
 
     @GetMapping(path = "/{tag}/sheet", produces = MediaType.TEXT_HTML_VALUE)
     String page(@PathVariable String tag, @RequestParam(defaultValue = "a4") String paper) {
-        return SheetPage.html(sheet(tag), Paper.of(paper), ZoneId.systemDefault());
+        return printer.html(sheet(tag), Paper.of(paper));
     }
 
     @GetMapping(path = "/{tag}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
