@@ -72,6 +72,13 @@ public record Paper(
         note = Check.optionalRemark("note", note);
     }
 
+    /** The same made out to somebody else. */
+    public Paper to(Party other) {
+        return new Paper(
+                number, job, about, seller, other, day, until, currency, included, rates, lines, totals, refersTo,
+                note);
+    }
+
     /** What kind it is. */
     public PaperKind kind() {
         return number.kind();

@@ -176,10 +176,10 @@ public final class EstimatesHere {
      * @param ratioAsSaid minutes taken over minutes estimated, in the middle; 1 is right
      * @param ratio minutes taken over what was made of the estimate, in the middle
      */
-    public record HeldAgainst(int count, double withinAsSaid, double within, double ratioAsSaid, double ratio) {}
+    public record EstimatesHeld(int count, double withinAsSaid, double within, double ratioAsSaid, double ratio) {}
 
     /** Whether correcting helps: the later half as corrected by the earlier half. Empty while there is too little. */
-    public Optional<HeldAgainst> held() {
+    public Optional<EstimatesHeld> held() {
         if (kept.size() < 2 * FEW) {
             return Optional.empty();
         }
@@ -197,7 +197,7 @@ public final class EstimatesHere {
         }
         Arrays.sort(said);
         Arrays.sort(corrected);
-        return Optional.of(new HeldAgainst(
+        return Optional.of(new EstimatesHeld(
                 later.size(),
                 share(later),
                 within / (double) later.size(),

@@ -1,5 +1,6 @@
 package ruvant.core.trade;
 
+import java.util.UUID;
 import ruvant.core.units.Check;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Money;
@@ -12,13 +13,20 @@ import ruvant.core.units.Money;
  * @param shopsOwn bought by the shop
  * @param paid what the shop paid for it; null when a customer's or unknown
  * @param worth what it would fetch mended; null when unknown
+ * @param customer id of the customer's card; null where there is none
  */
 public record Owner(
         String name,
         String contact,
         boolean shopsOwn,
         @MayBeNull Money paid,
-        @MayBeNull Money worth) {
+        @MayBeNull Money worth,
+        @MayBeNull UUID customer) {
+    /** One without a card. */
+    public Owner(String name, String contact, boolean shopsOwn, @MayBeNull Money paid, @MayBeNull Money worth) {
+        this(name, contact, shopsOwn, paid, worth, null);
+    }
+
     public Owner {
         name = shopsOwn ? Check.optionalName("owner", name) : Check.name("owner", name);
         contact = Check.optionalName("contact", contact);

@@ -64,7 +64,7 @@ public final class WarrantyRoom implements JobRoom<WarrantyEntry> {
 
     /** Folds it: the last word holds. */
     public static final class Fold implements RoomFold<WarrantyEntry> {
-        private CameBackPicture.Said said;
+        private CameBackPicture.SaidOfEarlier said;
 
         @Override
         public Optional<Refusal> objection(Line line, WarrantyEntry entry) {
@@ -75,7 +75,7 @@ public final class WarrantyRoom implements JobRoom<WarrantyEntry> {
         public void take(Line line, WarrantyEntry entry) {
             switch (entry) {
                 case WarrantyEntry.CameBack one ->
-                    said = new CameBackPicture.Said(line.id(), line.at(), line.by(), one);
+                    said = new CameBackPicture.SaidOfEarlier(line.id(), line.at(), line.by(), one);
             }
         }
 

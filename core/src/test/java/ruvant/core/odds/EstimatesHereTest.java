@@ -79,7 +79,7 @@ class EstimatesHereTest {
         int nearer = 0;
         int shops = 100;
         for (int seed = 0; seed < shops; seed++) {
-            EstimatesHere.HeldAgainst held =
+            EstimatesHere.EstimatesHeld held =
                     new EstimatesHere(shop(60, new Random(1_000 + seed))).held().orElseThrow();
             assertThat(held.count()).isEqualTo(120);
             said += held.withinAsSaid() / shops;

@@ -27,6 +27,7 @@ import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
 import ruvant.core.log.Rooms;
 import ruvant.core.money.Totals;
+import ruvant.core.privacy.Blanking;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
@@ -44,6 +45,8 @@ import ruvant.server.storage.Database;
 /** The log of papers and money, at hand for every request. Numbers are given here, in the transaction that keeps the paper. */
 @Service
 public class AccountsService implements LogDoor {
+    private final Database database;
+    private final LineStore lines;
     private final ShopService shop;
     private final Events events;
     private final Clock clock;
@@ -51,6 +54,8 @@ public class AccountsService implements LogDoor {
     private volatile AccountsPicture picture;
 
     public AccountsService(Database database, LineStore lines, ShopService shop, Events events, Clock clock) {
+        this.database = database;
+        this.lines = lines;
         this.shop = shop;
         this.events = events;
         this.clock = clock;
@@ -202,6 +207,24 @@ public class AccountsService implements LogDoor {
     /** Adds lines at a time other than now. */
     public void append(String by, List<NewLine> lines, Instant at) {
         keeper.append(AccountsRoom.LOG, by, 0, lines, at);
+    }
+
+    /** Takes the buyer out of papers that need not be kept any more, and out of payments in advance for their jobs. */
+    public void blank(List<UUID> papers) {
+        database.transaction().executeWithoutResult(status -> {
+            List<TagNumber> jobs = papers.stream()
+                    .map(id -> picture().paper(id).orElseThrow().paper().job())
+                    .filter(java.util.Objects::nonNull)
+                    .toList();
+            for (Line line : lines.written(AccountsRoom.LOG)) {
+                boolean theirs = papers.contains(line.id())
+                        || line.entry() instanceof AccountsEntry.Deposited deposit && jobs.contains(deposit.job());
+                if (theirs && line.entry() instanceof AccountsEntry entry) {
+                    lines.blank(AccountsRoom.LOG, line.sequence(), Blanking.ofAccounts(entry));
+                }
+            }
+        });
+        readAgain();
     }
 
     /** Forgets what was read: the file was changed beside it. */

@@ -16,6 +16,7 @@ import ruvant.core.job.JobEffect;
 import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Effect;
+import ruvant.core.log.Entry;
 import ruvant.core.log.Folds;
 import ruvant.core.log.Kernel;
 import ruvant.core.log.Line;
@@ -28,6 +29,7 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.JobRules;
+import ruvant.core.privacy.Blanking;
 import ruvant.core.strip.Taught;
 import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
@@ -53,6 +55,7 @@ public class JobService implements LogDoor {
     private static final String NOBODY = "nobody";
 
     private final Database database;
+    private final LineStore lines;
     private final JobNumberStore numbers;
     private final SummaryStore summaries;
     private final List<Projection<JobPicture>> projections;
@@ -77,6 +80,7 @@ public class JobService implements LogDoor {
             Clock clock,
             ObjectProvider<Learned> learned) {
         this.database = database;
+        this.lines = lines;
         this.numbers = numbers;
         this.summaries = summaries;
         this.projections = projections;
@@ -280,6 +284,28 @@ public class JobService implements LogDoor {
         } catch (FieldProblem problem) {
             return Optional.of(new Refusal(problem.field(), problem.getMessage(), problem.remedy()));
         }
+    }
+
+    /**
+     * Takes out of a job what tells whose it was. The lines stay where they are, with their ids and times; this is the one change
+     * that is made to what was logged.
+     */
+    public void blank(TagNumber tag) {
+        LogName name = JobLog.name(tag);
+        database.transaction().executeWithoutResult(status -> {
+            for (Line line : lines.written(name)) {
+                Entry blank = Blanking.of(line.entry());
+                if (!blank.equals(line.entry())) {
+                    lines.blank(name, line.sequence(), blank);
+                }
+            }
+            readAgain();
+            JobPicture picture = JobPicture.of(
+                    JobLog.of(tag, lines.written(name)), shop.shop().practice());
+            projections.forEach(projection -> projection.put(picture));
+        });
+        readAgain();
+        events.changed(name, 0);
     }
 
     /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */

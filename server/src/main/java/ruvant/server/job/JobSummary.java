@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.log.Line;
@@ -24,7 +25,8 @@ public record JobSummary(
     public record Which(String maker, String model, String pattern, String serial, Family family) {}
 
     /** Whose it is, and what was said of it; causes joined by semicolons. */
-    public record JobSaid(String owner, String complaint, String cause, List<String> features) {}
+    public record JobSaid(
+            String owner, String complaint, String cause, List<String> features, Optional<UUID> customer) {}
 
     /** When it came, is wanted, and went. */
     public record Days(Instant cameIn, Optional<LocalDate> promised, Optional<Instant> returnedAt) {}
@@ -53,7 +55,8 @@ public record JobSummary(
                         picture.find().causes().stream()
                                 .map(said -> said.what().words())
                                 .collect(Collectors.joining("; ")),
-                        in.features()),
+                        in.features(),
+                        Optional.ofNullable(in.owner().customer())),
                 new Days(
                         picture.intake().receivedAt().orElseThrow(),
                         picture.promised(),

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Repository;
 import ruvant.core.log.Effect;
@@ -23,7 +24,7 @@ import ruvant.server.storage.Times;
 public class SummaryStore implements Projection<JobPicture> {
     private static final String COLUMNS = """
             job, maker, model, pattern, serial, family, owner, complaint, cause, came_in, promised, returned_at, minutes,
-            pieces_off, last_sequence, last_at, trays, features
+            pieces_off, last_sequence, last_at, trays, features, customer
             """;
 
     private static final String LINE = "\n";
@@ -42,7 +43,7 @@ public class SummaryStore implements Projection<JobPicture> {
 
     @Override
     public int version() {
-        return 1;
+        return 2;
     }
 
     @Override
@@ -57,8 +58,10 @@ public class SummaryStore implements Projection<JobPicture> {
         if (!onlyMovedOn(summary)) {
             database.writes()
                     .sql("insert or replace into job_summary (" + COLUMNS
-                            + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
-                    .params(joined(joined(described(summary), figures(summary)), List.of(features(summary))))
+                            + ") values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                    .params(joined(
+                            joined(described(summary), figures(summary)),
+                            List.of(features(summary), customer(summary))))
                     .update();
         }
     }
@@ -70,9 +73,11 @@ public class SummaryStore implements Projection<JobPicture> {
                         update job_summary set minutes = ?, pieces_off = ?, last_sequence = ?, last_at = ?, trays = ?
                          where job = ? and maker = ? and model = ? and pattern = ? and serial = ? and family = ?
                            and owner = ? and complaint = ? and cause = ? and came_in = ? and promised is ?
-                           and returned_at is ? and features = ?
+                           and returned_at is ? and features = ? and customer = ?
                         """)
-                        .params(joined(joined(figures(summary), described(summary)), List.of(features(summary))))
+                        .params(joined(
+                                joined(figures(summary), described(summary)),
+                                List.of(features(summary), customer(summary))))
                         .update()
                 == 1;
     }
@@ -106,6 +111,10 @@ public class SummaryStore implements Projection<JobPicture> {
 
     private static String features(JobSummary summary) {
         return String.join(LINE, summary.said().features());
+    }
+
+    private static String customer(JobSummary summary) {
+        return summary.said().customer().map(UUID::toString).orElse("");
     }
 
     private static List<Object> joined(List<Object> first, List<Object> then) {
@@ -204,6 +213,66 @@ public class SummaryStore implements Projection<JobPicture> {
                 .list();
     }
 
+    /** Jobs of the same camera, lowest tag first. */
+    public List<JobSummary> sameCamera(String maker, String model, String serial) {
+        return database.reads()
+                .sql("select " + COLUMNS + """
+                         from job_summary
+                        where serial = ? and maker = ? collate nocase and model = ? collate nocase
+                        order by job
+                        """)
+                .params(serial, maker, model)
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    /** Jobs of a customer, newest first: those of the cards, and those without a card that go by the name. */
+    public List<JobSummary> ofCustomer(List<UUID> cards, String name) {
+        return database.reads()
+                .sql("select " + COLUMNS + """
+                         from job_summary
+                        where customer in (:cards) or customer = '' and owner = :name
+                        order by job desc
+                        """)
+                .param(
+                        "cards",
+                        cards.isEmpty()
+                                ? List.of("-")
+                                : cards.stream().map(UUID::toString).toList())
+                .param("name", name)
+                .query(SummaryStore::summary)
+                .list();
+    }
+
+    /** The last owners of whom a job was opened, the latest first; each with how many jobs there are. */
+    public List<OwnerRow> owners(int most) {
+        return database.reads()
+                .sql("""
+                        select owner, customer, count(*) as jobs, sum(returned_at is null) as here, max(job) as last
+                          from job_summary
+                         group by customer, owner
+                         order by last desc
+                         limit ?
+                        """)
+                .param(most)
+                .query((row, index) -> new OwnerRow(
+                        row.getString("owner"),
+                        Optional.of(row.getString("customer"))
+                                .filter(one -> !one.isEmpty())
+                                .map(UUID::fromString),
+                        row.getInt("jobs"),
+                        row.getInt("here")))
+                .list();
+    }
+
+    /**
+     * Somebody whose cameras were here.
+     *
+     * @param jobs in all
+     * @param here of these
+     */
+    public record OwnerRow(String owner, Optional<UUID> customer, int jobs, int here) {}
+
     private static JobSummary summary(ResultSet row, int index) throws SQLException {
         return new JobSummary(
                 new TagNumber(row.getInt("job")),
@@ -217,7 +286,10 @@ public class SummaryStore implements Projection<JobPicture> {
                         row.getString("owner"),
                         row.getString("complaint"),
                         row.getString("cause"),
-                        row.getString("features").lines().toList()),
+                        row.getString("features").lines().toList(),
+                        Optional.of(row.getString("customer"))
+                                .filter(one -> !one.isEmpty())
+                                .map(UUID::fromString)),
                 new JobSummary.Days(
                         Instant.parse(row.getString("came_in")),
                         Optional.ofNullable(row.getString("promised")).map(LocalDate::parse),

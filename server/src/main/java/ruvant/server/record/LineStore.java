@@ -27,7 +27,8 @@ import ruvant.server.storage.Times;
 @Repository
 public class LineStore {
     /** The shop's own logs stand beside the jobs' in one table; a job's key is its number, which is above 0. */
-    private static final Map<String, Integer> OWN = Map.of("shelf", -1, "house", -2, "knowledge", -3, "accounts", -4);
+    private static final Map<String, Integer> OWN =
+            Map.of("shelf", -1, "house", -2, "knowledge", -3, "accounts", -4, "customers", -5);
 
     private static final Map<Integer, String> NAMES =
             OWN.entrySet().stream().collect(Collectors.toMap(Map.Entry::getValue, Map.Entry::getKey));
@@ -105,6 +106,16 @@ public class LineStore {
                 .param(line.by())
                 .param(line.before() == null ? null : line.before().toString())
                 .param(body(line.entry()))
+                .update();
+    }
+
+    /** Puts another entry in the place of one, to blank a person; nothing else is ever written over. */
+    public void blank(LogName log, long sequence, Entry entry) {
+        database.writes()
+                .sql("update line set body = ? where log = ? and sequence = ?")
+                .param(body(entry))
+                .param(key(log))
+                .param(sequence)
                 .update();
     }
 

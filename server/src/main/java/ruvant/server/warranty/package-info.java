@@ -1,0 +1,2 @@
+/** Earlier stays of the same camera. */
+package ruvant.server.warranty;
