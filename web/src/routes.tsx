@@ -104,6 +104,18 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("./rooms/knowledge/OneModel")).OneModel }),
       },
       {
+        path: "customers",
+        lazy: async () => ({ Component: (await import("./rooms/customers/Customers")).Customers }),
+      },
+      {
+        path: "customers/one",
+        lazy: async () => ({ Component: (await import("./rooms/customers/OneCustomer")).OneCustomer }),
+      },
+      {
+        path: "figures",
+        lazy: async () => ({ Component: (await import("./rooms/figures/Figures")).Figures }),
+      },
+      {
         path: "camera/:tag",
         lazy: async () => ({ Component: (await import("./rooms/camera/CameraPage")).CameraPage }),
         children: [

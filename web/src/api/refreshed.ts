@@ -4,7 +4,8 @@ import { queries } from "./queries";
 /** What is shown of each of the shop's own logs. A job is asked for by whoever shows it. */
 const SHOWN: Record<string, string[]> = {
   shelf: ["shelf"],
-  accounts: ["accounts"],
+  accounts: ["accounts", "customers", "figures"],
+  customers: ["customers"],
   house: [
     "house",
     "hours",

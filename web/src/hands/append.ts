@@ -10,7 +10,7 @@ import { useSigner } from "./signer";
 import { texts } from "./words";
 
 /** The shop's own logs. */
-export type ShopLog = "shelf" | "house" | "knowledge" | "accounts";
+export type ShopLog = "shelf" | "house" | "knowledge" | "accounts" | "customers";
 
 interface Saying {
   said?: string;

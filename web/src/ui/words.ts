@@ -1,5 +1,9 @@
 /** What people read in this room. */
 export const texts = {
+  books: "The shop’s books",
+  papersAndPayments: "Papers and payments",
+  customers: "Customers",
+  howItIsDoing: "How the shop is doing",
   scopeOpen: "open",
   scopeDone: "done",
   scopeNotDone: "not done",

@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { accountsQuery, type Deposit, type PaperKind } from "../../api/accounts";
 import { moneyOf } from "../../api/money";
 import { useWords } from "../../api/queries";
+import { BookTabs } from "../../ui/BookTabs";
 import { day } from "../../ui/dates";
 import { ChoiceField, TextField } from "../../ui/Field";
 import { Empty, Panel } from "../../ui/Panel";
@@ -21,8 +22,11 @@ export function Accounts() {
   const { choices } = useWords();
   if (page === undefined) return <div className="p-5">{error ? <ProblemNote problem={error} /> : null}</div>;
   return (
-    <div className="bay wide:grid-cols-[minmax(0,1fr)_440px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_380px] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-4">
-      <h1 className="col-span-2 text-[22px]">{texts.accounts}</h1>
+    <div className="bay wide:grid-cols-[minmax(0,1fr)_440px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_380px] content-start gap-x-8 gap-y-5 overflow-y-auto px-5 py-3">
+      <div className="col-span-2">
+        <h1 className="sr-only">{texts.accounts}</h1>
+        <BookTabs />
+      </div>
       <Panel title={texts.papers}>
         <div className="grid grid-cols-[minmax(0,1fr)_180px] gap-3">
           <TextField

@@ -156,6 +156,18 @@ function OnTheSheet({ job }: { job: JobView }) {
         ]}
         onAdd={(what, why) => append([{ kind: "leftOpen", what, why }], { said: texts.leftAsItIsOf(what) })}
       />
+      <AddLine
+        blanks={[
+          { label: texts.againInMonths, hint: "36" },
+          { label: texts.againWhy, hint: texts.againWhyHint, optional: true },
+        ]}
+        onAdd={(months, why) =>
+          append([{ kind: "comeAgain", months: Number(months), why }], { said: texts.againNoted })
+        }
+      />
+      {job.handover.comeAgain !== undefined && (
+        <p className="text-soft text-[14.5px]">{texts.againIs(job.handover.comeAgain.months)}</p>
+      )}
     </Panel>
   );
 }
@@ -178,6 +190,12 @@ function GiveBack({ job, passed }: { job: JobView; passed: Passed }) {
   ).length;
   return (
     <Panel title={texts.handover}>
+      {job.readyToReturn && (
+        <p className="border-done bg-done-wash flex items-center gap-2 rounded-[3px] border-l-4 px-3 py-2">
+          <StateMark mark="done" />
+          <b>{texts.readyToReturn}</b>
+        </p>
+      )}
       <p className="flex items-center gap-2">
         <StateMark mark={out === 0 ? "done" : "not"} />
         {out === 0

@@ -1,5 +1,11 @@
 /** What people read in this room. */
 export const texts = {
+  readyToReturn: "Ready to return: all is back, settled and proved.",
+  againInMonths: "Come again in, months",
+  againWhy: "Why",
+  againWhyHint: "the grease in the focusing thread",
+  againNoted: "Noted for the sheet.",
+  againIs: (months: number) => `Come again in ${months} months.`,
   openThePdf: "Open the PDF",
   openThePageToPrint: "Open the page to print",
   exportThisJobZip: "Export this job (ZIP)",

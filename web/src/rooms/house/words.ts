@@ -239,6 +239,7 @@ export const texts = {
   billDue: "A bill is due after",
   collectWithin: "Collected within",
   remindAfter: "Ask again after",
+  keepYears: "Keep papers, years",
   daysOff: "Days off",
   notInToday: (person: string) => `${person} is not in today`,
   noDaysOff: "No days off are entered.",

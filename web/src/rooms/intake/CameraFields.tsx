@@ -8,6 +8,7 @@ import { Pick } from "../../ui/Pick";
 import { NewcomerDone } from "../plan";
 import { KnownModel } from "./KnownModel";
 import { DOUBLING, OLDER, type Typed } from "./receivedForm";
+import { KnownCustomers, WasHere } from "./KnownCustomers";
 import { texts } from "./words";
 
 /** The fields that say what came in and whose it is. */
@@ -35,6 +36,7 @@ export function CameraFields({
           <FormChoice form={form} name="bodyType" label={texts.body} choices={choices("bodyType")} />
           <FormChoice form={form} name="family" label={texts.mechanism} choices={choices("family")} />
         </div>
+        {fresh && <WasHere maker={typed.maker} model={typed.model} serial={typed.serial} />}
         <FormText
           form={form}
           name="feature"
@@ -83,6 +85,11 @@ export function CameraFields({
           <div className="grid grid-cols-2 gap-3">
             <FormText form={form} name="owner" label={texts.owner} dir="auto" required />
             <FormText form={form} name="contact" label={texts.contact} dir="auto" />
+            <KnownCustomers
+              name={typed.owner}
+              chosen={typed.customer}
+              onChoose={(customer) => change(customer)}
+            />
           </div>
         )}
         <FormArea

@@ -17,6 +17,7 @@ import { BatteryPanel, Decisions, ScopePanel } from "./Agreed";
 import { BeforeSpeeds } from "./BeforeSpeeds";
 import { CameraFields } from "./CameraFields";
 import { FunctionCheck } from "./FunctionCheck";
+import { HereBefore } from "./HereBefore";
 import { Findings, Visitors } from "./Outside";
 import { SixSides } from "./SixSides";
 import { CAMERA, formOf, received } from "./receivedForm";
@@ -62,6 +63,7 @@ function AllOfIt({ job }: { job: JobView }) {
         <FunctionCheck job={job} />
       </div>
       <aside className="border-line bg-sheet flex min-h-0 flex-col gap-4 overflow-y-auto border-l px-4 py-3">
+        <HereBefore job={job} />
         <BeforeSpeeds job={job} />
         <ScopePanel job={job} />
         <BatteryPanel job={job} />

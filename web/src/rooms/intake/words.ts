@@ -1,5 +1,18 @@
 /** What people read in this room. */
 export const texts = {
+  hereBefore: "Here before",
+  returnedOn: (day: string) => `returned ${day}`,
+  coveredUntil: (day: string) => `under warranty until ${day}`,
+  wasCoveredUntil: (day: string) => `warranty ended ${day}`,
+  seems: (what: string) => `Seems to be ${what}:`,
+  judged: "Joined to the earlier job.",
+  isCovered: "covered by the warranty",
+  isNotCovered: "not covered by the warranty",
+  sayCovered: "It is covered after all",
+  sayNotCovered: "It is not covered",
+  wasHere: (tag: string, owner: string, returned: string) => `Was here as ${tag}, ${owner}${returned}`,
+  knownCustomers: "Customers",
+  camerasSoFar: (jobs: number) => (jobs === 1 ? "1 camera" : `${jobs} cameras`),
   workToDo: "Work to do",
   keepItShortAddFaults: "Keep it short. Add faults as they show up.",
   addWorkToDo: "Add work to do",

@@ -5,6 +5,7 @@ import { currencyCode } from "../../api/money";
 import { datesQuery, figuresQuery, optionsQuery, type TypedSheet } from "../../api/offer";
 import { useAppend } from "../../hands/append";
 import { useKept } from "../../hands/draft";
+import { useKeys } from "../../hands/keys";
 import { useJob } from "../../hands/useJob";
 import { Button } from "../../ui/Button";
 import { exact } from "../../ui/dates";
@@ -79,6 +80,8 @@ function Sheet({
     await append([{ ...worked.data.entry, kind: "optionsDrawn" }], { said: texts.logged });
     onChange(undefined);
   };
+  const canLog = !busy && readable && settled === sheet && (typed || logged === undefined);
+  useKeys({ Enter: () => canLog && void submit(log) });
   const change = (options: TypedSheet["options"]) => onChange({ ...sheet, options });
   const field = (name: "asIs" | "lost", label: string) => (
     <TextField
@@ -112,11 +115,7 @@ function Sheet({
         )}
         {refused}
         <div className="flex flex-wrap items-end gap-3">
-          <Button
-            kind="primary"
-            disabled={busy || !readable || settled !== sheet || (!typed && logged !== undefined)}
-            onClick={() => void submit(log)}
-          >
+          <Button kind="primary" keyHint="↵" disabled={!canLog} onClick={() => void submit(log)}>
             {texts.logIt}
           </Button>
           <Button onClick={() => change([...sheet.options, another(sheet)])}>{texts.addOption}</Button>

@@ -79,10 +79,10 @@ export function Prove() {
           >
             {texts.whatToTurn} <Key>{texts.j}</Key>
           </Link>
+          <ProofList job={job} />
           <CurtainsRan row={row} />
           <BladesMoved row={row} />
           <TimeSpeed job={job} row={row} speed={chosen} phase={phase} setPhase={setPhase} onChoose={choose} />
-          <ProofList job={job} />
           <FunctionProofs job={job} />
         </aside>
       </div>

@@ -11,12 +11,14 @@ export function TermsForm({ terms }: { terms: Pricing["terms"] }) {
     payDays: String(terms.payDays),
     collectDays: String(terms.collectDays),
     remindDays: String(terms.remindDays),
+    keepYears: String(terms.keepYears ?? 10),
   };
   const labels = {
     quoteDays: texts.quoteHolds,
     payDays: texts.billDue,
     collectDays: texts.collectWithin,
     remindDays: texts.remindAfter,
+    keepYears: texts.keepYears,
   };
   return (
     <Part
@@ -31,13 +33,14 @@ export function TermsForm({ terms }: { terms: Pricing["terms"] }) {
               payDays: whole(typed.payDays),
               collectDays: whole(typed.collectDays),
               remindDays: whole(typed.remindDays),
+              keepYears: whole(typed.keepYears),
             },
           },
         ])
       }
     >
       {(typed, change) => (
-        <div className="grid grid-cols-4 gap-3">
+        <div className="grid grid-cols-5 gap-3">
           {(Object.keys(start) as (keyof typeof start)[]).map((name) => (
             <TextField
               key={name}

@@ -27,6 +27,7 @@ import java.util.function.Function;
 import ruvant.core.accounts.AccountsRoom;
 import ruvant.core.accounts.PaperNumber;
 import ruvant.core.adjust.AdjusterBook;
+import ruvant.core.customers.CustomersRoom;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.house.HouseEntry;
@@ -54,6 +55,7 @@ public final class EntryJson {
             JobRooms.ALL,
             ShelfRoom.ROOMS,
             AccountsRoom.ROOMS,
+            CustomersRoom.ROOMS,
             ShopRooms.house(Materials.EMPTY, TradeLists.EMPTY),
             ShopRooms.knowledge(FaultKnowledge.EMPTY, AdjusterBook.EMPTY));
 

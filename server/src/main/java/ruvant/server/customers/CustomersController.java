@@ -211,8 +211,11 @@ class CustomersController {
         }
         String contact = jobs.picture(its.getFirst().tag()).received().owner().contact();
         boolean mail = contact.matches("\\S+@\\S+\\.\\S+");
+        boolean phone = !mail && contact.chars().filter(Character::isDigit).count() >= 4;
         return new Customer(
-                new ruvant.core.money.Party(name, "", "", "", "", "", mail ? contact : ""), mail ? "" : contact, "");
+                new ruvant.core.money.Party(name, "", "", "", "", "", mail ? contact : ""),
+                phone ? contact : "",
+                mail || phone ? "" : contact);
     }
 
     /** Papers of their jobs, and those without a job that go by the name. */
