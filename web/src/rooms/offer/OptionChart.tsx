@@ -93,7 +93,9 @@ export function OptionChart({
               <span className="num text-[14px]">
                 {date?.likely === undefined ? texts.never : day(date.likely)}
                 {date?.safely !== undefined && date.safely !== date.likely && (
-                  <span className="text-soft block text-[12.5px]">{texts.upTo(day(date.safely))}</span>
+                  <span className="text-soft block font-sans text-[13px] whitespace-nowrap">
+                    {texts.orBy(day(date.safely))}
+                  </span>
                 )}
               </span>
               <Chance row={row} />
@@ -167,7 +169,7 @@ function Whisker({ row, x }: { row: OptionRow; x: (minor: number) => number }) {
         />
       )}
       <span
-        className="num absolute top-[27px] text-[13px] leading-4 whitespace-nowrap"
+        className="num bg-sheet/80 absolute top-[27px] rounded-[2px] px-0.5 text-[13px] leading-4 whitespace-nowrap"
         style={left > 38 ? { right: `${Math.max(0, 100 - Math.max(right, 62))}%` } : { left: `${left}%` }}
       >
         <b>{money(expectedMinor)}</b>{" "}

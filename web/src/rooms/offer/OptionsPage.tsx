@@ -86,7 +86,7 @@ function Sheet({
   const field = (name: "asIs" | "lost", label: string) => (
     <TextField
       label={label}
-      wrap="w-[210px]"
+      wrap="w-[176px]"
       inputMode="decimal"
       value={sheet[name]}
       aria-invalid={problem?.field === name ? true : undefined}
@@ -128,8 +128,10 @@ function Sheet({
             </Button>
           )}
           <span className="flex-1" />
-          {field("asIs", texts.asIs(currencyCode()))}
-          {field("lost", texts.lostWorth(currencyCode()))}
+          <span className="flex gap-3">
+            {field("asIs", texts.asIs(currencyCode()))}
+            {field("lost", texts.lostWorth(currencyCode()))}
+          </span>
         </div>
       </Panel>
       {chosen !== undefined && (

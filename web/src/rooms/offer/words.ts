@@ -13,6 +13,7 @@ export const texts = {
   lost: "Camera lost",
   never: "–",
   upTo: (amount: string) => `up to ${amount}`,
+  orBy: (day: string) => `or by ${day}`,
   whiskers: "dot: average; line: nine of ten cases stay below its end; notch: worth paying up to here",
   limit: (amount: string) => `limit ${amount}`,
   evenAt: (amount: string) => `worth paying up to ${amount}`,

@@ -9,6 +9,7 @@ import java.util.Random;
 import ruvant.core.find.FindEntry;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.intake.IntakeEntry;
+import ruvant.core.offer.OfferEntry;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.trade.Family;
 import ruvant.core.trade.FunctionResult;
@@ -29,6 +30,7 @@ final class DemoHistory {
     private final ShopService shop;
     private final Random random;
     private final DemoFits fits = new DemoFits();
+    private final DemoOptions options = new DemoOptions(11);
 
     DemoHistory(JobService jobs, LogLines lines, ShopService shop, Random random) {
         this.jobs = jobs;
@@ -61,18 +63,22 @@ final class DemoHistory {
                 fault,
                 random,
                 came.atZone(ZoneOffset.UTC).toLocalDate().plusDays(21));
+        OfferEntry.OptionsDrawn sheet = options.sheet(fault.complaint());
+        boolean fails = options.fails();
         bench.receive(received)
                 .functions(FunctionResult.WORKS, "Advance", "Counter", "Aperture")
                 .functions(FunctionResult.DOUBTFUL, "Cocking")
                 .add(new IntakeEntry.ScopeAdded("cure: " + fault.complaint()))
                 .battery(model)
+                .add(sheet)
+                .add(options.agreed(sheet, came))
                 .pass(60L * 24 * (1 + random.nextInt(3)))
                 .sit(Stop.PROVE);
         speeds(bench, model, Phase.BEFORE, fault.slowErrorEv(), 3);
         bench.add(new FindEntry.SymptomSeen(fault.complaint()), new FindEntry.SuspectRaised(fault.cause(), ""));
         List<String> names = strip(bench, model);
         bench.add(new FindEntry.CauseConfirmed(fault.cause(), fault.evidence()));
-        bench.type(fault.treatment().toArray(String[]::new));
+        bench.sit(Stop.CLEAN).type(fault.treatment().toArray(String[]::new)).pass(options.minutes(28));
         fits.tried(bench, received.camera());
         bench.up().pass(60L * (4 + random.nextInt(20)));
         bench.sit(Stop.REFIT).back(names.reversed().toArray(String[]::new));
@@ -85,7 +91,8 @@ final class DemoHistory {
                 new ProveEntry.FunctionProved("Advance", FunctionResult.WORKS, ""),
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
                 new ProveEntry.FunctionProved("Aperture", FunctionResult.WORKS, ""),
-                new IntakeEntry.ScopeSettled("cure: " + fault.complaint(), true, ""),
+                new IntakeEntry.ScopeSettled(
+                        "cure: " + fault.complaint(), !fails, fails ? "it came back after two days of proving" : ""),
                 new HandoverEntry.Advised("Fire it through all speeds once a month, so that nothing settles."));
         bench.pass(60L * 24 * (1 + random.nextInt(6)))
                 .returned(received.owner().words(), "", "the owner needs it for a journey");

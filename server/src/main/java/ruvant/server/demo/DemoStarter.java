@@ -23,6 +23,7 @@ import ruvant.core.log.NewLine;
 import ruvant.core.picture.ShopRooms;
 import ruvant.server.accounts.AccountsService;
 import ruvant.server.album.PictureStore;
+import ruvant.server.customers.CustomersService;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;
@@ -50,6 +51,7 @@ class DemoStarter implements ApplicationRunner {
     private final StandRuns stand;
     private final ShelfService shelf;
     private final AccountsService accounts;
+    private final CustomersService customers;
 
     DemoStarter(
             JobService jobs,
@@ -62,7 +64,8 @@ class DemoStarter implements ApplicationRunner {
             PictureStore pictures,
             StandRuns stand,
             ShelfService shelf,
-            AccountsService accounts) {
+            AccountsService accounts,
+            CustomersService customers) {
         this.jobs = jobs;
         this.numbers = numbers;
         this.projecting = projecting;
@@ -74,6 +77,7 @@ class DemoStarter implements ApplicationRunner {
         this.stand = stand;
         this.shelf = shelf;
         this.accounts = accounts;
+        this.customers = customers;
     }
 
     @Override
@@ -125,8 +129,10 @@ class DemoStarter implements ApplicationRunner {
         new DemoHistory(jobs, lines, shop, random).tell(CLOSED_JOBS, now);
         new DemoShopToday(jobs, lines, shop, pictures, stand, random, now).tell();
         new DemoPlan(jobs, shop, now).tell();
+        new DemoOwners(jobs, customers, now).tell();
         new DemoMoney(jobs, shop, accounts, now).tell(numbers.all());
         new DemoShelf(shelf, pictures, now).tell(new DemoNeeding(jobs, lines, shop, pictures, random, now).tell());
+        new DemoCameBack(jobs, lines, shop, now).tell(numbers.all());
     }
 
     private void house(Instant now, HouseEntry... settings) {

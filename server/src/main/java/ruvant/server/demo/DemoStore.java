@@ -73,7 +73,7 @@ public class DemoStore {
                 database.writes().sql("""
                                 update line
                                    set body = json_set(body, ?, date(json_extract(body, ?), ?))
-                                 where json_extract(body, '$.kind') in ('issued', 'paid', 'deposited', 'paidBack')
+                                 where json_extract(body, '$.kind') in ('issued', 'paid', 'deposited', 'paidBack', 'optionAgreed', 'consented', 'toldReady')
                                    and json_extract(body, ?) is not null
                                 """).params(day, day, days, day).update();
             }

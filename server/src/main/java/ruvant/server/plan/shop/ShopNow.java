@@ -82,7 +82,8 @@ class ShopNow {
 
     /** Learns from earlier jobs; reads whole logs, which nobody who waits for a page is to pay for. */
     synchronized void learn() {
-        if (learnt.at().plus(FRESH).isBefore(clock.instant())) {
+        // a shop that has nothing to learn from yet is soon asked
+        if (learnt.jobs() == 0 || learnt.at().plus(FRESH).isBefore(clock.instant())) {
             List<JobPicture> returned = summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
                     .map(summary -> jobs.picture(summary.tag()))
                     .toList();
