@@ -26,6 +26,7 @@ import ruvant.core.accounts.AccountsFold;
 import ruvant.core.accounts.AccountsRoom;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.adjust.AdjustersRoom;
+import ruvant.core.customers.CustomersRoom;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FaultsRoom;
 import ruvant.core.hours.HoursRoom;
@@ -131,6 +132,10 @@ class FrozenLogTest {
             case "accounts" ->
                 Folding.of(AccountsRoom.ROOMS, new Log<>(new LogName(name), lines))
                         .of(AccountsFold.class)
+                        .picture();
+            case "customers" ->
+                Folding.of(CustomersRoom.ROOMS, new Log<>(new LogName(name), lines))
+                        .of(CustomersRoom.Fold.class)
                         .picture();
             case "house" -> {
                 Folding folding = Folding.of(
