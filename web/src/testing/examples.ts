@@ -321,6 +321,11 @@ export function aHouse(): House {
         { value: "GRAVE", label: "grave" },
       ],
       conditionKind: [{ value: "DENT", label: "dent" }],
+      likeness: [
+        { value: "SAME", label: "the same fault" },
+        { value: "NEW", label: "a new fault" },
+      ],
+      frameFault: [{ value: "OVERLAP", label: "overlaps the next frame" }],
       drive: [
         { value: "SLOTTED", label: "slotted" },
         { value: "CROSS", label: "cross" },

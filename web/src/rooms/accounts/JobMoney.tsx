@@ -17,7 +17,7 @@ import { DraftSheet } from "./DraftSheet";
 import { OpenBills } from "./OpenBills";
 import { PaperList } from "./PaperList";
 import { beginning, named } from "./typing";
-import { OwnerTabs } from "../offer";
+import { OwnerTabs } from "./OwnerTabs";
 import { texts } from "./words";
 
 /** Money of one camera: a paper being drawn up, what went out, and what was paid. */

@@ -1,5 +1,8 @@
 /** What people read in this room. */
 export const texts = {
+  papersAndPayments: "Papers and payments",
+  optionsAndAnswers: "Options and answers",
+  ownerPages: "The owner’s side",
   accounts: "Accounts",
   toBePaid: "To be paid",
   nothingOpen: "Every bill is settled.",

@@ -32,6 +32,7 @@ export function OptionEditor({
   problem,
   onChange,
   onRemove,
+  onQuote,
 }: {
   option: TypedOption;
   /** Which option of the sheet it is, from 0: fields are told by it. */
@@ -40,6 +41,8 @@ export function OptionEditor({
   problem: { field: string; message: string } | undefined;
   onChange: (change: Partial<TypedOption>) => void;
   onRemove: () => void;
+  /** Draws up a quote of it; not there while the shop's prices are not known. */
+  onQuote?: () => void;
 }) {
   const { choices } = useWords();
   const said = (field: string) => (problem?.field === `options.${at}.${field}` ? problem.message : undefined);
@@ -114,6 +117,7 @@ export function OptionEditor({
           hint={said("name")}
           onChange={(event) => onChange({ name: event.target.value })}
         />
+        {onQuote !== undefined && <Button onClick={onQuote}>{texts.makePaper}</Button>}
         <Button kind="quiet" onClick={onRemove}>
           {texts.removeOption}
         </Button>
@@ -122,10 +126,12 @@ export function OptionEditor({
   );
 }
 
+/** How far the outer figure is known, and up to what price it is worth it. */
 function evenWords(row: OptionRow) {
-  const even = row.figures.breakEvenMinor;
-  if (row.known === undefined) return undefined;
-  return even === undefined ? undefined : texts.evenAt(money(even));
+  const { cost, breakEvenMinor } = row.figures;
+  const most = `${texts.upTo(money(Math.round(cost.value)))}${cost.error < 1 ? "" : ` ${texts.plusMinus(money(Math.round(cost.error)))}`}`;
+  if (row.known === undefined) return most;
+  return `${most}; ${breakEvenMinor === undefined ? texts.evenUnknown : texts.evenAt(money(breakEvenMinor))}`;
 }
 
 const MINUTES = ["low", "likely", "high"] as const;

@@ -1,5 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { useNavigate } from "react-router";
+import { jobAccountsQuery } from "../../api/accounts";
 import { Problem } from "../../api/client";
 import { currencyCode } from "../../api/money";
 import { datesQuery, figuresQuery, optionsQuery, type TypedSheet } from "../../api/offer";
@@ -14,10 +16,10 @@ import { Panel } from "../../ui/Panel";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { useSettled } from "../../ui/useSettled";
 import { useSubmit } from "../../ui/useSubmit";
+import { keepQuote, OwnerTabs } from "../accounts";
 import { OptionChart } from "./OptionChart";
 import { OptionEditor } from "./OptionEditor";
 import { OwnerAside } from "./OwnerAside";
-import { OwnerTabs } from "./OwnerTabs";
 import { texts } from "./words";
 
 /** What can be done about a camera and what each of it comes to; beside it, what its owner was asked and agreed to. */
@@ -69,6 +71,8 @@ function Sheet({
   const readable = worked.data !== undefined && worked.error === null;
   const dates = useQuery({ ...datesQuery(job.tag, settled), enabled: readable }).data;
   const { refused, busy, submit } = useSubmit();
+  const navigate = useNavigate();
+  const pricing = useQuery(jobAccountsQuery(job.tag)).data?.pricing;
   const [picked, setPicked] = useState("");
   const chosen = sheet.options.find((one) => one.id === picked) ?? sheet.options[1] ?? sheet.options[0];
   const at = chosen === undefined ? -1 : sheet.options.indexOf(chosen);
@@ -145,6 +149,14 @@ function Sheet({
             change(sheet.options.map((one) => (one.id === chosen.id ? { ...one, ...changed } : one)))
           }
           onRemove={() => change(sheet.options.filter((one) => one.id !== chosen.id))}
+          onQuote={
+            pricing === undefined
+              ? undefined
+              : () => {
+                  keepQuote(job, chosen, pricing);
+                  void navigate(`/camera/${job.tag}/money`);
+                }
+          }
         />
       )}
     </div>

@@ -1,8 +1,5 @@
 /** What people read in this room. */
 export const texts = {
-  ownerPages: "The owner’s side",
-  optionsAndAnswers: "Options and answers",
-  papersAndPayments: "Papers and payments",
   options: "What can be done",
   suggested: "suggested from the log and this shop’s history; nothing is logged yet",
   loggedOn: (when: string) => `logged ${when}`,
@@ -17,7 +14,7 @@ export const texts = {
   whiskers: "dot: average; line: nine of ten cases stay below its end; notch: worth paying up to here",
   limit: (amount: string) => `limit ${amount}`,
   evenAt: (amount: string) => `worth paying up to ${amount}`,
-  evenUnknown: "Enter what it fetches, and it is known up to what price the repair is worth it.",
+  evenUnknown: "enter resale values to see what it is worth paying",
   known: (worked: number, of: number) => `worked ${worked} of ${of} here`,
   noneKnown: "no such repair here yet",
   like: {
@@ -27,7 +24,6 @@ export const texts = {
     SHUTTER: "such shutters",
     ANY: "all repairs",
   },
-  exact: "exact",
   plusMinus: (amount: string) => `± ${amount}`,
   ofOption: (name: string) => `Details of “${name}”`,
   name: "Name, as the owner reads it",
@@ -55,7 +51,6 @@ export const texts = {
   worth: (currency: string) => `Resale value afterwards, ${currency}`,
   asIs: (currency: string) => `Resale value as it is, ${currency}`,
   lostWorth: (currency: string) => `Value for parts, ${currency}`,
-  fork: "Why there is a choice",
   addOption: "Add an option",
   another: "Another way",
   removeOption: "Remove this option",

@@ -53,11 +53,20 @@ it("asks the owner and takes the answer", async () => {
 it("shows the open question until it is answered", async () => {
   const id = "00000000-0000-4000-8000-000000000001";
   show({
-    wishes: {
-      byTask: {},
-      promises: [],
-      urgency: "USUAL",
-      questions: [{ id, at: "2031-03-04T09:00:00Z", by: "Ada", question: "new leather?", answer: "" }],
+    offer: {
+      ...aJob().offer,
+      questions: [
+        {
+          id,
+          at: "2031-03-04T09:00:00Z",
+          by: "Ada",
+          question: "new leather?",
+          about: "OTHER",
+          paper: "",
+          reminded: [],
+          answer: "",
+        },
+      ],
     },
   });
   expect(await screen.findByText(/new leather\?/)).toBeTruthy();

@@ -7,7 +7,7 @@ import { figure } from "../../ui/figures";
 import { Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
 import { useSubmit } from "../../ui/useSubmit";
-import { FilmForm, FilmShown } from "./FilmForm";
+import { FilmForm, FilmShown } from "./film/FilmForm";
 import { texts } from "./words";
 
 type Due = Schemas["ProofDue"];

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruvant.core.album.AlbumEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.Says;
 import ruvant.core.handover.SheetLine;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.parts.PartsEntry;
@@ -52,7 +53,7 @@ public final class ReturnSheets {
                         picture.handover().returned().stream()
                                 .flatMap(returned -> returned.passedOver().stream())
                                 .map(passed ->
-                                        SheetLine.of("because", passed.what().words(), passed.reason()))
+                                        SheetLine.of(Says.BECAUSE, passed.what().words(), passed.reason()))
                                 .toList(),
                         picture.find().seen().values().stream()
                                 .filter(one -> one.watch())
@@ -107,7 +108,7 @@ public final class ReturnSheets {
                 .map(one -> {
                     PartsEntry.Replaced what = one.what();
                     return SheetLine.of(
-                            "replaced",
+                            Says.REPLACED,
                             what.part().text(),
                             what.source().label(),
                             what.from()
@@ -122,21 +123,24 @@ public final class ReturnSheets {
         picture.intake().findings().stream()
                 .map(finding -> finding.found())
                 .map(found -> SheetLine.of(
-                        "outside",
+                        Says.OUTSIDE,
                         Phrase.capitalised(found.region().label()),
                         found.severity().label() + " " + found.condition().label() + with(", ", found.remark())))
                 .forEach(arrival::add);
         picture.intake().functions().stream()
                 .filter(one -> one.result() != FunctionResult.WORKS && one.result() != FunctionResult.NOT_TRIED)
                 .map(one -> SheetLine.of(
-                        "function", one.function().words(), one.result().label() + with(", ", one.remark())))
+                        Says.FUNCTION, one.function().words(), one.result().label() + with(", ", one.remark())))
                 .forEach(arrival::add);
         picture.notes().missing().stream()
                 .map(piece -> SheetLine.of(
-                        "missingOnArrival", Integer.toString(piece.count()), piece.what() + with(", ", piece.where())))
+                        Says.MISSING_ON_ARRIVAL,
+                        Integer.toString(piece.count()),
+                        piece.what() + with(", ", piece.where())))
                 .forEach(arrival::add);
         picture.intake().visitorSigns().stream()
-                .map(sign -> SheetLine.of("earlierRepair", sign.sign().sign().label()))
+                .map(sign ->
+                        SheetLine.of(Says.EARLIER_REPAIR, sign.sign().sign().label()))
                 .distinct()
                 .forEach(arrival::add);
         return arrival;
@@ -159,17 +163,19 @@ public final class ReturnSheets {
         List<SheetLine> found = new ArrayList<>();
         picture.find()
                 .causes()
-                .forEach(cause -> found.add(SheetLine.of("cause", cause.what().words(), cause.more())));
-        picture.find().roots().forEach(root -> found.add(SheetLine.of("rootCause", root.more())));
+                .forEach(
+                        cause -> found.add(SheetLine.of(Says.CAUSE, cause.what().words(), cause.more())));
+        picture.find().roots().forEach(root -> found.add(SheetLine.of(Says.ROOT_CAUSE, root.more())));
         picture.find()
                 .symptoms()
-                .forEach(
-                        symptom -> found.add(SheetLine.of("seen", symptom.what().words())));
+                .forEach(symptom ->
+                        found.add(SheetLine.of(Says.SEEN, symptom.what().words())));
         picture.find()
                 .found()
-                .forEach(thing -> found.add(SheetLine.of("found", thing.what().words())));
+                .forEach(
+                        thing -> found.add(SheetLine.of(Says.FOUND, thing.what().words())));
         picture.notes().surplus().stream()
-                .map(piece -> SheetLine.of("surplus", Integer.toString(piece.count()), piece.what()))
+                .map(piece -> SheetLine.of(Says.SURPLUS, Integer.toString(piece.count()), piece.what()))
                 .forEach(found::add);
         return found;
     }
@@ -183,10 +189,10 @@ public final class ReturnSheets {
                                         .agent(one.what().agent().id())
                                         .map(agent -> agent.label().toLowerCase(Locale.ROOT))
                                         .orElse(one.what().agent().words()))))
-                .forEach((part, agents) -> done.add(SheetLine.of("cleaned", part, agents)));
+                .forEach((part, agents) -> done.add(SheetLine.of(Says.CLEANED, part, agents)));
         picture.treat().mended().stream()
                 .map(one -> SheetLine.of(
-                        "mended", one.what().part().text(), one.what().what()))
+                        Says.MENDED, one.what().part().text(), one.what().what()))
                 .forEach(done::add);
         grouped(picture.treat().lubricated().stream()
                         .filter(one -> !one.what().dry())
@@ -194,15 +200,17 @@ public final class ReturnSheets {
                                 shop.lubrication().label(one.what().lubricant().id()),
                                 one.what().point().words())))
                 .forEach((lubricant, points) ->
-                        done.add(SheetLine.of("lubricated", lubricant.toLowerCase(Locale.ROOT), points)));
+                        done.add(SheetLine.of(Says.LUBRICATED, lubricant.toLowerCase(Locale.ROOT), points)));
         picture.adjust().turned().stream()
                 .filter(one -> one.turns() != 0)
                 .map(one -> SheetLine.of(
-                        "adjusted", one.what().name().words(), one.what().unit().signed(one.turns())))
+                        Says.ADJUSTED,
+                        one.what().name().words(),
+                        one.what().unit().signed(one.turns())))
                 .forEach(done::add);
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.DONE)
-                .map(item -> SheetLine.of("agreedDone", item.what().words()))
+                .map(item -> SheetLine.of(Says.AGREED_DONE, item.what().words()))
                 .forEach(done::add);
         return done;
     }
@@ -238,7 +246,7 @@ public final class ReturnSheets {
         picture.valley().parts().stream()
                 .filter(part -> part.state() == ValleyPart.State.LEFT_OUT)
                 .forEach(part -> changed.add(SheetLine.of(
-                        "leftOut",
+                        Says.LEFT_OUT,
                         part.name().text(),
                         part.settled().leftOutReason().orElse(""))));
         return changed;
@@ -246,7 +254,7 @@ public final class ReturnSheets {
 
     private static SheetLine changed(String what, String how, String agreed) {
         String words = what + with(": ", how);
-        return agreed.isEmpty() ? SheetLine.typed(words) : SheetLine.of("changedAgreed", words, agreed);
+        return agreed.isEmpty() ? SheetLine.typed(words) : SheetLine.of(Says.CHANGED_AGREED, words, agreed);
     }
 
     private static List<SheetLine> proofs(JobPicture picture, Shop shop) {
@@ -254,7 +262,7 @@ public final class ReturnSheets {
         Streak streak = picture.prove().streak();
         if (streak.current() > 0) {
             proofs.add(SheetLine.of(
-                    "streak",
+                    Says.STREAK,
                     Integer.toString(streak.current()),
                     String.format(Locale.ROOT, "%.1f", 100 * streak.missRateBound())));
         }
@@ -267,19 +275,19 @@ public final class ReturnSheets {
                 .filter(due -> due.state() == ProofDue.State.PASSED)
                 .map(due -> due.film()
                         .map(film ->
-                                SheetLine.of("film", Integer.toString(film.good()), Integer.toString(film.frames())))
-                        .orElse(SheetLine.of("proofPassed", due.proof().words())))
+                                SheetLine.of(Says.FILM, Integer.toString(film.good()), Integer.toString(film.frames())))
+                        .orElse(SheetLine.of(Says.PROOF_PASSED, due.proof().words())))
                 .forEach(proofs::add);
-        byResult.forEach((result, functions) -> proofs.add(SheetLine.of("function", functions, result.label())));
+        byResult.forEach((result, functions) -> proofs.add(SheetLine.of(Says.FUNCTION, functions, result.label())));
         return proofs;
     }
 
     private static List<SheetLine> leftOpen(JobPicture picture) {
         List<SheetLine> open = new ArrayList<>();
-        picture.handover().leftOpen().forEach(one -> open.add(SheetLine.of("because", one.what(), one.why())));
+        picture.handover().leftOpen().forEach(one -> open.add(SheetLine.of(Says.BECAUSE, one.what(), one.why())));
         picture.intake().scope().stream()
                 .filter(item -> item.state() == IntakePicture.ScopeState.LEFT)
-                .forEach(item -> open.add(SheetLine.of("because", item.what().words(), item.reason())));
+                .forEach(item -> open.add(SheetLine.of(Says.BECAUSE, item.what().words(), item.reason())));
         return open;
     }
 }

@@ -383,7 +383,8 @@ class AdjustingTest {
         fired("1/60", 1.0 / 64, 0);
         assertThat(logs.standsAt(Logs.START).next()).doesNotContain(new NextStep.MeasureTurn(Named.of("engagement")));
         assertThat(ReturnSheets.of(logs.picture(), Logs.SHOP).work().done())
-                .contains(ruvant.core.handover.SheetLine.of("adjusted", "engagement", "2/8 turn in"));
+                .contains(ruvant.core.handover.SheetLine.of(
+                        ruvant.core.handover.Says.ADJUSTED, "engagement", "2/8 turn in"));
     }
 
     @Test

@@ -93,7 +93,8 @@ class HandoverRoomTest {
                 .toList();
         logs.add(new HandoverEntry.Returned("Amara Okonjo", "", passed));
         assertThat(logs.stands().sheet().after().passedOver())
-                .containsExactly(SheetLine.of("because", "Put back anyway: top cover", "until the screw comes"));
+                .containsExactly(SheetLine.of(
+                        ruvant.core.handover.Says.BECAUSE, "Put back anyway: top cover", "until the screw comes"));
         assertThat(logs.stands().sheet().after().missing())
                 .containsExactly(SheetLine.typed("1 × slotted screw 1.4 × 3.0, top cover: short one"));
     }

@@ -13,6 +13,7 @@ import ruvant.core.find.FaultKnowledge;
 import ruvant.core.find.FindEntry;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.Says;
 import ruvant.core.handover.SheetLine;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
@@ -252,23 +253,24 @@ class PictureTest {
                 new ProveEntry.FunctionProved("Counter", FunctionResult.WORKS, ""),
                 new ProveEntry.Fired(true, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.arrival().found()).containsExactly(SheetLine.of("earlierRepair", "glue"));
-        assertThat(sheet.work().found()).containsExactly(SheetLine.of("cause", "dirt", "free when wet"));
+        assertThat(sheet.arrival().found()).containsExactly(SheetLine.of(Says.EARLIER_REPAIR, "glue"));
+        assertThat(sheet.work().found()).containsExactly(SheetLine.of(Says.CAUSE, "dirt", "free when wet"));
         assertThat(sheet.work().done())
                 .containsExactly(
-                        SheetLine.of("cleaned", "train", "naphtha"),
-                        SheetLine.of("mended", "corner", "half a millimetre off"),
-                        SheetLine.of("lubricated", "oil", "pivots"),
-                        SheetLine.of("agreedDone", "slow speeds"));
+                        SheetLine.of(Says.CLEANED, "train", "naphtha"),
+                        SheetLine.of(Says.MENDED, "corner", "half a millimetre off"),
+                        SheetLine.of(Says.LUBRICATED, "oil", "pivots"),
+                        SheetLine.of(Says.AGREED_DONE, "slow speeds"));
         assertThat(sheet.work().changed())
-                .containsExactly(SheetLine.of("changedAgreed", "corner: half a millimetre off", "by telephone"));
+                .containsExactly(SheetLine.of(Says.CHANGED_AGREED, "corner: half a millimetre off", "by telephone"));
         assertThat(sheet.work().replaced())
-                .containsExactly(SheetLine.of("replaced", "spring", "donor camera", "donor 3 (1st pattern)"));
-        assertThat(sheet.after().leftOpen()).containsExactly(SheetLine.of("because", "haze", "cemented"));
+                .containsExactly(SheetLine.of(Says.REPLACED, "spring", "donor camera", "donor 3 (1st pattern)"));
+        assertThat(sheet.after().leftOpen()).containsExactly(SheetLine.of(Says.BECAUSE, "haze", "cemented"));
         assertThat(sheet.after().battery()).contains("silver 1.55 V");
         assertThat(sheet.proof().functions())
                 .containsExactly(
-                        SheetLine.of("streak", "1", "95.0"), SheetLine.of("function", "Advance, Counter", "works"));
+                        SheetLine.of(Says.STREAK, "1", "95.0"),
+                        SheetLine.of(Says.FUNCTION, "Advance, Counter", "works"));
     }
 
     @Test

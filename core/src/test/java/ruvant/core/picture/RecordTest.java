@@ -208,7 +208,8 @@ class RecordTest {
         logs.add(new IntakeEntry.ScopeAdded("seals"), new IntakeEntry.ScopeSettled("seals", false, "owner waits"));
         var sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
         assertThat(sheet.after().leftOpen())
-                .containsExactly(ruvant.core.handover.SheetLine.of("because", "seals", "owner waits"));
+                .containsExactly(
+                        ruvant.core.handover.SheetLine.of(ruvant.core.handover.Says.BECAUSE, "seals", "owner waits"));
     }
 
     @Test

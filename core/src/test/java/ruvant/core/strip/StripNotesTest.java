@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.handover.ReturnSheet;
+import ruvant.core.handover.Says;
 import ruvant.core.handover.SheetLine;
 import ruvant.core.house.HousePractice;
 import ruvant.core.house.Standards;
@@ -209,9 +210,10 @@ class StripNotesTest {
                 new StripEntry.MissingOnArrival("cross screw", 1, "top cover"),
                 new StripEntry.Surplus("washer", 2, ""));
         ReturnSheet sheet = ReturnSheets.of(logs.picture(), Logs.SHOP);
-        assertThat(sheet.arrival().found()).contains(SheetLine.of("missingOnArrival", "1", "cross screw, top cover"));
+        assertThat(sheet.arrival().found())
+                .contains(SheetLine.of(Says.MISSING_ON_ARRIVAL, "1", "cross screw, top cover"));
         assertThat(sheet.after().missing()).containsExactly(SheetLine.typed("1 × cross screw, top cover"));
-        assertThat(sheet.work().found()).contains(SheetLine.of("surplus", "2", "washer"));
+        assertThat(sheet.work().found()).contains(SheetLine.of(Says.SURPLUS, "2", "washer"));
     }
 
     private static final java.util.function.Function<String, Named> RUNG =
@@ -265,7 +267,7 @@ class StripNotesTest {
                         .work()
                         .changed())
                 .containsExactly(
-                        SheetLine.of("changedAgreed", "top cover, by the eyepiece: drill it out", "by telephone"));
+                        SheetLine.of(Says.CHANGED_AGREED, "top cover, by the eyepiece: drill it out", "by telephone"));
         assertThat(Logs.SHOP.lists().rungs())
                 .filteredOn(TradeLists.Rung::irreversible)
                 .hasSize(2);

@@ -125,7 +125,7 @@ final class SheetPage {
     }
 
     private static String words(SheetLine line) {
-        return TEXTS.say("line." + line.says(), line.with().toArray());
+        return TEXTS.say("line." + line.says().key(), line.with().toArray());
     }
 
     private void section(String title, List<String> lines) {

@@ -3,18 +3,18 @@ package ruvant.server.accounts;
 import java.util.UUID;
 
 /** What a window sends to sell something. */
-final class ABill {
-    static final String TAXES = """
+public final class ABill {
+    public static final String TAXES = """
             {"kind":"taxesSet","taxes":{"rates":[{"id":"vat","name":"VAT","kind":"STANDARD","hundredths":2300,"reason":""}],
              "usual":"vat","included":true,"stepMinor":1}}""";
-    static final String SELLER = """
+    public static final String SELLER = """
             {"kind":"sellerSet","seller":{"party":{"name":"Harbour Repair Room","street":"Quay 4","postcode":"H4","town":"Brackwater",
              "country":"IE","taxNumber":"IE0000001X","email":""},"phone":"","account":"IE29 0000 0000","bank":"","footer":""}}""";
 
     private ABill() {}
 
     /** A draft of a kind with one piece at a price. */
-    static String draft(String kind, String job, long minor, String refersTo) {
+    public static String draft(String kind, String job, long minor, String refersTo) {
         return """
                 {"kind":"%s","job":%s,"about":"Pellworm Twin","buyer":{"name":"נועה Tsao","street":"","postcode":"","town":"","country":"IE",
                  "taxNumber":"","email":""},"lines":[{"words":"Overhaul","quantity":"1","measure":"PIECE","price":"%d.%02d",
@@ -22,7 +22,7 @@ final class ABill {
     }
 
     /** Sending it out. */
-    static String issuing(UUID id, String draft, long seenMinor) {
+    public static String issuing(UUID id, String draft, long seenMinor) {
         return "{\"by\":\"Ada\",\"id\":\"%s\",\"draft\":%s,\"seenMinor\":%d}".formatted(id, draft, seenMinor);
     }
 

@@ -1,14 +1,12 @@
 import { useState } from "react";
-import type { JobView, Schemas } from "../../api/client";
-import { useWords } from "../../api/queries";
-import { useAppend } from "../../hands/append";
-import { Button } from "../../ui/Button";
-import { ChoiceField, TextField } from "../../ui/Field";
-import { figure } from "../../ui/figures";
-import { useSubmit } from "../../ui/useSubmit";
-import { texts as all } from "./words";
-
-const texts = all.film;
+import type { JobView, Schemas } from "../../../api/client";
+import { useWords } from "../../../api/queries";
+import { useAppend } from "../../../hands/append";
+import { Button } from "../../../ui/Button";
+import { ChoiceField, TextField } from "../../../ui/Field";
+import { figure } from "../../../ui/figures";
+import { useSubmit } from "../../../ui/useSubmit";
+import { texts } from "./words";
 
 type Seen = Schemas["FrameSeen"];
 

@@ -1,1 +1,2 @@
 export { OwnerTabs } from "./OwnerTabs";
+export { keepQuote } from "./keepQuote";
