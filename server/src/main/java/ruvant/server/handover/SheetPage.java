@@ -175,16 +175,22 @@ final class SheetPage {
                             row.before().map(SheetPage::stops).orElse("–"),
                             row.after().map(SheetPage::stops).orElse("–"),
                             row.after()
-                                    .map(run -> String.format(
-                                            Locale.ROOT, "%+.0f %%", run.bias().percent()))
+                                    .map(run -> percent(run.bias().percent()))
                                     .orElse("–"),
                             row.after().or(row::before).map(SheetPage::verdict).orElse("–")));
         }
         body.append(Letterhead.row(TEXTS.say("sheet.speeds"), table.append("</table></div>")));
     }
 
+    /** Nothing is written as minus nothing. */
+    private static String percent(double percent) {
+        long whole = Math.round(percent);
+        return whole == 0 ? "0 %" : String.format(Locale.ROOT, "%+d %%", whole);
+    }
+
     private static String stops(SpeedRow.Run run) {
-        return String.format(Locale.ROOT, "%+.2f EV", run.bias().ev());
+        double ev = Math.round(100 * run.bias().ev()) / 100.0;
+        return ev == 0 ? "0.00 EV" : String.format(Locale.ROOT, "%+.2f EV", ev);
     }
 
     private static String verdict(SpeedRow.Run run) {

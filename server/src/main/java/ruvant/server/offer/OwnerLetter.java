@@ -94,13 +94,14 @@ final class OwnerLetter {
         String steps = option.steps().stream()
                 .filter(one -> one.stop() != Stop.RETURN)
                 .map(OptionStep::words)
-                .collect(Collectors.joining(", "));
+                .collect(Collectors.joining("; "));
         if (!steps.isEmpty()) {
             lines.add(Markup.escape(steps));
         }
         OptionsService.OptionDate date = dates.get(option.id());
         date.likely()
                 .ifPresent(likely -> lines.add(date.safely()
+                        .filter(safely -> safely.isAfter(likely))
                         .map(safely -> texts.say("letter.done", texts.day(likely), texts.day(safely)))
                         .orElse(texts.say("letter.doneLikely", texts.day(likely)))));
         if (option.kind() != OptionKind.LEAVE) {
@@ -135,8 +136,8 @@ final class OwnerLetter {
         String until = texts.day(today.plusDays(job.shop().pricing().terms().quoteDays()));
         StringBuilder answer = new StringBuilder("<p>" + Markup.escape(texts.say("letter.answerText", until)) + "</p>");
         sheet.options()
-                .forEach(one -> answer.append(
-                        "<p class=\"line\">" + Markup.escape(texts.say("letter.line", one.name())) + "</p>"));
+                .forEach(one -> answer.append("<p class=\"line\"><span class=\"box\">\u00a0</span> "
+                        + Markup.escape(texts.say("letter.line", one.name())) + "</p>"));
         return answer.append("<p class=\"sign\">" + Markup.escape(texts.say("letter.sign")) + "</p>")
                 .toString();
     }
@@ -144,6 +145,7 @@ final class OwnerLetter {
     private static final String STYLE = """
             .small { font-size: 8.5pt; color: #55504a; }
             .line { margin: 5pt 0; }
+            .box { border: 0.8pt solid #1b2022; padding: 0 3pt; font-size: 7pt; }
             .sign { margin-top: 26pt; border-top: 0.5pt solid #55504a; width: 70mm; font-size: 8.5pt; padding-top: 2pt; }
             """;
 }
