@@ -39,7 +39,14 @@ export function OneCustomer() {
         {texts.back}
       </Link>
       {error !== null && !fresh && <ProblemNote problem={error} />}
-      {fresh ? <Card customer={NOBODY} /> : page !== undefined && <Shown page={page} />}
+      {fresh ? (
+        <div className="flex max-w-[620px] flex-col gap-4">
+          <h1 className="text-[22px]">{texts.newCustomer}</h1>
+          <Card customer={NOBODY} />
+        </div>
+      ) : (
+        page !== undefined && <Shown page={page} />
+      )}
     </div>
   );
 }
