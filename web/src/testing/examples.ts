@@ -251,7 +251,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     },
     wishes: { byTask: {}, promises: [], urgency: "USUAL" },
     offer: { sheets: [], questions: [], agreements: [], consents: [], told: [] },
-    cost: { minutes: 0, labourMinor: 0, partsMinor: 0, currency: "EUR" },
+    cost: { minutes: 0, labourMinor: 0, partsMinor: 0, currency: "EUR", parts: [] },
     missRateBound: 1,
     handover: { advice: [], leftOpen: [], estimates: [] },
     proofs: [],

@@ -11,6 +11,7 @@ import {
 } from "../../api/accounts";
 import { Problem } from "../../api/client";
 import { newId } from "../../api/ids";
+import { moneyTyped } from "../../api/money";
 import { refreshed } from "../../api/refreshed";
 import { notify } from "../../hands/notices";
 import { useSigner } from "../../hands/signer";
@@ -37,12 +38,15 @@ export function DraftSheet({
   draft,
   pricing,
   benchMinutes,
+  parts,
   onChange,
   onIssued,
 }: {
   draft: TypedDraft;
   pricing: Pricing;
   benchMinutes: number;
+  /** Parts that were fitted, each as it is charged. */
+  parts: { words: string; minor: number }[];
   onChange: (draft: TypedDraft) => void;
   onIssued: (kind: PaperKind) => void;
 }) {
@@ -94,6 +98,25 @@ export function DraftSheet({
         {benchMinutes > 0 && (
           <Button onClick={() => lines(hours(pricing, benchMinutes))}>
             {texts.addBenchTime(minutesWords(benchMinutes))}
+          </Button>
+        )}
+        {parts.length > 0 && (
+          <Button
+            onClick={() =>
+              onChange({
+                ...draft,
+                lines: [
+                  ...draft.lines,
+                  ...parts.map((one) => ({
+                    ...piece(pricing),
+                    words: one.words,
+                    price: moneyTyped(one.minor),
+                  })),
+                ],
+              })
+            }
+          >
+            {texts.addParts(parts.length)}
           </Button>
         )}
         <Button onClick={() => lines(hours(pricing))}>{texts.addHours}</Button>

@@ -41,6 +41,7 @@ export function JobMoney() {
             draft={draft}
             pricing={accounts.pricing}
             benchMinutes={job.sitting.minutes}
+            parts={job.cost.parts}
             onChange={keep}
             onIssued={(kind) => (kind === "BILL" || kind === "CREDIT") && keep(undefined)}
           />

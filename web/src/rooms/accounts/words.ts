@@ -6,6 +6,7 @@ export const texts = {
   accounts: "Accounts",
   toBePaid: "To be paid",
   nothingOpen: "Every bill is settled.",
+  addParts: (count: number) => (count === 1 ? "The fitted part" : `The ${count} fitted parts`),
   paidInAdvance: "Paid in advance",
   papers: "Papers",
   findPapers: "Name, camera or number",

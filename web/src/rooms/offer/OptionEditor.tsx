@@ -3,6 +3,7 @@ import { currencyCode, money } from "../../api/money";
 import type { OptionRow, TypedOption, TypedPart, TypedStep } from "../../api/offer";
 import { useWords } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { minutesWords } from "../../ui/dates";
 import { BareChoice, TextField } from "../../ui/Field";
 import { Panel } from "../../ui/Panel";
 import { texts } from "./words";
@@ -130,8 +131,13 @@ export function OptionEditor({
 function evenWords(row: OptionRow) {
   const { cost, breakEvenMinor } = row.figures;
   const most = `${texts.upTo(money(Math.round(cost.value)))}${cost.error < 1 ? "" : ` ${texts.plusMinus(money(Math.round(cost.error)))}`}`;
-  if (row.known === undefined) return most;
-  return `${most}; ${breakEvenMinor === undefined ? texts.evenUnknown : texts.evenAt(money(breakEvenMinor))}`;
+  const { expectedMinutes, minutes } = row.figures;
+  const takes = texts.takes(
+    minutesWords(Math.round(expectedMinutes)),
+    minutesWords(Math.round(minutes.value)),
+  );
+  if (row.known === undefined) return `${takes}; ${most}`;
+  return `${takes}; ${most}; ${breakEvenMinor === undefined ? texts.evenUnknown : texts.evenAt(money(breakEvenMinor))}`;
 }
 
 const MINUTES = ["low", "likely", "high"] as const;

@@ -128,6 +128,7 @@ it("says that the limit is spent, and offers to ask for a higher one", async () 
         labourMinor: 15_200,
         partsMinor: 0,
         currency: "EUR",
+        parts: [],
         limit: { agreement: "a1", limitMinor: 12_000, leftMinor: 2_000, state: "OVER" },
       },
     },

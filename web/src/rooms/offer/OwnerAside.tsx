@@ -26,6 +26,7 @@ export function OwnerAside({
   const returned = job.handover.returnedAt !== undefined;
   return (
     <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
+      {job.cost.own !== undefined && <Own job={job} own={job.cost.own} />}
       <Panel title={texts.agreed}>
         <Agreed job={job} />
         {!returned && open.every((one) => one.about !== "OPTIONS" && one.about !== "LIMIT") && (
@@ -115,6 +116,28 @@ function Agreed({ job }: { job: JobView }) {
         </>
       )}
     </div>
+  );
+}
+
+/** A camera of the shop's own: what was paid, what it cost so far, what it fetches, and what is left of that. */
+function Own({ job, own }: { job: JobView; own: NonNullable<JobView["cost"]["own"]> }) {
+  const row = (label: string, minor: number | undefined, look = "") => (
+    <p className="flex items-baseline justify-between gap-3">
+      <span>{label}</span>
+      <span className={`num ${look}`}>{minor === undefined ? texts.notSaid : money(minor)}</span>
+    </p>
+  );
+  return (
+    <Panel title={texts.shopsOwn}>
+      {row(texts.paidFor, own.paidMinor)}
+      {row(texts.costSoFar, job.cost.labourMinor + job.cost.partsMinor)}
+      {row(texts.fetches, own.worthMinor)}
+      {row(
+        texts.margin,
+        own.marginMinor,
+        own.marginMinor !== undefined && own.marginMinor < 0 ? "text-stop font-bold" : "font-bold",
+      )}
+    </Panel>
   );
 }
 

@@ -11,8 +11,11 @@ import ruvant.core.money.Pricing;
 import ruvant.core.offer.OfferPicture;
 import ruvant.core.offer.OptionStep;
 import ruvant.core.offer.RepairOption;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.sitting.SittingTime;
+import ruvant.core.trade.Owner;
 import ruvant.core.trade.Stop;
+import ruvant.core.units.Money;
 
 /**
  * What a camera has cost so far, as it would be charged by the hour, and how that stands to what its owner allowed.
@@ -20,8 +23,17 @@ import ruvant.core.trade.Stop;
  * @param minutes at the bench, the present sitting up to now included
  * @param labourMinor what they are charged at
  * @param partsMinor what was fitted, as it is charged; parts of which no cost was noted count nothing
+ * @param parts each of them
+ * @param own what the shop makes of a camera of its own; empty for a customer's
  */
-public record CostSoFar(long minutes, long labourMinor, long partsMinor, String currency, Optional<Limit> limit) {
+public record CostSoFar(
+        long minutes,
+        long labourMinor,
+        long partsMinor,
+        String currency,
+        List<PartCharged> parts,
+        Optional<Limit> limit,
+        Optional<OwnCamera> own) {
     /** How what was spent stands to the limit. */
     public enum State {
         /** It will do. */
@@ -39,6 +51,18 @@ public record CostSoFar(long minutes, long labourMinor, long partsMinor, String 
      * @param leftMinor what the steps of what was agreed are still estimated at
      */
     public record Limit(UUID agreement, long limitMinor, long leftMinor, State state) {}
+
+    /** A part that was fitted, and what it is charged at. */
+    public record PartCharged(String words, long minor) {}
+
+    /**
+     * A camera of the shop's own.
+     *
+     * @param paidMinor for it; empty where nobody noted it
+     * @param worthMinor what it would fetch mended; empty where nobody said
+     * @param marginMinor worth less what was paid and what the work cost so far, without mark-up; empty where one is not known
+     */
+    public record OwnCamera(Optional<Long> paidMinor, Optional<Long> worthMinor, Optional<Long> marginMinor) {}
 
     /** Both together. */
     public long minor() {
@@ -64,18 +88,42 @@ public record CostSoFar(long minutes, long labourMinor, long partsMinor, String 
                     charged(seated, pricing.hourMinor(job.sitting().seatedWho().orElse(""), ""));
         }
         String currency = job.practice().reckoning().money().currency();
-        long parts = job.parts().replacements().stream()
-                .map(one -> one.what().cost())
-                .filter(cost -> cost != null && cost.currency().equals(currency))
-                .mapToLong(cost -> pricing.partMinor(cost.minor()))
-                .sum();
+        List<PartsEntry.Replaced> bought = job.parts().replacements().stream()
+                .map(one -> one.what())
+                .filter(one -> one.cost() != null && one.cost().currency().equals(currency))
+                .toList();
+        List<PartCharged> charged = bought.stream()
+                .map(one -> new PartCharged(
+                        one.part().text(), pricing.partMinor(one.cost().minor())))
+                .toList();
+        long parts = charged.stream().mapToLong(PartCharged::minor).sum();
         long spent = labour + parts;
+        long bare =
+                labour + bought.stream().mapToLong(one -> one.cost().minor()).sum();
         return new CostSoFar(
                 job.sitting().minutesAt(now),
                 labour,
                 parts,
                 currency,
-                job.offer().agreed().flatMap(one -> limit(one, spent, sat, currency, pricing)));
+                charged,
+                job.offer().agreed().flatMap(one -> limit(one, spent, sat, currency, pricing)),
+                own(job.received().owner(), bare, currency));
+    }
+
+    private static Optional<OwnCamera> own(Owner owner, long cost, String currency) {
+        if (!owner.shopsOwn()) {
+            return Optional.empty();
+        }
+        Optional<Long> paid = known(owner.paid(), currency);
+        Optional<Long> worth = known(owner.worth(), currency);
+        return Optional.of(
+                new OwnCamera(paid, worth, worth.flatMap(fetches -> paid.map(gave -> fetches - gave - cost))));
+    }
+
+    private static Optional<Long> known(Money amount, String currency) {
+        return Optional.ofNullable(amount)
+                .filter(one -> one.currency().equals(currency))
+                .map(Money::minor);
     }
 
     private static Optional<Limit> limit(

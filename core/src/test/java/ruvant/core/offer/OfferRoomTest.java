@@ -8,13 +8,18 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.picture.CostSoFar;
 import ruvant.core.picture.NextStep;
 import ruvant.core.picture.NextWords;
 import ruvant.core.picture.Outstanding;
 import ruvant.core.sitting.SittingEntry;
+import ruvant.core.trade.Owner;
+import ruvant.core.trade.SourceKind;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Money;
+import ruvant.core.units.PartName;
 
 class OfferRoomTest {
     private static final LocalDate TODAY = LocalDate.of(2031, 3, 4);
@@ -139,6 +144,40 @@ class OfferRoomTest {
                 .map(NextStep.Collect.class::cast)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Paid 35.00, worth 140.00 mended; an hour at 40.00 and a part at 12.00. */
+    @Test
+    void aCameraOfTheShopsOwnHasAMargin() {
+        var in = Logs.received();
+        logs.add(
+                new ruvant.core.intake.IntakeEntry.Received(
+                        in.camera(),
+                        new Owner("", "", true, new Money(3_500, "EUR"), new Money(14_000, "EUR")),
+                        "",
+                        List.of(),
+                        "bought as it is",
+                        in.series(),
+                        in.speeds(),
+                        null),
+                new PartsEntry.Replaced(
+                        PartName.of("spring"),
+                        SourceKind.BOUGHT,
+                        "a shop",
+                        "",
+                        true,
+                        "",
+                        null,
+                        null,
+                        "",
+                        new Money(1_200, "EUR"),
+                        null),
+                new SittingEntry.SatDown(Stop.CLEAN, ""));
+        logs.after(60).add(new SittingEntry.GotUp(""));
+        CostSoFar cost = logs.stands().cost();
+        assertThat(cost.own().orElseThrow().marginMinor()).contains(14_000L - 3_500 - 4_000 - 1_200);
+        assertThat(cost.parts()).containsExactly(new CostSoFar.PartCharged("spring", 1_200));
+        assertThat(Logs.camera().stands().cost().own()).isEmpty();
     }
 
     @Test

@@ -134,6 +134,15 @@ public class Outbox {
         }
     }
 
+    /** Deletes the message that was kept under an id, where there is one. */
+    public void remove(UUID id) {
+        try {
+            Files.deleteIfExists(folder.resolve(id + ENDING));
+        } catch (IOException problem) {
+            throw new UncheckedIOException("The message cannot be deleted", problem);
+        }
+    }
+
     /** The names of all messages, the newest first. */
     public List<String> files() {
         if (!Files.isDirectory(folder)) {

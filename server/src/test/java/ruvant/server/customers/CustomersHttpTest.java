@@ -86,6 +86,12 @@ class CustomersHttpTest extends OverHttp {
         assertThat(shop.post("/api/customers/blank", asked.formatted(id, "Forgotten Person"))
                         .code())
                 .isEqualTo("stillHere");
+        shop.post(
+                "/api/jobs/" + tag + "/email",
+                "{\"by\":\"Ada\",\"id\":\"%s\",\"about\":\"READY\",\"question\":\"\",\"to\":\"x@post.example\"}"
+                        .formatted(UUID.randomUUID()));
+        int mails = shop.get("/api/outbox").body().get("files").size();
+        assertThat(mails).isPositive();
         assertThat(shop.add(tag, returned("Forgotten Person")).status()).isEqualTo(200);
         String export = new String(
                 shop.bytes("/api/customers/one/export.json?id=" + id), java.nio.charset.StandardCharsets.UTF_8);
@@ -95,6 +101,7 @@ class CustomersHttpTest extends OverHttp {
         assertThat(done.get("jobs").asInt()).isEqualTo(1);
         assertThat(shop.lines(tag).toString() + shop.lines("customers")).doesNotContain("Forgotten Person");
         assertThat(shop.get("/api/find?words=forgotten").body()).isEmpty();
+        assertThat(shop.get("/api/outbox").body().get("files")).hasSize(mails - 1);
         assertThat(find("forgotten")).isEmpty();
         JsonNode job = shop.get("/api/jobs/" + tag).body();
         assertThat(job.at("/intake/received/complaint").asText()).isEqualTo("Slow speeds drag");
