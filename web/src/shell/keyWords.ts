@@ -31,7 +31,7 @@ export const KEY_GROUPS: KeyGroup[] = [
       ["R", "Show the record"],
       ["J", "Show the adjusters: what to turn next"],
       ["I", "Show the pictures"],
-      ["C ↵", "Show the options and what they cost; log them"],
+      ["Q ↵", "Show the options and what they cost; log them"],
       ["S", "Start or stop work"],
       ["Ctrl Z", "Strike out the last line you logged; press it again to restore the line"],
     ],

@@ -49,7 +49,7 @@ function Opened({ job }: { job: JobView }) {
     r: () => void navigate(`/camera/${job.tag}/record`),
     j: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
-    c: () => void navigate(`/camera/${job.tag}/options`),
+    q: () => void navigate(`/camera/${job.tag}/options`),
 
     l: () => document.getElementById("log-line")?.focus(),
     s: sit,

@@ -27,7 +27,7 @@ class OwnerTest extends InBrowser {
         // two keys: to the options, and log them
         browser.go("/camera/" + tag)
                 .see("What to do now")
-                .press("c")
+                .press("q")
                 .see("suggested from the log")
                 .see("Full repair");
         browser.find("//button[@role='radio'][contains(., '€')]");

@@ -33,7 +33,7 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0062/stand?speed=1%2F1000", "stand", "day", 1280, "set the dial to"),
             new Picture("/camera/R-0062/return", "return", "day", 1280, "Before it goes back"),
             new Picture("/shelf/needs", "shelf", "day", 1280, "shared out together"),
-            new Picture("/house", "house", "day", 1280, "How we oil"),
+            new Picture("/camera/R-0067/options", "options", "day", 1280, "or by"),
             new Picture("/plan", "plan", "day", 1280, "95 %"),
             new Picture("/accounts", "accounts", "day", 1280, "For the accountant"));
 
