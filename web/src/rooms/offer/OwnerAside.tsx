@@ -24,15 +24,19 @@ export function OwnerAside({
   const open = job.offer.questions.filter((one) => one.answeredAt === undefined);
   const before = job.offer.questions.filter((one) => one.answeredAt !== undefined);
   const returned = job.handover.returnedAt !== undefined;
+  // nobody is asked about a camera of the shop's own
+  const own = job.intake.received?.owner.shopsOwn === true;
   return (
     <aside className="border-line bg-sheet flex min-h-0 flex-col gap-5 overflow-y-auto border-l px-4 py-4">
       {job.cost.own !== undefined && <Own job={job} own={job.cost.own} />}
-      <Panel title={texts.agreed}>
-        <Agreed job={job} />
-        {!returned && open.every((one) => one.about !== "OPTIONS" && one.about !== "LIMIT") && (
-          <Agreeing job={job} today={today} options={sheetLogged ? options : []} />
-        )}
-      </Panel>
+      {!own && (
+        <Panel title={texts.agreed}>
+          <Agreed job={job} />
+          {!returned && open.every((one) => one.about !== "OPTIONS" && one.about !== "LIMIT") && (
+            <Agreeing job={job} today={today} options={sheetLogged ? options : []} />
+          )}
+        </Panel>
+      )}
       {open.length > 0 && (
         <Panel title={texts.waitingFor}>
           {open.map((one) => (
@@ -46,7 +50,7 @@ export function OwnerAside({
           ))}
         </Panel>
       )}
-      {!returned && <AskOwner job={job} today={today} sheetLogged={sheetLogged} />}
+      {!returned && !own && <AskOwner job={job} today={today} sheetLogged={sheetLogged} />}
       {job.offer.consents.length > 0 && (
         <Panel title={texts.consents}>
           {job.offer.consents.map((one) => (

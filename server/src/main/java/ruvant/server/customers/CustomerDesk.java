@@ -10,6 +10,7 @@ import ruvant.core.accounts.AccountsPicture;
 import ruvant.core.customers.Customer;
 import ruvant.core.customers.CustomersPicture;
 import ruvant.core.offer.OfferPicture;
+import ruvant.core.trade.Owner;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Refusal;
@@ -27,6 +28,9 @@ import ruvant.server.record.RefusedException;
 class CustomerDesk {
     private static final int SHOWN = 60;
     private static final int FOUND_AT_MOST = 40;
+
+    /** So the owner of the shop's own cameras is called. */
+    private static final String SHOPS_OWN = new Owner("", "", true, null, null).words();
 
     private final CustomersService customers;
     private final SummaryStore summaries;
@@ -89,11 +93,15 @@ class CustomerDesk {
 
     private List<CustomerRow> latest() {
         List<CustomerRow> withJobs =
-                summaries.owners(SHOWN).stream().map(this::row).toList();
+                summaries.owners(SHOWN).stream().map(this::row).distinct().toList();
         Stream<CustomerRow> without = customers.picture().cards().reversed().stream()
                 .filter(card -> withJobs.stream().noneMatch(row -> row.id().equals(Optional.of(card.id()))))
                 .map(this::row);
-        return Stream.concat(withJobs.stream().filter(one -> !one.name().isEmpty()), without)
+        return Stream.concat(
+                        withJobs.stream()
+                                .filter(one ->
+                                        !one.name().isEmpty() && !one.name().equals(SHOPS_OWN)),
+                        without)
                 .limit(SHOWN)
                 .toList();
     }
@@ -119,8 +127,7 @@ class CustomerDesk {
     }
 
     private CustomerRow row(SummaryStore.OwnerRow owner) {
-        return owner.customer()
-                .flatMap(customers::card)
+        return card(owner.customer(), owner.owner())
                 .map(this::row)
                 .orElse(new CustomerRow(Optional.empty(), owner.owner(), "", owner.jobs(), owner.here()));
     }
@@ -130,6 +137,14 @@ class CustomerDesk {
             List<JobSummary> its = summaries.ofCustomer(List.of(), job.said().owner());
             return new CustomerRow(Optional.empty(), job.said().owner(), "", its.size(), here(its));
         });
+    }
+
+    /** The card of a job, else the one that goes by the name. */
+    private Optional<CustomersPicture.Card> card(Optional<UUID> id, String name) {
+        return id.flatMap(customers::card)
+                .or(() -> customers.picture().cards().stream()
+                        .filter(one -> one.customer().isCalled(name))
+                        .findFirst());
     }
 
     private static int here(List<JobSummary> its) {
