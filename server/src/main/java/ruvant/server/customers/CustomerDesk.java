@@ -133,7 +133,7 @@ class CustomerDesk {
     }
 
     private CustomerRow row(JobSummary job) {
-        return job.said().customer().flatMap(customers::card).map(this::row).orElseGet(() -> {
+        return card(job.said().customer(), job.said().owner()).map(this::row).orElseGet(() -> {
             List<JobSummary> its = summaries.ofCustomer(List.of(), job.said().owner());
             return new CustomerRow(Optional.empty(), job.said().owner(), "", its.size(), here(its));
         });
