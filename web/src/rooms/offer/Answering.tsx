@@ -49,7 +49,7 @@ export function OpenQuestion({
       {refused}
       <div className="flex items-end gap-2">
         <ChoiceField
-          label={texts.how}
+          label={texts.askedHow}
           wrap="min-w-0 flex-1"
           value={how}
           choices={choices("saidHow")}

@@ -85,6 +85,7 @@ export const texts = {
   whichOption: "Option",
   limitLabel: (currency: string) => `At most, ${currency}`,
   how: "How",
+  askedHow: "Asked again",
   who: "Who, if not the owner",
   onDay: "On",
   remark: "Remark",

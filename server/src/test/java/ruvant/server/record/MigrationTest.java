@@ -79,7 +79,8 @@ class MigrationTest {
         Database.open(file, "FULL").close();
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("delete from flyway_schema_history where version in ('3', '4', '5', '6', '7')");
+            statement.executeUpdate(
+                    "delete from flyway_schema_history where version in ('3', '4', '5', '6', '7', '8')");
             statement.executeUpdate("drop table line");
             statement.executeUpdate("drop table projection");
             statement.executeUpdate("drop table forecast");
@@ -87,6 +88,12 @@ class MigrationTest {
                     "create table entry (job integer not null references job (number), sequence integer not null,"
                             + " id text not null unique, at text not null, signer text not null, before text, body text not null,"
                             + " primary key (job, sequence)) strict, without rowid");
+            statement.executeUpdate("drop table work_done");
+            statement.executeUpdate("drop table came_back");
+            statement.executeUpdate("drop index job_summary_serial");
+            statement.executeUpdate("drop index job_summary_owner");
+            statement.executeUpdate("drop index job_summary_customer");
+            statement.executeUpdate("alter table job_summary drop column customer");
             statement.executeUpdate("drop table part_need");
             statement.executeUpdate("drop table part_fit");
             statement.executeUpdate("drop table ear");
