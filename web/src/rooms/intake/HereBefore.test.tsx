@@ -20,6 +20,7 @@ it("shows an earlier stay, whether it is covered, and joins the fault to it", as
           returned: "2031-01-10",
           coveredUntil: "2031-07-10",
           covered: true,
+          coveredAs: { SAME: true, RELATED: true, NEW: false },
           seems: "SAME",
           because: "the same complaint",
         },

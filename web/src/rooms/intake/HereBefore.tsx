@@ -82,13 +82,7 @@ function OneVisit({ job, visit, said }: { job: JobView; visit: Visit; said?: Sch
               aria-pressed={said?.judged === one.value}
               className={said?.judged === one.value ? "border-ready! bg-ready-wash!" : ""}
               about={visit.tag}
-              onClick={() =>
-                judge(
-                  one.value as Schemas["CameBack"]["judged"],
-                  // what is covered follows from the day and the fault; it can be said otherwise after
-                  one.value === "NEW" ? false : visit.covered,
-                )
-              }
+              onClick={() => judge(one.value as Schemas["CameBack"]["judged"], visit.coveredAs[one.value])}
             >
               {one.label}
             </Button>

@@ -1,4 +1,3 @@
-import { Link } from "react-router";
 import type { JobView } from "../../api/client";
 import { money } from "../../api/money";
 import type { TypedOption } from "../../api/offer";
@@ -160,14 +159,5 @@ function Bar({ spent, left, limit }: { spent: number; left: number; limit: numbe
         style={{ left: `${(100 * limit) / whole}%` }}
       />
     </span>
-  );
-}
-
-/** A link to the options, for pages that say that something is open there. */
-export function ToOptions({ tag, children }: { tag: string; children: string }) {
-  return (
-    <Link to={`/camera/${tag}/options`} className="underline">
-      {children}
-    </Link>
   );
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import ruvant.core.money.Exact;
 import ruvant.core.money.Pricing;
 import ruvant.core.offer.OfferPicture;
+import ruvant.core.offer.OptionPart;
 import ruvant.core.offer.OptionStep;
 import ruvant.core.offer.RepairOption;
 import ruvant.core.parts.PartsEntry;
@@ -48,7 +49,7 @@ public record CostSoFar(
      * What the owner allowed.
      *
      * @param agreement id of the line in which it was agreed
-     * @param leftMinor what the steps of what was agreed are still estimated at
+     * @param leftMinor what the steps and parts of what was agreed are still estimated at
      */
     public record Limit(UUID agreement, long limitMinor, long leftMinor, State state) {}
 
@@ -106,7 +107,7 @@ public record CostSoFar(
                 parts,
                 currency,
                 charged,
-                job.offer().agreed().flatMap(one -> limit(one, spent, sat, currency, pricing)),
+                job.offer().agreed().flatMap(one -> limit(one, spent, parts, sat, currency, pricing)),
                 own(job.received().owner(), bare, currency));
     }
 
@@ -127,12 +128,25 @@ public record CostSoFar(
     }
 
     private static Optional<Limit> limit(
-            OfferPicture.Agreement agreed, long spent, Map<Stop, Long> sat, String currency, Pricing pricing) {
+            OfferPicture.Agreement agreed,
+            long spent,
+            long spentOnParts,
+            Map<Stop, Long> sat,
+            String currency,
+            Pricing pricing) {
         Long limit = agreed.what().limitMinor();
         if (limit == null || !agreed.what().currency().equals(currency)) {
             return Optional.empty();
         }
-        long left = agreed.option().map(one -> left(one, sat, pricing)).orElse(0L);
+        long left = agreed.option()
+                .map(one -> left(one, sat, pricing)
+                        + Math.max(
+                                0,
+                                one.parts().stream()
+                                                .mapToLong(OptionPart::priceMinor)
+                                                .sum()
+                                        - spentOnParts))
+                .orElse(0L);
         State state = spent > limit ? State.OVER : spent + left > limit ? State.WILL_EXCEED : State.WITHIN;
         return Optional.of(new Limit(agreed.id(), limit, left, state));
     }

@@ -2,7 +2,9 @@ package ruvant.core.picture;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,6 +23,7 @@ import ruvant.core.warranty.Likeness;
  * @param returned on which day; empty while it is still here
  * @param coveredUntil to which day the warranty reaches; empty for none
  * @param covered whether it came in again by then
+ * @param coveredAs whether the warranty covers it, by how the fault stands to the earlier one
  * @param seems how the fault seems to stand to the earlier one; empty while the log does not say
  * @param because what that rests on; empty with it
  */
@@ -34,6 +37,7 @@ public record EarlierVisit(
         Optional<LocalDate> returned,
         Optional<LocalDate> coveredUntil,
         boolean covered,
+        Map<Likeness, Boolean> coveredAs,
         Optional<Likeness> seems,
         String because) {
     /** What an earlier job says of the present one. No more is concluded than that: whoever looks at it judges. */
@@ -44,6 +48,11 @@ public record EarlierVisit(
         Optional<LocalDate> until = months == 0 ? Optional.empty() : returned.map(day -> day.plusMonths(months));
         LocalDate came = now.intake().receivedAt().orElseThrow().atZone(zone).toLocalDate();
         List<String> parts = parts(earlier).distinct().toList();
+        boolean covered = until.filter(day -> !came.isAfter(day)).isPresent();
+        Map<Likeness, Boolean> coveredAs = new EnumMap<>(Likeness.class);
+        for (Likeness one : Likeness.values()) {
+            coveredAs.put(one, covered && one.ofTheWork());
+        }
         Seems seems = seems(earlier, parts, now);
         return new EarlierVisit(
                 earlier.tag(),
@@ -54,7 +63,8 @@ public record EarlierVisit(
                 who(earlier),
                 returned,
                 until,
-                until.filter(day -> !came.isAfter(day)).isPresent(),
+                covered,
+                coveredAs,
                 seems.likeness,
                 seems.because);
     }
@@ -96,9 +106,8 @@ public record EarlierVisit(
                 .collect(Collectors.groupingBy(one -> one.by(), Collectors.summingLong(one -> one.minutes())))
                 .entrySet()
                 .stream()
-                .max(java.util.Map.Entry.<String, Long>comparingByValue()
-                        .thenComparing(java.util.Map.Entry.comparingByKey()))
-                .map(java.util.Map.Entry::getKey)
+                .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .map(Map.Entry::getKey)
                 .orElse("");
     }
 }

@@ -14,6 +14,11 @@ public enum Likeness implements Labelled {
         this.label = label;
     }
 
+    /** Whether it has to do with the earlier work: then it counts as a come-back, and a warranty that still runs covers it. */
+    public boolean ofTheWork() {
+        return this != NEW;
+    }
+
     @Override
     public String label() {
         return label;

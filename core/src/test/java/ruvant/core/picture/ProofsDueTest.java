@@ -80,6 +80,18 @@ class ProofsDueTest {
     }
 
     @Test
+    void theLastWordHoldsBeItSaidOrRead() {
+        Logs logs = Logs.camera()
+                .add(new IntakeEntry.ScopeAdded("meter dead"), read("meter", 12, 12.1), read("meter", 8, 8.1))
+                .add(new ProofEntry.ProofMade(new Named("meter", "Meter"), false, List.of(), "the needle sticks"));
+        assertThat(due(logs, "meter").state()).isEqualTo(ProofDue.State.FAILED);
+        logs.add(new ProofEntry.ProofMade(new Named("meter", "Meter"), true, List.of(), "tried at the counter"));
+        assertThat(due(logs, "meter").state()).isEqualTo(ProofDue.State.PASSED);
+        assertThat(due(Logs.camera().add(new IntakeEntry.ScopeAdded("film advance drags")), ProofDue.FILM))
+                .isNull();
+    }
+
+    @Test
     void aStrokeThatCountsTwoStartsTheCountAgain() {
         Logs logs = Logs.camera().add(new IntakeEntry.ScopeAdded("counter jumps"));
         for (int stroke = 0; stroke < 11; stroke++) {

@@ -35,6 +35,7 @@ class EarlierVisitTest {
         assertThat(is.returned()).contains(LocalDate.of(2031, 3, 4));
         assertThat(is.coveredUntil()).contains(LocalDate.of(2031, 9, 4));
         assertThat(is.covered()).isTrue();
+        assertThat(is.coveredAs()).containsEntry(Likeness.RELATED, true).containsEntry(Likeness.NEW, false);
         assertThat(is.parts()).containsExactly("escapement");
     }
 

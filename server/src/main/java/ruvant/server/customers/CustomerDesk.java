@@ -10,6 +10,7 @@ import ruvant.core.accounts.AccountsPicture;
 import ruvant.core.customers.Customer;
 import ruvant.core.customers.CustomersPicture;
 import ruvant.core.offer.OfferPicture;
+import ruvant.core.privacy.Blanking;
 import ruvant.core.trade.Owner;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
@@ -97,13 +98,17 @@ class CustomerDesk {
         Stream<CustomerRow> without = customers.picture().cards().reversed().stream()
                 .filter(card -> withJobs.stream().noneMatch(row -> row.id().equals(Optional.of(card.id()))))
                 .map(this::row);
-        return Stream.concat(
-                        withJobs.stream()
-                                .filter(one ->
-                                        !one.name().isEmpty() && !one.name().equals(SHOPS_OWN)),
-                        without)
+        return Stream.concat(withJobs.stream(), without)
+                .filter(CustomerDesk::somebody)
                 .limit(SHOWN)
                 .toList();
+    }
+
+    /** Neither the shop itself nor somebody who was blanked. */
+    private static boolean somebody(CustomerRow row) {
+        return !row.name().isEmpty()
+                && !row.name().equals(SHOPS_OWN)
+                && !row.name().equals(Blanking.BLANK);
     }
 
     /** By name, number of a job, or camera; and cards by what stands on them. */
@@ -113,7 +118,11 @@ class CustomerDesk {
                 .map(this::row);
         Stream<CustomerRow> byJob =
                 summaries.find(words, FOUND_AT_MOST).stream().map(this::row);
-        return Stream.concat(byCard, byJob).distinct().limit(FOUND_AT_MOST).toList();
+        return Stream.concat(byCard, byJob)
+                .filter(CustomerDesk::somebody)
+                .distinct()
+                .limit(FOUND_AT_MOST)
+                .toList();
     }
 
     private CustomerRow row(CustomersPicture.Card card) {

@@ -22,14 +22,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.accounts.AccountsPicture;
-import ruvant.core.accounts.PaperKind;
+import ruvant.core.accounts.MoneyByMonth;
 import ruvant.core.odds.CameBackRate;
 import ruvant.core.odds.EstimatesHere;
 import ruvant.core.odds.OddsHere;
 import ruvant.core.odds.Repair;
 import ruvant.core.plan.minutes.Work;
-import ruvant.core.units.CurrencyHere;
 import ruvant.core.warranty.Likeness;
 import ruvant.server.accounts.AccountsService;
 import ruvant.server.plan.shop.PlanService;
@@ -105,7 +103,8 @@ class FiguresController {
                 done.work(from).stream().collect(Collectors.groupingBy(WorkDoneStore.WorkMonth::month));
         Map<YearMonth, Integer> returned = done.returned(from).stream()
                 .collect(Collectors.toMap(WorkDoneStore.ReturnedMonth::month, WorkDoneStore.ReturnedMonth::cameras));
-        Money money = Money.of(accounts.picture(), accounts.money());
+        MoneyByMonth money =
+                MoneyByMonth.of(accounts.picture(), accounts.money().currency());
         Map<YearMonth, Long> back = done.cameBack().stream()
                 .filter(FiguresController::counts)
                 .collect(Collectors.groupingBy(WorkDoneStore.CameBackRow::month, Collectors.counting()));
@@ -116,45 +115,15 @@ class FiguresController {
                     work.getOrDefault(month, List.of()).stream()
                             .collect(Collectors.toMap(WorkDoneStore.WorkMonth::work, WorkDoneStore.WorkMonth::minutes)),
                     returned.getOrDefault(month, 0),
-                    money.billed.getOrDefault(month, 0L),
-                    money.paid.getOrDefault(month, 0L),
+                    money.billed().getOrDefault(month, 0L),
+                    money.paid().getOrDefault(month, 0L),
                     back.getOrDefault(month, 0L).intValue()));
         }
         return all;
     }
 
     private static boolean counts(WorkDoneStore.CameBackRow row) {
-        return row.judged().filter(one -> one != Likeness.NEW).isPresent();
-    }
-
-    /** Amounts by month, in the shop's currency. */
-    private record Money(Map<YearMonth, Long> billed, Map<YearMonth, Long> paid) {
-        static Money of(AccountsPicture accounts, CurrencyHere here) {
-            Map<YearMonth, Long> billed = accounts.papers().stream()
-                    .map(AccountsPicture.Held::paper)
-                    .filter(one -> one.currency().equals(here.currency()))
-                    .filter(one -> one.kind() == PaperKind.BILL || one.kind() == PaperKind.CREDIT)
-                    .collect(Collectors.groupingBy(
-                            one -> YearMonth.from(one.day()),
-                            Collectors.summingLong(one -> one.kind() == PaperKind.BILL
-                                    ? one.totals().totalMinor()
-                                    : -one.totals().totalMinor())));
-            Map<YearMonth, Long> paid = accounts.bills().stream()
-                    .filter(one -> one.held().paper().currency().equals(here.currency()))
-                    .flatMap(one -> one.moved().stream())
-                    .collect(Collectors.groupingBy(
-                            one -> YearMonth.from(one.day()),
-                            Collectors.summingLong(AccountsPicture.MoneyMoved::minor)));
-            accounts.deposits().stream()
-                    .filter(one -> one.what().currency().equals(here.currency()))
-                    .forEach(one -> {
-                        paid.merge(YearMonth.from(one.what().day()), one.what().minor(), Long::sum);
-                        one.back()
-                                .forEach(back ->
-                                        paid.merge(YearMonth.from(back.day()), -Math.abs(back.minor()), Long::sum));
-                    });
-            return new Money(billed, paid);
-        }
+        return row.judged().filter(Likeness::ofTheWork).isPresent();
     }
 
     private ComeBacks comeBacks() {

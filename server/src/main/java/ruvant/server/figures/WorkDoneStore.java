@@ -53,13 +53,17 @@ class WorkDoneStore implements Projection<JobPicture> {
                     YearMonth.from(sat.from().atZone(ZoneId.systemDefault())).toString();
             minutes.merge(new Key(month, Works.at(sat.stop()), sat.by()), sat.minutes(), Long::sum);
         }
-        long known = database.writes()
-                .sql("select coalesce(sum(minutes), 0) from work_done where job = ?")
+        Map<Key, Long> known = new HashMap<>();
+        database.writes()
+                .sql("select month, work, person, minutes from work_done where job = ?")
                 .param(job)
-                .query(Long.class)
-                .single();
+                .query(row -> {
+                    Key key = new Key(
+                            row.getString("month"), Work.valueOf(row.getString("work")), row.getString("person"));
+                    known.put(key, row.getLong("minutes"));
+                });
         // most lines are no sitting: then there is nothing to write
-        if (known != minutes.values().stream().mapToLong(Long::longValue).sum()) {
+        if (!known.equals(minutes)) {
             database.writes()
                     .sql("delete from work_done where job = ?")
                     .param(job)

@@ -299,7 +299,6 @@ public class JobService implements LogDoor {
                     lines.blank(name, line.sequence(), blank);
                 }
             }
-            readAgain();
             JobPicture picture = JobPicture.of(
                     JobLog.of(tag, lines.written(name)), shop.shop().practice());
             projections.forEach(projection -> projection.put(picture));

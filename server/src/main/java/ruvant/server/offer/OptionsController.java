@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import ruvant.core.money.Terms;
 import ruvant.core.offer.OfferEntry;
 import ruvant.core.offer.TypedSheet;
 import ruvant.core.picture.JobNow;
@@ -34,16 +33,8 @@ class OptionsController {
      * @param logged when the sheet that holds was logged; empty where it is only suggested
      * @param sheet the sheet that holds, else the suggested one
      * @param suggested what would be suggested now
-     * @param hourMinor what an hour is charged at
      */
-    record OptionsPage(
-            Optional<Instant> logged,
-            TypedSheet sheet,
-            TypedSheet suggested,
-            long hourMinor,
-            Terms terms,
-            LocalDate today,
-            String currency) {}
+    record OptionsPage(Optional<Instant> logged, TypedSheet sheet, TypedSheet suggested, LocalDate today) {}
 
     /**
      * What a sheet comes to.
@@ -62,10 +53,7 @@ class OptionsController {
                         .map(one -> TypedSheet.of(one.what(), options.money(job)))
                         .orElse(suggested),
                 suggested,
-                job.shop().pricing().hourMinor("", ""),
-                job.shop().pricing().terms(),
-                LocalDate.ofInstant(job.now(), ZoneId.systemDefault()),
-                options.money(job).currency());
+                LocalDate.ofInstant(job.now(), ZoneId.systemDefault()));
     }
 
     @PostMapping(path = "/figures", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -24,6 +24,7 @@ import ruvant.server.owner.OwnerTexts;
 import ruvant.server.printing.Amounts;
 import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
+import ruvant.server.record.RefusedException;
 
 /** Words for an owner as a text message and as an e-mail, and sending the latter through the outbox. */
 @Component
@@ -46,11 +47,18 @@ class OwnerMessages {
 
     /** What a message is about. */
     enum MessageAbout {
-        OPTIONS,
-        LIMIT,
-        CONSENT,
-        OTHER,
-        READY
+        OPTIONS(AskedAbout.OPTIONS),
+        LIMIT(AskedAbout.LIMIT),
+        CONSENT(AskedAbout.CONSENT),
+        OTHER(AskedAbout.OTHER),
+        /** Nothing is asked: it can be collected. */
+        READY(null);
+
+        private final AskedAbout asked;
+
+        MessageAbout(AskedAbout asked) {
+            this.asked = asked;
+        }
     }
 
     /**
@@ -177,23 +185,23 @@ class OwnerMessages {
         Optional<Outbox.Letter.Attachment> letter = message.attached()
                 ? Optional.of(new Outbox.Letter.Attachment(tag + ".pdf", printer.pdf(letter(tag, Paper.A4))))
                 : Optional.empty();
+        OfferEntry entry = entry(about, question, message);
+        jobs.refusal(tag, List.of(entry)).ifPresent(no -> {
+            throw new RefusedException(no, List.of(), List.of());
+        });
         String from =
                 job.shop().pricing().seller().map(one -> one.party().email()).orElse("");
         String file = outbox.keep(
                 new Outbox.Letter(id, from, shopName(job), to, message.subject(), message.body(), letter),
                 clock.instant());
-        jobs.append(tag, by, 0, List.of(new NewLine(id, null, null, entry(about, question, message))));
+        jobs.append(tag, by, 0, List.of(new NewLine(id, null, null, entry)));
         return file;
     }
 
     private OfferEntry entry(MessageAbout about, String question, OwnerMessage message) {
         String asked = question.isBlank() ? message.text() : question;
-        return switch (about) {
-            case OPTIONS -> new OfferEntry.OwnerAsked(asked, AskedAbout.OPTIONS, SaidHow.EMAIL, null);
-            case LIMIT -> new OfferEntry.OwnerAsked(asked, AskedAbout.LIMIT, SaidHow.EMAIL, null);
-            case CONSENT -> new OfferEntry.OwnerAsked(asked, AskedAbout.CONSENT, SaidHow.EMAIL, null);
-            case OTHER -> new OfferEntry.OwnerAsked(asked, AskedAbout.OTHER, SaidHow.EMAIL, null);
-            case READY -> new OfferEntry.ToldReady(SaidHow.EMAIL, today(), "");
-        };
+        return about.asked == null
+                ? new OfferEntry.ToldReady(SaidHow.EMAIL, today(), "")
+                : new OfferEntry.OwnerAsked(asked, about.asked, SaidHow.EMAIL, null);
     }
 }

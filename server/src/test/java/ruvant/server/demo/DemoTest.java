@@ -102,6 +102,15 @@ class DemoTest {
         });
     }
 
+    /** The people of the demo are hopeful; what is made of their later estimates by the earlier ones holds. */
+    @Test
+    void itsEstimatesAreCorrectedByItsOwnHistory() {
+        JsonNode held = shop.get("/api/figures").body().at("/estimates/held");
+        assertThat(held.get("count").asInt()).isGreaterThan(100);
+        assertThat(held.get("withinAsSaid").asDouble()).isLessThan(0.6);
+        assertThat(held.get("within").asDouble()).isBetween(0.7, 0.9);
+    }
+
     @Test
     void aDemoFurnishedEarlierIsMovedOnToToday() {
         Instant made = demo.madeAt().orElseThrow();
