@@ -145,7 +145,7 @@ final class OwnerLetter {
     private static final String STYLE = """
             .small { font-size: 8.5pt; color: #55504a; }
             .line { margin: 5pt 0; }
-            .box { border: 0.8pt solid #1b2022; padding: 0 3pt; font-size: 7pt; }
+            .box { display: inline-block; width: 8pt; height: 8pt; border: 0.8pt solid #1b2022; margin-right: 4pt; line-height: 8pt; }
             .sign { margin-top: 26pt; border-top: 0.5pt solid #55504a; width: 70mm; font-size: 8.5pt; padding-top: 2pt; }
             """;
 }

@@ -82,8 +82,7 @@ class ShopNow {
 
     /** Learns from earlier jobs; reads whole logs, which nobody who waits for a page is to pay for. */
     synchronized void learn() {
-        // a shop that has nothing to learn from yet is soon asked
-        if (learnt.jobs() == 0 || learnt.at().plus(FRESH).isBefore(clock.instant())) {
+        if (isOld()) {
             List<JobPicture> returned = summaries.returned(ABOVE_ALL_TAGS, LEARNED_FROM).reversed().stream()
                     .map(summary -> jobs.picture(summary.tag()))
                     .toList();
@@ -94,6 +93,12 @@ class ShopNow {
                     MinutesHere.of(returned.stream().flatMap(KnownHere::took).toList()),
                     OddsHere.of(returned, jobs.open()));
         }
+    }
+
+    /** After a while; and a young shop learns from every camera that goes home. */
+    private boolean isOld() {
+        boolean young = learnt.jobs() < LEARNED_FROM && learnt.jobs() != summaries.countReturned();
+        return young || learnt.at().plus(FRESH).isBefore(clock.instant());
     }
 
     /** How good estimates were, and which repairs worked; read at once where nothing was learnt yet. */
