@@ -51,13 +51,6 @@ class OfferHttpTest extends OverHttp {
         assertThat(rows.at("/1/figures/cost/value").asDouble()).isGreaterThan(minimal);
         assertThat(rows.at("/1/figures/cost/error").asDouble()).isPositive().isLessThan(0.03 * minimal);
         assertThat(options(tag).has("logged")).isTrue();
-        JsonNode dates = shop.post(
-                        "/api/jobs/" + tag + "/options/dates",
-                        options(tag).get("sheet").toString())
-                .body();
-        assertThat(dates).hasSize(4);
-        assertThat(dates.get(1).get("safely").asText())
-                .isGreaterThanOrEqualTo(dates.get(1).get("likely").asText());
     }
 
     @Test

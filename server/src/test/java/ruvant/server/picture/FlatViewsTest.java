@@ -58,8 +58,8 @@ class FlatViewsTest {
     @Test
     void aViewOfAJobStillSaysWhatItsPagesAskFor() {
         assertThat(names(JobView.class))
-                .contains("tag", "parts", "wells", "wayBack", "find", "speeds", "handover", "stops", "next")
-                .hasSize(40);
+                .contains("tag", "parts", "wells", "wayBack", "find", "speeds", "handover", "offer", "stops", "next")
+                .hasSize(44);
         assertThat(names(JobView.PartView.class))
                 .contains("removed", "answer", "over", "lost", "checks")
                 .hasSize(24);
