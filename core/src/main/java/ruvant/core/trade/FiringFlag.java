@@ -4,9 +4,9 @@ import ruvant.core.units.Labelled;
 
 /** What is to be known about a measured firing besides its numbers. */
 public enum FiringFlag implements Labelled {
-    CLIPPED("clipped", "the input was overdriven: the exposure is an upper bound"),
+    CLIPPED("clipped", "the input was overdriven: what it cut off is guessed"),
     AC_TIMED_BY_EDGES("acTimedByEdges", "timed between its edges; a partial closing in between would not show"),
-    SLIT_NARROWER_THAN_SENSOR("slitNarrowerThanSensor", "the slit is narrower than the sensor"),
+    SLIT_NARROWER_THAN_SENSOR("slitNarrowerThanSensor", "the slit is, or may be, narrower than the sensor"),
     NOT_FULLY_OPEN("notFullyOpen", "the blades turn back before they are fully open"),
     CUT_OFF("cutOff", "the recording starts or ends within it"),
     BOUNCE("bounce", "light comes back after closing"),

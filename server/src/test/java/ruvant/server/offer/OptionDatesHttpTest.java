@@ -6,12 +6,18 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
-import ruvant.server.OverHttp;
+import ruvant.server.Shop;
 
 /** When each option would be done, in a shop with one camera: a date hangs on everything else that waits. */
-class OptionDatesHttpTest extends OverHttp {
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class OptionDatesHttpTest {
+    @LocalServerPort
+    int port;
+
     @TempDir
     static Path own;
 
@@ -22,13 +28,16 @@ class OptionDatesHttpTest extends OverHttp {
 
     @Test
     void everyOptionHasItsDatesInAnEmptyShop() {
+        Shop shop = new Shop(port);
         String path = "/api/jobs/" + shop.camera("Dated") + "/options";
         JsonNode dates = shop.post(
                         path + "/dates", shop.get(path).body().get("sheet").toString())
                 .body();
         assertThat(dates).hasSize(4);
         for (JsonNode date : dates) {
-            assertThat(date.get("safely").asText())
+            assertThat(date.path("safely").asText())
+                    .as("%s, with the plan %s", dates, shop.get("/api/plan").body())
+                    .isNotEmpty()
                     .isGreaterThanOrEqualTo(date.get("likely").asText());
         }
         assertThat(dates.get(2).get("likely").asText())

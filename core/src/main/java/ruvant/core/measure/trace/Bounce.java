@@ -16,7 +16,7 @@ record Bounce(double atSeconds, double relative) {
     private static final double LOOKED_AT_SECONDS = 0.028;
 
     /** So many standard deviations: some five hundred boxes are looked at behind each firing, and one in a thousand may mislead. */
-    private static final double SURE = 4.6;
+    private static final double SURE = 5.5;
 
     /** As a part of the plateau; less light than this changes no exposure by a hundredth of a stop. */
     private static final double LEAST = 0.012;
@@ -27,7 +27,7 @@ record Bounce(double atSeconds, double relative) {
         Side side = pulse.closing();
         double[] light = side.light();
         int from = pulse.closeWindow().to();
-        int to = (int) Math.min(light.length, from + LOOKED_AT_SECONDS * side.rateHz());
+        int to = (int) Math.min(light.length, from + (LOOKED_AT_SECONDS + pulse.bouncedSeconds()) * side.rateHz());
         if (to - from < 8) {
             return Optional.empty();
         }
@@ -39,7 +39,7 @@ record Bounce(double atSeconds, double relative) {
         double surest = SURE;
         for (double seconds : BOX_SECONDS) {
             int width = (int) Math.max(2, Math.round(seconds * side.rateHz()));
-            double error = side.noise() / Math.sqrt(width);
+            double error = side.noiseOver(width) / Math.sqrt(width);
             int narrow = Math.max(1, width / 2);
             double darkest = Double.MAX_VALUE;
             for (int at = 0; at + width < sums.length; at++) {

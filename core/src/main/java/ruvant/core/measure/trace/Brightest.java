@@ -6,7 +6,7 @@ final class Brightest {
     private static final double AROUND_SECONDS = 0.002;
 
     /** A fifth of a millisecond holds ten samples of a sound input: enough that no single one is taken for the top. */
-    private static final double SMOOTHED_SECONDS = 0.0002;
+    static final double SMOOTHED_SECONDS = 0.0002;
 
     private Brightest() {}
 
@@ -14,7 +14,7 @@ final class Brightest {
     static int in(double[] light, int opens, int closes, double rate, int room) {
         int around = (int) (AROUND_SECONDS * rate);
         int best = (opens + closes) / 2;
-        if (closes - opens > 4 * around) {
+        if (closes - opens > 3 * around) {
             return best;
         }
         EdgeWindow.Running smooth = around(light, rate, room);

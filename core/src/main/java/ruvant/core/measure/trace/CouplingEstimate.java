@@ -50,30 +50,20 @@ final class CouplingEstimate {
     private final List<Lit> lit;
     private final double main;
     private final double noise;
-    private final double humHz;
     private final boolean clipped;
 
     /**
      * @param main size of the main steps
      * @param noise of one block
-     * @param humHz of the mains in the dark, 0 for none
      * @param clipped whether plateaus are cut, so that their area is not known and only what comes behind them counts
      */
-    CouplingEstimate(
-            float[] blocks,
-            double blockSeconds,
-            List<Lit> lit,
-            double main,
-            double noise,
-            double humHz,
-            boolean clipped) {
+    CouplingEstimate(float[] blocks, double blockSeconds, List<Lit> lit, double main, double noise, boolean clipped) {
         this.blocks = blocks;
         this.blockSeconds = blockSeconds;
         this.group = Math.max(1, (int) Math.round(BLOCK_SECONDS / blockSeconds));
         this.lit = lit;
         this.main = main;
         this.noise = noise;
-        this.humHz = humHz;
         this.clipped = clipped;
     }
 
@@ -137,12 +127,12 @@ final class CouplingEstimate {
             if (one.cut()) {
                 continue;
             }
-            int room = k == 0 ? 0 : lit.get(k - 1).to() + blocksIn(AFTER_EDGE_SECONDS);
+            int room = k == 0 ? 0 : lit.get(k - 1).again() + blocksIn(AFTER_EDGE_SECONDS);
             int next = k + 1 == lit.size() ? blocks.length : lit.get(k + 1).from() - blocksIn(BEFORE_EDGE_SECONDS);
             int darkEnds = one.from() - blocksIn(BEFORE_EDGE_SECONDS);
-            int darkAgain = one.to() + blocksIn(AFTER_EDGE_SECONDS);
+            int darkAgain = one.again() + blocksIn(AFTER_EDGE_SECONDS);
             int from = Math.max(room, one.from() - reach);
-            int to = Math.min(next, one.to() + reach);
+            int to = Math.min(next, one.again() + reach);
             if (clipped || one.blocks() * blockSeconds > longSeconds) {
                 add(stretches, new Stretch(darkAgain, to, 0, 0, false));
                 int litFrom = one.from() + blocksIn(AFTER_EDGE_SECONDS);
@@ -247,7 +237,7 @@ final class CouplingEstimate {
 
     private double[][] own(Stretch one, int count) {
         boolean ripples = one.lit() && count * group * blockSeconds > 0.03;
-        int width = 2 + (ripples ? 4 : 0) + (humHz > 0 ? 2 : 0);
+        int width = 2 + (ripples ? 4 : 0);
         double[][] own = new double[count][width];
         for (int i = 0; i < count; i++) {
             double place = 2.0 * i / count - 1;
@@ -255,10 +245,6 @@ final class CouplingEstimate {
             int column = 0;
             own[i][column++] = 1;
             own[i][column++] = place;
-            if (humHz > 0) {
-                own[i][column++] = Math.cos(2 * Math.PI * humHz * seconds);
-                own[i][column++] = Math.sin(2 * Math.PI * humHz * seconds);
-            }
             if (ripples) {
                 for (double hz : new double[] {100, 120}) {
                     own[i][column++] = Math.cos(2 * Math.PI * hz * seconds);

@@ -10,12 +10,31 @@ final class CurtainMotion {
     /** Every 3 mm of a gate of 36 mm, which is finer than any slit that can be told from two or three sensors. */
     private static final int PLACES = 13;
 
+    /** Of what two forms of the path differ by beyond the sensors, one standard deviation. */
+    private static final double FORM = 0.75;
+
     private CurtainMotion() {}
 
     /** Both edges at one sensor. */
     record AtSensor(double placeMm, double openSeconds, double closeSeconds, double edgeUncertainty) {}
 
-    static Optional<Curtains> of(List<AtSensor> sensors, double gateMm, Optional<Double> contactAt) {
+    /**
+     * How much faster curtains get over the gate, as parts of their speed.
+     *
+     * @param leading the first curtain
+     * @param trailing the second
+     * @param doubt one standard deviation of both
+     */
+    record Gain(double leading, double trailing, double doubt) {
+        /** Springs pull all the way, from a short run-up on: from hardly faster to twice as fast. */
+        static final Gain USUAL = new Gain(0.5, 0.5, 0.35);
+    }
+
+    /**
+     * @param gain of speed, for two sensors, which cannot tell it
+     * @param contactAt when the flash contact closes
+     */
+    static Optional<Curtains> of(List<AtSensor> sensors, double gateMm, Gain gain, Optional<Double> contactAt) {
         if (sensors.size() < 2) {
             return Optional.empty();
         }
@@ -25,8 +44,10 @@ final class CurtainMotion {
         if (!inOrder(places, opens) || !inOrder(places, closes)) {
             return Optional.empty();
         }
-        CurtainPath leading = CurtainPath.through(places, opens);
-        CurtainPath trailing = CurtainPath.through(places, closes);
+        Through first = new Through(places, gateMm, gain.leading(), gain.doubt());
+        Through second = new Through(places, gateMm, gain.trailing(), gain.doubt());
+        CurtainPath leading = first.path(opens);
+        CurtainPath trailing = second.path(closes);
         double[] errors =
                 sensors.stream().mapToDouble(AtSensor::edgeUncertainty).toArray();
         List<Curtains.AtPlace> across = new ArrayList<>();
@@ -40,12 +61,12 @@ final class CurtainMotion {
             across.add(new Curtains.AtPlace(place, closed - opened, slit, opened - start(leading, gateMm)));
         }
         return Optional.of(new Curtains(
-                run(leading, places, opens, errors, gateMm),
-                run(trailing, places, closes, errors, gateMm),
+                run(first, opens, errors),
+                run(second, closes, errors),
                 gateMm,
                 across,
                 taper(leading, trailing, gateMm),
-                taperUncertainty(places, opens, closes, errors, gateMm),
+                taperUncertainty(first, second, opens, closes, errors),
                 start(trailing, gateMm) - end(leading, gateMm),
                 narrowest,
                 contactAt.map(at -> at - end(leading, gateMm))));
@@ -75,12 +96,58 @@ final class CurtainMotion {
         return end(path, gateMm) - start(path, gateMm);
     }
 
-    private static Curtains.Run run(
-            CurtainPath path, double[] places, double[] seconds, double[] errors, double gateMm) {
-        double variance = 0;
+    /**
+     * How a path is drawn through the times of one curtain.
+     *
+     * @param gain of speed over the gate, where there are two of them
+     * @param doubt of that
+     */
+    private record Through(double[] places, double gateMm, double gain, double doubt) {
+        CurtainPath path(double[] seconds) {
+            return path(seconds, gain);
+        }
+
+        CurtainPath path(double[] seconds, double otherGain) {
+            return places.length == 2
+                    ? CurtainPath.gaining(otherGain, gateMm, places, seconds)
+                    : CurtainPath.through(places, seconds);
+        }
+
+        double travel(double[] seconds) {
+            return CurtainMotion.travel(path(seconds), gateMm);
+        }
+
+        /**
+         * What the form of the path leaves open in the travel: springs, brakes and run-ups are not quite even. Of three sensors a
+         * curve of time over place, drawn on to the ends as well, differs by about as much.
+         */
+        double unknown(double[] seconds) {
+            if (places.length == 2) {
+                return CurtainMotion.travel(path(seconds, gain + doubt), gateMm) - travel(seconds);
+            }
+            return FORM * (Math.abs(timeAt(gateMm, seconds) - timeAt(0, seconds)) - travel(seconds));
+        }
+
+        private double timeAt(double placeMm, double[] seconds) {
+            double time = 0;
+            for (int i = 0; i < 3; i++) {
+                double part = seconds[i];
+                for (int k = 0; k < 3; k++) {
+                    part *= k == i ? 1 : (placeMm - places[k]) / (places[i] - places[k]);
+                }
+                time += part;
+            }
+            return time;
+        }
+    }
+
+    private static Curtains.Run run(Through through, double[] seconds, double[] errors) {
+        CurtainPath path = through.path(seconds);
+        double gateMm = through.gateMm();
+        double unknown = through.unknown(seconds);
+        double variance = unknown * unknown;
         for (int i = 0; i < seconds.length; i++) {
-            double shift = shifted(seconds, i, errors[i], moved -> travel(CurtainPath.through(places, moved), gateMm))
-                    - travel(path, gateMm);
+            double shift = shifted(seconds, i, errors[i], through::travel) - travel(path, gateMm);
             variance += shift * shift;
         }
         return new Curtains.Run(
@@ -103,17 +170,21 @@ final class CurtainMotion {
     }
 
     private static double taperUncertainty(
-            double[] places, double[] opens, double[] closes, double[] errors, double gateMm) {
-        CurtainPath leading = CurtainPath.through(places, opens);
-        CurtainPath trailing = CurtainPath.through(places, closes);
+            Through first, Through second, double[] opens, double[] closes, double[] errors) {
+        double gateMm = first.gateMm();
+        CurtainPath leading = first.path(opens);
+        CurtainPath trailing = second.path(closes);
         double found = taper(leading, trailing, gateMm);
         double variance = 0;
-        for (int i = 0; i < places.length; i++) {
-            double byOpen =
-                    shifted(opens, i, errors[i], moved -> taper(CurtainPath.through(places, moved), trailing, gateMm));
-            double byClose =
-                    shifted(closes, i, errors[i], moved -> taper(leading, CurtainPath.through(places, moved), gateMm));
+        for (int i = 0; i < opens.length; i++) {
+            double byOpen = shifted(opens, i, errors[i], moved -> taper(first.path(moved), trailing, gateMm));
+            double byClose = shifted(closes, i, errors[i], moved -> taper(leading, second.path(moved), gateMm));
             variance += (byOpen - found) * (byOpen - found) + (byClose - found) * (byClose - found);
+        }
+        if (opens.length == 2) {
+            // both curtains are of one make, but not of one spring
+            double other = taper(leading, second.path(closes, second.gain() + second.doubt() / 2), gateMm);
+            variance += (other - found) * (other - found);
         }
         return Math.sqrt(variance);
     }

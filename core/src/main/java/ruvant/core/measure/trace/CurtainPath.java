@@ -2,7 +2,7 @@ package ruvant.core.measure.trace;
 
 /**
  * Where a curtain is when: a place that grows with even acceleration, x = x₁ + v(t − t₁) + a(t − t₁)²/2, through two or
- * three times at known places; with two of them the acceleration is taken for none.
+ * three times at known places.
  */
 final class CurtainPath {
     private final double t0;
@@ -17,11 +17,20 @@ final class CurtainPath {
         this.halfAcceleration = halfAcceleration;
     }
 
+    /**
+     * Through two times, with a gain of speed that is known from elsewhere.
+     *
+     * @param gain of speed over the gate, as a part of the speed between the two places
+     */
+    static CurtainPath gaining(double gain, double gateMm, double[] placesMm, double[] seconds) {
+        double speed = (placesMm[1] - placesMm[0]) / (seconds[1] - seconds[0]);
+        double half = gain * speed * Math.abs(speed) / gateMm / 2;
+        return new CurtainPath(seconds[0], placesMm[0], speed - half * (seconds[1] - seconds[0]), half);
+    }
+
+    /** Through three times. */
     static CurtainPath through(double[] placesMm, double[] seconds) {
         double first = (placesMm[1] - placesMm[0]) / (seconds[1] - seconds[0]);
-        if (placesMm.length == 2) {
-            return new CurtainPath(seconds[0], placesMm[0], first, 0);
-        }
         double second = (placesMm[2] - placesMm[1]) / (seconds[2] - seconds[1]);
         double half = (second - first) / (seconds[2] - seconds[0]);
         // Newton's form brought to the first point

@@ -1,23 +1,21 @@
 package ruvant.core.measure.trace;
 
-/** The dark level around a firing: a straight line, and the mains' hum where there is any. */
+/** The dark level around a firing: a straight line, bent where two stages of coupling were undone. */
 final class Dark {
-    /** A line and a hum have four factors; a thousand means tell them as well as all samples do. */
+    /** A bent line has three factors; a thousand means tell them as well as all samples do. */
     private static final int MOST_ROWS = 1_000;
 
     private final double middle;
     private final double scale;
-    private final double humPerSample;
     private final boolean bent;
     private final Fit fit;
     private Fit.Solved solved;
 
-    private Dark(double middle, double scale, double humPerSample, boolean bent) {
+    private Dark(double middle, double scale, boolean bent) {
         this.middle = middle;
         this.scale = scale;
-        this.humPerSample = humPerSample;
         this.bent = bent;
-        this.fit = new Fit((bent ? 3 : 2) + (humPerSample > 0 ? 2 : 0));
+        this.fit = new Fit(bent ? 3 : 2);
     }
 
     /** A stretch of the array, {@code to} not included. */
@@ -27,16 +25,13 @@ final class Dark {
         }
     }
 
-    /** Fits the dark in one or two stretches of an array, as it looks through a channel. */
+    /** Fits the dark in one or two stretches of an array, straight or bent by its coupling. */
     static Dark of(double[] values, Stretch first, Stretch second, PulseMaker.Channel channel) {
-        double humPerSample = channel.humPerSample();
         // a double integral bends the level
         boolean bent = channel.coupling().second() > 0;
         int low = first.length() > 0 ? first.from() : second.from();
         int high = second.length() > 0 ? second.to() : first.to();
-        // a hum can be told from a slope only over more than a turn of it
-        boolean hums = humPerSample > 0 && (first.length() + second.length()) * humPerSample > 2 * Math.PI;
-        Dark dark = new Dark((low + high) / 2.0, Math.max(1, (high - low) / 2.0), hums ? humPerSample : 0, bent);
+        Dark dark = new Dark((low + high) / 2.0, Math.max(1, (high - low) / 2.0), bent);
         int group = Math.max(1, (first.length() + second.length()) / MOST_ROWS);
         dark.add(values, first, group);
         dark.add(values, second, group);
@@ -56,15 +51,11 @@ final class Dark {
 
     private double[] row(double at) {
         double place = (at - middle) / scale;
-        double[] row = new double[(bent ? 3 : 2) + (humPerSample > 0 ? 2 : 0)];
+        double[] row = new double[bent ? 3 : 2];
         row[0] = 1;
         row[1] = place;
         if (bent) {
             row[2] = place * place;
-        }
-        if (humPerSample > 0) {
-            row[row.length - 2] = Math.cos(humPerSample * at);
-            row[row.length - 1] = Math.sin(humPerSample * at);
         }
         return row;
     }
@@ -79,7 +70,7 @@ final class Dark {
 
     /** Takes the level off a whole array. */
     void takeFrom(double[] values) {
-        if (!bent && humPerSample == 0) {
+        if (!bent) {
             double slope = solved.values()[1] / scale;
             double start = solved.values()[0] - slope * middle;
             for (int i = 0; i < values.length; i++) {

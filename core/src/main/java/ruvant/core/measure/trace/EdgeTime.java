@@ -43,7 +43,8 @@ record EdgeTime(double seconds, double variance, double levelSlope, double rampS
 
     private static EdgeTime time(
             Side side, EdgeWindow window, LampLevel level, Area area, double samples, double bright, double dark) {
-        double noise = side.noise() * side.noise() * area.squares;
+        double sample = side.noiseOver(window.to() - window.from());
+        double noise = sample * sample * area.squares;
         double mean = level.at((window.from() + window.to()) / 2.0);
         double darkPart = side.darkVariance() / (mean * mean) * dark * dark;
         double variance = noise + darkPart + WITHIN_SAMPLE * WITHIN_SAMPLE;

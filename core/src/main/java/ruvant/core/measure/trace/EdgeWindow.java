@@ -13,7 +13,7 @@ record EdgeWindow(int from, int to, double low, double high) {
     private static final double BEYOND = 0.55;
 
     /** Noise left on the smoothed light, as a part of the level: a crossing at 10 % is then read to a third of itself. */
-    private static final double CALM = 0.03;
+    static final double CALM = 0.03;
 
     /** The slowest blades take 5 ms from the coarse edge to their end. */
     private static final double NEAR_SECONDS = 0.006;
@@ -50,12 +50,30 @@ record EdgeWindow(int from, int to, double low, double high) {
         }
         double low = crossing(smooth, level, at, direction, 0.1, light.length);
         double high = crossing(smooth, level, at, -direction, 0.9, light.length);
+        if ((high - inside) * direction < -NEAR_SECONDS * side.rateHz() && shutBetween(smooth, level, at, high)) {
+            // never that bright before it shuts again: what is brightest has to do
+            high = inside;
+        }
         double ramp = Math.abs(high - low);
         double beyond = BEYOND * ramp + half + 1;
         double first = Math.min(low, high) - beyond;
         double last = Math.max(low, high) + beyond;
         return new EdgeWindow(
                 (int) Math.max(0, Math.floor(first)), (int) Math.min(light.length, Math.ceil(last) + 1), low, high);
+    }
+
+    /** Whether the light is gone in between two places. */
+    private static boolean shutBetween(Running smooth, LampLevel level, int from, double to) {
+        int step = to > from ? 1 : -1;
+        int reached = 0;
+        for (int i = from; i != (int) to; i += step) {
+            boolean dark = smooth.at(i) < 0.4 * level.at(i);
+            reached = smooth.at(i) > 0.6 * level.at(i) ? 1 : reached;
+            if (dark && reached > 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Where the smoothed light passes a part of its level, going one way from a place. */

@@ -11,6 +11,15 @@ final class InputFound {
     /** As a part of the mean light: a short exposure on its crest is off by 0.03 stops, about what one firing tells. */
     private static final double RIPPLE_MATTERS = 0.02;
 
+    /** Standard deviations. */
+    private static final double SURE = 4;
+
+    /** What several channels hear within it is one knock. */
+    private static final double SAME_KNOCK_SECONDS = 0.02;
+
+    /** So many are named, the others counted as more. */
+    private static final int MOST_TIMES = 3;
+
     private final StandSetup setup;
     private final Coarse coarse;
     private final List<SeenChannel> seen;
@@ -26,6 +35,12 @@ final class InputFound {
     /** Amplitude of the lamp's ripple as a part of its mean light, 0 for none. */
     double rippleDepth() {
         return ripple.map(LampLevel::rippleDepth).orElse(0.0);
+    }
+
+    /** By how much it ripples at least, as far as noise lets it be told. */
+    double surelyRipplesBy() {
+        return ripple.map(one -> one.rippleDepth() - SURE * one.rippleUncertainty())
+                .orElse(0.0);
     }
 
     /** As the channel tells it that stands out of its noise best. */
@@ -51,7 +66,7 @@ final class InputFound {
                 -20 * Math.log10(Math.max(1e-6, noise)),
                 ripple.flatMap(LampLevel::rippleHz),
                 ripple.map(LampLevel::rippleDepth),
-                best.hum().map(Hum::hz),
+                best.hum().map(Hum::nominalHz),
                 best.hum().map(hum -> hum.amplitude() / best.main()),
                 coarse.rateHz());
     }
@@ -81,6 +96,17 @@ final class InputFound {
                 .findFirst()
                 .ifPresent(trace -> warnings.add("The mains hum in channel " + (trace.channel() + 1)
                         + ". It was removed. Keep the cable away from mains leads."));
+        knocks().ifPresent(at -> warnings.add(
+                ("Something knocked on the cable or the plug at %s. It was left out. Lay the cable so that nothing moves it,"
+                                + " and let nobody touch the plug while recording.")
+                        .formatted(at)));
+        seen.stream()
+                .flatMap(one -> one.fall().stream())
+                .max(Comparator.naturalOrder())
+                .ifPresent(fall -> warnings.add(
+                        ("The input turned itself down by %.0f %% while it was light. Switch off its automatic level (also called gain"
+                                        + " control or voice enhancement) in the sound settings, and record again.")
+                                .formatted(100 * fall)));
         if (seen.stream().anyMatch(SeenChannel::clipped)) {
             warnings.add("The input is overdriven: turn its level down until the meter stays out of the red.");
         }
@@ -95,6 +121,34 @@ final class InputFound {
                     + " sensors; an input with as many channels is needed to see how the curtains run.");
         }
         return warnings;
+    }
+
+    /** When something knocked, in words; the first few times. */
+    private Optional<String> knocks() {
+        List<Double> times = seen.stream()
+                .map(SeenChannel::trace)
+                .flatMap(trace -> trace.knocks().stretches().stream()
+                        .map(one -> one.from() * trace.knocks().blockSeconds()))
+                .sorted()
+                .toList();
+        List<String> words = new ArrayList<>();
+        double before = Double.NEGATIVE_INFINITY;
+        for (double time : times) {
+            if (time - before > SAME_KNOCK_SECONDS) {
+                words.add("%.2f s".formatted(time));
+            }
+            before = time;
+        }
+        if (words.size() > MOST_TIMES) {
+            words = new ArrayList<>(words.subList(0, MOST_TIMES));
+            words.add("more");
+        }
+        return words.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        words.size() == 1
+                                ? words.getFirst()
+                                : String.join(", ", words.subList(0, words.size() - 1)) + " and " + words.getLast());
     }
 
     private static Optional<LampLevel> ripple(List<SeenChannel> seen) {

@@ -1,6 +1,7 @@
 package ruvant.core.measure.trace;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,7 +32,7 @@ final class LightAnalysis {
     MeasuredRecording of(RecordingSource source) {
         List<SeenChannel> seen = seen(source);
         InputFound input = new InputFound(setup, coarse, seen);
-        if (input.rippleDepth() > MOST_RIPPLE) {
+        if (input.surelyRipplesBy() > MOST_RIPPLE) {
             throw tooMuchRipple("The lamp ripples by %.0f %% with the mains.".formatted(100 * input.rippleDepth()));
         }
         return new MeasuredRecording(
@@ -43,7 +44,12 @@ final class LightAnalysis {
     }
 
     private LightFirings firings(List<SeenChannel> seen) {
-        return new LightFirings(setup, coarse.blockSeconds(), seen, this::contactBetween);
+        return new LightFirings(
+                setup,
+                coarse.blockSeconds(),
+                seen,
+                this::contactBetween,
+                (channel, from, to) -> anyLight(seen, channel, from, to));
     }
 
     /** The channels that show firings, with these measured. */
@@ -88,7 +94,9 @@ final class LightAnalysis {
             return progress.stream().mapToLong(Progress::needsFrom).min().orElse(Long.MAX_VALUE);
         });
         return progress.stream()
-                .map(one -> new SeenChannel(one.trace, one.trace.measure(one.ready)))
+                .map(one -> new SeenChannel(
+                        one.trace,
+                        one.trace.measure(one.ready, Passing.of(setup, one.trace, traces, coarse.blockSeconds()))))
                 .toList();
     }
 
@@ -105,7 +113,7 @@ final class LightAnalysis {
         void goOn(Pieces pieces) {
             while (next < trace.lit().size()) {
                 Lit lit = trace.lit().get(next);
-                long end = Math.min(coarse.frames(), (long) (lit.to() + 1) * coarse.blockFrames());
+                long end = Math.min(coarse.frames(), (long) (lit.again() + 1) * coarse.blockFrames());
                 if (end > pieces.readTo()) {
                     return;
                 }
@@ -134,6 +142,21 @@ final class LightAnalysis {
     /** The light of one firing as it was timed, channel by channel; none for a firing that is not there. */
     List<FiringLight> lightOf(RecordingSource source, int index) {
         return firings(seen(source)).light(index);
+    }
+
+    /** Light of less than a firing's in a channel: a narrow slit before a wide sensor leaves little of it. */
+    private boolean anyLight(List<SeenChannel> seen, int channel, double from, double to) {
+        ChannelTrace trace = seen.stream()
+                .map(SeenChannel::trace)
+                .filter(one -> one.channel() == channel)
+                .findFirst()
+                .orElseThrow();
+        float[] blocks = trace.calm(coarse);
+        int around = (int) (LightFirings.SAME_FIRING_SECONDS / coarse.blockSeconds());
+        int begin = Math.clamp((int) (from / coarse.blockSeconds()) - around, 0, blocks.length);
+        int end = Math.clamp((int) (to / coarse.blockSeconds()) + around, begin, blocks.length);
+        Steps steps = Steps.of(Arrays.copyOfRange(blocks, begin, end), coarse.blockSeconds(), trace.blockNoise());
+        return steps.areSure();
     }
 
     /** When the flash contact first changes around a firing. */

@@ -32,11 +32,20 @@ final class MainsRipple {
     /** Times the noise; a lamp that really ripples leaves little more than noise, harmonics included. */
     private static final double LEFT_OVER = 2.0;
 
+    /** Or this part of what plateaus differ by, where noise is so small that the lamp's finer shape shows. */
+    private static final double UNEXPLAINED = 0.03;
+
     /** Firings that differ by less than 0.02 stops are not worth a wave. */
     private static final double LEAST_UNEVENNESS = 0.014;
 
     /** In noise variances, for the phase and some hundred frequencies that are tried. */
     private static final double GAIN = 60;
+
+    /** A lamp's glow is not a pure wave: twice and three times its frequency are in it. */
+    static final int HARMONICS = 3;
+
+    /** Standard deviations of its amplitude. */
+    private static final double SURE_WAVE = 6;
 
     private MainsRipple() {}
 
@@ -71,19 +80,26 @@ final class MainsRipple {
                 }
             }
         }
-        if (best.rows < FEWEST_ROWS || best.squares > LEFT_OVER * best.rows || level.squares - best.squares < GAIN) {
+        if (best.rows < FEWEST_ROWS || !best.explains(level) || level.squares - best.squares < GAIN) {
             return Optional.empty();
         }
         double[] turns = best.solved.values();
-        if (Math.hypot(turns[1], turns[2]) > DEEPEST * turns[0]) {
+        double noise = Math.sqrt(best.squares / best.rows);
+        double amplitude = Math.hypot(turns[1], turns[2]);
+        double error = noise * Math.sqrt(best.solved.inverse().getEntry(1, 1));
+        if (amplitude > DEEPEST * turns[0] || amplitude < SURE_WAVE * error) {
             return Optional.empty();
         }
         Side side = telling.getFirst().opening();
-        double noise = Math.sqrt(best.squares / best.rows);
         return Optional.of(LampLevel.inStep(best.solved, best.hz, noise, side.rateHz()));
     }
 
     private record Found(double hz, Fit.Solved solved, double squares, double rows) {
+        /** Whether noise is nearly all it leaves over, or the wave nearly all there was. */
+        boolean explains(Found level) {
+            return squares < LEFT_OVER * rows || squares < UNEXPLAINED * level.squares;
+        }
+
         /** By how much plateaus differ from one level beyond their noise, as a part of it. */
         double unevenness() {
             double level = solved.values()[0];
@@ -93,7 +109,7 @@ final class MainsRipple {
 
     /** Rows are weighted to a noise of one, so that what is left over counts in noise variances. */
     private static Found fit(List<Pulse> pulses, double hz) {
-        int columns = hz > 0 ? 5 : 1;
+        int columns = hz > 0 ? 1 + 2 * HARMONICS : 1;
         Fit fit = new Fit(columns);
         double[] row = new double[columns];
         for (Pulse pulse : pulses) {

@@ -50,6 +50,6 @@ record Plateau(
                 lamp.map(level -> level.variance(place)).orElse(0.0),
                 times,
                 means,
-                side.noise() / Math.sqrt(group));
+                side.noiseOver(length) / Math.sqrt(group));
     }
 }

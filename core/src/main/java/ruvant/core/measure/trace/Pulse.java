@@ -12,9 +12,21 @@ final class Pulse {
 
     /**
      * On the edges a lamp that is not steady goes on as its fit does, not quite as it did: part of its unevenness, over
-     * the ramps.
+     * half of the ramps.
      */
-    private static final double UNSEEN = 0.05;
+    private static final double UNSEEN = 0.5;
+
+    /** A fast automatic level follows the light within a millisecond; what it lets through until then counts too much. */
+    private static final double TURNS_DOWN_SECONDS = 0.0005;
+
+    /** How much brighter the lamp is than an input that is overdriven shows, as a part of that. */
+    private static final double USUALLY_CUT = 0.25;
+
+    /** Of what is guessed to be cut off, one standard deviation. */
+    private static final double GUESSED = 0.65;
+
+    /** Ramps are timed from 10 to 90 %. */
+    private static final double RAMP_SEEN = 0.8;
 
     /** Kept around each edge beyond its window. */
     private static final double KEPT_SECONDS = 0.008;
@@ -27,6 +39,8 @@ final class Pulse {
     private final Optional<LampLevel> closeLevel;
     private final double peak;
     private final Plateau plateau;
+    private final double bouncedSeconds;
+    private final boolean unclear;
 
     Pulse(
             Side opening,
@@ -36,7 +50,9 @@ final class Pulse {
             Optional<LampLevel> openLevel,
             Optional<LampLevel> closeLevel,
             double peak,
-            Plateau plateau) {
+            Plateau plateau,
+            double bouncedSeconds,
+            boolean unclear) {
         this.opening = opening;
         this.closing = closing;
         this.openWindow = openWindow;
@@ -45,6 +61,18 @@ final class Pulse {
         this.closeLevel = closeLevel;
         this.peak = peak;
         this.plateau = plateau;
+        this.bouncedSeconds = bouncedSeconds;
+        this.unclear = unclear;
+    }
+
+    /** Whether noise hides its edges, so that only all of its light together tells how long it was. */
+    boolean isUnclear() {
+        return unclear;
+    }
+
+    /** Until how long behind its closing light is known to have come back, 0 for none. */
+    double bouncedSeconds() {
+        return bouncedSeconds;
     }
 
     Optional<LampLevel> level() {
@@ -53,6 +81,12 @@ final class Pulse {
 
     double peak() {
         return peak;
+    }
+
+    /** One standard deviation of the mean that the peak is. */
+    double peakError() {
+        double samples = 2 * Math.min(plateau.room(), Brightest.SMOOTHED_SECONDS * opening.rateHz()) + 1;
+        return opening.noiseOver(samples) / Math.sqrt(samples);
     }
 
     Side closing() {
@@ -78,7 +112,7 @@ final class Pulse {
     /** Keeps the surroundings of its edges only, or a long recording of many firings would not fit into memory. */
     Pulse trimmed() {
         int margin = (int) (KEPT_SECONDS * opening.rateHz());
-        int tail = (int) (BOUNCING_SECONDS * opening.rateHz());
+        int tail = (int) ((BOUNCING_SECONDS + bouncedSeconds) * opening.rateHz());
         int first = Math.max(0, openWindow.from() - margin);
         int last = Math.min(closing.light().length, Math.max(closeWindow.to(), openWindow.to()) + tail);
         boolean shared = opening.light() == closing.light();
@@ -90,7 +124,8 @@ final class Pulse {
                     closing.about() - first,
                     closing.noise(),
                     closing.darkVariance(),
-                    closing.rateHz());
+                    closing.rateHz(),
+                    closing.wander());
             return trimmed(both, end, first, first);
         }
         int openEnd = Math.min(opening.light().length, openWindow.to() + margin);
@@ -107,7 +142,9 @@ final class Pulse {
                 openLevel.map(level -> level.seenFrom(openCut)),
                 closeLevel.map(level -> level.seenFrom(closeCut)),
                 peak,
-                plateau);
+                plateau,
+                bouncedSeconds,
+                unclear);
     }
 
     /** The same with its edges looked for again, now that the lamp's level is known better. */
@@ -120,12 +157,14 @@ final class Pulse {
         return new Pulse(
                 opening,
                 closing,
-                EdgeWindow.of(opening, open, openInside, -1, plateau.room()),
-                EdgeWindow.of(closing, close, closeInside, 1, plateau.room()),
+                unclear ? openWindow : EdgeWindow.of(opening, open, openInside, -1, plateau.room()),
+                unclear ? closeWindow : EdgeWindow.of(closing, close, closeInside, 1, plateau.room()),
                 openLevel,
                 closeLevel,
                 peak,
-                plateau);
+                plateau,
+                bouncedSeconds,
+                unclear);
     }
 
     private int brightest() {
@@ -175,7 +214,7 @@ final class Pulse {
                                 / square(close.at(closeWindow.from()))
                                 * square(last.levelSlope());
         double ramps = first.rampSeconds() + last.rampSeconds();
-        double unseen = UNSEEN * ramps * (open.unevenness(openWindow.to()) + close.unevenness(closeWindow.from()));
+        double unseen = UNSEEN * ramps / 2 * (open.unevenness(openWindow.to()) + close.unevenness(closeWindow.from()));
         return new Timed(
                 first.seconds(),
                 last.seconds(),
@@ -185,6 +224,21 @@ final class Pulse {
                 last.rampSeconds(),
                 Math.sqrt(first.variance() + relative * square(first.levelSlope())),
                 false);
+    }
+
+    /** Seconds for which it is brighter than half of its own plateau. */
+    double halfSeconds() {
+        double opens = opening.from() + (openWindow.low() + openWindow.high()) / 2;
+        double closes = closing.from() + (closeWindow.low() + closeWindow.high()) / 2;
+        return (closes - opens) / opening.rateHz();
+    }
+
+    /** Timed by all of its light, over a level from elsewhere or its own peak. */
+    Timed byArea(Optional<LampLevel> other) {
+        return isOnePiece()
+                ? byArea(other.map(lamp -> lamp.seenFrom(opening.from()))
+                        .orElseGet(() -> LampLevel.steady(peak, peak * peak * 0.01)))
+                : timed(other);
     }
 
     /** Blades or slit that never let the whole light through: area over the level, edges at half of the peak. */
@@ -200,7 +254,7 @@ final class Pulse {
             squares += 1 / (bright * bright);
         }
         double mean = level.at((from + to) / 2.0);
-        double variance = squares * square(opening.noise())
+        double variance = squares * square(opening.noiseOver(to - from))
                 + opening.darkVariance() / square(mean) * square(to - from)
                 + level.variance((from + to) / 2.0) / square(mean) * area * area
                 + 0.01;
@@ -214,7 +268,7 @@ final class Pulse {
                 openWindow.rampSamples() / rate,
                 closeWindow.rampSamples() / rate,
                 Math.sqrt(variance) / rate,
-                true);
+                !unclear);
     }
 
     private static double square(double value) {
@@ -241,7 +295,35 @@ final class Pulse {
          * @param levels standard deviation of the level, as a part of it
          */
         Timed under(double levels) {
-            double byLevel = levels * (touching ? exposureSeconds : (openRampSeconds + closeRampSeconds) / 2);
+            return lessSure(levels * (touching ? exposureSeconds : (openRampSeconds + closeRampSeconds) / 2));
+        }
+
+        /**
+         * The same where an input turned itself down while it opened.
+         *
+         * @param fall by which part of the level
+         */
+        Timed whileOpening(double fall) {
+            return lessSure(fall / (1 - fall) * Math.max(TURNS_DOWN_SECONDS, openRampSeconds / 2));
+        }
+
+        /** The same for an input that was overdriven: of the whole ramps only the lower part is there, so both edges lie farther in. */
+        Timed cutOff() {
+            double cut = USUALLY_CUT / 2 * (openRampSeconds + closeRampSeconds) / RAMP_SEEN;
+            double exposure = Math.max(exposureSeconds / 2, exposureSeconds - cut);
+            double moved = (exposureSeconds - exposure) / 2;
+            return new Timed(
+                    openSeconds + moved,
+                    closeSeconds - moved,
+                    exposure,
+                    Math.hypot(uncertaintySeconds, GUESSED * cut),
+                    openRampSeconds,
+                    closeRampSeconds,
+                    Math.hypot(edgeUncertaintySeconds, GUESSED * cut / 2),
+                    touching);
+        }
+
+        private Timed lessSure(double byLevel) {
             return new Timed(
                     openSeconds,
                     closeSeconds,

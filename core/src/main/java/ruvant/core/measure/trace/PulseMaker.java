@@ -30,7 +30,31 @@ final class PulseMaker {
     /** A plateau shorter than this part of the firing is looked for by its edges. */
     private static final double SHORT_PLATEAU = 0.3;
 
+    /** A plateau that is no brighter than that beside the brightest of it is none. */
+    private static final double LEAST_OF_PEAK = 0.85;
+
+    /** Standard deviations. */
+    private static final double SURE = 3;
+
+    /** The same where the edges are not clear; noise lifts the peak, and a level with dark in it lies far lower. */
+    private static final double CLEARLY_OF_PEAK = 0.75;
+
+    /** Noise left on the light where its edges cannot be told any more, as a part of the peak. */
+    private static final double UNCLEAR = 0.025;
+
+    /** Longer firings show their level and their edges well enough in any noise that firings can be found in. */
+    private static final double SHORT_SECONDS = 0.012;
+
     private PulseMaker() {}
+
+    private static boolean isDim(LampLevel seen, double peak) {
+        return seen.mean() * (1 + SURE * seen.relativeUncertainty()) < LEAST_OF_PEAK * peak;
+    }
+
+    private static double smoothed(double relative, int room) {
+        double half = Math.min(room, Math.ceil(relative / EdgeWindow.CALM * relative / EdgeWindow.CALM / 2));
+        return relative / Math.sqrt(2 * half + 1);
+    }
 
     /**
      * Where a firing lies in the samples.
@@ -39,17 +63,18 @@ final class PulseMaker {
      * @param from recording's sample at which they begin
      * @param opens about where it opens, in the array
      * @param closes about where it closes
+     * @param again from where on it is dark for good
      * @param darkFrom from where on it is dark before it
      * @param darkTo until where it is dark behind it
      */
-    record Place(float[] recorded, long from, int opens, int closes, int darkFrom, int darkTo) {}
+    record Place(float[] recorded, long from, int opens, int closes, int again, int darkFrom, int darkTo) {}
 
-    /** What is known of the channel. */
-    record Channel(CoupledBy coupling, double humHz, double rateHz) {
-        double humPerSample() {
-            return 2 * Math.PI * humHz / rateHz;
-        }
-    }
+    /**
+     * What is known of the channel.
+     *
+     * @param longestRamp seconds that blades, or a slit before a sensor, take from half open to wide open
+     */
+    record Channel(CoupledBy coupling, double rateHz, double longestRamp) {}
 
     static boolean inOnePiece(double seconds, CoupledBy coupling) {
         return seconds <= Math.min(WHOLE_SECONDS, Math.max(0.012, RESTORABLE * coupling.sinkSeconds()));
@@ -63,13 +88,14 @@ final class PulseMaker {
         int closes = place.closes() - place.darkFrom();
         long from = place.from() + place.darkFrom();
         Dark.Stretch before = before(opens, rate);
-        Dark.Stretch after = after(closes, light.length, rate);
+        Dark.Stretch after = after(closes, place.again() - place.darkFrom(), light.length, rate);
         Dark dark = Dark.of(light, before, after, channel);
         dark.takeFrom(light);
         double noise = noise(light, before, after);
-        double variance = dark.variance((opens + closes) / 2.0, noise);
-        Side opening = new Side(light, from, opens, noise, variance, rate);
-        Side closing = new Side(light, from, closes, noise, variance, rate);
+        Wander wander = Wander.of(light, noise, rate, before, after);
+        double variance = dark.variance((opens + closes) / 2.0, wander.most() * noise);
+        Side opening = new Side(light, from, opens, noise, variance, rate, wander);
+        Side closing = new Side(light, from, closes, noise, variance, rate, wander);
         int room = Math.max(1, (closes - opens) / 8);
         int inside = Brightest.in(light, opens, closes, rate, room);
         double peak = Brightest.around(light, rate, room).at(inside);
@@ -78,7 +104,12 @@ final class PulseMaker {
         EdgeWindow close = EdgeWindow.of(closing, rough, inside, 1, room);
         Optional<LampLevel> level = Optional.empty();
         for (int round = 0; round < 2 && close.from() - open.to() >= LEAST_PLATEAU_SAMPLES; round++) {
-            level = Optional.of(LampLevel.of(opening, open.to(), close.from()));
+            LampLevel seen = LampLevel.of(opening, open.to(), close.from());
+            if (isDim(seen, peak)) {
+                level = Optional.empty();
+                break;
+            }
+            level = Optional.of(seen);
             open = EdgeWindow.of(opening, level.get(), inside, -1, room);
             close = EdgeWindow.of(closing, level.get(), inside, 1, room);
         }
@@ -86,17 +117,46 @@ final class PulseMaker {
             Optional<SteepEdges> between = SteepEdges.of(light, opens, closes, inside, rate);
             if (between.isPresent()) {
                 SteepEdges flat = between.get();
-                int middle = (flat.from() + flat.to()) / 2;
-                level = Optional.of(LampLevel.of(opening, flat.from(), flat.to()));
+                level = Optional.of(LampLevel.of(opening, flat.from(), flat.to()))
+                        .filter(seen -> !isDim(seen, peak));
+            }
+            if (between.isPresent() && level.isPresent()) {
+                int middle = (between.get().from() + between.get().to()) / 2;
                 open = EdgeWindow.of(opening, level.get(), middle, -1, room);
                 close = EdgeWindow.of(closing, level.get(), middle, 1, room);
             }
         }
-        if (close.from() - open.to() < LEAST_PLATEAU_SAMPLES) {
+        if (close.from() - open.to() < LEAST_PLATEAU_SAMPLES || level.isEmpty()) {
             level = Optional.empty();
+            open = EdgeWindow.of(opening, rough, inside, -1, room);
+            close = EdgeWindow.of(closing, rough, inside, 1, room);
         }
-        Plateau plateau = Plateau.of(opening, open.to(), close.from(), level, true);
-        return new Pulse(opening, closing, open, close, level, level, peak, plateau).trimmed();
+        boolean unclear = smoothed(noise / peak, room) > UNCLEAR && closes - opens < SHORT_SECONDS * rate;
+        if (unclear) {
+            int around = (int) (channel.longestRamp() * rate);
+            int end = Math.min(closes + around, Math.max(closes + 1, after.from()));
+            open = new EdgeWindow(Math.max(0, opens - around), closes, opens, opens + 1);
+            close = new EdgeWindow(closes, end, closes, closes - 1);
+            level = closes - opens < 2 * around + LEAST_PLATEAU_SAMPLES
+                    ? Optional.empty()
+                    : Optional.of(LampLevel.steady(opening, opens + around, closes - around))
+                            .filter(seen -> seen.mean() > CLEARLY_OF_PEAK * peak);
+        }
+        Plateau plateau = unclear
+                ? Plateau.of(opening, opens, opens, level, true)
+                : Plateau.of(opening, open.to(), close.from(), level, true);
+        return new Pulse(
+                        opening,
+                        closing,
+                        open,
+                        close,
+                        level,
+                        level,
+                        peak,
+                        plateau,
+                        (place.again() - place.closes()) / rate,
+                        unclear)
+                .trimmed();
     }
 
     /** A firing of which each edge is restored by itself. */
@@ -116,17 +176,18 @@ final class PulseMaker {
         Dark darkBefore = Dark.of(first, before, new Dark.Stretch(0, 0), channel);
         darkBefore.takeFrom(first);
         double noise = noise(first, before, new Dark.Stretch(0, 0));
-        Side opening = new Side(
-                first, opensAt.from() + opensAt.darkFrom(), opens, noise, darkBefore.variance(opens, noise), rate);
+        Wander wander = Wander.of(first, noise, rate, before);
+        double openVariance = darkBefore.variance(opens, wander.most() * noise);
+        Side opening = new Side(first, opensAt.from() + opensAt.darkFrom(), opens, noise, openVariance, rate, wander);
 
         int closeBegin = Math.max(0, closesAt.closes() - wide);
         double[] last = restored(closesAt, closeBegin, closesAt.darkTo(), channel);
         int closes = closesAt.closes() - closeBegin;
-        Dark.Stretch after = after(closes, last.length, rate);
+        Dark.Stretch after = after(closes, closesAt.again() - closeBegin, last.length, rate);
         Dark darkAfter = Dark.of(last, new Dark.Stretch(0, 0), after, channel);
         darkAfter.takeFrom(last);
-        Side closing =
-                new Side(last, closesAt.from() + closeBegin, closes, noise, darkAfter.variance(closes, noise), rate);
+        double closeVariance = darkAfter.variance(closes, wander.most() * noise);
+        Side closing = new Side(last, closesAt.from() + closeBegin, closes, noise, closeVariance, rate, wander);
 
         int room = wide / 8;
         Half open = Half.of(opening, first.length - room / 2, -1, room);
@@ -141,7 +202,9 @@ final class PulseMaker {
                         Optional.of(open.level),
                         Optional.of(close.level),
                         peak,
-                        plateau)
+                        plateau,
+                        (closesAt.again() - closesAt.closes()) / rate,
+                        false)
                 .trimmed();
     }
 
@@ -174,10 +237,11 @@ final class PulseMaker {
         return new Dark.Stretch(0, opens > 2 * guard ? opens - guard : opens / 2);
     }
 
-    private static Dark.Stretch after(int closes, int length, double rate) {
-        int guard = (int) (Pulse.BOUNCING_SECONDS * rate);
+    private static Dark.Stretch after(int closes, int again, int length, double rate) {
+        int guard = Math.max((int) (Pulse.BOUNCING_SECONDS * rate), again - closes + (int) (BEFORE_SECONDS * rate));
         int room = length - closes;
-        return new Dark.Stretch(closes + (room > 2 * guard ? guard : room / 2), length);
+        int from = room > 2 * guard ? guard : Math.max(room / 2, again - closes);
+        return new Dark.Stretch(Math.min(length, closes + from), length);
     }
 
     private static double noise(double[] light, Dark.Stretch before, Dark.Stretch after) {

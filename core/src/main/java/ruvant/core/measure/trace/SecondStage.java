@@ -51,7 +51,8 @@ final class SecondStage {
             // the tail of a short firing begins with its rebounds
             boolean longOne = one.blocks() * blockSeconds > REBOUNDS_END_SECONDS;
             double guard = longOne ? AFTER_EDGE_SECONDS : REBOUNDS_END_SECONDS;
-            int from = one.to() + (int) (guard / blockSeconds);
+            int from = Math.max(
+                    one.to() + (int) (guard / blockSeconds), one.again() + (int) (AFTER_EDGE_SECONDS / blockSeconds));
             int next = k + 1 == lit.size()
                     ? blocks.length
                     : lit.get(k + 1).from() - (int) (BEFORE_EDGE_SECONDS / blockSeconds);

@@ -1,5 +1,6 @@
 package ruvant.core.measure.trace;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.stat.StatUtils;
@@ -50,6 +51,14 @@ final class SharedLevel {
                 && agreeing >= 0.7 * telling.size()
                 && chiSquare < agreeing + 4 * Math.sqrt(2.0 * agreeing);
         return agree ? Optional.of(LampLevel.steady(level, 1 / weights)) : Optional.empty();
+    }
+
+    /** The level that one firing shows best. */
+    static Optional<LampLevel> brightest(List<Pulse> pulses) {
+        return pulses.stream()
+                .filter(pulse -> pulse.levelSeen().isPresent())
+                .min(Comparator.comparingDouble(Pulse::levelVariance))
+                .map(pulse -> LampLevel.steady(seen(pulse), pulse.levelVariance()));
     }
 
     /**

@@ -102,7 +102,11 @@ class CurtainsTest {
 
     @Test
     void oneSensorAloneTellsNoCurtain() {
-        assertThat(CurtainMotion.of(List.of(new CurtainMotion.AtSensor(18, 0.1, 0.2, 0)), 36, Optional.empty()))
+        assertThat(CurtainMotion.of(
+                        List.of(new CurtainMotion.AtSensor(18, 0.1, 0.2, 0)),
+                        36,
+                        CurtainMotion.Gain.USUAL,
+                        Optional.empty()))
                 .isEmpty();
     }
 }
