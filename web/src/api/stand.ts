@@ -1,4 +1,5 @@
 import { answer, server, type Schemas } from "./client";
+import { sending } from "./sending";
 
 export type Stand = Schemas["Stand"];
 export type Heard = Schemas["Heard"];
@@ -39,17 +40,14 @@ export function measureRun(
   tag: string,
   file: File,
   how: { setup: Stand["setup"]; turned: Turned; each: number },
+  said: (part: number) => void,
 ) {
   const form = new FormData();
   form.append("file", file);
-  return answer(
-    server.POST("/api/jobs/{tag}/recordings", {
-      params: {
-        path: { tag },
-        query: { setup: JSON.stringify(how.setup), turned: how.turned, each: how.each },
-      },
-      body: form as never,
-      bodySerializer: asItIs,
-    }),
-  );
+  const query = new URLSearchParams({
+    setup: JSON.stringify(how.setup),
+    turned: how.turned,
+    each: String(how.each),
+  });
+  return sending<Schemas["FileRun"]>(`/api/jobs/${tag}/recordings?${query}`, form, said);
 }

@@ -1,3 +1,4 @@
+import { SentByFetch } from "./sentByFetch";
 import { vi } from "vitest";
 import type { Entry } from "../api/client";
 
@@ -66,3 +67,4 @@ vi.stubGlobal(
   },
 );
 vi.stubGlobal("fetch", reply);
+vi.stubGlobal("XMLHttpRequest", SentByFetch);

@@ -198,6 +198,7 @@ export const texts = {
   wavOrCsv: "WAV or CSV",
   speedsWereFired: "Speeds were fired",
   measuring: "Measuring…",
+  sending: (percent: string | number) => `Sending, ${percent} %`,
   measureARecording: "Measure a recording",
   firingsLogged: (taken: string | number) => `${taken} firings logged.`,
   firingsInTheRecording: (count: string | number) => `${count} firings in the recording`,

@@ -39,9 +39,11 @@ export function MeasureFile({
   const [turned, setTurned] = useState<Turned>("SLOW_TO_FAST");
   const [run, setRun] = useState<Run>();
   const [name, setName] = useState("");
+  const [sent, setSent] = useState(0);
   const measure = (file: File) =>
     submit(async () => {
-      setRun(await measureRun(tag, file, { setup: stand.setup, turned, each }));
+      setSent(0);
+      setRun(await measureRun(tag, file, { setup: stand.setup, turned, each }, setSent));
       setName(file.name);
     });
   return (
@@ -53,7 +55,11 @@ export function MeasureFile({
         onChange={(event) => setTurned(event.target.value as Turned)}
       />
       <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border focus-within:outline-3">
-        {busy ? texts.measuring : texts.measureARecording}
+        {!busy
+          ? texts.measureARecording
+          : sent < 1
+            ? texts.sending(Math.round(100 * sent))
+            : texts.measuring}
         <input
           type="file"
           accept=".wav,.csv,audio/wav,text/csv"

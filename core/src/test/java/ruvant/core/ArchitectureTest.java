@@ -61,4 +61,13 @@ class ArchitectureTest {
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
                     "ruvant.core.job..", "ruvant.core.log..", "ruvant.core.trade..", "ruvant.core.units..", "java..");
+
+    /** What a judgement is tried on must not know what it believes. */
+    @ArchTest
+    static final ArchRule unseenCasesShareNothingWithTheJudgement = classes()
+            .that()
+            .resideInAPackage("ruvant.core.practice.unseen..")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("ruvant.core.practice.unseen..", "ruvant.core.trade..", "java..");
 }

@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -111,7 +112,25 @@ public final class Shop {
                 Map.of("setup", setup, "turned", turned, "each", String.valueOf(each)));
     }
 
+    /** Lines of JSON as a recording is measured. */
+    public List<String> measureInLines(byte[] recording, String setup) {
+        HttpRequest request = formOf("/api/measure", "recording", recording, Map.of("setup", setup))
+                .header("Accept", "application/x-ndjson")
+                .build();
+        try {
+            return http.send(request, HttpResponse.BodyHandlers.ofLines())
+                    .body()
+                    .toList();
+        } catch (IOException | InterruptedException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+
     private Answer form(String path, String name, byte[] content, Map<String, String> fields) {
+        return send(formOf(path, name, content, fields).build());
+    }
+
+    private HttpRequest.Builder formOf(String path, String name, byte[] content, Map<String, String> fields) {
         String mark = "----ruvant-test";
         StringBuilder head = new StringBuilder();
         fields.forEach((field, value) -> head.append(
@@ -119,13 +138,12 @@ public final class Shop {
         head.append(
                 "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"a\"\r\nContent-Type: application/octet-stream\r\n\r\n"
                         .formatted(mark, name));
-        return send(HttpRequest.newBuilder(URI.create(base + path))
+        return HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "multipart/form-data; boundary=" + mark)
                 .POST(HttpRequest.BodyPublishers.concat(
                         HttpRequest.BodyPublishers.ofString(head.toString()),
                         HttpRequest.BodyPublishers.ofByteArray(content),
-                        HttpRequest.BodyPublishers.ofString("\r\n--" + mark + "--\r\n")))
-                .build());
+                        HttpRequest.BodyPublishers.ofString("\r\n--" + mark + "--\r\n")));
     }
 
     public Answer postBytes(String path, byte[] body) {

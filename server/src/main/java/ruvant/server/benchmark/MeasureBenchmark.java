@@ -89,6 +89,7 @@ public final class MeasureBenchmark {
                                 "focal plane, direct",
                                 true,
                                 wanted -> noisy(trouble(wanted, Trouble.BOUNCE), 0, 25, 25))));
+        UnseenTables.measured(this::say, 3 * cases);
         SignatureTables.into(this::say, 11 * cases);
         MeasureTimes.into(this::say);
     }

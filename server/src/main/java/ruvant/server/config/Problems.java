@@ -110,10 +110,10 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
                 "tooLarge",
-                "That file is too large. The limits are 256 MB for a recording, 150 MB for a job package and 25 MB for a picture.");
+                "That file is too large. The limits are 4 GB for a recording, 150 MB for a job package and 25 MB for a picture.");
         problem.setProperty(
                 "remedy",
-                "Choose the ZIP file that Ruvant exported, or a smaller picture. Longer recordings can be measured with the command “ruvant measure”.");
+                "Choose the ZIP file that Ruvant exported, or a smaller picture. A longer recording can be cut in two.");
         return problem;
     }
 

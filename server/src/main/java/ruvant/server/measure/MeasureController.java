@@ -8,9 +8,12 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.Part;
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.function.DoubleConsumer;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -18,6 +21,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Refusal;
 
 /** The plain door for numbers: a recording in, exposures out. It needs no job and keeps nothing. */
@@ -58,6 +62,36 @@ class MeasureController {
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     MeasureAnswer measure(HttpServletRequest request) throws IOException, ServletException {
+        return measured(request, done -> {});
+    }
+
+    @Operation(
+            summary = "Measure a recording, saying how far it is",
+            description =
+                    "The same, asked for with “Accept: application/x-ndjson”: a line {\"measured\":0.25} each time another part of a long "
+                            + "recording is done, and the answer, or the refusal, in the last line.")
+    @ApiResponse(responseCode = "200", description = "Lines of JSON")
+    @PostMapping(
+            path = "/api/measure",
+            consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
+            produces = MediaType.APPLICATION_NDJSON_VALUE)
+    void measureInLines(HttpServletRequest request, HttpServletResponse response) throws IOException, ServletException {
+        response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
+        PrintWriter lines = response.getWriter();
+        try {
+            MeasureAnswer answer = measured(request, done -> {
+                lines.println("{\"measured\":" + done + "}");
+                lines.flush();
+            });
+            lines.println(json.writeValueAsString(answer));
+        } catch (RecordingProblem problem) {
+            lines.println(json.writeValueAsString(problem.refusal()));
+        }
+        lines.flush();
+    }
+
+    private MeasureAnswer measured(HttpServletRequest request, DoubleConsumer progress)
+            throws IOException, ServletException {
         Part recording = request.getPart("recording");
         if (recording == null) {
             throw new RecordingProblem(
@@ -66,8 +100,10 @@ class MeasureController {
         // a setup may come as a field or as a file, whichever the sender's library makes of it
         Part setup = request.getPart("setup");
         String text = setup == null ? "" : new String(setup.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        try (RecordingFile file = RecordingFile.of(recording::getInputStream)) {
-            return MeasureAnswer.of(TraceAnalysis.of(file, SetupRequest.read(json, text)));
+        StandSetup stand = SetupRequest.read(json, text);
+        try (UploadedRecording sent = UploadedRecording.of(recording);
+                RecordingFile file = sent.recording()) {
+            return MeasureAnswer.of(TraceAnalysis.of(file, stand, progress));
         }
     }
 

@@ -9,14 +9,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.springframework.core.io.InputStreamSource;
 import ruvant.core.measure.recording.Bytes;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.recording.RecordingSource;
 import ruvant.core.measure.recording.Samples;
 import ruvant.core.measure.recording.WavSamples;
 
-/** A recording in a file or an upload; what kind it is its first bytes say, not its name. */
+/** A recording in a file; what kind it is its first bytes say, not its name. */
 public final class RecordingFile implements RecordingSource, AutoCloseable {
     /** Opens the bytes again. */
     private interface Opening {
@@ -39,10 +38,6 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
     /** A file on this machine. */
     public static RecordingFile of(Path file) {
         return new RecordingFile(() -> new ChannelBytes(FileChannel.open(file)));
-    }
-
-    static RecordingFile of(InputStreamSource upload) {
-        return new RecordingFile(() -> new StreamBytes(upload.getInputStream()));
     }
 
     @Override
@@ -109,28 +104,6 @@ public final class RecordingFile implements RecordingSource, AutoCloseable {
     public void close() throws IOException {
         for (OpenBytes one : open) {
             one.close();
-        }
-    }
-
-    private static final class StreamBytes implements OpenBytes {
-        private final InputStream in;
-
-        StreamBytes(InputStream in) {
-            this.in = in;
-        }
-
-        @Override
-        public int read(byte[] into, int offset, int length) {
-            try {
-                return in.read(into, offset, length);
-            } catch (IOException problem) {
-                throw new UncheckedIOException(problem);
-            }
-        }
-
-        @Override
-        public void close() throws IOException {
-            in.close();
         }
     }
 

@@ -78,8 +78,11 @@ class SweepController {
         List<SpeedRow> rows = new ArrayList<>(jobs.picture(TagNumber.parse(tag)).speeds());
         StandSetup stand = json.readValue(setup, StandSetup.class);
         MeasuredRecording measured;
-        try (RecordingFile recording = RecordingFile.of(file)) {
+        String kept;
+        try (UploadedRecording sent = UploadedRecording.of(file);
+                RecordingFile recording = sent.recording()) {
             measured = TraceAnalysis.of(recording, stand);
+            kept = recordings.keep(sent);
         }
         if (turned == Turned.FAST_TO_SLOW) {
             Collections.reverse(rows);
@@ -108,6 +111,6 @@ class SweepController {
                     match.map(Sweep.Proposed::sure).orElse(false),
                     one.flags().stream().map(FiringFlag::label).toList()));
         }
-        return new FileRun(recordings.keep(file), measured.analysis(), proposals, measured.warnings());
+        return new FileRun(kept, measured.analysis(), proposals, measured.warnings());
     }
 }

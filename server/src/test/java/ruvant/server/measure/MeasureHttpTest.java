@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -42,6 +43,16 @@ class MeasureHttpTest extends OverHttp {
     void aTableIsAnsweredLikeARecording() {
         Shop.Answer answer = shop.measure(StandRecordings.csv(StandRecordings.leaf(1 / 60.0)), LEAF);
         assertThat(answer.body().at("/firings/0/exposureSeconds").asDouble()).isCloseTo(1 / 60.0, within(0.0001));
+    }
+
+    @Test
+    void inLinesTheLastOneIsTheAnswer() {
+        byte[] recording = StandRecordings.wav(StandRecordings.leaf(0.01));
+        List<String> lines = shop.measureInLines(recording, LEAF);
+        assertThat(lines.getLast()).contains("\"exposureSeconds\":0.0");
+        assertThat(shop.measureInLines(StandRecordings.wav(StandRecordings.leaf()), LEAF)
+                        .getLast())
+                .contains("noFiring", "remedy");
     }
 
     @ParameterizedTest

@@ -122,7 +122,7 @@ record Coarse(double rateHz, int blockFrames, float[][] means, long frames) {
     /** Noise of one block's mean in a channel: from what neighbours differ by, since light seldom changes. */
     double noise(int channel) {
         float[] blocks = means[channel];
-        int step = Math.max(1, blocks.length / 100_000);
+        int step = Math.max(1, blocks.length / 20_000);
         double[] differences = new double[Math.max(0, (blocks.length - 2) / step)];
         for (int i = 0; i < differences.length; i++) {
             differences[i] = Math.abs(blocks[i * step + 1] - blocks[i * step]);

@@ -24,6 +24,20 @@ public record FiringFound(
         Optional<Double> exposureSeconds,
         Optional<Double> uncertaintySeconds,
         Optional<Curtains> curtains) {
+    /** The same in a longer recording: under another number, and later. */
+    FiringFound moved(int otherIndex, double seconds) {
+        return new FiringFound(
+                otherIndex,
+                startSeconds + seconds,
+                endSeconds + seconds,
+                usable,
+                flags,
+                channels.stream().map(one -> one.moved(seconds)).toList(),
+                exposureSeconds,
+                uncertaintySeconds,
+                curtains);
+    }
+
     /**
      * What one channel saw.
      *
@@ -41,6 +55,18 @@ public record FiringFound(
             double openRampSeconds,
             double closeRampSeconds,
             Optional<Rebound> bounce) {
+        OnChannel moved(double seconds) {
+            return new OnChannel(
+                    channel,
+                    exposureSeconds,
+                    uncertaintySeconds,
+                    openEdgeSeconds + seconds,
+                    closeEdgeSeconds + seconds,
+                    openRampSeconds,
+                    closeRampSeconds,
+                    bounce.map(back -> new Rebound(back.atSeconds() + seconds, back.relative())));
+        }
+
         /** Total open time, from 10 to 10 % of the light, taking the ramps for straight. */
         public double totalSeconds() {
             return exposureSeconds + (openRampSeconds + closeRampSeconds) / 2;

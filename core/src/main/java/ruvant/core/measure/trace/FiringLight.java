@@ -32,6 +32,21 @@ public record FiringLight(
      */
     public record Stretch(double fromSeconds, double stepSeconds, List<Double> light) {}
 
+    /** The same in a longer recording. */
+    FiringLight moved(double seconds) {
+        return new FiringLight(
+                channel,
+                stretches.stream()
+                        .map(one -> new Stretch(one.fromSeconds() + seconds, one.stepSeconds(), one.light()))
+                        .toList(),
+                openSeconds + seconds,
+                closeSeconds + seconds,
+                openFrom + seconds,
+                openTo + seconds,
+                closeFrom + seconds,
+                closeTo + seconds);
+    }
+
     static FiringLight of(int channel, ChannelTrace.Measured measured) {
         Pulse pulse = measured.pulse();
         double rate = pulse.opening().rateHz();

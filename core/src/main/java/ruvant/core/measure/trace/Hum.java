@@ -15,8 +15,8 @@ final class Hum {
     /** Four means a turn of the highest harmonic. */
     private static final double GROUP_SECONDS = 0.001;
 
-    /** Seven seconds of dark tell whether there is a hum as well as ten minutes. */
-    private static final int MOST_CHUNKS = 60;
+    /** Three seconds of dark tell whether there is a hum as well as ten minutes. */
+    private static final int MOST_CHUNKS = 24;
 
     /** By then rebounds are over and what a usual coupling left has mostly sunk. */
     private static final double AFTER_SECONDS = 0.03;

@@ -24,8 +24,10 @@ final class InputFound {
     private final Coarse coarse;
     private final List<SeenChannel> seen;
     private final Optional<LampLevel> ripple;
+    private final double begins;
 
-    InputFound(StandSetup setup, Coarse coarse, List<SeenChannel> seen) {
+    InputFound(StandSetup setup, Coarse coarse, List<SeenChannel> seen, double begins) {
+        this.begins = begins;
         this.setup = setup;
         this.coarse = coarse;
         this.seen = seen;
@@ -128,7 +130,7 @@ final class InputFound {
         List<Double> times = seen.stream()
                 .map(SeenChannel::trace)
                 .flatMap(trace -> trace.knocks().stretches().stream()
-                        .map(one -> one.from() * trace.knocks().blockSeconds()))
+                        .map(one -> begins + one.from() * trace.knocks().blockSeconds()))
                 .sorted()
                 .toList();
         List<String> words = new ArrayList<>();

@@ -16,12 +16,20 @@ final class LightAnalysis {
     /** Deeper than this no plateau is left to tell the level of an edge by; filament lamps ripple by 5 to 15 %. */
     private static final double MOST_RIPPLE = 0.30;
 
+    /** Of a refusal. */
+    static final String NO_FIRING = "noFiring";
+
     private final StandSetup setup;
     private final Coarse coarse;
     private final OptionalInt contact;
+    private final double begins;
 
-    /** @param columns what the channels are called; one that speaks of a contact is a flash contact's, not a sensor's */
-    LightAnalysis(StandSetup setup, Coarse coarse, List<String> columns) {
+    /**
+     * @param columns what the channels are called; one that speaks of a contact is a flash contact's, not a sensor's
+     * @param begins when this stretch begins in the whole recording, seconds
+     */
+    LightAnalysis(StandSetup setup, Coarse coarse, List<String> columns, double begins) {
+        this.begins = begins;
         this.setup = setup;
         this.coarse = coarse;
         this.contact = IntStream.range(0, columns.size())
@@ -31,7 +39,7 @@ final class LightAnalysis {
 
     MeasuredRecording of(RecordingSource source) {
         List<SeenChannel> seen = seen(source);
-        InputFound input = new InputFound(setup, coarse, seen);
+        InputFound input = new InputFound(setup, coarse, seen, begins);
         if (input.surelyRipplesBy() > MOST_RIPPLE) {
             throw tooMuchRipple("The lamp ripples by %.0f %% with the mains.".formatted(100 * input.rippleDepth()));
         }
@@ -134,7 +142,7 @@ final class LightAnalysis {
 
     private RecordingProblem noFiring() {
         return new RecordingProblem(
-                "noFiring",
+                NO_FIRING,
                 "No firing was found in the recording.",
                 "Check that the lamp shines on the sensor through the open shutter and that the level moves, then record again.");
     }

@@ -159,6 +159,14 @@ final class LightFirings {
         return curtains.places().stream().anyMatch(place -> place.exposureSeconds() < -SURE * doubt);
     }
 
+    /** What comes out as no time, or as none that could be said how well it is known, is no exposure. */
+    private static boolean isTimed(FiringFound.OnChannel one) {
+        return one.exposureSeconds() > 0
+                && Double.isFinite(one.exposureSeconds())
+                && Double.isFinite(one.uncertaintySeconds())
+                && Double.isFinite(one.openEdgeSeconds());
+    }
+
     /** Whether a channel missed the dark between two firings that another one saw. */
     private static boolean spansSeveral(OnChannel one, List<OnChannel> all) {
         return all.stream()
@@ -183,7 +191,11 @@ final class LightFirings {
             if (one.measured().isEmpty()) {
                 flags.add(FiringFlag.CUT_OFF);
             } else {
-                channels.add(channel(one.channel(), one.measured().get(), flags));
+                FiringFound.OnChannel found =
+                        channel(one.channel(), one.measured().get(), flags);
+                if (isTimed(found)) {
+                    channels.add(found);
+                }
             }
         }
         double start = on.stream().mapToDouble(OnChannel::from).min().orElseThrow();

@@ -30,13 +30,16 @@ final class SecondStage {
     /** Of a grid that is made finer afterwards; neighbours differ by less than what both fit. */
     private static final int STEPS = 9;
 
+    /** A mean is as long as this part of the time before it; no exponential bends within it by more than noise shows. */
+    private static final int GROWS = 6;
+
     /** In noise variances, for two more factors: a stage that is not there bends every long exposure. */
     private static final double GAIN = 60;
 
     /** Of the main step; less of it moves no exposure by a hundredth of a stop. */
     private static final double LEAST_PART = 0.002;
 
-    private final List<double[]> tails = new ArrayList<>();
+    private final List<Tail> tails = new ArrayList<>();
     private final double seconds;
     private final double main;
     private final double noise;
@@ -65,7 +68,7 @@ final class SecondStage {
                         tail[i] += blocks[from + i * group + j] / group;
                     }
                 }
-                tails.add(tail);
+                tails.add(Tail.of(tail, seconds));
             }
         }
     }
@@ -122,28 +125,56 @@ final class SecondStage {
         double part = 0;
         int columns = second > 0 ? 3 : 2;
         double[] row = new double[columns];
-        for (double[] tail : tails) {
+        for (Tail tail : tails) {
             Fit fit = new Fit(columns);
-            double sinksFirst = Math.exp(-first * seconds);
-            double sinksSecond = Math.exp(-second * seconds);
-            row[0] = 1;
-            row[1] = 1;
-            if (second > 0) {
-                row[2] = 1;
-            }
-            for (double value : tail) {
-                fit.add(row, value);
-                row[1] *= sinksFirst;
+            for (int i = 0; i < tail.means.length; i++) {
+                double weight = tail.weights[i];
+                row[0] = weight;
+                row[1] = weight * Math.exp(-first * tail.times[i]);
                 if (second > 0) {
-                    row[2] *= sinksSecond;
+                    row[2] = weight * Math.exp(-second * tail.times[i]);
                 }
+                fit.add(row, weight * tail.means[i]);
             }
             Fit.Solved solved = fit.solve();
-            squares += solved.squares();
-            rows += tail.length - columns;
+            squares += solved.squares() + tail.within;
+            rows += tail.groups - columns;
             part = Math.max(part, second > 0 ? Math.abs(solved.values()[2]) : 0);
         }
         return new Best(first, second, squares, rows, part);
+    }
+
+    /**
+     * A tail in means that grow longer the later they are, since what sinks hardly changes any more there.
+     *
+     * @param times of the means, seconds from its beginning
+     * @param weights roots of how many groups are in each
+     * @param within what the groups scatter by within their means, squared and summed
+     * @param groups all of them
+     */
+    private record Tail(double[] times, double[] means, double[] weights, double within, int groups) {
+        static Tail of(double[] values, double seconds) {
+            List<double[]> found = new ArrayList<>();
+            double within = 0;
+            for (int from = 0; from < values.length; ) {
+                int to = Math.min(values.length, from + Math.max(1, from / GROWS));
+                double sum = 0;
+                double squares = 0;
+                for (int i = from; i < to; i++) {
+                    sum += values[i];
+                    squares += values[i] * values[i];
+                }
+                int count = to - from;
+                within += squares - sum * sum / count;
+                found.add(new double[] {(from + to - 1) / 2.0 * seconds, sum / count, Math.sqrt(count)});
+                from = to;
+            }
+            return new Tail(column(found, 0), column(found, 1), column(found, 2), within, values.length);
+        }
+
+        private static double[] column(List<double[]> rows, int which) {
+            return rows.stream().mapToDouble(row -> row[which]).toArray();
+        }
     }
 
     private static double[] grid(double from, double to, int steps) {

@@ -65,7 +65,7 @@ final class SoundAnalysis {
         }
         if (firings.isEmpty()) {
             throw new RecordingProblem(
-                    "noFiring",
+                    LightAnalysis.NO_FIRING,
                     clicks.isEmpty()
                             ? "No click stands out above the noise of the room."
                             : "Opening and closing cannot be told apart by their sound.",

@@ -1,0 +1,61 @@
+package ruvant.server.benchmark;
+
+import java.util.function.Consumer;
+import ruvant.core.practice.unseen.stand.UnseenStand;
+
+/** What comes of cases that nothing was chosen by: the odd seeds of simulators that know nothing of what they test. */
+final class UnseenTables {
+    private static final long SET_ASIDE = 1;
+
+    private UnseenTables() {}
+
+    /** Recordings of the second stand. */
+    static void measured(Consumer<String> say, int recordings) {
+        say.accept("### Recordings of a stand that was set aside");
+        say.accept("");
+        say.accept(recordings
+                + " recordings for each line, 3 to 6 firings each, of a second simulated stand that shares no code and no "
+                + "constant with the rules or the first one; noise 24 to 45 dB under the light where nothing else is said, coupled or not. "
+                + "Rules were chosen by its even seeds; these are odd ones. “Far off”: a usable firing that is off by more than three "
+                + "standard deviations and 10 %. “False”: flags and warnings on firings that do not have it.");
+        say.accept("");
+        say.accept(
+                "| | firings | missed | made up | usable | far off | error, median / 95th | stated deviation, median | within 2 of it "
+                        + "| curtains' travel within 2 | told | false |");
+        say.accept("|---|---|---|---|---|---|---|---|---|---|---|---|");
+        for (UnseenStand.Trouble trouble : UnseenStand.Trouble.values()) {
+            UnseenScore one = UnseenScore.over(trouble, SET_ASIDE, recordings);
+            say.accept("| %s | %d | %d | %d | %.0f %% | %d | %.2f / %.2f %% | %.2f %% | %.1f %% | %s | %s | %.1f %% |"
+                    .formatted(
+                            trouble.words(),
+                            one.firings,
+                            one.missed,
+                            one.phantoms,
+                            100.0 * one.usable / one.firings,
+                            one.wild,
+                            100 * UnseenScore.quantile(one.errors, 0.5),
+                            100 * UnseenScore.quantile(one.errors, 0.95),
+                            100 * UnseenScore.quantile(one.doubts, 0.5),
+                            100 * UnseenScore.within(one.deviations, 2),
+                            one.travels.isEmpty() ? "–" : "%.0f %%".formatted(100 * UnseenScore.within(one.travels, 2)),
+                            told(one),
+                            100.0
+                                    * one.flags.values().stream()
+                                            .mapToInt(counts -> counts[2])
+                                            .sum()
+                                    / one.firings));
+        }
+        say.accept("");
+    }
+
+    private static String told(UnseenScore one) {
+        StringBuilder told = new StringBuilder();
+        one.flags.forEach((name, counts) -> {
+            if (counts[1] > 0) {
+                told.append(told.isEmpty() ? "" : ", ")
+                        .append("%s %.0f %%".formatted(name, 100.0 * counts[0] / counts[1]));
+            }
+        });
+        return told.isEmpty() ? "–" : told.toString();
+    }
+}
