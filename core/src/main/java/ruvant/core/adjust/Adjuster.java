@@ -57,7 +57,7 @@ public record Adjuster(
         Check.count("priorSign", priorSign, -1, 1);
         relativeEffect = Check.some("relativeEffect", relativeEffect, 20);
         learned = Check.some("learned", learned, 20);
-        relativeEffect.forEach(one -> Check.within("relativeEffect", one, -100, 100, "times"));
+        relativeEffect.forEach(one -> Check.within("relativeEffect", one, -1e9, 1e9, "times"));
         if ((maxTurns - minTurns) / stepTurns > MOST_STEPS || maxTurns - minTurns < stepTurns) {
             throw new FieldProblem(
                     "stepTurns",

@@ -20,7 +20,7 @@ public final class Advisor {
     private static final int LOOKED_INTO = 40;
 
     /** Sure enough to stop: right in 98 of 100 such cases. */
-    private static final double STOP = 0.8;
+    private static final double STOP = 0.93;
 
     /**
      * An error of more tolerances than this is as bad as one of so many: a wild guess is not to outweigh all others.
@@ -32,9 +32,6 @@ public final class Advisor {
 
     /** What one more adjuster counts, in tolerances: one turn at a time can be told from what came of it. */
     private static final double PER_ADJUSTER = 0.02;
-
-    /** A gain smaller than this, in tolerances, is not worth opening the camera for. */
-    private static final double WORTH_A_TURN = 0.03;
 
     /** Where fewer of the drawn cameras than this could have all within tolerance, it is taken that none can. */
     private static final double UNREACHABLE = 0.07;
@@ -48,24 +45,28 @@ public final class Advisor {
     /**
      * As long as more of the drawn cameras than this could stand better, it is too soon to speak of the best there is.
      */
-    private static final double DOUBTED = 0.15;
+    private static final double DOUBTED = 0.06;
 
     /** After so many trials the doubt that is left is that of the model, and more trials do not lessen it. */
-    private static final int MOST_TRIALS = 9;
+    private static final int MOST_TRIALS = 14;
+
+    /** What one tolerance more of the worst error counts against a cycle: of two that end it the truer one is taken. */
+    private static final double CENTRED = 0.15;
+
+    /** How much turning far or two at once counts against a cycle. */
+    private static final double STEADY = 0.2;
 
     private final AdjustCase wanted;
     private final Belief belief;
-    private final double[][] cameras;
+    private final AnsweringCamera[] cameras;
     private final double[] now;
-    private final boolean[] turnedBack;
     private final Settings settings;
 
     private Advisor(AdjustCase wanted) {
         this.wanted = wanted;
-        this.belief = Belief.of(wanted);
-        this.cameras = belief.draw(CAMERAS, 31L + wanted.trials().size());
+        this.belief = new Belief(wanted, CAMERAS, 31L + wanted.trials().size());
+        this.cameras = belief.cameras();
         this.now = wanted.turnsNow();
-        this.turnedBack = backNow(wanted);
         this.settings = new Settings(wanted.adjusters());
     }
 
@@ -81,8 +82,7 @@ public final class Advisor {
 
     /** Expected error of a result at a setting, and how sure that is, one standard deviation. */
     double[] expected(int result, double[] turns) {
-        boolean[] back = back(turns);
-        return new double[] {belief.expected(result, turns, back), belief.doubt(result, turns, back)};
+        return belief.expected(result, turns);
     }
 
     /** The worst of what is expected at a setting, as a part of its tolerance, without the doubt about it. */
@@ -98,20 +98,7 @@ public final class Advisor {
 
     /** Response of a result to a turn as the trials tell it, and how sure that is, one standard deviation. */
     double[] response(int adjuster, int result) {
-        return new double[] {belief.response(adjuster, result), belief.responseDoubt(adjuster, result)};
-    }
-
-    private static boolean[] backNow(AdjustCase wanted) {
-        boolean[] back = new boolean[wanted.adjusters().size()];
-        List<Trial> trials = wanted.trials();
-        for (int t = 1; t < trials.size(); t++) {
-            for (int i = 0; i < back.length; i++) {
-                double before = trials.get(t - 1).turns().get(i);
-                double turns = trials.get(t).turns().get(i);
-                back[i] = turns == before ? back[i] : turns < before;
-            }
-        }
-        return back;
+        return belief.response(adjuster, result);
     }
 
     Advice advice() {
@@ -135,10 +122,13 @@ public final class Advisor {
             // with nothing within tolerance, the least worst is looked for, however far it is
             best = settings.best(turns -> worst(turns) + 0.2 * moving(turns), now, best.turns());
         }
+        double[] next = soonest(best.turns());
+        boolean stays = Arrays.equals(next, settings.allowed(now));
         if (reachable < UNREACHABLE
-                && wanted.trials().size() > wanted.adjusters().size()
+                && wanted.trials().size() > wanted.adjusters().size() + 2
+                && allWereTurned()
                 && worstNow - worst(best.turns()) < HARDLY
-                && (mayBeBetter() < DOUBTED || wanted.trials().size() > MOST_TRIALS)) {
+                && (stays && mayBeBetter() < DOUBTED || wanted.trials().size() > MOST_TRIALS)) {
             return said(
                     Advice.Verdict.STOP_BEST_COMPROMISE,
                     now,
@@ -147,24 +137,46 @@ public final class Advisor {
                             "No setting brings everything within tolerance. The worst result is at %.1f × its tolerance, and no setting is much better.",
                             worstNow));
         }
-        boolean stay = Arrays.equals(best.turns(), settings.allowed(now))
-                || reachable >= UNREACHABLE && cost(now) - best.cost() < WORTH_A_TURN;
-        if (!stay) {
-            return turn(best.turns(), "");
-        }
-        if (reachable >= UNREACHABLE && (tooScattered() || in > 0.45)) {
+        if (stays) {
             return said(
                     Advice.Verdict.FIRE_MORE,
                     now,
-                    "The measurements scatter too widely to tell whether they are within tolerance. Fire more without turning.");
+                    tooScattered()
+                            ? "The measurements scatter too widely to tell whether they are within tolerance. Fire more without turning."
+                            : "No turn is certain to be better. Fire more without turning.");
         }
-        double[] one = cameras[wanted.trials().size() % cameras.length];
-        double[] there = settings.best(turns -> worst(one, turns) + moving(turns), now, best.turns())
-                .turns();
-        if (Arrays.equals(there, settings.allowed(now))) {
-            return said(Advice.Verdict.FIRE_MORE, now, "No turn is certain to be better. Fire more without turning.");
+        return turn(
+                next,
+                worst(next) < worstNow ? "" : " No setting is certain to be better yet; this one tells the most.");
+    }
+
+    /** Of an adjuster that nobody turned nothing can be ruled out. */
+    private boolean allWereTurned() {
+        return IntStream.range(0, now.length)
+                .allMatch(i -> wanted.trials().stream()
+                                .mapToDouble(trial -> trial.turns().get(i))
+                                .distinct()
+                                .count()
+                        > 1);
+    }
+
+    /** The setting after which the fewest further cycles are to be expected. */
+    private double[] soonest(double[] best) {
+        bestOfEach();
+        List<double[]> candidates = new ArrayList<>(bestSettings);
+        candidates.add(best);
+        candidates.add(settings.allowed(now));
+        Lookahead ahead = new Lookahead(wanted, cameras, LOOKED_INTO, candidates);
+        double[] soonest = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (double[] one : candidates) {
+            double costs = ahead.further(one) + STEADY * moving(one) + CENTRED * Math.min(WORST_COUNTED, worst(one));
+            if (costs < least - 1e-12) {
+                least = costs;
+                soonest = one;
+            }
         }
-        return turn(there, " No setting is certain to be better yet; this one tells the most.");
+        return soonest;
     }
 
     private Advice turn(double[] to, String more) {
@@ -194,15 +206,14 @@ public final class Advisor {
 
     private Advice said(Advice.Verdict verdict, double[] turns, String why) {
         int results = wanted.results().size();
-        boolean[] back = back(turns);
         return new Advice(
                 verdict,
                 Arrays.stream(turns).boxed().toList(),
                 IntStream.range(0, results)
-                        .mapToObj(j -> belief.expected(j, turns, back))
+                        .mapToObj(j -> belief.expected(j, turns)[0])
                         .toList(),
                 IntStream.range(0, results)
-                        .mapToObj(j -> belief.doubt(j, turns, back))
+                        .mapToObj(j -> belief.expected(j, turns)[1])
                         .toList(),
                 chance(turns),
                 worst(now),
@@ -210,44 +221,29 @@ public final class Advisor {
                 why);
     }
 
-    private boolean[] back(double[] turns) {
-        boolean[] back = new boolean[turns.length];
-        for (int i = 0; i < turns.length; i++) {
-            back[i] = turns[i] == now[i] ? turnedBack[i] : turns[i] < now[i];
-        }
-        return back;
-    }
-
-    private double worst(double[] camera, double[] turns) {
-        return worst(camera, turns, back(turns));
-    }
-
-    private double worst(double[] camera, double[] turns, boolean[] back) {
+    private double worst(AnsweringCamera camera, double[] turns) {
         double worst = 0;
         for (int j = 0; j < wanted.results().size(); j++) {
             worst = Math.max(
                     worst,
-                    Math.abs(belief.in(camera, j, turns, back))
-                            / wanted.results().get(j).tolerance());
+                    Math.abs(camera.error(j, turns)) / wanted.results().get(j).tolerance());
         }
         return worst;
     }
 
     /** The worst error to be expected at a setting, as a part of its tolerance: averaged over the cameras it may be. */
     double worst(double[] turns) {
-        boolean[] back = back(turns);
         double sum = 0;
-        for (double[] camera : cameras) {
-            sum += worst(camera, turns, back);
+        for (AnsweringCamera camera : cameras) {
+            sum += worst(camera, turns);
         }
         return sum / cameras.length;
     }
 
     private double cost(double[] turns) {
-        boolean[] back = back(turns);
         double sum = 0;
-        for (double[] camera : cameras) {
-            double worst = worst(camera, turns, back);
+        for (AnsweringCamera camera : cameras) {
+            double worst = worst(camera, turns);
             sum += Math.min(WORST_COUNTED, worst) + (worst > 1 ? 0.25 : 0);
         }
         return sum / cameras.length + moving(turns);
@@ -265,10 +261,9 @@ public final class Advisor {
     }
 
     private double chance(double[] turns) {
-        boolean[] back = back(turns);
         int in = 0;
-        for (double[] camera : cameras) {
-            in += worst(camera, turns, back) <= 1 ? 1 : 0;
+        for (AnsweringCamera camera : cameras) {
+            in += worst(camera, turns) <= 1 ? 1 : 0;
         }
         return in / (double) cameras.length;
     }
@@ -279,6 +274,7 @@ public final class Advisor {
                 .toArray();
     }
 
+    private final List<double[]> bestSettings = new ArrayList<>();
     private double[] bestOfEach;
 
     /** The least worst error that each of some drawn cameras could have. */
@@ -286,9 +282,10 @@ public final class Advisor {
         if (bestOfEach == null) {
             bestOfEach = new double[LOOKED_INTO];
             for (int n = 0; n < LOOKED_INTO; n++) {
-                double[] camera = cameras[n];
-                bestOfEach[n] = settings.best(turns -> worst(camera, turns), now, middle())
-                        .cost();
+                AnsweringCamera camera = cameras[n];
+                Settings.Costing own = settings.best(turns -> worst(camera, turns), now, middle());
+                bestOfEach[n] = own.cost();
+                bestSettings.add(own.turns());
             }
         }
         return bestOfEach;
@@ -319,7 +316,8 @@ public final class Advisor {
                 high = Math.max(high, trial.turns().get(i));
             }
             for (int j = 0; j < wanted.results().size(); j++) {
-                double most = Math.abs(belief.response(i, j)) + 1.6 * belief.responseDoubt(i, j);
+                double[] response = belief.response(i, j);
+                double most = Math.abs(response[0]) + 1.6 * response[1];
                 double matters = Math.min(
                         0.15 * belief.supposed(i, j), wanted.results().get(j).tolerance() / range);
                 moves |= belief.supposed(i, j) > 0 && most > matters;
@@ -335,9 +333,8 @@ public final class Advisor {
     private boolean tooScattered() {
         double in = 1;
         NormalDistribution normal = new NormalDistribution();
-        boolean[] back = back(now);
         for (int j = 0; j < wanted.results().size(); j++) {
-            double doubt = belief.doubt(j, now, back);
+            double doubt = belief.expected(j, now)[1];
             in *= doubt == 0
                     ? 1
                     : 2 * normal.cumulativeProbability(wanted.results().get(j).tolerance() / doubt) - 1;

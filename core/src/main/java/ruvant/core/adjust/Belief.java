@@ -1,287 +1,314 @@
 package ruvant.core.adjust;
 
-import java.util.Optional;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 
 /**
- * What is believed of errors and responses after all trials: a Gaussian over the error of each result as first found, its
- * response to each adjuster, and what each adjuster's backlash is worth (Bayesian linear regression). Responses to one
- * adjuster hang together: its scale is one unknown, each result strays from it by itself.
+ * What is believed of a camera after all trials: many cameras as it may be. How strong each adjuster is as a whole, which way it
+ * goes, how it leans and how much play it has are drawn, and drawn again where the trials point; errors and responses follow from
+ * the trials by themselves, as a Gaussian for each (a mixture of linear regressions, weighted by how well each foresaw the trials).
  */
 final class Belief {
-    /** How much a scale may be off: with a deviation of 0.78 of itself its sign is wrong one time in ten. */
-    private static final double SCALE_SPREAD = 0.78;
+    /** Drawn in each round; three adjusters of three unknown strengths need some hundreds. */
+    private static final int DRAWN = 400;
 
-    /** Where not even the sign is supposed. */
-    static final double UNSUPPOSED = 1.3;
+    /** The first round is from what is supposed, the others from what explained the trials best. */
+    private static final int ROUNDS = 3;
 
-    /**
-     * Results move together with one adjuster to within about this part of themselves; what is left is each one's own.
-     */
-    private static final double OWN_SPREAD = 0.28;
+    /** Of the later rounds, this part still is as supposed, so that no narrow guess can shut the truth out. */
+    private static final double AS_SUPPOSED = 0.2;
 
-    /** Backlash is supposed to be of about this part of the range. */
-    private static final double BACKLASH_PART = 0.015;
+    /** Answers bend otherwise than by leaning: a trial far from here says less about here, by this part of what lies between. */
+    private static final double BENDS = 0.08;
 
-    /** How much the responses to one adjuster stray together from what other cameras taught. */
-    private static final double TOGETHER = 0.5;
+    /** Single measurements now and then lie farther off than their scatter says. */
+    private static final double WIDER = 1.2;
 
-    /** Responses bend: a trial far from here says less about here. */
-    private static final double BENDS = 0.15;
+    /** What the form of the answers leaves open, as a part of the tolerance. */
+    private static final double FORM = 0.04;
 
     private final AdjustCase wanted;
+    private final List<Supposed> supposed;
+    private final double[][] turns;
+    private final double[] halves;
     private final int adjusters;
     private final int results;
-    private final RealVector mean;
-    private final RealMatrix covariance;
-    private final double[][] scale;
+    private final AnsweringCamera[] cameras;
 
-    private Belief(AdjustCase wanted, double[][] scale, RealVector mean, RealMatrix covariance) {
+    /** @param seed the same one draws the same cameras */
+    Belief(AdjustCase wanted, int count, long seed) {
         this.wanted = wanted;
         this.adjusters = wanted.adjusters().size();
         this.results = wanted.results().size();
-        this.scale = scale;
-        this.mean = mean;
-        this.covariance = covariance;
+        this.supposed = wanted.adjusters().stream()
+                .map(one -> new Supposed(wanted, one))
+                .toList();
+        this.turns = wanted.trials().stream()
+                .map(trial ->
+                        trial.turns().stream().mapToDouble(Double::doubleValue).toArray())
+                .toArray(double[][]::new);
+        this.halves =
+                wanted.adjusters().stream().mapToDouble(one -> one.range() / 2).toArray();
+        this.cameras = drawn(count, new Random(seed));
     }
 
-    static Belief of(AdjustCase wanted) {
-        double[][] scale =
-                new double[wanted.adjusters().size()][wanted.results().size()];
-        RealMatrix prior = prior(wanted, scale);
-        RealVector mean = priorMean(wanted, scale);
-        Belief belief = new Belief(wanted, scale, mean, prior);
-        double[] before = null;
-        boolean[] turnedBack = new boolean[belief.adjusters];
-        for (Trial trial : wanted.trials()) {
-            double[] turns =
-                    trial.turns().stream().mapToDouble(Double::doubleValue).toArray();
-            for (int i = 0; before != null && i < turns.length; i++) {
-                turnedBack[i] = turns[i] == before[i] ? turnedBack[i] : turns[i] < before[i];
+    AnsweringCamera[] cameras() {
+        return cameras;
+    }
+
+    /** One draw of all adjusters, with what follows from the trials. */
+    private final class Guess {
+        private final Supposed.Drawn[] drawn;
+        private final double[][] mean = new double[results][];
+        private final double[][][] covariance = new double[results][][];
+        private final double[] seats = new double[adjusters];
+        private double explains;
+
+        Guess(Supposed.Drawn[] drawn) {
+            this.drawn = drawn;
+            double[][] counted = counted();
+            for (int j = 0; j < results; j++) {
+                learn(j, counted);
             }
-            for (int j = 0; j < belief.results; j++) {
+        }
+
+        /** Turns as they count in each trial, play and leaning included. */
+        private double[][] counted() {
+            double[][] counted = new double[turns.length][adjusters];
+            for (int i = 0; i < adjusters; i++) {
+                Supposed.Drawn one = drawn[i];
+                double seat = turns[0][i] + one.play() * one.first();
+                for (int t = 0; t < turns.length; t++) {
+                    seat = AnsweringCamera.seat(seat, turns[t][i], one.play());
+                    counted[t][i] = AnsweringCamera.counted(seat, one.lean(), halves[i]);
+                }
+                seats[i] = seat;
+            }
+            return counted;
+        }
+
+        /** Trial by trial, as a regression learns: error as found, and a response for each adjuster. */
+        private void learn(int result, double[][] counted) {
+            double tolerance = wanted.results().get(result).tolerance();
+            int size = 1 + adjusters;
+            double[] means = new double[size];
+            double[][] spread = new double[size][size];
+            spread[0][0] = square(100 * tolerance);
+            for (int i = 0; i < adjusters; i++) {
+                means[1 + i] = supposed.get(i).expected(drawn[i], result);
+                spread[1 + i][1 + i] = square(supposed.get(i).own(drawn[i], result));
+            }
+            double[] gain = new double[size];
+            for (int t = 0; t < turns.length; t++) {
+                Trial trial = wanted.trials().get(t);
                 if (trial.afterWork()) {
-                    belief.forgetError(j);
+                    // other work moved the results by nobody knows how much
+                    spread[0][0] += square(100 * tolerance);
                 }
-                if (Double.isFinite(trial.measured().get(j))) {
-                    belief = belief.after(j, turns, turnedBack, trial.measured().get(j), wanted.sd(trial, j));
+                double measured = trial.measured().get(result);
+                if (!Double.isFinite(measured)) {
+                    continue;
+                }
+                double[] row = counted[t];
+                double foreseen = means[0];
+                for (int i = 0; i < adjusters; i++) {
+                    foreseen += means[1 + i] * row[i];
+                }
+                double total = square(WIDER * Math.max(wanted.sd(trial, result), 1e-4 * tolerance))
+                        + square(FORM * tolerance)
+                        + bent(result, row, counted[turns.length - 1]);
+                for (int k = 0; k < size; k++) {
+                    gain[k] = spread[k][0];
+                    for (int i = 0; i < adjusters; i++) {
+                        gain[k] += spread[k][1 + i] * row[i];
+                    }
+                    total += gain[k] * (k == 0 ? 1 : row[k - 1]);
+                }
+                double surprise = measured - foreseen;
+                explains -= 0.5 * (Math.log(total) + surprise * surprise / total);
+                for (int k = 0; k < size; k++) {
+                    means[k] += gain[k] * surprise / total;
+                    for (int l = 0; l < size; l++) {
+                        spread[k][l] -= gain[k] * gain[l] / total;
+                    }
                 }
             }
-            before = turns;
+            mean[result] = means;
+            covariance[result] = spread;
         }
-        return belief;
-    }
 
-    /** Unknowns of one result: its error as found, then response and backlash of each adjuster. */
-    private int each() {
-        return 1 + 2 * adjusters;
-    }
+        /** What a trial far from here leaves open about here. */
+        private double bent(int result, double[] there, double[] now) {
+            double sum = 0;
+            for (int i = 0; i < adjusters; i++) {
+                sum += square(BENDS * (there[i] - now[i]) * supposed.get(i).expected(drawn[i], result));
+            }
+            return sum;
+        }
 
-    private static RealMatrix prior(AdjustCase wanted, double[][] scale) {
-        int adjusters = wanted.adjusters().size();
-        int results = wanted.results().size();
-        int each = 1 + 2 * adjusters;
-        RealMatrix prior = MatrixUtils.createRealMatrix(each * results, each * results);
-        for (int i = 0; i < adjusters; i++) {
-            Adjuster one = wanted.adjusters().get(i);
-            double size = likelyScale(wanted, one);
-            double largest = 0;
+        AnsweringCamera camera(Random random) {
+            double[] errors = new double[results];
+            double[][] responses = new double[adjusters][results];
             for (int j = 0; j < results; j++) {
-                scale[i][j] = size
-                        * (one.relativeEffect().isEmpty()
-                                ? wanted.results().get(j).tolerance() / meanTolerance(wanted)
-                                : one.relativeEffect().get(j));
-                largest = Math.max(
-                        largest, Math.abs(scale[i][j]) / wanted.results().get(j).tolerance());
-            }
-            double spread = one.priorSign() == 0 ? UNSUPPOSED : SCALE_SPREAD;
-            for (int j = 0; j < results; j++) {
-                double largestHere = largest * wanted.results().get(j).tolerance();
-                for (int k = 0; k < results; k++) {
-                    double common =
-                            one.relativeEffect().isEmpty() && j != k ? 0 : spread * spread * scale[i][j] * scale[i][k];
-                    double own = j == k ? square(OWN_SPREAD) * square(Math.abs(scale[i][j]) + 0.3 * largestHere) : 0;
-                    prior.setEntry(each * j + 1 + i, each * k + 1 + i, common + own);
+                double[] one = gaussian(mean[j], covariance[j], random);
+                errors[j] = one[0];
+                for (int i = 0; i < adjusters; i++) {
+                    responses[i][j] = one[1 + i];
                 }
-                double backlash = BACKLASH_PART * one.range() * largestHere;
-                prior.setEntry(each * j + 1 + adjusters + i, each * j + 1 + adjusters + i, square(backlash));
             }
-            taught(one, i, each, prior, scale[i]);
-        }
-        for (int j = 0; j < results; j++) {
-            prior.setEntry(
-                    each * j, each * j, square(100 * wanted.results().get(j).tolerance()));
-        }
-        return prior;
-    }
-
-    private static RealVector priorMean(AdjustCase wanted, double[][] scale) {
-        int adjusters = wanted.adjusters().size();
-        int each = 1 + 2 * adjusters;
-        RealVector mean = new ArrayRealVector(each * wanted.results().size());
-        for (int i = 0; i < adjusters; i++) {
-            int sign = wanted.adjusters().get(i).priorSign();
-            for (int j = 0; j < wanted.results().size(); j++) {
-                Optional<Adjuster.Learned> learned = wanted.adjusters().get(i).learned(j);
-                mean.setEntry(
-                        each * j + 1 + i, learned.map(Adjuster.Learned::perTurn).orElse(sign * scale[i][j]));
+            double[] leans = new double[adjusters];
+            double[] plays = new double[adjusters];
+            for (int i = 0; i < adjusters; i++) {
+                leans[i] = drawn[i].lean();
+                plays[i] = drawn[i].play();
             }
+            return new AnsweringCamera(errors, responses, leans, plays, seats, halves);
         }
-        return mean;
     }
 
-    /**
-     * An adjuster is made so that a good part of its range mends what is usually wrong; that, and a unit of effect for a
-     * turn, meet half way.
-     */
-    private static double likelyScale(AdjustCase wanted, Adjuster one) {
-        double worst = 2;
-        double strongest = 0;
-        for (int j = 0; j < wanted.results().size(); j++) {
-            double tolerance = wanted.results().get(j).tolerance();
-            worst = Math.max(worst, wanted.first(j) / tolerance);
-            double effect = one.relativeEffect().isEmpty()
-                    ? tolerance / meanTolerance(wanted)
-                    : Math.abs(one.relativeEffect().get(j));
-            strongest = Math.max(strongest, effect / tolerance);
-        }
-        double byRange = worst / (0.25 * one.range()) / Math.max(1e-9, strongest);
-        return one.relativeEffect().isEmpty() ? byRange : Math.sqrt(byRange);
-    }
-
-    private static double meanTolerance(AdjustCase wanted) {
-        return wanted.results().stream()
-                .mapToDouble(WantedResult::tolerance)
-                .average()
-                .orElseThrow();
-    }
-
-    /** What other cameras taught takes the place of what is supposed; one that answers strongly does so all over. */
-    private static void taught(Adjuster one, int i, int each, RealMatrix prior, double[] scale) {
-        for (int j = 0; j < scale.length; j++) {
-            Optional<Adjuster.Learned> here = one.learned(j);
-            if (here.isEmpty()) {
-                continue;
+    private AnsweringCamera[] drawn(int count, Random random) {
+        Guess[] guesses = new Guess[DRAWN];
+        double[] weights = new double[DRAWN];
+        Pointed pointed = null;
+        for (int round = 0; round < (turns.length > 1 ? ROUNDS : 1); round++) {
+            for (int n = 0; n < DRAWN; n++) {
+                Supposed.Drawn[] drawn = new Supposed.Drawn[adjusters];
+                for (int i = 0; i < adjusters; i++) {
+                    drawn[i] = supposed.get(i).draw(random);
+                }
+                boolean guided = pointed != null && random.nextDouble() >= AS_SUPPOSED;
+                guesses[n] = new Guess(guided ? pointed.draw(drawn, random) : drawn);
+                weights[n] = guesses[n].explains;
+                if (pointed != null) {
+                    weights[n] -= pointed.logOver(guesses[n].drawn);
+                }
             }
-            for (int k = 0; k < scale.length; k++) {
-                Optional<Adjuster.Learned> there = one.learned(k);
-                double together = j == k
-                        ? square(here.get().sd())
-                        : there.map(other -> TOGETHER
-                                        * here.get().sd()
-                                        * other.sd()
-                                        * Math.signum(here.get().perTurn() * other.perTurn()))
-                                .orElse(0.0);
-                prior.setEntry(each * j + 1 + i, each * k + 1 + i, together);
-                prior.setEntry(each * k + 1 + i, each * j + 1 + i, together);
-            }
-            scale[j] = here.get().perTurn();
+            normalise(weights);
+            pointed = new Pointed(guesses, weights);
         }
+        AnsweringCamera[] cameras = new AnsweringCamera[count];
+        double at = random.nextDouble();
+        double sum = weights[0];
+        int from = 0;
+        for (int n = 0; n < count; n++) {
+            double wish = (n + at) / count;
+            while (sum < wish && from + 1 < DRAWN) {
+                sum += weights[++from];
+            }
+            cameras[n] = guesses[from].camera(random);
+        }
+        return cameras;
     }
 
-    private Belief after(int result, double[] turns, boolean[] turnedBack, double measured, double sd) {
-        double[] row = row(result, turns, turnedBack);
-        RealVector seen = new ArrayRealVector(row, false);
-        RealVector gain = covariance.operate(seen);
-        double noise = square(Math.max(sd, 1e-4 * wanted.results().get(result).tolerance())) + bent(result, turns);
-        double total = gain.dotProduct(seen) + noise;
-        double surprise = measured - mean.dotProduct(seen);
-        RealVector better = mean.add(gain.mapMultiply(surprise / total));
-        RealMatrix surer = covariance.subtract(gain.outerProduct(gain).scalarMultiply(1 / total));
-        return new Belief(wanted, scale, better, surer);
-    }
-
-    /** Other work moved the results by nobody knows how much. */
-    private void forgetError(int result) {
-        int at = each() * result;
-        covariance.addToEntry(at, at, square(100 * wanted.results().get(result).tolerance()));
-    }
-
-    private double bent(int result, double[] turns) {
-        double[] now = wanted.turnsNow();
+    private static void normalise(double[] weights) {
+        double most = Arrays.stream(weights).max().orElse(0);
         double sum = 0;
-        for (int i = 0; i < adjusters; i++) {
-            double far = Math.abs(turns[i] - now[i]);
-            sum += square(BENDS * far * mean.getEntry(each() * result + 1 + i));
+        for (int n = 0; n < weights.length; n++) {
+            weights[n] = Math.exp(weights[n] - most);
+            sum += weights[n];
         }
-        return sum;
-    }
-
-    private double[] row(int result, double[] turns, boolean[] turnedBack) {
-        double[] row = new double[mean.getDimension()];
-        int at = each() * result;
-        row[at] = 1;
-        for (int i = 0; i < adjusters; i++) {
-            row[at + 1 + i] = turns[i];
-            row[at + 1 + adjusters + i] = turnedBack[i] ? 1 : 0;
+        for (int n = 0; n < weights.length; n++) {
+            weights[n] /= sum;
         }
-        return row;
     }
 
-    /** Expected error of a result at a setting. */
-    double expected(int result, double[] turns, boolean[] turnedBack) {
-        return mean.dotProduct(new ArrayRealVector(row(result, turns, turnedBack), false));
+    /** Where the trials point: strengths and signs around those that explained them best. */
+    private final class Pointed {
+        private final double[] middle = new double[adjusters];
+        private final double[] spread = new double[adjusters];
+        private final double[] positive = new double[adjusters];
+
+        Pointed(Guess[] guesses, double[] weights) {
+            for (int i = 0; i < adjusters; i++) {
+                double plus = 0;
+                for (int n = 0; n < guesses.length; n++) {
+                    middle[i] += weights[n] * guesses[n].drawn[i].strength();
+                    plus += guesses[n].drawn[i].sign() > 0 ? weights[n] : 0;
+                }
+                double squares = 0;
+                for (int n = 0; n < guesses.length; n++) {
+                    squares += weights[n] * square(guesses[n].drawn[i].strength() - middle[i]);
+                }
+                spread[i] = Math.max(0.15, 1.3 * Math.sqrt(squares));
+                positive[i] = Math.clamp(plus, 0.02, 0.98);
+            }
+        }
+
+        Supposed.Drawn[] draw(Supposed.Drawn[] as, Random random) {
+            Supposed.Drawn[] drawn = new Supposed.Drawn[adjusters];
+            for (int i = 0; i < adjusters; i++) {
+                drawn[i] = as[i].with(
+                        random.nextDouble() < positive[i] ? 1 : -1, middle[i] + spread[i] * random.nextGaussian());
+            }
+            return drawn;
+        }
+
+        /** Logarithm of how much oftener these were drawn than they are supposed to be. */
+        double logOver(Supposed.Drawn[] drawn) {
+            double guided = 0;
+            double asSupposed = 0;
+            for (int i = 0; i < adjusters; i++) {
+                double off = (drawn[i].strength() - middle[i]) / spread[i];
+                guided += -0.5 * off * off
+                        - Math.log(spread[i])
+                        + Math.log(drawn[i].sign() > 0 ? positive[i] : 1 - positive[i]);
+                asSupposed +=
+                        -0.5 * square(drawn[i].strength()) + supposed.get(i).logChance(drawn[i].sign());
+            }
+            double most = Math.max(guided, asSupposed);
+            double mixed = most
+                    + Math.log((1 - AS_SUPPOSED) * Math.exp(guided - most) + AS_SUPPOSED * Math.exp(asSupposed - most));
+            return mixed - asSupposed;
+        }
     }
 
-    /** Standard deviation of that, measuring left aside. */
-    double doubt(int result, double[] turns, boolean[] turnedBack) {
-        RealVector row = new ArrayRealVector(row(result, turns, turnedBack), false);
-        return Math.sqrt(Math.max(0, covariance.operate(row).dotProduct(row)));
+    private static double[] gaussian(double[] mean, double[][] covariance, Random random) {
+        int size = mean.length;
+        double[][] root = new double[size][size];
+        double[] normal = new double[size];
+        double[] one = mean.clone();
+        for (int k = 0; k < size; k++) {
+            for (int l = 0; l <= k; l++) {
+                double left = covariance[k][l];
+                for (int m = 0; m < l; m++) {
+                    left -= root[k][m] * root[l][m];
+                }
+                root[k][l] = k == l ? Math.sqrt(Math.max(0, left)) : root[l][l] > 0 ? left / root[l][l] : 0;
+            }
+            normal[k] = random.nextGaussian();
+        }
+        for (int k = 0; k < size; k++) {
+            for (int l = 0; l <= k; l++) {
+                one[k] += root[k][l] * normal[l];
+            }
+        }
+        return one;
     }
 
-    /** Expected response of a result to a turn. */
-    double response(int adjuster, int result) {
-        return mean.getEntry(each() * result + 1 + adjuster);
+    /** Expected error of a result at a setting, and how sure that is, one standard deviation. */
+    double[] expected(int result, double[] to) {
+        return spread(
+                Arrays.stream(cameras).mapToDouble(one -> one.error(result, to)).toArray());
     }
 
-    /** Standard deviation of that. */
-    double responseDoubt(int adjuster, int result) {
-        int at = each() * result + 1 + adjuster;
-        return Math.sqrt(Math.max(0, covariance.getEntry(at, at)));
+    /** Expected response of a result to a turn, and how sure that is. */
+    double[] response(int adjuster, int result) {
+        return spread(Arrays.stream(cameras)
+                .mapToDouble(one -> one.responses()[adjuster][result])
+                .toArray());
+    }
+
+    private static double[] spread(double[] values) {
+        double mean = Arrays.stream(values).average().orElse(0);
+        double squares =
+                Arrays.stream(values).map(one -> square(one - mean)).average().orElse(0);
+        return new double[] {mean, Math.sqrt(squares)};
     }
 
     /** What was supposed of a response before any trial, its size. */
     double supposed(int adjuster, int result) {
-        return Math.abs(scale[adjuster][result]);
-    }
-
-    /** Cameras as they may be, drawn from the belief; the same seed draws the same. */
-    double[][] draw(int cameras, long seed) {
-        Random random = new Random(seed);
-        int size = mean.getDimension();
-        RealMatrix jittered = covariance.copy();
-        for (int i = 0; i < size; i++) {
-            jittered.addToEntry(i, i, 1e-12 + 1e-9 * covariance.getEntry(i, i));
-        }
-        RealMatrix root = new CholeskyDecomposition(symmetric(jittered), 1e-6, -1e300).getL();
-        double[][] drawn = new double[cameras][];
-        for (int n = 0; n < cameras; n++) {
-            double[] one = new double[size];
-            for (int k = 0; k < size; k++) {
-                one[k] = random.nextGaussian();
-            }
-            drawn[n] = mean.add(root.operate(new ArrayRealVector(one, false))).toArray();
-        }
-        return drawn;
-    }
-
-    private static RealMatrix symmetric(RealMatrix matrix) {
-        return matrix.add(matrix.transpose()).scalarMultiply(0.5);
-    }
-
-    /** Error of a result in a drawn camera. */
-    double in(double[] camera, int result, double[] turns, boolean[] turnedBack) {
-        int at = each() * result;
-        double error = camera[at];
-        for (int i = 0; i < adjusters; i++) {
-            error += turns[i] * camera[at + 1 + i] + (turnedBack[i] ? camera[at + 1 + adjusters + i] : 0);
-        }
-        return error;
+        return supposed.get(adjuster).size(result);
     }
 
     private static double square(double value) {

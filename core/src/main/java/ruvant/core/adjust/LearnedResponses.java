@@ -27,6 +27,12 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
     /** Told by the trials: the doubt is less than this part of what it was before any. */
     private static final double TOLD = 0.2;
 
+    /** Where nothing is supposed, a response may be so many times the likely one. */
+    private static final double UNSUPPOSED = 1.3;
+
+    /** Cameras as it may be; the mean over them is as good as needed. */
+    private static final int DRAWN = 400;
+
     /**
      * An adjuster as cameras met it.
      *
@@ -160,12 +166,13 @@ public record LearnedResponses(List<MetAdjuster> model, List<MetAdjuster> family
             unsupposed.add(
                     new Adjuster(one.name(), one.stepTurns(), one.minTurns(), one.maxTurns(), 0, List.of(), List.of()));
         }
-        Belief belief = Belief.of(new AdjustCase(unsupposed, wanted.results(), wanted.trials()));
+        Belief belief = new Belief(new AdjustCase(unsupposed, wanted.results(), wanted.trials()), DRAWN, 1);
         List<Answer> answers = new ArrayList<>();
         for (int j = 0; j < wanted.results().size(); j++) {
-            double doubt = belief.responseDoubt(adjuster, j);
-            if (doubt < TOLD * Belief.UNSUPPOSED * belief.supposed(adjuster, j)) {
-                answers.add(new Answer(wanted.results().get(j).name(), belief.response(adjuster, j), doubt));
+            double[] response = belief.response(adjuster, j);
+            double doubt = response[1];
+            if (doubt < TOLD * UNSUPPOSED * belief.supposed(adjuster, j)) {
+                answers.add(new Answer(wanted.results().get(j).name(), response[0], doubt));
             }
         }
         return answers;

@@ -15,6 +15,7 @@ public final class JudgementBenchmark {
         page.say("Made by `./ruvant bench judgement`.");
         page.say("");
         FindTables.into(page::say, Math.max(1, cameras / 2));
+        UnseenTables.turned(page::say, cameras);
         AdjustTables.into(page::say, cameras);
         AdjustMoreTables.into(page::say, cameras);
         SignatureTables.into(page::say, 22 * Math.max(1, cameras / 44));

@@ -69,7 +69,7 @@ public final class CameraToAdjust {
         }
         double[] cure = new double[adjusterCount];
         for (int i = 0; i < adjusterCount; i++) {
-            double size = Math.exp(0.5 * random.nextGaussian());
+            double size = Math.pow(2, 5 * random.nextDouble() - 3);
             int sign = random.nextBoolean() ? 1 : -1;
             List<Double> supposed = new ArrayList<>();
             for (int j = 0; j < resultCount; j++) {
