@@ -143,8 +143,18 @@ export function KindForm({
 
 /** A result as the book keeps it. */
 function bookResult(
-  { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh }: Schemas["ResultDescribed"],
+  { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, moreIsFine }: Schemas["ResultDescribed"],
   adjuster: string,
 ): Book["results"][number] {
-  return { name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, why: texts.movedByThe(adjuster) };
+  return {
+    name,
+    unit,
+    wanted,
+    tolerance,
+    measureSd,
+    tooLow,
+    tooHigh,
+    moreIsFine: moreIsFine === true,
+    why: texts.movedByThe(adjuster),
+  };
 }

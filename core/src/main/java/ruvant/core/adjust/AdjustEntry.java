@@ -1,6 +1,7 @@
 package ruvant.core.adjust;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import ruvant.core.job.JobEntry;
 import ruvant.core.trade.AdjusterLock;
@@ -109,10 +110,30 @@ public sealed interface AdjustEntry extends JobEntry {
      * @param measureSd how well one reading tells it, one standard deviation, at least 0
      * @param tooLow in words, what it is called on the outward side: "too early"; empty where it is measured
      * @param tooHigh on the inward side; may be empty where there is only one wrong side
+     * @param moreIsFine whether a figure above what is wanted is as right as that; empty is no
      */
     record ResultDescribed(
-            Named name, String unit, double wanted, double tolerance, double measureSd, String tooLow, String tooHigh)
+            Named name,
+            String unit,
+            double wanted,
+            double tolerance,
+            double measureSd,
+            String tooLow,
+            String tooHigh,
+            Optional<Boolean> moreIsFine)
             implements AdjustEntry {
+        /** One that may be wrong either way. */
+        public ResultDescribed(
+                Named name,
+                String unit,
+                double wanted,
+                double tolerance,
+                double measureSd,
+                String tooLow,
+                String tooHigh) {
+            this(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, Optional.empty());
+        }
+
         /** One that is only called so. */
         public ResultDescribed(
                 String name,
@@ -133,6 +154,7 @@ public sealed interface AdjustEntry extends JobEntry {
             Check.within("measureSd", measureSd, 0, 1e6, unit);
             tooLow = Check.optionalName("tooLow", tooLow);
             tooHigh = Check.optionalName("tooHigh", tooHigh);
+            moreIsFine = Check.or(moreIsFine, Optional.<Boolean>empty());
         }
 
         /** Whether it is judged in words, not measured. */

@@ -33,11 +33,32 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
             double measureSd,
             String tooLow,
             String tooHigh,
+            boolean moreIsFine,
             String why)
             implements Identified, Labelled {
+        /** One that may be wrong either way. */
+        public Result(
+                Named name,
+                String unit,
+                double wanted,
+                double tolerance,
+                double measureSd,
+                String tooLow,
+                String tooHigh,
+                String why) {
+            this(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, false, why);
+        }
+
         public Result {
-            AdjustEntry.ResultDescribed checked =
-                    new AdjustEntry.ResultDescribed(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh);
+            AdjustEntry.ResultDescribed checked = new AdjustEntry.ResultDescribed(
+                    name,
+                    unit,
+                    wanted,
+                    tolerance,
+                    measureSd,
+                    tooLow,
+                    tooHigh,
+                    Optional.of(moreIsFine).filter(fine -> fine));
             name = checked.name();
             unit = checked.unit();
             tooLow = checked.tooLow();
@@ -58,7 +79,15 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
 
         /** As it is entered on a job. */
         public AdjustEntry.ResultDescribed described() {
-            return new AdjustEntry.ResultDescribed(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh);
+            return new AdjustEntry.ResultDescribed(
+                    name,
+                    unit,
+                    wanted,
+                    tolerance,
+                    measureSd,
+                    tooLow,
+                    tooHigh,
+                    Optional.of(moreIsFine).filter(fine -> fine));
         }
     }
 

@@ -135,7 +135,7 @@ public final class Adjusting {
         for (WantedResult result : FiguresCase.results(List.of(what), readings)) {
             Optional<Readings.Reading> now = readings.now(result);
             measured += now.isPresent() ? 1 : 0;
-            if (now.isPresent() && Math.abs(now.get().error()) > result.tolerance()) {
+            if (now.isPresent() && result.off(now.get().error()) > 1) {
                 off.add(result.name());
             }
         }

@@ -89,9 +89,7 @@ public final class Advisor {
     double worstExpected(double[] turns) {
         double worst = 0;
         for (int j = 0; j < wanted.results().size(); j++) {
-            worst = Math.max(
-                    worst,
-                    Math.abs(expected(j, turns)[0]) / wanted.results().get(j).tolerance());
+            worst = Math.max(worst, wanted.results().get(j).off(expected(j, turns)[0]));
         }
         return worst;
     }
@@ -224,9 +222,7 @@ public final class Advisor {
     private double worst(AnsweringCamera camera, double[] turns) {
         double worst = 0;
         for (int j = 0; j < wanted.results().size(); j++) {
-            worst = Math.max(
-                    worst,
-                    Math.abs(camera.error(j, turns)) / wanted.results().get(j).tolerance());
+            worst = Math.max(worst, wanted.results().get(j).off(camera.error(j, turns)));
         }
         return worst;
     }

@@ -51,10 +51,7 @@ final class Lookahead {
     private double worst(int camera, double[] turns) {
         double worst = 0;
         for (int j = 0; j < wanted.results().size(); j++) {
-            worst = Math.max(
-                    worst,
-                    Math.abs(cameras[camera].error(j, turns))
-                            / wanted.results().get(j).tolerance());
+            worst = Math.max(worst, wanted.results().get(j).off(cameras[camera].error(j, turns)));
         }
         return worst;
     }

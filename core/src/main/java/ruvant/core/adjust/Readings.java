@@ -147,7 +147,8 @@ final class Readings {
                 new WantedResult(
                         result.name(),
                         result.tolerance(),
-                        result.measureSd() > 0 ? result.measureSd() : USUAL_PART * result.tolerance()));
+                        result.measureSd() > 0 ? result.measureSd() : USUAL_PART * result.tolerance(),
+                        result.moreIsFine().orElse(false)));
     }
 
     /** Standard deviation of one firing, pooled over all speeds and settings. */

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.core.practice.adjust.ByHand;
 import ruvant.core.practice.adjust.CameraToAdjust;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 
 class AdvisorTest {
     private static final Adjuster ENGAGEMENT = new Adjuster("engagement", 0.125, -1, 1, -1, List.of(0.5, 1.0));
@@ -152,5 +153,18 @@ class AdvisorTest {
                         List.of(Trial.of(new double[] {0}, new double[] {0, 0}))))
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("1 effects for 2 results");
+    }
+
+    @Test
+    void moreThanWantedIsNothingWrongWhereMoreIsFine() {
+        WantedResult exposures = new WantedResult(Named.of("exposures per winding"), 2, 0.5, true);
+        Adjuster spring = new Adjuster("motor spring", 0.25, -1, 1, 1, List.of(4.0));
+        Advice more = Advisor.advise(new AdjustCase(
+                List.of(spring), List.of(exposures), List.of(Trial.of(new double[] {0}, new double[] {6}))));
+        assertThat(more.verdict()).isEqualTo(Advice.Verdict.STOP_IN_TOLERANCE);
+        Advice fewer = Advisor.advise(new AdjustCase(
+                List.of(spring), List.of(exposures), List.of(Trial.of(new double[] {0}, new double[] {-6}))));
+        assertThat(fewer.verdict()).isEqualTo(Advice.Verdict.TURN);
+        assertThat(fewer.next().getFirst()).isPositive();
     }
 }
