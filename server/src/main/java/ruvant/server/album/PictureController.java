@@ -29,7 +29,8 @@ class PictureController {
 
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     PictureStore.Kept keep(@RequestParam MultipartFile file) throws IOException {
-        return pictures.keep(file.getBytes());
+        // no more is read than shows that it is too large
+        return pictures.keep(file.getInputStream().readNBytes(PictureStore.LARGEST_BYTES + 1));
     }
 
     @GetMapping("/{name}")

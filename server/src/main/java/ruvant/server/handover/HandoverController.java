@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 import ruvant.core.handover.ReturnSheet;
 import ruvant.core.job.JobEntry;
@@ -31,6 +32,9 @@ import ruvant.server.record.LineStore;
 @RestController
 @RequestMapping("/api/jobs")
 class HandoverController {
+    /** A job with all its pictures and recordings; what is larger is something else. */
+    private static final long LARGEST_PACKAGE = 150L << 20;
+
     private final JobService jobs;
     private final LineStore lines;
     private final JobNumberStore numbers;
@@ -98,6 +102,9 @@ class HandoverController {
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     Imported take(@RequestParam MultipartFile file) throws IOException {
+        if (file.getSize() > LARGEST_PACKAGE) {
+            throw new MaxUploadSizeExceededException(LARGEST_PACKAGE);
+        }
         PackageReader.Content content = reader.read(file.getInputStream());
         Log<JobEntry> foreign = content.log();
         for (Line line : foreign.lines()) {
