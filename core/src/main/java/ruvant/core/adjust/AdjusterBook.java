@@ -36,19 +36,6 @@ public record AdjusterBook(int version, List<Result> results, List<AdjusterKind>
             boolean moreIsFine,
             String why)
             implements Identified, Labelled {
-        /** One that may be wrong either way. */
-        public Result(
-                Named name,
-                String unit,
-                double wanted,
-                double tolerance,
-                double measureSd,
-                String tooLow,
-                String tooHigh,
-                String why) {
-            this(name, unit, wanted, tolerance, measureSd, tooLow, tooHigh, false, why);
-        }
-
         public Result {
             AdjustEntry.ResultDescribed checked = new AdjustEntry.ResultDescribed(
                     name,

@@ -1,5 +1,7 @@
 package ruvant.core.adjust;
 
+import java.util.List;
+
 /**
  * A camera as it may be: how each of its adjusters answers, and where each takes hold.
  *
@@ -20,6 +22,15 @@ record AnsweringCamera(
             error += responses[i][result] * counted(i, seat(seats[i], turns[i], plays[i]));
         }
         return error;
+    }
+
+    /** The worst of all errors there, as a part of its tolerance. */
+    double worst(List<WantedResult> results, double[] turns) {
+        double worst = 0;
+        for (int j = 0; j < results.size(); j++) {
+            worst = Math.max(worst, results.get(j).off(error(j, turns)));
+        }
+        return worst;
     }
 
     /** Where an adjuster takes hold once it was turned: what lies within its play moves nothing. */

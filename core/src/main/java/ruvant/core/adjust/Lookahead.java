@@ -8,11 +8,11 @@ import java.util.List;
  * measured there makes others likelier or less.
  */
 final class Lookahead {
-    /** What each further cycle is taken to need, as a part of the chance that the next one misses. */
+    /** So many more cycles are taken to be needed where the one after next misses as well. */
     private static final double FURTHER = 3;
 
     /** A tenth of a tolerance from the best there is counts as having come to it. */
-    private static final double A_TENTH = 0.1;
+    static final double A_TENTH = 0.1;
 
     /** Wider than noise alone, since the drawn cameras are few and the true one is none of them. */
     private static final double WIDER = 1.5;
@@ -38,7 +38,7 @@ final class Lookahead {
         for (int k = 0; k < cameras.length; k++) {
             double least = Double.POSITIVE_INFINITY;
             for (int s = 0; s < settings.size(); s++) {
-                worst[s][k] = worst(k, settings.get(s));
+                worst[s][k] = cameras[k].worst(wanted.results(), settings.get(s));
                 least = Math.min(least, worst[s][k]);
             }
             enough[k] = Math.max(1, least + A_TENTH);
@@ -46,14 +46,6 @@ final class Lookahead {
                 right[s][k] = worst[s][k] <= enough[k];
             }
         }
-    }
-
-    private double worst(int camera, double[] turns) {
-        double worst = 0;
-        for (int j = 0; j < wanted.results().size(); j++) {
-            worst = Math.max(worst, wanted.results().get(j).off(cameras[camera].error(j, turns)));
-        }
-        return worst;
     }
 
     /** Cycles that are to be expected after a setting was tried, its own left out. */
@@ -70,7 +62,7 @@ final class Lookahead {
         double sum = 0;
         double[] weights = new double[cameras.length];
         for (int c = 0; c < asTrue; c++) {
-            if (worst(c, turns) > enough[c]) {
+            if (cameras[c].worst(wanted.results(), turns) > enough[c]) {
                 sum += 1 + FURTHER * (1 - next(c, seen, weights));
             }
         }

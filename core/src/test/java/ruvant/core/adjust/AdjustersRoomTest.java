@@ -108,7 +108,8 @@ class AdjustersRoomTest {
 
     @Test
     void aResultOfOnesOwnGoesWithTheLastAdjusterThatMovesIt() {
-        AdjusterBook.Result scan = new AdjusterBook.Result(Named.of("scan"), "ms", 20, 2, 0.3, "", "", "end to end");
+        AdjusterBook.Result scan =
+                new AdjusterBook.Result(Named.of("scan"), "ms", 20, 2, 0.3, "", "", false, "end to end");
         AdjusterKind governor = own("scan governor", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("scan", 1));
         AdjusterKind spring = own("scan spring", AdjusterKind.HeldBy.FREE, new AdjustEntry.Moves("scan", 1));
         assertThat(log.add(new AdjustersEntry.AdjustersChanged(

@@ -30,9 +30,9 @@ class AdjustingTest {
             1,
             List.of(
                     new AdjusterBook.Result(
-                            Named.of("height"), "arc-min", 0, 1, 0.3, "", "", "one image above the other"),
+                            Named.of("height"), "arc-min", 0, 1, 0.3, "", "", false, "one image above the other"),
                     new AdjusterBook.Result(
-                            Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", "two clicks")),
+                            Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", false, "two clicks")),
             List.of(
                     kind(
                             "engagement",
@@ -391,7 +391,7 @@ class AdjustingTest {
     void aBookWithGapsSaysSo() {
         AdjusterBook gaps = new AdjusterBook(
                 1,
-                List.of(new AdjusterBook.Result(Named.of("height"), "", 0, 1, 0, "", "", "")),
+                List.of(new AdjusterBook.Result(Named.of("height"), "", 0, 1, 0, "", "", false, "")),
                 List.of(
                         kind("a", TurnUnit.TEETH, AdjusterLock.RATCHET, "", List.of(), List.of()),
                         kind(

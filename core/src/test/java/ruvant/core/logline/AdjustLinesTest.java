@@ -26,9 +26,9 @@ class AdjustLinesTest {
             new AdjusterBook(
                     1,
                     List.of(
-                            new AdjusterBook.Result(Named.of("height"), "arc-min", 0, 1, 0.3, "", "", "why"),
+                            new AdjusterBook.Result(Named.of("height"), "arc-min", 0, 1, 0.3, "", "", false, "why"),
                             new AdjusterBook.Result(
-                                    Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", "why")),
+                                    Named.of("film freed first"), "", 0, 1, 0, "too late", "too early", false, "why")),
                     List.of(
                             kind("retard engagement", TurnUnit.EIGHTHS),
                             kind("cocking rack", TurnUnit.TEETH),

@@ -207,8 +207,9 @@ record ChannelTrace(
         Optional<LampLevel> common = SharedLevel.of(wide);
         Optional<LampLevel> inStep = common.isPresent() || wide.isEmpty() ? Optional.empty() : MainsRipple.inStep(wide);
         double unrest = common.isPresent() || inStep.isPresent() ? 0 : SharedLevel.unrest(wide);
-        Optional<LampLevel> reference =
-                common.or(() -> SharedLevel.brightest(wide)).filter(level -> noneIsBrighter(ready, level));
+        // a level that is cut off, or outshone, is not the whole of the lamp
+        Optional<LampLevel> reference = common.or(() -> SharedLevel.brightest(wide))
+                .filter(level -> ready.stream().noneMatch(Ready::clipped) && noneIsBrighter(ready, level));
         double fall = AutomaticLevel.fall(lit, wide).orElse(0.0);
         return ready.stream()
                 .map(one -> wide.contains(one.pulse())

@@ -36,8 +36,8 @@ record Screw(double step, double least, double most, double[] effects, double le
         int sign = random.nextBoolean() ? 1 : -1;
         for (int j = 0; j < effects.length; j++) {
             double part = j == strongest ? 1 : Math.pow(random.nextDouble(), 0.7);
-            int way2 = j != strongest && random.nextInt(4) == 0 ? -1 : 1;
-            effects[j] = sign * way2 * part * strength * tolerances[j];
+            int turned = j != strongest && random.nextInt(4) == 0 ? -1 : 1;
+            effects[j] = sign * turned * part * strength * tolerances[j];
         }
         return new Screw(
                 step,

@@ -14,6 +14,7 @@ public final class UnseenCamera {
     private final double[] noises;
     private final double[] found;
     private final double[] seats;
+    private final double[] first;
     private final Random noise;
     private final double best;
     private final int[] signs;
@@ -45,6 +46,7 @@ public final class UnseenCamera {
             cure[i] = screws[i].most() * 0.85 * (2 * random.nextDouble() - 1);
             tell(i, random);
         }
+        first = seats.clone();
         noise = new Random(random.nextLong());
         double spread = random.nextInt(6) == 0 ? 1.5 : 0.3;
         found = new double[results];
@@ -57,7 +59,6 @@ public final class UnseenCamera {
 
     private void tell(int screw, Random random) {
         double unit = Math.exp(6 * random.nextDouble() - 3);
-        int sign = 0;
         for (int j = 0; j < tolerances.length; j++) {
             told[screw][j] = unit * screws[screw].effects()[j] * Math.exp(0.3 * random.nextGaussian());
         }
@@ -67,7 +68,7 @@ public final class UnseenCamera {
                 strongest = j;
             }
         }
-        sign = told[screw][strongest] > 0 ? 1 : -1;
+        int sign = told[screw][strongest] > 0 ? 1 : -1;
         for (int j = 0; j < tolerances.length; j++) {
             told[screw][j] *= sign;
         }
@@ -83,10 +84,10 @@ public final class UnseenCamera {
         return sum;
     }
 
-    private double worst(double[] seats, double[] from) {
+    private double worst(double[] there) {
         double worst = 0;
         for (int j = 0; j < tolerances.length; j++) {
-            worst = Math.max(worst, Math.abs(found[j] + moved(j, seats) - moved(j, from)) / tolerances[j]);
+            worst = Math.max(worst, Math.abs(found[j] + moved(j, there) - moved(j, first)) / tolerances[j]);
         }
         return worst;
     }
@@ -104,7 +105,7 @@ public final class UnseenCamera {
                                 * Math.rint(screws[i].most() / screws[i].step() * (2 * random.nextDouble() - 1));
                 stride[i] = screws[i].most() / 2;
             }
-            double here = worst(seated(at), seats);
+            double here = worst(seated(at));
             for (int round = 0; round < 400; round++) {
                 double[] there = at.clone();
                 for (int i = 0; i < at.length; i++) {
@@ -112,7 +113,7 @@ public final class UnseenCamera {
                     there[i] = Math.clamp(
                             Math.rint(wish / screws[i].step()) * screws[i].step(), screws[i].least(), screws[i].most());
                 }
-                double costs = worst(seated(there), seats);
+                double costs = worst(seated(there));
                 if (costs < here) {
                     here = costs;
                     at = there;
@@ -135,12 +136,7 @@ public final class UnseenCamera {
         return seated;
     }
 
-    private double[] first;
-
     private void measure(double[] to) {
-        if (first == null) {
-            first = seats.clone();
-        }
         double[] seen = new double[tolerances.length];
         for (int j = 0; j < seen.length; j++) {
             double wild = noise.nextInt(20) == 0 ? 2.5 : 1;
@@ -207,7 +203,7 @@ public final class UnseenCamera {
 
     /** Whether all is truly within tolerance, or within a tenth of it from the best there is. */
     public boolean done() {
-        return worst(seats, first) <= Math.max(1, best + 0.1);
+        return worst(seats) <= Math.max(1, best + 0.1);
     }
 
     public boolean reachable() {
