@@ -81,6 +81,69 @@ class CurtainsTest {
         assertThat(firing.flags()).contains(FiringFlag.SLIT_NARROWER_THAN_SENSOR);
     }
 
+    private static CurtainsMotion before(double widthMm, double seconds) {
+        return new CurtainsMotion(
+                36,
+                List.of(4.0, 18.0, 32.0),
+                List.of(widthMm, widthMm, widthMm),
+                new CurtainsMotion.Run(0.014, 0.1),
+                new CurtainsMotion.Run(0.014, 0.1),
+                seconds,
+                0,
+                0,
+                0);
+    }
+
+    private static StandSetup wide(double widthMm) {
+        return StandSetup.focalPlane(
+                36,
+                List.of(
+                        new StandSetup.Sensor(4, widthMm),
+                        new StandSetup.Sensor(18, widthMm),
+                        new StandSetup.Sensor(32, widthMm)));
+    }
+
+    @Test
+    void aNarrowSlitIsTimedAgainstAWideOneAndOtherwiseNotCounted() {
+        CurtainsMotion narrow = before(2, 0.0005);
+        MeasuredRecording both = Recordings.measured(
+                Recordings.of(Recordings.CLEAN, StandLamp.STEADY, 3, narrow, before(2, 0.01)), wide(2));
+        FiringFound timed = both.firings().getFirst();
+        assertThat(timed.usable()).isTrue();
+        assertThat(timed.flags()).contains(FiringFlag.SLIT_NARROWER_THAN_SENSOR);
+        for (FiringFound.OnChannel on : timed.channels()) {
+            assertThat(on.exposureSeconds())
+                    .isCloseTo(narrow.exposureSeconds(on.channel() - 1), within(3 * on.uncertaintySeconds()));
+        }
+        assertThat(both.firings().getLast().flags()).doesNotContain(FiringFlag.SLIT_NARROWER_THAN_SENSOR);
+        MeasuredRecording alone =
+                Recordings.measured(Recordings.of(Recordings.CLEAN, StandLamp.STEADY, 3, narrow, narrow), wide(2));
+        assertThat(alone.firings()).noneMatch(FiringFound::usable);
+    }
+
+    @Test
+    void twoSensorsSayHowLittleTheyKnowOfTheTravel() {
+        CurtainsMotion motion = Recordings.curtains(0.02, 12, 12, 0.3);
+        float[][] all = Recordings.of(Recordings.CLEAN, StandLamp.STEADY, 3, motion, motion)
+                .samples();
+        float[][] dead = {all[0], all[1], new float[all[0].length]};
+        Curtains two = Recordings.measured(48_000, dead, Recordings.GATE)
+                .firings()
+                .getFirst()
+                .curtains()
+                .orElseThrow();
+        Curtains three = Recordings.measured(48_000, all, Recordings.GATE)
+                .firings()
+                .getFirst()
+                .curtains()
+                .orElseThrow();
+        assertThat(three.leading().travelSeconds()).isCloseTo(0.012, within(0.0002));
+        assertThat(two.leading().uncertaintySeconds())
+                .isGreaterThan(5 * three.leading().uncertaintySeconds());
+        assertThat(two.leading().travelSeconds())
+                .isCloseTo(0.012, within(2.5 * two.leading().uncertaintySeconds()));
+    }
+
     @Test
     void curtainsThatMeetAreSaidToCap() {
         FiringFound firing = first(Recordings.curtains(0.0012, 12, 10.6, 0.1), Recordings.GATE);
