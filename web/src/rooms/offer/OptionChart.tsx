@@ -91,7 +91,11 @@ export function OptionChart({
                 {row !== undefined && <Whisker row={row} x={x} />}
               </span>
               <span className="num text-[14px]">
-                {date?.likely === undefined ? texts.never : day(date.likely)}
+                {dates === undefined
+                  ? texts.beingPlanned
+                  : date?.likely === undefined
+                    ? texts.never
+                    : day(date.likely)}
                 {date?.safely !== undefined && date.safely !== date.likely && (
                   <span className="text-soft block font-sans text-[13px] whitespace-nowrap">
                     {texts.orBy(day(date.safely))}

@@ -9,6 +9,7 @@ export const texts = {
   works: "Works",
   lost: "Camera lost",
   never: "–",
+  beingPlanned: "planning…",
   upTo: (amount: string) => `up to ${amount}`,
   orBy: (day: string) => `or by ${day}`,
   whiskers: "dot: average; line: nine of ten cases stay below its end; notch: worth paying up to here",

@@ -55,11 +55,7 @@ export function MeasureFile({
         onChange={(event) => setTurned(event.target.value as Turned)}
       />
       <label className="border-line bg-sheet hover:border-ink focus-within:outline-focus flex min-h-11 cursor-pointer items-center justify-center rounded-[4px] border focus-within:outline-3">
-        {!busy
-          ? texts.measureARecording
-          : sent < 1
-            ? texts.sending(Math.round(100 * sent))
-            : texts.measuring}
+        {!busy ? texts.measureARecording : sent < 1 ? texts.sending(Math.round(100 * sent)) : texts.measuring}
         <input
           type="file"
           accept=".wav,.csv,audio/wav,text/csv"

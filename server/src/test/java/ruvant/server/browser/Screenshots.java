@@ -33,7 +33,7 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0062/stand?speed=1%2F1000", "stand", "day", 1280, "set the dial to"),
             new Picture("/camera/R-0062/return", "return", "day", 1280, "Before it goes back"),
             new Picture("/shelf/needs", "shelf", "day", 1280, "shared out together"),
-            new Picture("/camera/R-0067/options", "options", "day", 1280, "or by"),
+            new Picture("/camera/R-0067/options", "options", "day", 1280, "Minimal repair"),
             new Picture("/plan", "plan", "day", 1280, "95 %"),
             new Picture("/accounts", "accounts", "day", 1280, "For the accountant"));
 
@@ -45,6 +45,8 @@ class Screenshots extends InBrowser {
             browser.size(picture.width(), 800);
             browser.driver.executeScript("localStorage.setItem('ruvant.theme', arguments[0])", picture.theme());
             browser.go(picture.path()).see(picture.sign());
+            // dates come in after the figures they belong to
+            browser.seeNot("planning…");
             browser.driver.executeAsyncScript("document.fonts.ready.then(() => setTimeout(arguments[0], 300))");
             browser.driver.executeCdpCommand("Page.bringToFront", Map.of());
             Files.write(FOLDER.resolve(picture.name() + ".png"), browser.driver.getScreenshotAs(OutputType.BYTES));
