@@ -19,7 +19,7 @@ export function sending<T>(url: string, form: FormData, said: (part: number) => 
         const body: unknown = request.response;
         resolve(response.ok ? { data: body as T, response } : { error: body, response });
       };
-      request.onerror = () => reject(new TypeError("The connection broke."));
+      request.onerror = () => reject(new TypeError("connection"));
       request.send(form);
     }),
   );
