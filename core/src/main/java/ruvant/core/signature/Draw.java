@@ -6,10 +6,6 @@ package ruvant.core.signature;
  */
 final class Draw {
     private static final double LN2 = Math.log(2);
-    private static final double DARK = Math.pow(2, SpeedFirings.NO_LIGHT_EV);
-
-    /** Shorter than this part of nominal, a slit is so narrow that its scatter follows no rule. */
-    private static final double NEARLY_DARK = 0.18;
 
     final double[] nominal;
 
@@ -145,8 +141,9 @@ final class Draw {
                 here += curtains.trailing * curtains.travelSeconds * trailingPart - late * leadingPart;
                 here += curtains.follows * late * camTurned(nominal[s]);
             }
-            error[k] = Math.log(Math.max(here, nominal[s] * DARK) / nominal[s]) / LN2;
-            clock[k] = 1 / (LN2 * Math.max(here, nominal[s] * NEARLY_DARK));
+            double part = here / nominal[s];
+            error[k] = Compared.of(part);
+            clock[k] = Compared.perPart(part) / nominal[s];
             leading[k] = clock[k] * leadingPart;
             trailing[k] = clock[k] * trailingPart;
         }

@@ -24,10 +24,10 @@ final class FocalFaults implements Faults {
                 travel,
                 chance.even(0, 0.8),
                 mechanical ? chance.even(0, 1) : chance.even(0, 0.15),
-                chance.about(0, 0.008),
+                chance.about(0, 0.012),
                 1,
                 Math.abs(chance.about(0, 0.00006)),
-                chance.about(0, 0.008),
+                chance.about(0, 0.012),
                 1,
                 Math.abs(chance.about(0, 0.00006)));
         return shutter;
@@ -55,9 +55,9 @@ final class FocalFaults implements Faults {
             case TRAILING_STRONG -> trailing(shutter, -part * chance.factor(0.09, 1.6), chance);
             case LEADING_DRAGS, TRAILING_DRAGS -> drag(cause == ShutterCause.LEADING_DRAGS, shutter, part, chance);
             case BOTH_WEAK -> {
-                double size = part * chance.factor(0.15, 1.6);
-                leading(shutter, size * chance.factor(1, 1.1), chance);
-                trailing(shutter, size * chance.factor(1, 1.1), chance);
+                double size = part * chance.factor(0.17, 1.9);
+                leading(shutter, size * chance.factor(1, 1.12), chance);
+                trailing(shutter, size * chance.factor(1, 1.12), chance);
             }
             case LATCH_STICKY -> latch(shutter, part, chance);
             case CONTACT_DIRTY -> contact(shutter, part, chance);
@@ -71,20 +71,20 @@ final class FocalFaults implements Faults {
     }
 
     private static void leading(Draw shutter, double longer, Chance chance) {
-        double jitter = Math.abs(chance.about(0, 0.05 * Math.abs(longer) * shutter.curtains.travelSeconds()));
+        double jitter = Math.abs(chance.about(0, 0.015 * Math.abs(longer) * shutter.curtains.travelSeconds()));
         shutter.curtains = shutter.curtains.withLeading(longer, chance.even(0.9, 1.3), jitter);
     }
 
     private static void trailing(Draw shutter, double longer, Chance chance) {
-        double jitter = Math.abs(chance.about(0, 0.05 * Math.abs(longer) * shutter.curtains.travelSeconds()));
+        double jitter = Math.abs(chance.about(0, 0.015 * Math.abs(longer) * shutter.curtains.travelSeconds()));
         shutter.curtains = shutter.curtains.withTrailing(longer, chance.even(0.9, 1.3), jitter);
     }
 
     private static void drag(boolean leading, Draw shutter, double part, Chance chance) {
         double longer = part * chance.factor(0.1, 2);
         double seconds = longer * shutter.curtains.travelSeconds();
-        double jitter = seconds * chance.factor(0.3, 1.8);
-        double power = chance.even(1, 2.5);
+        double jitter = seconds * chance.factor(0.2, 2);
+        double power = chance.even(0.6, 2.5);
         double sign = leading ? -1 : 1;
         double down = sign * seconds * chance.about(0.2, 0.25);
         double first = sign * seconds * Math.abs(chance.about(0.15, 0.25));
@@ -120,7 +120,7 @@ final class FocalFaults implements Faults {
     }
 
     private static void dead(Draw shutter, Chance chance) {
-        double least = Math.pow(2, -chance.even(6, 11.5));
+        double least = Math.pow(2, -chance.even(5.5, 13.5));
         for (int s = 0; s < shutter.nominal.length; s++) {
             double here = shutter.nominal[s] * Math.pow(2, shutter.longerEv[s]);
             shutter.longerEv[s] += Math.min(0, Math.log(least / here) / Math.log(2));

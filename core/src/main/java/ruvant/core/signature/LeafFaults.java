@@ -98,25 +98,44 @@ final class LeafFaults implements Faults {
     }
 
     private static void drag(Draw shutter, double part, Chance chance) {
-        double late = part * chance.factor(0.0012, 2);
-        double scatter = late * chance.factor(0.3, 1.8);
-        double down = late * chance.about(0.15, 0.25);
-        double first = late * Math.abs(chance.about(0.1, 0.2));
-        double hang = part * chance.factor(0.015, 3);
-        double common = part * Math.abs(chance.about(0, 0.08));
-        shutter.addCommon(common);
-        shutter.lag(late, scatter, down, first, hang);
+        double quickest = Math.pow(2, -chance.even(6.5, 9));
+        double sizeEv = part * chance.factor(0.5, 1.8);
+        double inTrain = chance.even(0, 0.6);
+        double differs = chance.factor(0.3, 1.8);
+        double down = chance.about(0.15, 0.25);
+        double first = chance.about(0.15, 0.25);
+        double hang = part * chance.factor(0.012, 3);
+        double[] share = train(shutter.nominal, chance);
+        for (int s = 0; s < share.length; s++) {
+            double ring = Math.min(shutter.nominal[s], quickest) * (Math.pow(2, sizeEv) - 1);
+            double held = sizeEv * inTrain * share[s];
+            shutter.longerSeconds[s] += ring;
+            shutter.longerEv[s] += held;
+            shutter.scatterSeconds2[s] += square(differs * ring);
+            shutter.scatterEv2[s] += square(differs * held);
+            shutter.downSeconds[s] += down * ring;
+            shutter.downEv[s] += down * held;
+            shutter.firstSeconds[s] += first * ring;
+            shutter.firstEv[s] += first * held;
+            shutter.hangs[s] += hang;
+        }
     }
 
     private static void oil(Draw shutter, double part, Chance chance) {
         double late = part * chance.factor(0.0007, 2.5);
-        double scatter = late * chance.factor(0.6, 1.8);
-        double first = late * chance.factor(2.5, 2) + 0.001 * part;
-        double firstEv = part * Math.abs(chance.about(0.1, 0.3));
-        double hang = part * chance.factor(0.06, 2.5);
+        double scatter = late * chance.factor(0.55, 1.8);
+        // oil that never gums makes no difference after a rest
+        double first = chance.once(0.35) ? 0 : late * chance.factor(1.5, 2.2);
+        double hang = chance.once(0.35) ? 0 : part * chance.factor(0.06, 2.5);
+        double slower = part * Math.abs(chance.about(0, 0.12));
+        double[] share = train(shutter.nominal, chance);
         shutter.lag(late, scatter, 0, first, hang);
-        for (int s = 0; s < shutter.nominal.length; s++) {
-            shutter.firstEv[s] += firstEv;
+        for (int s = 0; s < share.length; s++) {
+            shutter.longerEv[s] += slower * (1 - share[s]);
         }
+    }
+
+    private static double square(double value) {
+        return value * value;
     }
 }

@@ -45,31 +45,63 @@ final class Likelihood {
     private static final double TAILS = 4;
 
     /** How well the scatter of a cause is predicted, as degrees of freedom. */
-    private static final double FORETOLD = 6;
+    static final double FORETOLD = 6;
 
     /** How well a maker's travel time and the stand's agree. */
     static final double TRAVEL_LOG2 = 0.05;
 
     /** Below this, stops, a scatter is the stand's own. */
-    private static final double LEAST_SCATTER = 0.004;
+    static final double LEAST_SCATTER = 0.004;
 
     private final List<Seen> seen;
+    private final List<Seen> whole;
     private final CurtainTravel travel;
-    private final double[] parts = new double[Feature.values().length];
 
-    Likelihood(List<Seen> seen, CurtainTravel travel) {
+    /** What so many of the slowest speeds can add at most. */
+    private final double[] atMost;
+
+    private final double[] parts = new double[Feature.values().length];
+    private final double[] wholeParts = new double[Feature.values().length];
+
+    /**
+     * What is far out is either a firing that hung or fell short, or belongs to a shutter that scatters as much: whichever a
+     * shutter as it may be explains better.
+     *
+     * @param seen with what is far out left aside
+     * @param whole the same firings, none left aside
+     */
+    Likelihood(List<Seen> seen, List<Seen> whole, CurtainTravel travel) {
         this.seen = seen;
+        this.whole = whole;
         this.travel = travel;
+        atMost = new double[seen.size() + 1];
+        for (int s = 0; s < seen.size(); s++) {
+            atMost[s + 1] = atMost[s] + atMost(seen.get(s), whole.get(s));
+        }
     }
 
-    double of(Draw draw) {
+    /**
+     * The logarithm of the likelihood.
+     *
+     * @param counts less than this need not be known exactly; as soon as it cannot be reached, something less is returned
+     */
+    double of(Draw draw, double counts) {
         double log = travel(draw);
-        for (int s = 0; s < seen.size(); s++) {
-            for (double part : parts(draw, s)) {
-                log += part;
-            }
+        // the fast speeds first: they tell most causes apart
+        for (int s = seen.size() - 1; s >= 0 && log >= counts - atMost[s + 1]; s--) {
+            log += sum(parts(draw, s));
         }
         return log;
+    }
+
+    /** No shutter explains a speed better than that. */
+    private static double atMost(Seen one, Seen all) {
+        double sum = -Math.log(MAKE_EV) - (one.places().length - 1) * Math.log(MAKE_ACROSS_EV);
+        sum -= one.lensDown().firings() == 0 ? 0 : Math.log(HELD_EV);
+        sum -= Double.isNaN(one.firstEv()) ? 0 : Math.log(HELD_EV);
+        return one.strays().all() == 0
+                ? sum
+                : sum + Math.max(Density.ofStrays(one) + Density.ofRun(one), Density.ofRun(all));
     }
 
     /** What the curtains' travel adds. */
@@ -85,9 +117,28 @@ final class Likelihood {
 
     /** What each feature of one speed adds, in their order; overwritten at the next call. */
     double[] parts(Draw draw, int speed) {
-        Arrays.fill(parts, 0);
         Seen one = seen.get(speed);
         Draw.Expected expected = draw.at(speed, one.places());
+        fill(parts, one, expected);
+        if (one.strays().all() == 0) {
+            return parts;
+        }
+        fill(wholeParts, whole.get(speed), expected);
+        parts[Feature.HANGS.ordinal()] += Density.ofStrays(one) + Density.ofRun(one);
+        wholeParts[Feature.HANGS.ordinal()] += Density.ofRun(whole.get(speed));
+        return sum(wholeParts) > sum(parts) ? wholeParts : parts;
+    }
+
+    private static double sum(double[] parts) {
+        double sum = 0;
+        for (double part : parts) {
+            sum += part;
+        }
+        return sum;
+    }
+
+    private static void fill(double[] parts, Seen one, Draw.Expected expected) {
+        Arrays.fill(parts, 0);
         int n = one.level().counted();
         if (n > 0) {
             double error2 = expected.scatterEv() * expected.scatterEv() / n;
@@ -107,7 +158,6 @@ final class Likelihood {
         parts[Feature.HANGS.ordinal()] = one.strays().hung() * Math.log(expected.hangs())
                 + one.strays().dropped() * Math.log(expected.drops())
                 + right * Math.log(Math.max(0.05, 1 - expected.hangs() - expected.drops()));
-        return parts;
     }
 
     private static double held(double off, double error2) {

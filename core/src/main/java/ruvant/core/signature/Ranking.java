@@ -49,7 +49,7 @@ public record Ranking(List<Ranked> causes, String sentence, String toTellApart) 
                 .toList();
         return new Ranking(
                 ranked,
-                PatternWords.of(speeds, seen),
+                PatternWords.of(speeds, Seen.inStops(speeds)),
                 ranked.getFirst().probability() >= SETTLED
                         ? "More firings would hardly change this. A look inside settles it."
                         : TellApart.words(speeds, seen, travel, first, ordered.get(1)));

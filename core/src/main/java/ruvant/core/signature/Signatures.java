@@ -1,6 +1,5 @@
 package ruvant.core.signature;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ruvant.core.units.FieldProblem;
@@ -12,14 +11,17 @@ import ruvant.core.units.FieldProblem;
  * diagnosis.
  */
 public final class Signatures {
-    /** Shutters made up for each cause; twice as many move a probability by about a hundredth. */
+    /** Shutters made up for each cause to begin with. */
     private static final int SHUTTERS = 2_500;
 
-    /** One camera in five is supposed to have a second fault beside the one it came for. */
-    private static final double SECOND_FAULT = 0.2;
+    /** And for each of the likeliest, so that which is first does not rest on a few that happen to fit. */
+    private static final int MORE = 8_000;
 
-    /** The second fault shows less than the first, or it would have been the first. */
-    private static final double MILDER = 0.4;
+    /** Causes that are looked into more closely. */
+    private static final int CLOSELY = 3;
+
+    /** What is so much less likely than the likeliest cause, as a logarithm, is not. */
+    private static final double NEAR = 8;
 
     /** Two speeds can be off together by any cause; three begin to have a shape. */
     private static final int LEAST_SPEEDS = 3;
@@ -42,13 +44,20 @@ public final class Signatures {
         List<SpeedFirings> ordered = speeds.stream()
                 .sorted(Comparator.comparingDouble(SpeedFirings::nominalSeconds).reversed())
                 .toList();
-        List<Seen> seen = Seen.of(ordered);
-        Likelihood likelihood = new Likelihood(seen, travel);
+        List<Seen> seen = Seen.compared(ordered);
+        Likelihood likelihood = new Likelihood(seen, Seen.comparedWhole(ordered), travel);
         double[] nominal = seen.stream().mapToDouble(Seen::nominalSeconds).toArray();
-        List<Explained> explained = new ArrayList<>();
-        for (ShutterCause cause : kind.causes()) {
-            explained.add(explain(kind, cause, nominal, likelihood));
-        }
+        List<MadeUp> causes = kind.causes().stream()
+                .map(cause -> new MadeUp(kind, cause, nominal, likelihood))
+                .toList();
+        causes.forEach(one -> one.makeMore(SHUTTERS));
+        double best = causes.stream().mapToDouble(MadeUp::evidence).max().orElseThrow();
+        causes.stream()
+                .filter(one -> one.evidence() > best - NEAR)
+                .sorted(Comparator.comparingDouble(MadeUp::evidence).reversed())
+                .limit(CLOSELY)
+                .forEach(one -> one.makeMore(MORE));
+        List<Explained> explained = causes.stream().map(MadeUp::explained).toList();
         return Ranking.of(ordered, seen, travel, likelihood, explained);
     }
 
@@ -59,45 +68,4 @@ public final class Signatures {
      * @param shutters some of those made up, the likeliest the most often
      */
     record Explained(ShutterCause cause, double evidence, List<Draw> shutters) {}
-
-    private static Explained explain(ShutterKind kind, ShutterCause cause, double[] nominal, Likelihood likelihood) {
-        Faults faults = Faults.of(kind);
-        List<ShutterCause> causes = kind.causes();
-        Chance chance = new Chance(977L * cause.ordinal() + 5);
-        Draw[] shutters = new Draw[SHUTTERS];
-        double[] logs = new double[SHUTTERS];
-        double highest = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < SHUTTERS; i++) {
-            Draw shutter = faults.healthy(nominal, chance);
-            faults.work(cause, 1, shutter, chance);
-            if (chance.once(SECOND_FAULT) && cause != ShutterCause.HEALTHY) {
-                faults.work(causes.get(1 + chance.below(causes.size() - 1)), MILDER, shutter, chance);
-            }
-            shutters[i] = shutter;
-            logs[i] = likelihood.of(shutter);
-            highest = Math.max(highest, logs[i]);
-        }
-        double sum = 0;
-        for (int i = 0; i < SHUTTERS; i++) {
-            logs[i] = Math.exp(logs[i] - highest);
-            sum += logs[i];
-        }
-        return new Explained(cause, highest + Math.log(sum / SHUTTERS), likeliest(shutters, logs, sum));
-    }
-
-    /** Drawn cameras that are kept of a cause, spread over its weight. */
-    private static final int KEPT = 60;
-
-    /** Taken at even steps of the summed weights. */
-    private static List<Draw> likeliest(Draw[] shutters, double[] weights, double sum) {
-        List<Draw> kept = new ArrayList<>();
-        double reached = 0;
-        for (int i = 0; i < shutters.length; i++) {
-            reached += weights[i];
-            while (kept.size() < KEPT && reached >= sum * (kept.size() + 0.5) / KEPT) {
-                kept.add(shutters[i]);
-            }
-        }
-        return kept;
-    }
 }

@@ -1,6 +1,7 @@
 package ruvant.core.signature;
 
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 
@@ -61,12 +62,12 @@ public record SpeedFirings(
         return errorsEv.getFirst().size();
     }
 
-    /** Each firing's error, the mean over the sensors, stops. */
-    double[] levels() {
+    /** Each firing's error, the mean over the sensors, on a scale of stops. */
+    double[] levels(DoubleUnaryOperator scale) {
         double[] levels = new double[firings()];
         for (List<Double> sensor : errorsEv) {
             for (int i = 0; i < levels.length; i++) {
-                levels[i] += sensor.get(i) / errorsEv.size();
+                levels[i] += scale.applyAsDouble(sensor.get(i)) / errorsEv.size();
             }
         }
         return levels;

@@ -186,6 +186,57 @@ class SignaturesTest {
     }
 
     @Test
+    void aCurtainThatDiffersFromFiringToFiringDragsAndIsNotWeak() {
+        List<SpeedFirings> dragging = across(0.16);
+        List<SpeedFirings> weak = across(0.004);
+        CurtainTravel longer = new CurtainTravel(Optional.of(0.0), Optional.of(0.2));
+
+        assertThat(Signatures.rank(ShutterKind.FOCAL_MECHANICAL, dragging, longer)
+                        .causes()
+                        .getFirst()
+                        .cause())
+                .isEqualTo(ShutterCause.TRAILING_DRAGS);
+        assertThat(Signatures.rank(ShutterKind.FOCAL_MECHANICAL, weak, longer)
+                        .causes()
+                        .getFirst()
+                        .cause())
+                .isEqualTo(ShutterCause.TRAILING_WEAK);
+    }
+
+    /** A trailing curtain that takes 15 % of 10 ms longer, differing by a part of a gate's travel in hundredths. */
+    private static List<SpeedFirings> across(double differs) {
+        double[] places = {0.1, 0.5, 0.9};
+        double[] firings = {-1, 0.6, -0.4, 1.3, -0.5};
+        List<SpeedFirings> speeds = new ArrayList<>();
+        for (int s = 0; s < LEAF.length; s++) {
+            double nominal = Math.pow(2, -s);
+            List<List<Double>> errors = new ArrayList<>();
+            for (double place : places) {
+                List<Double> sensor = new ArrayList<>();
+                for (int i = 0; i < firings.length; i++) {
+                    double longer = 0.0015 * (1 + firings[(i + s) % firings.length] * differs / 0.15) * place;
+                    sensor.add(Math.log((nominal + longer) / nominal) / Math.log(2) + 0.02 * firings[i]);
+                }
+                errors.add(sensor);
+            }
+            speeds.add(new SpeedFirings(LEAF[s], nominal, List.of(0.1, 0.5, 0.9), errors, List.of(), false));
+        }
+        return speeds;
+    }
+
+    @Test
+    void aRunInWhichFiringsAreAllFarFromEachOtherIsReadAsItCame() {
+        List<SpeedFirings> speeds = new ArrayList<>(leaf(all(0), all(0.02)));
+        speeds.set(0, new SpeedFirings("1", 1, List.of(0.5), List.of(List.of(1.4, 0.9, -1.3, -0.8)), List.of(), false));
+
+        Ranking ranking = Signatures.rank(ShutterKind.LEAF, speeds, CurtainTravel.UNKNOWN);
+
+        assertThat(ranking.causes())
+                .allSatisfy(one -> assertThat(one.probability()).isBetween(0.0, 1.0));
+        assertThat(ranking.sentence()).contains("1 near and scattered");
+    }
+
+    @Test
     void twoSpeedsMakeNoPattern() {
         assertThatThrownBy(() -> Signatures.rank(
                         ShutterKind.LEAF, leaf(all(0), all(0.03)).subList(0, 2), CurtainTravel.UNKNOWN))

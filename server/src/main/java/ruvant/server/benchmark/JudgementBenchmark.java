@@ -18,6 +18,7 @@ public final class JudgementBenchmark {
         UnseenTables.turned(page::say, cameras);
         AdjustTables.into(page::say, cameras);
         AdjustMoreTables.into(page::say, cameras);
+        UnseenTables.spoken(page::say, Math.max(1, cameras / 25));
         SignatureTables.into(page::say, 22 * Math.max(1, cameras / 44));
         page.write();
     }

@@ -26,6 +26,7 @@ record SignatureRequest(
      * @param sensors start, middle, end; null for one in the middle
      * @param errorEv for each sensor its error at each firing, stops, positive for slow; null where no light came. For
      *     one sensor the inner list may be left out by giving one list of one
+     * @param lensDownErrorEv error of each firing with the lens down, stops: the mean over the sensors; empty or null for none
      * @param firstAfterRest whether the first firing came after a rest
      */
     record Speed(
@@ -33,7 +34,11 @@ record SignatureRequest(
             double nominalSeconds,
             @MayBeNull List<String> sensors,
             List<List<Double>> errorEv,
-            @MayBeNull List<Double> lensDownErrorEv,
+
+            @Schema(description = "Error of each firing with the lens down, in EV: the mean over the sensors.")
+            @MayBeNull
+            List<Double> lensDownErrorEv,
+
             @MayBeNull Boolean firstAfterRest) {
         private SpeedFirings firings() {
             int given = errorEv == null ? 0 : errorEv.size();
