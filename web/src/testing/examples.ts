@@ -217,6 +217,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
       overturned: [],
       roots: [],
       seen: {},
+      shown: {},
     },
     treat: { cleaned: [], waits: [], mended: [], modified: [], lubricated: [], ranDry: {} },
     needs: { needs: [], replacements: [], fits: [], pieces: [] },

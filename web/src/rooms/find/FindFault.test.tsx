@@ -31,6 +31,7 @@ const DIAGNOSIS = {
   understood: [called("slow speeds late")],
   known: ["slow speeds late", "fast speeds late"].map(called),
   denied: [called("aperture stuck")],
+  unread: ["smells of purple"],
   bitsAtFirst: 4.2,
   areas: [{ words: "leaf shutter", part: 0.92 }],
   falseLeads: [],
@@ -74,6 +75,12 @@ const at = (shown = job) => {
 };
 
 const inFind = (find: Partial<typeof job.find>) => aJob({ find: { ...job.find, ...find } });
+
+it("says what of the symptoms was not understood", async () => {
+  at();
+  expect(await screen.findByText(/Not understood, so not counted:/)).toBeTruthy();
+  expect(screen.getByText(/“smells of purple”/)).toBeTruthy();
+});
 
 it("ranks who it could be and raises a suspect with its odds", async () => {
   at();

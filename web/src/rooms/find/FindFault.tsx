@@ -99,6 +99,12 @@ function KnownSymptoms({ job, diagnosis }: { job: JobView; diagnosis: Diagnosis 
           {texts.understood} <b className="text-ink">{wordsOf(diagnosis.understood).join(" · ")}</b>
         </p>
       )}
+      {diagnosis.unread.length > 0 && (
+        <p>
+          <b>{texts.notUnderstood}</b> {diagnosis.unread.map((one) => `“${one}”`).join(" · ")}{" "}
+          <span className="text-soft">{texts.sayItAsAKnownSymptom}</span>
+        </p>
+      )}
       {diagnosis.denied.length > 0 && (
         <details className="text-soft">
           <summary className="min-h-11 content-center underline">

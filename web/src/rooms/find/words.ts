@@ -23,6 +23,8 @@ export const texts = {
   lookForASecondFault: "Look for a second fault…",
   symptom: (words: string | number) => `Symptom: ${words}.`,
   understood: "Understood:",
+  notUnderstood: "Not understood, so not counted:",
+  sayItAsAKnownSymptom: "Choose the nearest known symptom below if it matters.",
   ruledOutByTheFunction: (count: string | number) => `${count} ruled out by the function check`,
   chooseAKnownSymptom: "Choose a known symptom",
   chooseASymptom: "Choose a symptom…",

@@ -20,6 +20,14 @@ it("takes a whole check with one key an answer", async () => {
   ]);
 });
 
+it("takes down what the camera does not have", async () => {
+  atTheBench(<FunctionCheck job={aJob()} />);
+  row("B").focus();
+  fireEvent.keyDown(row("B"), { key: "n" });
+  await waitFor(() => expect(logged()).toHaveLength(1));
+  expect(logged()[0]).toMatchObject({ kind: "functionChecked", result: "NOT_FITTED" });
+});
+
 it("moves with the arrows and stays at the ends", () => {
   atTheBench(<FunctionCheck job={aJob()} />);
   row("Speed 1").focus();

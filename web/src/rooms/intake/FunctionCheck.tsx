@@ -27,9 +27,16 @@ const ANSWERS: { result: Result; key: string; word: string; mark: Mark; look: st
     mark: "left",
     look: "bg-sunk border-soft text-soft",
   },
+  {
+    result: "NOT_FITTED",
+    key: "n",
+    word: texts.hasNone,
+    mark: "left",
+    look: "bg-sunk border-soft text-soft",
+  },
 ];
 
-/** Every function, one key an answer: arrows move, W works, D doubtful, F fails, X not tried. */
+/** Every function, one key an answer: arrows move, W works, D doubtful, F fails, X not tried, N not fitted. */
 export function FunctionCheck({ job }: { job: JobView }) {
   const append = useAppend(job.tag);
   const rows = useRef<(HTMLLIElement | null)[]>([]);
@@ -84,8 +91,8 @@ export function FunctionCheck({ job }: { job: JobView }) {
               }}
               className="border-line/70 focus-visible:bg-ready-wash wide:grid-cols-[minmax(0,1fr)_auto] grid items-center gap-x-2 border-b px-1"
             >
-              <span className="truncate">{name.words}</span>
-              <span className="grid grid-cols-[70px_92px_62px_72px] gap-1 py-[1px]">
+              <span className="truncate text-[15px]">{name.words}</span>
+              <span className="grid grid-cols-[62px_82px_58px_72px_44px] gap-[3px] py-[1px]">
                 {ANSWERS.map((answer) => {
                   const on = result === answer.result;
                   return (
@@ -96,7 +103,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
                       aria-pressed={on}
                       aria-label={`${name.words} ${answer.word}`}
                       onClick={() => say(name, answer.result)}
-                      className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-1 text-[13.5px] ${on ? `font-bold ${answer.look}` : "text-soft hover:border-line border-transparent"}`}
+                      className={`flex min-h-11 items-center justify-center gap-1 rounded-[4px] border px-0 text-[13px] ${on ? `font-bold ${answer.look}` : "text-soft hover:border-line border-transparent"}`}
                     >
                       {on && <StateMark mark={answer.mark} />}
                       {answer.word}

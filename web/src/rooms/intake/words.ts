@@ -61,7 +61,7 @@ export const texts = {
   noPromisedDate: "no promised date",
   functionCheck: "Function check",
   ofAnsweredArrowsChooseW: (answered: string | number, count: string | number) =>
-    `${answered} of ${count} answered · arrows choose, W D F X answer`,
+    `${answered} of ${count} answered · W D F X N answer`,
   functions: "Functions",
   functionAnswer: (words: string | number, value: string | number) => `${words}: ${value}`,
   view: "View",
@@ -126,6 +126,7 @@ export const texts = {
   strikeOutThisFinding: "Strike out this finding",
   correct: "Edit…",
   notTried: "not tried",
+  hasNone: "none",
   noAnswerYet: "no answer yet",
   serialNumberLabel: "Serial number",
   kind: "Kind",

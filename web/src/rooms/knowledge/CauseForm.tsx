@@ -37,6 +37,7 @@ const EMPTY: Cause = {
   roots: [],
   harms: [],
   advice: "",
+  function: "",
 };
 
 const CAUSE = z.object({
@@ -168,7 +169,7 @@ function ownLook(
   { look: words, seen, minutes, reach }: { look: string; seen: string; minutes: number; reach: string },
 ): Look {
   const finds = { [cause]: 0.8 };
-  return { id: ownId(words), area, words, seen, minutes, reach, risk: "", finds, otherwise: 0.06 };
+  return { id: ownId(words), area, words, seen, minutes, reach, risk: "", finds, otherwise: 0.06, runs: "" };
 }
 
 /** How often each of some things goes with a cause. */

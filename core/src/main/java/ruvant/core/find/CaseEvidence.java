@@ -11,6 +11,7 @@ import java.util.Set;
  *
  * @param symptoms ids of what is seen
  * @param absent ids of what was tried and is not so
+ * @param oneOf ids of what is seen one of, where nobody said which
  * @param looks results, the last of each look counts
  * @param cleared ids of causes that a look cleared
  * @param confirmed ids of causes that are confirmed
@@ -21,12 +22,37 @@ import java.util.Set;
 public record CaseEvidence(
         Set<String> symptoms,
         Set<String> absent,
+        List<OneOf> oneOf,
         List<Result> looks,
         Set<String> cleared,
         Set<String> confirmed,
         Map<String, Double> speeds,
         Map<String, Integer> counts,
         int jobs) {
+    /**
+     * A function that failed: it shows at least one of these symptoms.
+     *
+     * @param counts for so much of a symptom that is said, above 0 to 1
+     */
+    public record OneOf(Set<String> symptoms, double counts) {
+        public OneOf {
+            symptoms = Set.copyOf(symptoms);
+        }
+    }
+
+    /** The same where no function failed. */
+    public CaseEvidence(
+            Set<String> symptoms,
+            Set<String> absent,
+            List<Result> looks,
+            Set<String> cleared,
+            Set<String> confirmed,
+            Map<String, Double> speeds,
+            Map<String, Integer> counts,
+            int jobs) {
+        this(symptoms, absent, List.of(), looks, cleared, confirmed, speeds, counts, jobs);
+    }
+
     /** Nothing known yet. */
     public static final CaseEvidence NONE =
             new CaseEvidence(Set.of(), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);
@@ -35,19 +61,19 @@ public record CaseEvidence(
     public CaseEvidence with(Result result) {
         List<Result> all = new ArrayList<>(looks);
         all.add(result);
-        return new CaseEvidence(symptoms, absent, all, cleared, confirmed, speeds, counts, jobs);
+        return new CaseEvidence(symptoms, absent, oneOf, all, cleared, confirmed, speeds, counts, jobs);
     }
 
     /** The same with a cause that turned out not to be it. */
     public CaseEvidence cleared(FaultKnowledge.Cause cause) {
         Set<String> all = new HashSet<>(cleared);
         all.add(cause.id());
-        return new CaseEvidence(symptoms, absent, looks, all, confirmed, speeds, counts, jobs);
+        return new CaseEvidence(symptoms, absent, oneOf, looks, all, confirmed, speeds, counts, jobs);
     }
 
     /** The same as if no look had been taken and nothing cleared or confirmed. */
     public CaseEvidence withoutLooks() {
-        return new CaseEvidence(symptoms, absent, List.of(), Set.of(), Set.of(), speeds, counts, jobs);
+        return new CaseEvidence(symptoms, absent, oneOf, List.of(), Set.of(), Set.of(), speeds, counts, jobs);
     }
 
     /** The same as if a look had not been taken. */
@@ -55,6 +81,7 @@ public record CaseEvidence(
         return new CaseEvidence(
                 symptoms,
                 absent,
+                oneOf,
                 looks.stream().filter(one -> !one.look().equals(look)).toList(),
                 cleared,
                 confirmed,

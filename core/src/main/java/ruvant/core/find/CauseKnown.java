@@ -1,6 +1,7 @@
 package ruvant.core.find;
 
 import java.util.List;
+import java.util.Optional;
 import ruvant.core.trade.Family;
 import ruvant.core.units.ById;
 import ruvant.core.units.Named;
@@ -20,7 +21,7 @@ public record CauseKnown(Named cause, List<String> roots, List<Harmed> harmed, S
             FindPicture find, FaultKnowledge knowledge, Family family, CaseEvidence evidence) {
         List<FaultKnowledge.Cause> all = knowledge.causesOf(family);
         return find.causes().stream()
-                .flatMap(said -> knowledge.causeOf(said.what()).stream()
+                .flatMap(said -> knowledge.causeMeant(said.what(), Optional.of(family)).stream()
                         .filter(all::contains)
                         .map(cause -> known(said.what(), cause, knowledge, evidence)))
                 .toList();

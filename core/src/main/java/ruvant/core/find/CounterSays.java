@@ -1,10 +1,13 @@
 package ruvant.core.find;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.intake.IntakePicture;
@@ -22,6 +25,9 @@ final class CounterSays {
 
     /** Slower than this a train holds the shutter, faster the curtains or the ring alone. */
     private static final double SLOW = 1.0 / 45;
+
+    /** A function that is doubtful speaks for half of one that fails. */
+    private static final double DOUBTFUL = 0.5;
 
     private CounterSays() {}
 
@@ -65,10 +71,40 @@ final class CounterSays {
         return denied;
     }
 
+    /** Functions that the camera does not have: what was said of each last. */
+    static Set<Named> missing(IntakePicture intake) {
+        return intake.functions().stream()
+                .filter(one -> one.result() == FunctionResult.NOT_FITTED)
+                .map(IntakePicture.FunctionState::function)
+                .collect(Collectors.toSet());
+    }
+
+    /** Functions that failed, each as what it can show; one that is doubtful counts for half. */
+    static List<CaseEvidence.OneOf> failing(IntakePicture intake, FaultKnowledge knowledge) {
+        Map<Set<String>, Double> failing = new LinkedHashMap<>();
+        for (IntakePicture.FunctionState function : intake.functions()) {
+            double counts = function.result() == FunctionResult.FAILS
+                    ? 1
+                    : function.result() == FunctionResult.DOUBTFUL ? DOUBTFUL : 0;
+            Set<String> shown = knowledge.symptoms().stream()
+                    .filter(symptom ->
+                            symptom.deniedBy().stream().anyMatch(named -> isNamed(function.function(), named, intake)))
+                    .map(FaultKnowledge.Symptom::id)
+                    .collect(Collectors.toSet());
+            if (counts > 0 && !shown.isEmpty()) {
+                // several speeds that fail are one failure
+                failing.merge(shown, counts, Math::max);
+            }
+        }
+        return failing.entrySet().stream()
+                .map(one -> new CaseEvidence.OneOf(one.getKey(), one.getValue()))
+                .toList();
+    }
+
     private static boolean works(IntakePicture intake, String function) {
         List<IntakePicture.FunctionState> named = intake.functions().stream()
                 .filter(one -> isNamed(one.function(), function, intake))
-                .filter(one -> one.result() != FunctionResult.NOT_TRIED)
+                .filter(one -> one.result().tried())
                 .toList();
         return !named.isEmpty() && named.stream().allMatch(one -> one.result() == FunctionResult.WORKS);
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import ruvant.core.trade.Family;
 
 /**
@@ -94,7 +95,9 @@ public final class Diagnosis {
                         symptom.otherwise(),
                         seen,
                         seen ? 1 : DENIED);
-            } else if (!evidence.symptoms().isEmpty()) {
+            } else if (!symptom.silent()
+                    && !evidence.symptoms().isEmpty()
+                    && evidence.oneOf().stream().noneMatch(one -> one.symptoms().contains(symptom.id()))) {
                 diagnosis.observe(
                         cause -> SAID * cause.symptoms().getOrDefault(symptom.id(), 0.0),
                         SAID * symptom.otherwise(),
@@ -102,6 +105,7 @@ public final class Diagnosis {
                         1);
             }
         }
+        evidence.oneOf().forEach(one -> diagnosis.observe(knowledge, one));
         for (CaseEvidence.Result result : evidence.looks()) {
             knowledge
                     .look(result.look())
@@ -127,7 +131,9 @@ public final class Diagnosis {
         boolean any = false;
         for (int i = 0; i < asked.length; i++) {
             FaultKnowledge.Cause cause = causes.get(i);
-            asked[i] = evidence.symptoms().stream()
+            asked[i] = Stream.concat(
+                                    evidence.symptoms().stream(),
+                                    evidence.oneOf().stream().flatMap(one -> one.symptoms().stream()))
                             .anyMatch(symptom -> cause.symptoms().getOrDefault(symptom, 0.0) >= EXPLAINS)
                     || evidence.looks().stream()
                             .filter(CaseEvidence.Result::seen)
@@ -180,6 +186,22 @@ public final class Diagnosis {
             double likelihood = seen ? 1 - missed : missed;
             weights[h] *= counts == 1 ? likelihood : Math.pow(likelihood, counts);
         }
+    }
+
+    /** A function fails where at least one of what it can show is there. */
+    private void observe(FaultKnowledge knowledge, CaseEvidence.OneOf failed) {
+        double none = 1;
+        for (FaultKnowledge.Symptom symptom : knowledge.symptoms()) {
+            none *= failed.symptoms().contains(symptom.id()) ? 1 - symptom.otherwise() : 1;
+        }
+        observe(
+                cause -> 1
+                        - failed.symptoms().stream()
+                                .mapToDouble(symptom -> 1 - cause.symptoms().getOrDefault(symptom, 0.0))
+                                .reduce(1, (one, other) -> one * other),
+                1 - none,
+                true,
+                failed.counts());
     }
 
     private double[] not(ToDoubleFunction<FaultKnowledge.Cause> chance) {
@@ -250,7 +272,11 @@ public final class Diagnosis {
         for (int i = 0; i < causes.size(); i++) {
             suspects.add(new Suspected(causes.get(i), probability[i], here(causes.get(i), evidence)));
         }
-        suspects.sort(Comparator.comparingDouble(Suspected::probability).reversed());
+        // what is confirmed is known, whatever else is likely
+        suspects.sort(Comparator.<Suspected, Boolean>comparing(
+                        one -> !evidence.confirmed().contains(one.cause().id()))
+                .thenComparing(
+                        Comparator.comparingDouble(Suspected::probability).reversed()));
         return suspects;
     }
 

@@ -87,10 +87,12 @@ public record FaultChanges(
         FaultKnowledge changed = new FaultKnowledge(
                 shipped.version(),
                 shipped.none(),
+                shipped.works(),
                 shipped.areas(),
                 ById.merged(shipped.symptoms(), symptoms),
                 ById.merged(shipped.causes(), causes),
-                ById.merged(shipped.looks(), looks));
+                ById.merged(shipped.looks(), looks),
+                shipped.sayings());
         List<String> problems = changed.problems();
         if (!problems.isEmpty()) {
             throw new FieldProblem(

@@ -1,12 +1,13 @@
 package ruvant.core.find;
 
-import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
 import ruvant.core.units.ById;
@@ -19,17 +20,29 @@ import ruvant.core.units.Named;
  *
  * @param version of the format
  * @param none pseudo-count of a cause that is not on the list
+ * @param works what runs as a whole, and by which parts out of it one knows that it is in pieces
  * @param symptoms with how often each is said though no cause on the list makes it
  */
 public record FaultKnowledge(
-        int version, double none, List<Area> areas, List<Symptom> symptoms, List<Cause> causes, List<Look> looks) {
+        int version,
+        double none,
+        List<Works> works,
+        List<Area> areas,
+        List<Symptom> symptoms,
+        List<Cause> causes,
+        List<Look> looks,
+        Sayings sayings) {
+    public FaultKnowledge {
+        sayings = sayings == null ? Sayings.NONE : sayings;
+        works = works == null ? List.of() : List.copyOf(works);
+    }
+
     /** Nothing known. */
-    private static final Set<String> CALLS = Set.of("clean", "mend", "adjust", "part", "leave");
+    public static final FaultKnowledge EMPTY =
+            new FaultKnowledge(1, 1, List.of(), List.of(), List.of(), List.of(), List.of(), Sayings.NONE);
 
-    private static final Set<String> REACHES =
-            Set.of("outside", "top", "bottom", "front", "back", "left", "right", "lens front", "lens rear", "inside");
-
-    public static final FaultKnowledge EMPTY = new FaultKnowledge(1, 1, List.of(), List.of(), List.of(), List.of());
+    /** What runs as a whole. */
+    public record Works(String id, List<String> parts) implements Identified {}
 
     /**
      * A mechanism with its own causes.
@@ -50,9 +63,16 @@ public record FaultKnowledge(
      * @param why that chance is what it is: what else is taken for it, or makes it
      * @param deniedBy functions of the counter's check that speak against it where all of them work
      * @param formerly what it was called before, so that what was said then is still understood
+     * @param silent whether it tells nothing that nobody said it, since few people say when a fault shows
      */
     public record Symptom(
-            String id, String words, double otherwise, String why, List<String> deniedBy, List<String> formerly)
+            String id,
+            String words,
+            double otherwise,
+            String why,
+            List<String> deniedBy,
+            List<String> formerly,
+            boolean silent)
             implements Identified {
         public Symptom {
             why = why == null ? "found in this shop's own jobs" : why;
@@ -62,7 +82,7 @@ public record FaultKnowledge(
 
         /** One that no function denies. */
         public Symptom(String id, String words, double otherwise) {
-            this(id, words, otherwise, null, List.of(), List.of());
+            this(id, words, otherwise, null, List.of(), List.of(), false);
         }
 
         /** The same, once called otherwise. */
@@ -73,7 +93,8 @@ public record FaultKnowledge(
                     otherwise,
                     why,
                     deniedBy,
-                    SameWords.withFormer(formerly, words, before.formerly, before.words));
+                    SameWords.withFormer(formerly, words, before.formerly, before.words),
+                    silent);
         }
     }
 
@@ -90,6 +111,7 @@ public record FaultKnowledge(
      * @param advice how the owner keeps it from coming back; empty for none
      * @param formerly what it was called before, so that what was said then is still known to be it
      * @param bodies on which kinds of bodies it can be; empty for all
+     * @param function of the counter's check without which it cannot be; empty for none
      */
     public record Cause(
             String id,
@@ -104,10 +126,12 @@ public record FaultKnowledge(
             List<String> harms,
             String advice,
             List<String> formerly,
-            List<BodyType> bodies)
+            List<BodyType> bodies,
+            String function)
             implements Identified {
         public Cause {
             bodies = bodies == null ? List.of() : List.copyOf(bodies);
+            function = function == null ? "" : function;
             symptoms = Map.copyOf(symptoms);
             signature = signature == null ? "" : signature;
             roots = roots == null ? List.of() : List.copyOf(roots);
@@ -131,7 +155,8 @@ public record FaultKnowledge(
                     harms,
                     advice,
                     SameWords.withFormer(formerly, words, before.formerly, before.words),
-                    bodies);
+                    bodies,
+                    function);
         }
 
         /** Whether a camera built like that can have it. */
@@ -151,7 +176,7 @@ public record FaultKnowledge(
                 String signature) {
             this(
                     id, area, words, prior, why, symptoms, calls, signature, List.of(), List.of(), "", List.of(),
-                    List.of());
+                    List.of(), "");
         }
     }
 
@@ -164,6 +189,7 @@ public record FaultKnowledge(
      * @param risk what can be harmed; empty for nothing
      * @param finds chance that it is seen, by cause
      * @param otherwise chance that it is seen with any other cause
+     * @param runs what has to be together and run for it; empty for nothing
      */
     public record Look(
             String id,
@@ -174,10 +200,26 @@ public record FaultKnowledge(
             String reach,
             String risk,
             Map<String, Double> finds,
-            double otherwise)
+            double otherwise,
+            String runs)
             implements Identified {
         public Look {
             finds = Map.copyOf(finds);
+            runs = runs == null ? "" : runs;
+        }
+
+        /** One for which nothing has to run. */
+        public Look(
+                String id,
+                String area,
+                String words,
+                String seen,
+                double minutes,
+                String reach,
+                String risk,
+                Map<String, Double> finds,
+                double otherwise) {
+            this(id, area, words, seen, minutes, reach, risk, finds, otherwise, "");
         }
     }
 
@@ -186,7 +228,17 @@ public record FaultKnowledge(
      * that would tell of nothing else along with them.
      */
     public FaultKnowledge on(BodyType body) {
-        List<Cause> here = causes.stream().filter(cause -> cause.canBeOn(body)).toList();
+        return with(cause -> cause.canBeOn(body));
+    }
+
+    /** What there is to know of a camera that does not have some functions of the counter's check. */
+    public FaultKnowledge without(Set<Named> functions) {
+        return with(cause -> cause.function().isEmpty()
+                || functions.stream().noneMatch(one -> one.is(Named.idOf(cause.function()))));
+    }
+
+    private FaultKnowledge with(Predicate<Cause> possible) {
+        List<Cause> here = causes.stream().filter(possible).toList();
         if (here.size() == causes.size()) {
             return this;
         }
@@ -197,12 +249,37 @@ public record FaultKnowledge(
         return new FaultKnowledge(
                 version,
                 none,
+                works,
                 areas,
                 symptoms.stream().filter(one -> said.contains(one.id())).toList(),
                 here,
                 looks.stream()
                         .filter(look -> look.finds().keySet().stream().anyMatch(ids::contains))
-                        .toList());
+                        .toList(),
+                sayings);
+    }
+
+    /** The same without looks for which something has to run that is in pieces, parts of it lying out. */
+    public FaultKnowledge whileOut(Collection<String> parts) {
+        Set<String> apart = works.stream()
+                .filter(one -> one.parts().stream()
+                        .anyMatch(name -> parts.stream()
+                                .anyMatch(part -> SameWords.telling(part).containsAll(SameWords.telling(name)))))
+                .map(Works::id)
+                .collect(Collectors.toSet());
+        return apart.isEmpty()
+                ? this
+                : new FaultKnowledge(
+                        version,
+                        none,
+                        works,
+                        areas,
+                        symptoms,
+                        causes,
+                        looks.stream()
+                                .filter(look -> !apart.contains(look.runs()))
+                                .toList(),
+                        sayings);
     }
 
     /** Causes that a camera of that family can have. */
@@ -258,94 +335,31 @@ public record FaultKnowledge(
                         .findFirst());
     }
 
+    /**
+     * The cause that is spoken of in whatever words: by its name, else the only one of the family all of whose telling words are
+     * in what is said. Empty where that is none, or more than one.
+     */
+    public Optional<Cause> causeMeant(Named said, Optional<Family> family) {
+        List<Cause> possible = family.map(this::causesOf).orElse(causes);
+        Optional<Cause> called = causeOf(said);
+        return called.filter(possible::contains)
+                .or(() -> onlyOneMeant(said, possible))
+                .or(() -> called);
+    }
+
+    private Optional<Cause> onlyOneMeant(Named said, List<Cause> possible) {
+        Speech speech = Speech.of(sayings);
+        Speech.Clause clause = speech.clause(said.words());
+        List<Cause> meant = possible.stream()
+                .filter(cause -> Stream.concat(Stream.of(cause.words()), cause.formerly().stream())
+                        .anyMatch(words -> clause.telling()
+                                .containsAll(speech.clause(words).telling())))
+                .toList();
+        return clause.not() || clause.open() || meant.size() != 1 ? Optional.empty() : Optional.of(meant.getFirst());
+    }
+
     /** What is wrong with it, in words; empty where it can be used. */
     public List<String> problems() {
-        List<String> problems = new ArrayList<>();
-        Set<String> known = new HashSet<>();
-        areas.forEach(one -> twice(known, "area", one.id(), problems));
-        symptoms.forEach(one -> twice(known, "symptom", one.id(), problems));
-        causes.forEach(one -> twice(known, "cause", one.id(), problems));
-        looks.forEach(one -> twice(known, "look", one.id(), problems));
-        if (!(none > 0)) {
-            problems.add("No chance is left for a cause that is not on the list.");
-        }
-        for (Symptom symptom : symptoms) {
-            chance(symptom.id() + ", otherwise", symptom.otherwise(), problems);
-            if (symptom.why().isBlank()) {
-                problems.add("“" + symptom.words() + "” has no reason for appearing without a listed cause.");
-            }
-            if (symptom.words().isBlank() || symptom.deniedBy().stream().anyMatch(String::isBlank)) {
-                problems.add("Symptom " + symptom.id() + ", or a function that denies it, has no words.");
-            }
-        }
-        for (Area area : areas) {
-            if (area.words().isBlank()) {
-                problems.add("Mechanism " + area.id() + " has no words.");
-            }
-        }
-        for (Cause cause : causes) {
-            require(known, "area", cause.area(), cause.id(), problems);
-            cause.symptoms().forEach((symptom, chance) -> {
-                require(known, "symptom", symptom, cause.id(), problems);
-                chance(cause.id() + ", " + symptom, chance, problems);
-            });
-            cause.harms().forEach(harmed -> require(known, "cause", harmed, cause.id(), problems));
-            boolean told = looks.stream()
-                    .anyMatch(look -> look.finds().getOrDefault(cause.id(), 0.0) - look.otherwise() >= 0.5);
-            if (!told) {
-                problems.add("No look distinguishes “" + cause.words() + "” from the others.");
-            }
-            if (cause.symptoms().isEmpty()
-                    || !(cause.prior() > 0)
-                    || cause.why().isBlank()) {
-                problems.add("“" + cause.words() + "” has no symptom, no count or no reason.");
-            }
-            if (cause.words().isBlank() || cause.roots().stream().anyMatch(String::isBlank)) {
-                problems.add("Cause " + cause.id() + " or one of its roots has no words.");
-            }
-            if (!CALLS.contains(cause.calls())) {
-                problems.add("“" + cause.words() + "” calls for “" + cause.calls() + "”, which is no kind of work.");
-            }
-            if (cause.harms().contains(cause.id())) {
-                problems.add("“" + cause.words() + "” is its own root cause.");
-            }
-            if (new HashSet<>(cause.bodies()).size() < cause.bodies().size()) {
-                problems.add("“" + cause.words() + "” names a kind of body twice.");
-            }
-        }
-        for (Look look : looks) {
-            require(known, "area", look.area(), look.id(), problems);
-            chance(look.id() + ", otherwise", look.otherwise(), problems);
-            look.finds().forEach((cause, chance) -> {
-                require(known, "cause", cause, look.id(), problems);
-                chance(look.id() + ", " + cause, chance, problems);
-            });
-            if (look.words().isBlank() || look.seen().isBlank() || !REACHES.contains(look.reach())) {
-                problems.add("Look " + look.id() + " does not say where to look, at what, or for what.");
-            }
-            if (!(look.minutes() > 0) || look.finds().isEmpty()) {
-                problems.add("Look “" + look.words() + "” has no minutes or tells nothing.");
-            }
-        }
-        return problems;
-    }
-
-    private static void twice(Set<String> known, String kind, String id, List<String> problems) {
-        if (!known.add(kind + " " + id)) {
-            problems.add("There are two " + kind + "s called " + id + ".");
-        }
-    }
-
-    private static void require(Set<String> known, String kind, String id, String by, List<String> problems) {
-        if (!known.contains(kind + " " + id)) {
-            problems.add(by + " names the " + kind + " " + id + ", which is not there.");
-        }
-    }
-
-    /** Never and always are not chances: a single slip of the eye could not be made good any more. */
-    private static void chance(String what, double chance, List<String> problems) {
-        if (!(chance > 0 && chance < 1)) {
-            problems.add(what + ": " + chance + " is not a chance between 0 and 1.");
-        }
+        return FaultProblems.of(this);
     }
 }

@@ -6,10 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ruvant.core.trade.Family;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
-/** Where the search for the fault stands. */
+/**
+ * Where the search for the fault stands.
+ *
+ * @param shown when symptoms show, by the line of each; those of which nobody said are not in it
+ */
 public record FindPicture(
         List<Said> symptoms,
         List<Suspect> suspects,
@@ -21,7 +26,8 @@ public record FindPicture(
         List<Swap> swaps,
         List<Overturned> overturned,
         List<Said> roots,
-        Map<UUID, Seen> seen) {
+        Map<UUID, Seen> seen,
+        Map<UUID, Shown> shown) {
     /** A finding by its fields; empty where it was only written down. */
     public Optional<Seen> seen(UUID finding) {
         return Optional.ofNullable(seen.get(finding));
@@ -61,10 +67,12 @@ public record FindPicture(
     public record Said(UUID id, Instant at, Named what, String more) {}
 
     /** Whether that is a suspect here already, whatever it was called when it was raised. */
-    public boolean suspects(FaultKnowledge.Cause cause, FaultKnowledge knowledge) {
+    public boolean suspects(FaultKnowledge.Cause cause, FaultKnowledge knowledge, Family family) {
         return suspects.stream()
-                .anyMatch(one ->
-                        knowledge.causeOf(one.what()).filter(cause::equals).isPresent());
+                .anyMatch(one -> knowledge
+                        .causeMeant(one.what(), Optional.of(family))
+                        .filter(cause::equals)
+                        .isPresent());
     }
 
     /**

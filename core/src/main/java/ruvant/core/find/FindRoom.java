@@ -125,6 +125,7 @@ public final class FindRoom implements JobRoom<FindEntry> {
         private final List<FindPicture.Overturned> overturned = new ArrayList<>();
         private final List<FindPicture.Said> roots = new ArrayList<>();
         private final Map<UUID, Seen> seenThings = new LinkedHashMap<>();
+        private final Map<UUID, Shown> shown = new LinkedHashMap<>();
 
         @Override
         public Optional<Refusal> objection(Line line, FindEntry entry) {
@@ -205,12 +206,16 @@ public final class FindRoom implements JobRoom<FindEntry> {
         @Override
         public void take(Line line, FindEntry entry) {
             switch (entry) {
-                case FindEntry.SymptomSeen seen ->
+                case FindEntry.SymptomSeen seen -> {
                     symptoms.add(new FindPicture.Said(
                             line.id(),
                             line.at(),
                             seen.what(),
                             seen.shown() == null ? "" : seen.shown().words()));
+                    if (seen.shown() != null) {
+                        shown.put(line.id(), seen.shown());
+                    }
+                }
                 case FindEntry.Looked looked ->
                     looks.add(new FindPicture.TakenLook(line.id(), line.at(), line.by(), looked, took(line.at())));
                 case FindEntry.PatternRead read -> patterns.add(new FindPicture.Pattern(line.id(), line.at(), read));
@@ -325,7 +330,8 @@ public final class FindRoom implements JobRoom<FindEntry> {
                     List.copyOf(swaps),
                     List.copyOf(overturned),
                     List.copyOf(roots),
-                    Collections.unmodifiableMap(new LinkedHashMap<>(seenThings)));
+                    Collections.unmodifiableMap(new LinkedHashMap<>(seenThings)),
+                    Collections.unmodifiableMap(new LinkedHashMap<>(shown)));
         }
 
         @Override

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import ruvant.core.units.Named;
 
 /**
@@ -20,10 +19,11 @@ final class FindingsSay {
 
     /** Ids of known symptoms that findings name; none of what was found sound. */
     static Set<String> symptoms(FindPicture find, FaultKnowledge knowledge) {
-        return find.found().stream()
+        SymptomReader reader = new SymptomReader(knowledge);
+        find.found().stream()
                 .filter(one -> find.seen(one.id()).filter(Seen::sound).isEmpty())
-                .flatMap(one -> CaseReader.symptomsIn(one.what(), knowledge).stream())
-                .collect(Collectors.toSet());
+                .forEach(one -> reader.finding(one.what()));
+        return reader.read().seen();
     }
 
     /**

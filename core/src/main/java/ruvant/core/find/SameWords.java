@@ -16,8 +16,7 @@ import ruvant.core.units.Named;
 final class SameWords {
     /** Words that tell nothing by themselves. */
     private static final Set<String> SMALL = Set.of(
-            "a", "an", "the", "or", "and", "of", "at", "by", "in", "on", "its", "with", "to", "not", "does", "is",
-            "it");
+            "a", "an", "the", "or", "and", "of", "at", "by", "in", "on", "its", "with", "to", "does", "is", "it");
 
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
 

@@ -76,7 +76,9 @@ final class NextSteps {
             return steps;
         }
         for (FindPicture.Said cause : picture.find().causes()) {
-            String calls = faults.causeOf(cause.what())
+            String calls = faults.causeMeant(
+                            cause.what(),
+                            Optional.of(picture.received().camera().family()))
                     .map(FaultKnowledge.Cause::calls)
                     .orElse("");
             boolean left = calls.equals("leave")

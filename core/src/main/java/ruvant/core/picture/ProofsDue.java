@@ -16,7 +16,6 @@ import ruvant.core.proof.ProofBook;
 import ruvant.core.proof.ProofEntry;
 import ruvant.core.proof.ProofPicture;
 import ruvant.core.strip.ValleyPart;
-import ruvant.core.trade.FunctionResult;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.Named;
 
@@ -42,7 +41,7 @@ final class ProofsDue {
         List<ProofDue> all = new ArrayList<>();
         var camera = job.received().camera();
         Set<String> has = job.intake().functions().stream()
-                .filter(one -> one.result() != FunctionResult.NOT_TRIED)
+                .filter(one -> one.result().tried())
                 .map(one -> one.function().id())
                 .collect(Collectors.toSet());
         for (ProofBook.Kind kind : book.kinds()) {

@@ -128,7 +128,7 @@ public final class ReturnSheets {
                         found.severity().label() + " " + found.condition().label() + with(", ", found.remark())))
                 .forEach(arrival::add);
         picture.intake().functions().stream()
-                .filter(one -> one.result() != FunctionResult.WORKS && one.result() != FunctionResult.NOT_TRIED)
+                .filter(one -> one.result().tried() && one.result() != FunctionResult.WORKS)
                 .map(one -> SheetLine.of(
                         Says.FUNCTION, one.function().words(), one.result().label() + with(", ", one.remark())))
                 .forEach(arrival::add);

@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.core.Logs;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.knowledge.LookMinutes;
@@ -14,6 +18,7 @@ import ruvant.core.trade.Family;
 import ruvant.core.trade.FunctionResult;
 import ruvant.core.trade.VisitorSignKind;
 import ruvant.core.units.FieldProblem;
+import ruvant.core.units.Named;
 
 class CounterAndCauseTest {
     private static final FaultKnowledge KNOWN = DiagnosisTest.KNOWN;
@@ -62,9 +67,100 @@ class CounterAndCauseTest {
     }
 
     private double gummed() {
+        return probability("trainGummed");
+    }
+
+    @Test
+    void aFunctionThatFailedIsASymptomWithoutBeingTypedAgain() {
+        double before = probability("timerGum") + probability("timerJam");
+        logs.add(new IntakeEntry.FunctionChecked("Self-timer", FunctionResult.DOUBTFUL, ""));
+        double doubtful = probability("timerGum") + probability("timerJam");
+        logs.add(new IntakeEntry.FunctionChecked("Self-timer", FunctionResult.FAILS, ""));
+
+        assertThat(evidence().oneOf()).containsExactly(new CaseEvidence.OneOf(Set.of("timerDead", "timerHangs"), 1));
+        assertThat(probability("timerGum") + probability("timerJam"))
+                .isGreaterThan(doubtful)
+                .isGreaterThan(0.4);
+        assertThat(doubtful).isGreaterThan(before);
+    }
+
+    @Test
+    void whatIsSaidByNameStandsForTheFunctionThatFailed() {
+        logs.add(new IntakeEntry.FunctionChecked("Self-timer", FunctionResult.FAILS, ""));
+        logs.add(new FindEntry.SymptomSeen("self-timer stops half-way"));
+
+        assertThat(evidence().oneOf()).isEmpty();
+        assertThat(evidence().symptoms()).contains("timerHangs");
+    }
+
+    @Test
+    void whatComesAndGoesPointsToWhatCan() {
+        logs.add(new FindEntry.SymptomSeen("slow speeds short"));
+        double before = probability("palletOut") / probability("trainShallow");
+        logs.add(new FindEntry.SymptomSeen("slow speeds short now and then"));
+
+        assertThat(probability("palletOut") / probability("trainShallow")).isGreaterThan(3 * before);
+    }
+
+    @Test
+    void whatTheCameraDoesNotHaveIsNotSuspected() {
+        logs.add(new IntakeEntry.FunctionChecked("Self-timer", FunctionResult.NOT_FITTED, ""));
+
+        FaultKnowledge known = CaseReader.known(KNOWN, logs.picture().intake());
+
+        assertThat(KNOWN.causes()).anyMatch(cause -> cause.id().equals("timerGum"));
+        assertThat(known.causes())
+                .noneMatch(
+                        cause -> cause.id().startsWith("timer") && cause.area().equals("leaf"));
+        assertThat(known.looks()).noneMatch(look -> look.id().startsWith("timer"));
+        assertThat(known.symptoms()).noneMatch(symptom -> symptom.id().equals("timerDead"));
+    }
+
+    @Test
+    void lookingAtWhatIsInPiecesIsNotOffered() {
+        assertThat(KNOWN.whileOut(List.of("top cover")).looks()).isEqualTo(KNOWN.looks());
+        assertThat(KNOWN.whileOut(List.of("upper blade ring")).looks())
+                .noneMatch(look -> look.id().equals("whirr") || look.id().equals("slowDown"))
+                .anyMatch(look -> look.id().equals("bladesLoupe") || look.id().equals("trainOut"));
+    }
+
+    @Test
+    void aConfirmedCauseStandsFirstInWhateverWordsItWasConfirmed() {
+        logs.add(new FindEntry.SymptomSeen("fast speeds late"));
+        logs.add(new FindEntry.CauseConfirmed("old grease in the slow-speed train", "runs free when wet"));
+
+        CaseEvidence evidence = evidence();
+
+        assertThat(evidence.confirmed()).containsExactly("trainGummed");
+        assertThat(Diagnosis.of(KNOWN, Family.LEAF_LENS, evidence)
+                        .suspects(evidence)
+                        .getFirst()
+                        .cause()
+                        .id())
+                .isEqualTo("trainGummed");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LEAF_LENS, gummed escapement, trainGummed",
+        "FOCAL_CLOTH, gummed escapement, escGummed",
+        "FOCAL_METAL, hardened grease in the slow-speed train, metalEsc",
+        "LEAF_LENS, main spring tired, springWeak",
+        "FOCAL_CLOTH, low tension of the first curtain, leadWeak",
+        "LEAF_LENS, not the retard train gummed, ",
+        "LEAF_LENS, perhaps the retard train is gummed, ",
+        "LEAF_LENS, spring, ",
+        "LEAF_LENS, gremlins, "
+    })
+    void freeWordsAreTheCauseThatIsMeantOrNone(Family family, String said, String cause) {
+        assertThat(KNOWN.causeMeant(Named.of(said), Optional.of(family)).map(FaultKnowledge.Cause::id))
+                .isEqualTo(Optional.ofNullable(cause));
+    }
+
+    private double probability(String cause) {
         CaseEvidence evidence = evidence();
         return Diagnosis.of(KNOWN, Family.LEAF_LENS, evidence).suspects(evidence).stream()
-                .filter(one -> one.cause().id().equals("trainGummed"))
+                .filter(one -> one.cause().id().equals(cause))
                 .findFirst()
                 .orElseThrow()
                 .probability();

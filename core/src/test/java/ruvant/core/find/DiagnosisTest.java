@@ -73,10 +73,12 @@ class DiagnosisTest {
         FaultKnowledge gaps = new FaultKnowledge(
                 1,
                 1,
+                List.of(),
                 List.of(new FaultKnowledge.Area("a", "a", List.of())),
                 List.of(new FaultKnowledge.Symptom("s", "s", 0.1)),
                 List.of(new FaultKnowledge.Cause("c", "a", "c", 1, "why", Map.of("t", 1.0), "clean", null)),
-                List.of(new FaultKnowledge.Look("l", "b", "l", "x", 1, "outside", "", Map.of("d", 0.5), 0.1)));
+                List.of(new FaultKnowledge.Look("l", "b", "l", "x", 1, "outside", "", Map.of("d", 0.5), 0.1)),
+                null);
 
         assertThat(gaps.problems())
                 .anyMatch(one -> one.contains("No look distinguishes “c”"))

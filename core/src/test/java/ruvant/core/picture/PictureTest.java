@@ -124,7 +124,8 @@ class PictureTest {
                 "trainGummed", "leaf", "retard train gummed", 1, "old oil", Map.of(), "clean", null);
         JobNow known = new JobNow(
                 logs.picture(),
-                Logs.SHOP.with(new FaultKnowledge(1, 0.1, List.of(), List.of(), List.of(gummed), List.of())),
+                Logs.SHOP.with(
+                        new FaultKnowledge(1, 0.1, List.of(), List.of(), List.of(), List.of(gummed), List.of(), null)),
                 LearnedChecks.NONE,
                 1,
                 logs.now());

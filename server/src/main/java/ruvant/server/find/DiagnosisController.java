@@ -49,7 +49,7 @@ class DiagnosisController {
     DiagnosisView diagnosis(@PathVariable String tag) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));
         FaultKnowledge all = shop.shop().faults();
-        FaultKnowledge knowledge = all.on(job.received().camera().bodyType());
+        FaultKnowledge knowledge = CaseReader.known(all, job.intake());
         LearnedModels.Beside beside = learned.beside(job);
         ModelKnowledge taught = beside.knowledge();
         Family family = job.received().camera().family();
@@ -71,13 +71,14 @@ class DiagnosisController {
                 new DiagnosisView.Symptoms(
                         symptoms(knowledge, evidence.symptoms()),
                         symptoms(knowledge, evidence.absent()),
+                        CaseReader.unread(job.find(), knowledge),
                         knowledge.symptomsOf(family).stream()
                                 .map(one -> new Named(one.id(), one.words()))
                                 .toList()),
                 LookMoved.all(job.find(), knowledge, family, evidence).stream()
                         .map(DiagnosisView.TakenView::of)
                         .toList(),
-                NextLooks.of(knowledge, family, diagnosis, evidence, minutes).stream()
+                NextLooks.of(knowledge.whileOut(partsOut(job)), family, diagnosis, evidence, minutes).stream()
                         .map(DiagnosisView.LookView::of)
                         .toList(),
                 CauseKnown.of(job.find(), all, family, evidence),
@@ -93,7 +94,7 @@ class DiagnosisController {
                         .map(one -> DiagnosisView.SuspectView.of(
                                 one,
                                 knowledge.area(one.cause().area()),
-                                job.find().suspects(one.cause(), knowledge)))
+                                job.find().suspects(one.cause(), knowledge, family)))
                         .toList(),
                 diagnosis.noneOfThese(),
                 diagnosis.openBits(),
@@ -103,6 +104,14 @@ class DiagnosisController {
                         .limit(AREAS)
                         .map(one -> new DiagnosisView.AreaView(knowledge.area(one.getKey()), one.getValue()))
                         .toList());
+    }
+
+    /** Covers are not what makes a mechanism run. */
+    private static List<String> partsOut(JobPicture job) {
+        return job.valley().out().stream()
+                .filter(part -> !part.removed().covers())
+                .map(part -> part.removed().part().text())
+                .toList();
     }
 
     private static List<Named> symptoms(FaultKnowledge knowledge, Set<String> ids) {

@@ -48,9 +48,10 @@ record DiagnosisView(
      *
      * @param understood those that were understood
      * @param denied those that functions which work speak against
+     * @param unread what was said and nothing was taken from
      * @param known all that it could be told
      */
-    record Symptoms(List<Named> understood, List<Named> denied, List<Named> known) {}
+    record Symptoms(List<Named> understood, List<Named> denied, List<String> unread, List<Named> known) {}
 
     /** A mechanism and the part of the suspicion that lies on it. */
     record AreaView(String words, double part) {}
