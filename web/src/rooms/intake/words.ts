@@ -125,7 +125,7 @@ export const texts = {
   findingStruckOut: "Finding struck out.",
   strikeOutThisFinding: "Strike out this finding",
   correct: "Edit…",
-  notTried: "not tried",
+  notTried: "untried",
   hasNone: "none",
   noAnswerYet: "no answer yet",
   serialNumberLabel: "Serial number",

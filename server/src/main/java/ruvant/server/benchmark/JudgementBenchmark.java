@@ -15,6 +15,7 @@ public final class JudgementBenchmark {
         page.say("Made by `./ruvant bench judgement`.");
         page.say("");
         FindTables.into(page::say, Math.max(1, cameras / 2));
+        FindTables.unseen(page::say, Math.max(1, cameras / 4), Math.max(1, cameras / 25));
         UnseenTables.turned(page::say, cameras);
         AdjustTables.into(page::say, cameras);
         AdjustMoreTables.into(page::say, cameras);

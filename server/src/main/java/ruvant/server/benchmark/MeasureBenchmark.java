@@ -90,7 +90,6 @@ public final class MeasureBenchmark {
                                 true,
                                 wanted -> noisy(trouble(wanted, Trouble.BOUNCE), 0, 25, 25))));
         UnseenTables.measured(this::say, 3 * cases);
-        SignatureTables.into(this::say, 11 * cases);
         MeasureTimes.into(this::say);
     }
 

@@ -17,7 +17,7 @@ import ruvant.core.trade.Family;
  * A camera with one or two faults that nobody knows of. How likely they show at a symptom or a look is drawn around what is
  * known, so that the knowledge does not grade itself. The same seed makes the same camera.
  */
-public final class HiddenFault {
+public final class HiddenFault implements Searched {
     private static final double SECOND = 0.2;
     private static final double STRAYS = 0.7;
     private static final double SAID = 0.85;
@@ -87,21 +87,22 @@ public final class HiddenFault {
         return 1 / (1 + Math.exp(-odds));
     }
 
+    @Override
     public Family family() {
         return family;
     }
 
-    /** Whether that is wrong with it. */
+    @Override
     public boolean has(FaultKnowledge.Cause cause) {
         return truth.contains(cause);
     }
 
-    /** What the owner says and the counter sees. */
+    @Override
     public CaseEvidence asItComesIn() {
         return new CaseEvidence(Set.copyOf(symptoms), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);
     }
 
-    /** Takes a look; looking twice shows the same. */
+    @Override
     public boolean look(FaultKnowledge.Look look) {
         return seen.get(look.id());
     }

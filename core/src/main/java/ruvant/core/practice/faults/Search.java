@@ -3,6 +3,7 @@ package ruvant.core.practice.faults;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruvant.core.find.CaseEvidence;
@@ -35,6 +36,8 @@ public final class Search {
         TWO_AHEAD,
         /** Each of the best few is played through on cameras as they may be; the one that takes the fewest minutes then. */
         PLAYED_THROUGH,
+        /** The look that shows the likeliest suspect best for its minutes. */
+        LIKELIEST,
         /** Down the list of looks of the mechanisms that make the symptoms, as written. */
         CHECKLIST
     }
@@ -50,7 +53,7 @@ public final class Search {
     public record Ended(boolean found, double minutes, int looks, int inVain, List<Integer> rank) {}
 
     /** Searches until the cause is found, or no look is left. */
-    public Ended go(HiddenFault camera, Way way) {
+    public Ended go(Searched camera, Way way) {
         CaseEvidence evidence = camera.asItComesIn();
         double minutes = 0;
         int inVain = 0;
@@ -59,7 +62,12 @@ public final class Search {
             Diagnosis diagnosis = Diagnosis.of(knowledge, camera.family(), evidence);
             List<Diagnosis.Suspected> suspects = diagnosis.suspects(evidence);
             rank.add(rank(suspects, camera));
-            Diagnosis.Suspected first = suspects.getFirst();
+            // what was mended in vain is not mended again
+            CaseEvidence known = evidence;
+            Diagnosis.Suspected first = suspects.stream()
+                    .filter(one -> !known.cleared().contains(one.cause().id()))
+                    .findFirst()
+                    .orElseThrow();
             if (first.probability() >= TAKEN && camera.has(first.cause())) {
                 return new Ended(true, minutes, looks, inVain, rank);
             }
@@ -74,13 +82,13 @@ public final class Search {
             if (taken == null) {
                 return new Ended(false, minutes, looks, inVain, rank);
             }
-            minutes += taken.minutes();
+            minutes += camera.takes(taken.minutes());
             evidence = evidence.with(new CaseEvidence.Result(taken.look().id(), camera.look(taken.look()), true));
         }
         return new Ended(false, minutes, MOST_LOOKS, inVain, rank);
     }
 
-    private static int rank(List<Diagnosis.Suspected> suspects, HiddenFault camera) {
+    private static int rank(List<Diagnosis.Suspected> suspects, Searched camera) {
         for (int i = 0; i < suspects.size(); i++) {
             if (camera.has(suspects.get(i).cause())) {
                 return i + 1;
@@ -89,7 +97,7 @@ public final class Search {
         return suspects.size();
     }
 
-    private NextLooks.Ranked choose(Way way, List<NextLooks.Ranked> next, HiddenFault camera, CaseEvidence evidence) {
+    private NextLooks.Ranked choose(Way way, List<NextLooks.Ranked> next, Searched camera, CaseEvidence evidence) {
         return switch (way) {
             case ADVISED -> next.isEmpty() ? null : next.getFirst();
             case TWO_AHEAD ->
@@ -98,11 +106,12 @@ public final class Search {
                         .max(Comparator.comparingDouble(one -> ahead(one, camera, evidence)))
                         .orElse(null);
             case PLAYED_THROUGH -> new PlayedThrough(knowledge, camera.family()).best(next, evidence);
+            case LIKELIEST -> atTheLikeliest(next, camera, evidence);
             case CHECKLIST -> listed(camera, evidence);
         };
     }
 
-    private double ahead(NextLooks.Ranked one, HiddenFault camera, CaseEvidence evidence) {
+    private double ahead(NextLooks.Ranked one, Searched camera, CaseEvidence evidence) {
         double bits = one.told().bits();
         double minutes = one.minutes();
         for (boolean seen : new boolean[] {true, false}) {
@@ -118,8 +127,24 @@ public final class Search {
         return bits / minutes;
     }
 
+    private NextLooks.Ranked atTheLikeliest(List<NextLooks.Ranked> next, Searched camera, CaseEvidence evidence) {
+        for (Diagnosis.Suspected suspect :
+                Diagnosis.of(knowledge, camera.family(), evidence).suspects(evidence)) {
+            Optional<NextLooks.Ranked> best = next.stream()
+                    .filter(one ->
+                            one.look().finds().getOrDefault(suspect.cause().id(), 0.0)
+                                    > one.look().otherwise())
+                    .max(Comparator.comparingDouble(
+                            one -> one.look().finds().get(suspect.cause().id()) / one.minutes()));
+            if (best.isPresent()) {
+                return best.get();
+            }
+        }
+        return null;
+    }
+
     /** As written, those from outside first, in the mechanisms that can make what was seen. */
-    private NextLooks.Ranked listed(HiddenFault camera, CaseEvidence evidence) {
+    private NextLooks.Ranked listed(Searched camera, CaseEvidence evidence) {
         Set<String> taken =
                 evidence.looks().stream().map(CaseEvidence.Result::look).collect(Collectors.toSet());
         Set<String> areas = knowledge.causesOf(camera.family()).stream()
