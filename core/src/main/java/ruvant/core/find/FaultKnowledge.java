@@ -246,17 +246,16 @@ public record FaultKnowledge(
         Set<String> said = here.stream()
                 .flatMap(cause -> cause.symptoms().keySet().stream())
                 .collect(Collectors.toSet());
-        return new FaultKnowledge(
-                version,
-                none,
-                works,
-                areas,
+        return narrowed(
                 symptoms.stream().filter(one -> said.contains(one.id())).toList(),
                 here,
                 looks.stream()
                         .filter(look -> look.finds().keySet().stream().anyMatch(ids::contains))
-                        .toList(),
-                sayings);
+                        .toList());
+    }
+
+    private FaultKnowledge narrowed(List<Symptom> symptoms, List<Cause> causes, List<Look> looks) {
+        return new FaultKnowledge(version, none, works, areas, symptoms, causes, looks, sayings);
     }
 
     /** The same without looks for which something has to run that is in pieces, parts of it lying out. */
@@ -267,19 +266,10 @@ public record FaultKnowledge(
                                 .anyMatch(part -> SameWords.telling(part).containsAll(SameWords.telling(name)))))
                 .map(Works::id)
                 .collect(Collectors.toSet());
-        return apart.isEmpty()
-                ? this
-                : new FaultKnowledge(
-                        version,
-                        none,
-                        works,
-                        areas,
-                        symptoms,
-                        causes,
-                        looks.stream()
-                                .filter(look -> !apart.contains(look.runs()))
-                                .toList(),
-                        sayings);
+        return narrowed(
+                symptoms,
+                causes,
+                looks.stream().filter(look -> !apart.contains(look.runs())).toList());
     }
 
     /** Causes that a camera of that family can have. */

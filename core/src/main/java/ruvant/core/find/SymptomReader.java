@@ -18,6 +18,10 @@ final class SymptomReader {
     /** From so often on it is every time. */
     private static final double EVERY_TIME = 0.97;
 
+    /** Of what the clauses after it may go on to speak. */
+    private static final Set<String> SUBJECTS =
+            Set.of("slowspd", "fastspd", "allspd", "onespd", "meter", "selftimer", "flash", "advance", "rangefinder");
+
     private final FaultKnowledge knowledge;
     private final Speech speech;
     private final Set<String> seen = new HashSet<>();
@@ -108,9 +112,6 @@ final class SymptomReader {
             subject = speeds.isEmpty() ? subject : speeds;
         }
     }
-
-    private static final Set<String> SUBJECTS =
-            Set.of("slowspd", "fastspd", "allspd", "onespd", "meter", "selftimer", "flash", "advance", "rangefinder");
 
     private boolean take(Speech.Clause clause, Set<String> telling) {
         if (clause.open()) {
