@@ -67,7 +67,7 @@ final class FindTables {
         say.accept("### The next look on faults that were set aside");
         say.accept("");
         say.accept(
-                "%d cameras of all families, of a second kind that shares no code and no constant with the search: how common faults are strays by a factor of two, odds of what they show and of what looks show by a factor of two and a half, with how strongly the fault is there and how good the eyes are for all of it at once; one in four has a second fault; owners say half to all; minutes stray by a third. These are odd seeds; nothing was chosen by the even ones either. “At the likeliest”: the look that shows the likeliest suspect best for its minutes."
+                "%d cameras of all families from a second simulator that shares no code and no constants with the search. How common each fault is differs from what is known by a factor of two, and the odds of each symptom and look by a factor of two and a half. The severity of the fault and the skill of the person looking shift all of them together. One camera in four has a second fault, owners mention half to all of what they see, and minutes differ by a third. These are odd seeds; nothing was tuned on the even ones either. “At the likeliest”: the look that shows the likeliest suspect best for its minutes."
                         .formatted(cameras));
         say.accept("");
         say.accept("| way | found | minutes, mean | median | looks | mended in vain |");

@@ -85,10 +85,10 @@ final class UnseenTables {
         say.accept("### The speeds of shutters that were set aside");
         say.accept("");
         say.accept(
-                "%d shutters for each cause, one in five with a second, milder fault, of a second kind that shares no code and no constant with the ranking or with the first one: forces integrated over small steps of time, drag everywhere, oily or in one place, gum that frees itself, latches that stick now and then, oil that makes no difference after a rest. 5 firings at 8 to 11 speeds of two dials. The ranking was chosen by even seeds; these are odd ones. “Learned”: a classifier of 200 random trees that learned from %d other shutters of the same making, which bounds what can be known. “Said 90 %% or more”: how often that was so."
+                "%d shutters for each cause, one in five with a second, milder fault, from a second simulator that shares no code and no constants with the ranking or the first simulator. It integrates forces over small steps of time. Drag acts everywhere, grows with speed or sits in one place; gum can free itself from firing to firing; latches stick only now and then; oil does not always make the first firing late. 5 firings at 8 to 11 speeds on two kinds of dial. The ranking was tuned on even seeds; these are odd seeds. “Classifier”: 200 random trees trained on %d other shutters from the same simulator, as a bound on what can be known. “Said 90 %% or more”: how often such a statement was true."
                         .formatted(each, LEARNED_FROM));
         say.accept("");
-        say.accept("| | true cause first | in first two | learned: first | in first two | said 90 % or more |");
+        say.accept("| | true cause first | in first two | classifier: first | in first two | said 90 % or more |");
         say.accept("|---|---|---|---|---|---|");
         for (ShutterKind kind : ShutterKind.values()) {
             for (boolean wholly : new boolean[] {true, false}) {
