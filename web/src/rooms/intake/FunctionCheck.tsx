@@ -92,7 +92,7 @@ export function FunctionCheck({ job }: { job: JobView }) {
               className="border-line/70 focus-visible:bg-ready-wash wide:grid-cols-[minmax(0,1fr)_auto] grid items-center gap-x-2 border-b px-1"
             >
               <span className="truncate text-[15px]">{name.words}</span>
-              <span className="grid grid-cols-[58px_76px_56px_62px_44px] gap-[3px] py-[1px]">
+              <span className="grid grid-cols-[62px_84px_58px_60px_44px] gap-[3px] py-[1px]">
                 {ANSWERS.map((answer) => {
                   const on = result === answer.result;
                   return (
