@@ -41,8 +41,19 @@ public record FaultKnowledge(
     public static final FaultKnowledge EMPTY =
             new FaultKnowledge(1, 1, List.of(), List.of(), List.of(), List.of(), List.of(), Sayings.NONE);
 
-    /** What runs as a whole. */
-    public record Works(String id, List<String> parts) implements Identified {}
+    /**
+     * What runs as a whole.
+     *
+     * @param parts without which it does not: names of one word are whole names, longer ones may stand in a longer name
+     */
+    public record Works(String id, List<String> parts) implements Identified {
+        private boolean needs(String part) {
+            Set<String> words = SameWords.telling(part);
+            return parts.stream()
+                    .map(SameWords::telling)
+                    .anyMatch(name -> name.size() == 1 ? words.equals(name) : words.containsAll(name));
+        }
+    }
 
     /**
      * A mechanism with its own causes.
@@ -261,9 +272,7 @@ public record FaultKnowledge(
     /** The same without looks for which something has to run that is in pieces, parts of it lying out. */
     public FaultKnowledge whileOut(Collection<String> parts) {
         Set<String> apart = works.stream()
-                .filter(one -> one.parts().stream()
-                        .anyMatch(name -> parts.stream()
-                                .anyMatch(part -> SameWords.telling(part).containsAll(SameWords.telling(name)))))
+                .filter(one -> parts.stream().anyMatch(one::needs))
                 .map(Works::id)
                 .collect(Collectors.toSet());
         return narrowed(

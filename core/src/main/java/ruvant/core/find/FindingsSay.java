@@ -22,7 +22,7 @@ final class FindingsSay {
         SymptomReader reader = new SymptomReader(knowledge);
         find.found().stream()
                 .filter(one -> find.seen(one.id()).filter(Seen::sound).isEmpty())
-                .forEach(one -> reader.finding(one.what()));
+                .forEach(one -> reader.symptom(one.what(), null));
         return reader.read().seen();
     }
 

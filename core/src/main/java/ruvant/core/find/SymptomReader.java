@@ -18,6 +18,9 @@ final class SymptomReader {
     /** From so often on it is every time. */
     private static final double EVERY_TIME = 0.97;
 
+    /** What is worse now and then says only that it comes and goes. */
+    private static final Set<String> WORSE = Set.of("wors");
+
     /** Of what the clauses after it may go on to speak. */
     private static final Set<String> SUBJECTS =
             Set.of("slowspd", "fastspd", "allspd", "onespd", "meter", "selftimer", "flash", "advance", "rangefinder");
@@ -65,31 +68,9 @@ final class SymptomReader {
                         known -> seen.add(known.id()),
                         () -> said(
                                 what.words(), shown == null || shown.speed().isEmpty() ? "" : " at " + shown.speed()));
-        if (shown != null && !shown.when().isEmpty()) {
-            state(what.words(), shown.when());
-        }
-    }
-
-    /** Takes words in that nobody called a symptom: what is not understood there is no symptom. */
-    void finding(Named what) {
-        int before = unread.size();
-        knowledge.symptomOf(what).ifPresentOrElse(known -> seen.add(known.id()), () -> said(what.words(), ""));
-        unread.subList(before, unread.size()).clear();
-    }
-
-    /** A state in which it shows is a symptom of its own, or says nothing. */
-    private void state(String what, String when) {
-        Set<String> telling = new HashSet<>(speech.clause(when).telling());
-        String id = telling.contains("lensdown")
-                ? "worseLensDown"
-                : telling.contains("cold") ? "worseCold" : telling.contains("first") ? "firstLate" : "";
-        if (!id.isEmpty()
-                && knowledge.symptoms().stream().anyMatch(one -> one.id().equals(id))) {
-            seen.add(id);
-        } else if (speech.clause(when).often().equals("sometimes")) {
-            seen.add(COMES_AND_GOES);
-        } else {
-            unread.add(what + ", " + when);
+        // the state in which it shows is a symptom of its own
+        if (shown != null && !shown.when().isEmpty() && !takeAsSaid(speech.clause("worse " + shown.when()))) {
+            unread.add(what.words() + ", " + shown.when());
         }
     }
 
@@ -97,7 +78,7 @@ final class SymptomReader {
         Set<String> subject = Set.of();
         for (Speech.Clause clause : speech.clauses(text)) {
             Speech.Clause whole = speed.isEmpty() ? clause : speech.clause(clause.text() + speed);
-            boolean read = take(whole, whole.telling());
+            boolean read = takeAsSaid(whole);
             if (!read && !subject.isEmpty()) {
                 // "slow speeds late, scattered": what follows is said of the same thing
                 Set<String> also = new HashSet<>(subject);
@@ -113,6 +94,10 @@ final class SymptomReader {
         }
     }
 
+    private boolean takeAsSaid(Speech.Clause clause) {
+        return take(clause, clause.telling());
+    }
+
     private boolean take(Speech.Clause clause, Set<String> telling) {
         if (clause.open()) {
             return false;
@@ -120,7 +105,7 @@ final class SymptomReader {
         boolean read = false;
         if (!clause.often().isEmpty() && !clause.not()) {
             (clause.often().equals("sometimes") ? seen : denied).add(COMES_AND_GOES);
-            read = clause.telling().isEmpty();
+            read = clause.telling().isEmpty() || clause.telling().equals(WORSE);
         }
         List<Meant> meant = meant(telling, clause.often());
         for (Meant one : meant) {

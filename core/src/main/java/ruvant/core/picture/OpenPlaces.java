@@ -14,6 +14,14 @@ public final class OpenPlaces {
 
     private OpenPlaces() {}
 
+    /** Names of the parts that lie out; covers are left away, since nothing runs by them. */
+    public static List<String> partsOut(Valley valley) {
+        return valley.out().stream()
+                .filter(part -> !part.removed().covers())
+                .map(part -> part.removed().part().text())
+                .toList();
+    }
+
     /** By the ids in which looks say where they are taken: a side's name in small letters ("lens front"), or "inside". */
     public static Set<String> of(Valley valley) {
         List<ValleyPart> out = valley.out();

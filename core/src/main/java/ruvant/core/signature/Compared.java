@@ -23,6 +23,15 @@ final class Compared {
         return errorEv >= -1 ? errorEv : of(Math.pow(2, errorEv));
     }
 
+    /** Back to stops; what is darker than the darkest that is told apart is that. */
+    static double toEv(double compared) {
+        if (compared >= -1) {
+            return compared;
+        }
+        double part = HALF + (compared + 1) * HALF * LN2;
+        return Math.max(SpeedFirings.NO_LIGHT_EV, Math.log(Math.max(0, part)) / LN2);
+    }
+
     /** How much one part of nominal more is worth on this scale. */
     static double perPart(double part) {
         return 1 / (LN2 * Math.max(HALF, part));

@@ -209,7 +209,11 @@ final class Draw {
         return Math.log(Math.max(0.2, 1 + curtains.trailing)) / LN2;
     }
 
-    /** @param contrastEv at each place, less the level */
+    /**
+     * On the scale on which exposures are compared, which is stops where they are not far too short.
+     *
+     * @param contrastEv at each place, less the level
+     */
     record Expected(
             double levelEv,
             double[] contrastEv,

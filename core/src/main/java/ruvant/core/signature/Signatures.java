@@ -45,20 +45,23 @@ public final class Signatures {
                 .sorted(Comparator.comparingDouble(SpeedFirings::nominalSeconds).reversed())
                 .toList();
         List<Seen> seen = Seen.compared(ordered);
-        Likelihood likelihood = new Likelihood(seen, Seen.comparedWhole(ordered), travel);
+        List<Seen> whole = Seen.comparedWhole(ordered);
         double[] nominal = seen.stream().mapToDouble(Seen::nominalSeconds).toArray();
         List<MadeUp> causes = kind.causes().stream()
-                .map(cause -> new MadeUp(kind, cause, nominal, likelihood))
+                .map(cause -> new MadeUp(kind, cause, nominal, new Likelihood(seen, whole, travel)))
                 .toList();
-        causes.forEach(one -> one.makeMore(SHUTTERS));
+        // causes have nothing to do with each other, each with random numbers of its own
+        causes.parallelStream().forEach(one -> one.makeMore(SHUTTERS));
         double best = causes.stream().mapToDouble(MadeUp::evidence).max().orElseThrow();
         causes.stream()
                 .filter(one -> one.evidence() > best - NEAR)
                 .sorted(Comparator.comparingDouble(MadeUp::evidence).reversed())
                 .limit(CLOSELY)
+                .toList()
+                .parallelStream()
                 .forEach(one -> one.makeMore(MORE));
         List<Explained> explained = causes.stream().map(MadeUp::explained).toList();
-        return Ranking.of(ordered, seen, travel, likelihood, explained);
+        return Ranking.of(ordered, seen, travel, new Likelihood(seen, whole, travel), explained);
     }
 
     /**

@@ -71,8 +71,7 @@ final class TellApart {
             int fastest = speeds.size() - 1;
             if (seen.get(fastest).places().length < 2) {
                 add(
-                        draw -> draw.at(fastest, ACROSS).contrastEv()[2]
-                                - draw.at(fastest, ACROSS).contrastEv()[0],
+                        draw -> moreAtTheEnd(draw.at(fastest, ACROSS)),
                         measuring(fastest),
                         "Measure " + speeds.get(fastest).marked() + " with sensors across the gate",
                         "EV more at its end than at its start");
@@ -84,6 +83,11 @@ final class TellApart {
                 addTravel(Draw::trailingLog2, "trailing");
             }
         }
+    }
+
+    private static double moreAtTheEnd(Draw.Expected across) {
+        double[] contrast = across.contrastEv();
+        return Compared.toEv(across.levelEv() + contrast[2]) - Compared.toEv(across.levelEv() + contrast[0]);
     }
 
     private void addTravel(ToDoubleFunction<Draw> log2, String curtain) {

@@ -119,6 +119,15 @@ class CounterAndCauseTest {
     @Test
     void lookingAtWhatIsInPiecesIsNotOffered() {
         assertThat(KNOWN.whileOut(List.of("top cover")).looks()).isEqualTo(KNOWN.looks());
+        assertThat(KNOWN.whileOut(List.of("self-timer train", "lens cap", "aperture blade"))
+                        .looks())
+                .isEqualTo(KNOWN.looks());
+        assertThat(KNOWN.whileOut(List.of("counter disc")).looks())
+                .noneMatch(look -> look.id().equals("counterWatch"))
+                .anyMatch(look -> look.id().equals("whirr"));
+        assertThat(KNOWN.whileOut(List.of("taking lens front cell")).looks())
+                .noneMatch(look -> look.id().equals("farEdge"))
+                .anyMatch(look -> look.id().equals("whirr"));
         assertThat(KNOWN.whileOut(List.of("upper blade ring")).looks())
                 .noneMatch(look -> look.id().equals("whirr") || look.id().equals("slowDown"))
                 .anyMatch(look -> look.id().equals("bladesLoupe") || look.id().equals("trainOut"));

@@ -69,6 +69,25 @@ class DiagnosisTest {
     }
 
     @Test
+    void aLookThatNeedsWhatIsNotKnownAndASayingThatIsNoPatternAreGaps() {
+        FaultKnowledge gaps = new FaultKnowledge(
+                1,
+                1,
+                List.of(new FaultKnowledge.Works("shutter", List.of("blades"))),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(new FaultKnowledge.Look("l", "a", "l", "x", 1, "outside", "", Map.of("c", 0.5), 0.1, "winder")),
+                new Sayings(
+                        List.of(new Sayings.Word("late", List.of("late", "too(long"))), Map.of("s", List.of("late"))));
+
+        assertThat(gaps.problems())
+                .anyMatch(one -> one.contains("l needs winder"))
+                .anyMatch(one -> one.contains("“late” is no pattern"))
+                .anyMatch(one -> one.contains("a saying names the symptom s"));
+    }
+
+    @Test
     void gapsAreFound() {
         FaultKnowledge gaps = new FaultKnowledge(
                 1,

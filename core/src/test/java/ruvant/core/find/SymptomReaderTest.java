@@ -154,6 +154,15 @@ class SymptomReaderTest {
         assertThat(read("advance stiff", new Shown("", "when cold", null, false))
                         .seen())
                 .containsExactlyInAnyOrder("advanceStiff", "worseCold");
+        assertThat(read("stays open", new Shown("", "after a rest", null, false))
+                        .seen())
+                .containsExactlyInAnyOrder("sticksOpen", "firstLate");
+        assertThat(read("stays open", new Shown("", "now and then", null, false))
+                        .seen())
+                .containsExactlyInAnyOrder("sticksOpen", "comesAndGoes");
+        SymptomReader.Read odd = read("stays open", new Shown("", "on Sundays", null, false));
+        assertThat(odd.seen()).containsExactly("sticksOpen");
+        assertThat(odd.unread()).containsExactly("stays open, on Sundays");
     }
 
     @ParameterizedTest

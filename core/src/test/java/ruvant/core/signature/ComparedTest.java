@@ -23,6 +23,15 @@ class ComparedTest {
     }
 
     @Test
+    void goesBackToStops() {
+        for (double ev = 3; ev > -4.9; ev -= 0.1) {
+            assertThat(Compared.toEv(Compared.ofEv(ev))).isCloseTo(ev, within(1e-9));
+        }
+        assertThat(Compared.toEv(Compared.of(0))).isEqualTo(SpeedFirings.NO_LIGHT_EV);
+        assertThat(Compared.toEv(-10)).isEqualTo(SpeedFirings.NO_LIGHT_EV);
+    }
+
+    @Test
     void moreLightIsAlwaysMoreAndBySoMuchAsItSays() {
         IntStream.range(0, 400).mapToDouble(i -> i / 200.0).forEach(part -> {
             double slope = (Compared.of(part + 1e-7) - Compared.of(part)) / 1e-7;

@@ -13,7 +13,7 @@ import ruvant.core.signature.ShutterKind;
 
 /** The cause of a shutter's speeds as a classifier tells it that learned from shutters of the same making. */
 final class SpeedsLearned {
-    /** Half stops of speed at which every dial is read off. */
+    /** Speeds at which every dial is read off, whole stops from 1 s. */
     private static final int SPEEDS = 11;
 
     private final List<String> causes;

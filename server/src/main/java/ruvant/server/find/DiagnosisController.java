@@ -78,7 +78,13 @@ class DiagnosisController {
                 LookMoved.all(job.find(), knowledge, family, evidence).stream()
                         .map(DiagnosisView.TakenView::of)
                         .toList(),
-                NextLooks.of(knowledge.whileOut(partsOut(job)), family, diagnosis, evidence, minutes).stream()
+                NextLooks.of(
+                                knowledge.whileOut(OpenPlaces.partsOut(job.valley())),
+                                family,
+                                diagnosis,
+                                evidence,
+                                minutes)
+                        .stream()
                         .map(DiagnosisView.LookView::of)
                         .toList(),
                 CauseKnown.of(job.find(), all, family, evidence),
@@ -104,14 +110,6 @@ class DiagnosisController {
                         .limit(AREAS)
                         .map(one -> new DiagnosisView.AreaView(knowledge.area(one.getKey()), one.getValue()))
                         .toList());
-    }
-
-    /** Covers are not what makes a mechanism run. */
-    private static List<String> partsOut(JobPicture job) {
-        return job.valley().out().stream()
-                .filter(part -> !part.removed().covers())
-                .map(part -> part.removed().part().text())
-                .toList();
     }
 
     private static List<Named> symptoms(FaultKnowledge knowledge, Set<String> ids) {

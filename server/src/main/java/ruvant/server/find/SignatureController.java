@@ -34,7 +34,7 @@ class SignatureController {
 
     private final JobService jobs;
 
-    /** A pattern takes a tenth of a second to work out, and a page asks for it again and again. */
+    /** A pattern takes up to a quarter of a second to work out, and a page asks for it again and again. */
     private final Cache<Asked, Optional<PatternSaid>> worked =
             Caffeine.newBuilder().maximumSize(200).build();
 
