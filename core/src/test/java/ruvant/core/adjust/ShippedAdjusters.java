@@ -1,13 +1,13 @@
 package ruvant.core.adjust;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
-import com.fasterxml.jackson.databind.module.SimpleModule;
 import java.io.IOException;
 import java.io.InputStream;
 import ruvant.core.units.Named;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** The adjusters that ship. */
 final class ShippedAdjusters {
@@ -19,12 +19,12 @@ final class ShippedAdjusters {
         SimpleModule names = new SimpleModule();
         names.addDeserializer(Named.class, new StdDeserializer<>(Named.class) {
             @Override
-            public Named deserialize(JsonParser json, DeserializationContext context) throws IOException {
-                return Named.of(json.getText());
+            public Named deserialize(JsonParser json, DeserializationContext context) {
+                return Named.of(json.getString());
             }
         });
         try (InputStream in = AdjusterBook.class.getResourceAsStream("adjusters.json")) {
-            return new ObjectMapper().registerModule(names).readValue(in, AdjusterBook.class);
+            return JsonMapper.builder().addModule(names).build().readValue(in, AdjusterBook.class);
         } catch (IOException problem) {
             throw new AssertionError(problem);
         }

@@ -3,9 +3,6 @@ package ruvant.core.find;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,18 +12,11 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import ruvant.core.ShippedData;
 import ruvant.core.trade.Family;
 
 class DiagnosisTest {
-    static final FaultKnowledge KNOWN = read();
-
-    private static FaultKnowledge read() {
-        try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
-            return new ObjectMapper().readValue(in, FaultKnowledge.class);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
+    static final FaultKnowledge KNOWN = ShippedData.of(FaultKnowledge.class, "faults.json");
 
     private static CaseEvidence seen(String... symptoms) {
         return new CaseEvidence(Set.of(symptoms), Set.of(), List.of(), Set.of(), Set.of(), Map.of(), Map.of(), 0);

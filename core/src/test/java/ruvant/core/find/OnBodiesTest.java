@@ -2,28 +2,18 @@ package ruvant.core.find;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import ruvant.core.ShippedData;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
 
 /** Nobody is told of what their camera does not have. */
 class OnBodiesTest {
-    private final FaultKnowledge shipped = shipped();
-
-    private static FaultKnowledge shipped() {
-        try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
-            return new ObjectMapper().readValue(in, FaultKnowledge.class);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
+    private final FaultKnowledge shipped = ShippedData.of(FaultKnowledge.class, "faults.json");
 
     private static boolean speaksOf(FaultKnowledge knowledge, String word) {
         return knowledge.causes().stream().anyMatch(one -> one.words().contains(word))

@@ -2,12 +2,10 @@ package ruvant.core.treat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.Logs;
+import ruvant.core.ShippedData;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.NearParts;
 import ruvant.core.strip.StripEntry;
@@ -18,17 +16,9 @@ import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 
 class CleaningAdviceTest {
-    private static final Materials TABLE = read();
+    private static final Materials TABLE = ShippedData.of(Materials.class, "materials.json");
     private static final CleaningAdvice.Near BLADES = new CleaningAdvice.Near("shutter blades", List.of("blades"));
     private static final CleaningAdvice.Near SCALE = new CleaningAdvice.Near("distance scale", List.of("paintedPaint"));
-
-    private static Materials read() {
-        try (InputStream in = Materials.class.getResourceAsStream("materials.json")) {
-            return new ObjectMapper().readValue(in, Materials.class);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
 
     private static List<CleaningAdvice.Proposal> ways(
             String soil, List<String> materials, CleaningAdvice.Near... near) {

@@ -2,29 +2,22 @@ package ruvant.core.treat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import ruvant.core.ShippedData;
 import ruvant.core.house.School;
 
 /** What a shop can change in its tables must not be written down a second time in code, where the change would not reach. */
 class RulesAreDataTest {
-    private static <T> T table(String name, Class<T> type) throws IOException {
-        try (InputStream in = Materials.class.getResourceAsStream(name)) {
-            return new ObjectMapper().readValue(in, type);
-        }
-    }
-
     /** Ids that say what harms what or goes where; "none" is no lubricant but the word for leaving dry. */
     private static List<String> ids() throws IOException {
-        Materials materials = table("materials.json", Materials.class);
-        Lubrication lubrication = table("lubrication.json", Lubrication.class);
+        Materials materials = ShippedData.beside(Materials.class, "materials.json", Materials.class);
+        Lubrication lubrication = ShippedData.beside(Materials.class, "lubrication.json", Lubrication.class);
         return Stream.of(
                         materials.agents().stream().map(Materials.Agent::id),
                         materials.materials().stream()
@@ -67,7 +60,7 @@ class RulesAreDataTest {
 
     @Test
     void familiesSpeakOfKindsThatAreThereAndWhatIsProposedElsewhereIsALubricant() throws IOException {
-        Lubrication table = table("lubrication.json", Lubrication.class);
+        Lubrication table = ShippedData.beside(Materials.class, "lubrication.json", Lubrication.class);
         table.families()
                 .values()
                 .forEach(points -> points.forEach(point ->

@@ -2,25 +2,15 @@ package ruvant.core.treat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import ruvant.core.ShippedData;
 import ruvant.core.trade.Verdict;
 
 /** What the shipped tables owe whoever trusts them. */
 class ShippedTablesTest {
-    private final Materials materials = shipped();
-
-    private static Materials shipped() {
-        try (InputStream in = Materials.class.getResourceAsStream("materials.json")) {
-            return new ObjectMapper().readValue(in, Materials.class);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
+    private final Materials materials = ShippedData.of(Materials.class, "materials.json");
 
     @Test
     void everyCareAndEveryNoHasAReason() {

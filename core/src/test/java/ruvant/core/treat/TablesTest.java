@@ -3,28 +3,18 @@ package ruvant.core.treat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ruvant.core.ShippedData;
 import ruvant.core.house.School;
 import ruvant.core.trade.Verdict;
 import ruvant.core.units.FieldProblem;
 
 class TablesTest {
-    private final Materials materials = table("materials.json", Materials.class);
-    private final Lubrication lubrication = table("lubrication.json", Lubrication.class);
-
-    private static <T> T table(String name, Class<T> type) {
-        try (InputStream in = Materials.class.getResourceAsStream(name)) {
-            return new ObjectMapper().readValue(in, type);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
+    private final Materials materials = ShippedData.beside(Materials.class, "materials.json", Materials.class);
+    private final Lubrication lubrication = ShippedData.beside(Materials.class, "lubrication.json", Lubrication.class);
 
     @ParameterizedTest
     @CsvSource({

@@ -1,6 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -17,7 +16,7 @@ import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.boot.web.context.WebServerApplicationContext;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import ruvant.core.log.NewLine;
@@ -29,6 +28,7 @@ import ruvant.server.job.JobService;
 import ruvant.server.job.Projecting;
 import ruvant.server.record.Projection;
 import ruvant.server.storage.Database;
+import tools.jackson.databind.ObjectMapper;
 
 /**
  * Times the four things that a person waits for, over HTTP as a browser would ask for them, each beside the same rows

@@ -1,6 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -16,6 +15,7 @@ import ruvant.core.find.NextLooks;
 import ruvant.core.practice.faults.HiddenFault;
 import ruvant.core.practice.faults.Search;
 import ruvant.core.trade.Family;
+import tools.jackson.databind.ObjectMapper;
 
 /** How soon hidden faults are found, advised and down a checklist, and how well stated odds come true. */
 final class FindTables {

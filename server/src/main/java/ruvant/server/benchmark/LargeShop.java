@@ -1,7 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -43,6 +41,8 @@ import ruvant.core.units.WellName;
 import ruvant.server.record.Projection;
 import ruvant.server.storage.Database;
 import ruvant.server.storage.Times;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** Ten thousand jobs with a million entries: 600 long ones of 500 entries, 60 still open, the rest closed. */
 final class LargeShop {
@@ -179,7 +179,7 @@ final class LargeShop {
                 insert.addBatch();
             }
             insert.executeBatch();
-        } catch (SQLException | JsonProcessingException problem) {
+        } catch (SQLException | JacksonException problem) {
             throw new IllegalStateException("The large shop cannot be written", problem);
         }
         JobPicture picture = JobPicture.of(log, HousePractice.starting());

@@ -1,6 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -13,6 +12,7 @@ import ruvant.core.said.LineContext;
 import ruvant.core.said.LineReader;
 import ruvant.core.trade.Stop;
 import ruvant.server.said.ShippedReader;
+import tools.jackson.databind.JsonNode;
 
 /** Measures how well and how fast lines are read, on lines written down by hand, into the page about the log line. */
 public final class LineBenchmark {

@@ -1,9 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +10,8 @@ import ruvant.core.said.LineReading;
 import ruvant.core.said.Statement;
 import ruvant.core.said.StatementKind;
 import ruvant.core.trade.Stop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** Judges what lines were read as: right, silent, wrong, and whether anything harmful was concluded. */
 public final class LineScore {
@@ -35,15 +33,11 @@ public final class LineScore {
         if (name.endsWith(".txt")) {
             return LinesOnPaper.read(name);
         }
-        try {
-            List<JsonNode> items = new ArrayList<>();
-            new ObjectMapper()
-                    .readTree(LineScore.class.getResourceAsStream("/benchmark/lines/" + name))
-                    .forEach(items::add);
-            return items;
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
-        }
+        List<JsonNode> items = new ArrayList<>();
+        new ObjectMapper()
+                .readTree(LineScore.class.getResourceAsStream("/benchmark/lines/" + name))
+                .forEach(items::add);
+        return items;
     }
 
     /** How one line was read, and what that is worth. */

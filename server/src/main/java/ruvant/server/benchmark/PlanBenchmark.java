@@ -1,7 +1,5 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -16,6 +14,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import ruvant.server.plan.PlanCommand;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** Plans the shipped instances through the command's door and writes what came of them into the page about the plan. */
 public final class PlanBenchmark {

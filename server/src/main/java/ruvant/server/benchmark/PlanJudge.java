@@ -1,10 +1,10 @@
 package ruvant.server.benchmark;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Whether a plan keeps every rule of its file, and what it is worth, worked out from the file and the CSV alone: nothing here is

@@ -4,19 +4,6 @@ import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonIgnoreType;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.JavaType;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
-import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
-import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
-import com.fasterxml.jackson.databind.jsontype.NamedType;
-import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
-import com.fasterxml.jackson.databind.module.SimpleModule;
-import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -44,6 +31,18 @@ import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JavaType;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.deser.DeserializationProblemHandler;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.jsontype.TypeIdResolver;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.ToStringSerializer;
 
 /**
  * How the core's values look as JSON. The core itself knows nothing of it: an entry's kind is its record's name, so a
@@ -62,7 +61,7 @@ public final class EntryJson {
     private EntryJson() {}
 
     /** Teaches a mapper the core's values. */
-    public static void configure(ObjectMapper json) {
+    public static void configure(JsonMapper.Builder json) {
         SimpleModule module = new SimpleModule("ruvant");
         module.setMixInAnnotation(OrderMet.class, ForTheRules.class);
         asText(module, TagNumber.class, TagNumber::parse);
@@ -74,7 +73,7 @@ public final class EntryJson {
         module.setMixInAnnotation(Entry.class, ByKind.class);
         module.setMixInAnnotation(RecordEntry.Struck.class, OldStrike.class);
         module.setMixInAnnotation(FindEntry.Observed.class, OldObservation.class);
-        json.registerModule(module);
+        json.addModule(module);
         kinds().forEach(record -> json.registerSubtypes(new NamedType(record, kind(record))));
         json.addHandler(new OldKinds());
     }
@@ -118,11 +117,11 @@ public final class EntryJson {
         }
 
         @Override
-        public Named deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+        public Named deserialize(JsonParser parser, DeserializationContext context) {
             JsonNode read = parser.readValueAsTree();
             return read.isObject()
-                    ? new Named(read.path("id").asText(""), read.path("words").asText(""))
-                    : Named.of(read.asText(""));
+                    ? new Named(read.path("id").asString(""), read.path("words").asString(""))
+                    : Named.of(read.asString(""));
         }
     }
 
@@ -175,7 +174,7 @@ public final class EntryJson {
         }
 
         @Override
-        public T deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+        public T deserialize(JsonParser parser, DeserializationContext context) {
             return parse.apply(parser.getValueAsString(""));
         }
     }

@@ -1,6 +1,5 @@
 package ruvant.server.config;
 
-import com.fasterxml.jackson.databind.JsonMappingException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -20,6 +19,7 @@ import ruvant.server.album.BadPictureException;
 import ruvant.server.handover.BadPackageException;
 import ruvant.server.job.NoSuchJobException;
 import ruvant.server.record.RefusedException;
+import tools.jackson.databind.DatabindException;
 
 /** The one place where what went wrong becomes an answer that a person can act on. */
 @RestControllerAdvice
@@ -50,9 +50,10 @@ class Problems {
                 return field(inside);
             }
         }
-        String where = refused.getCause() instanceof JsonMappingException mapping
+        String where = refused.getCause() instanceof DatabindException mapping
                 ? mapping.getPath().stream()
-                        .map(step -> step.getFieldName() == null ? "[" + step.getIndex() + "]" : step.getFieldName())
+                        .map(step ->
+                                step.getPropertyName() == null ? "[" + step.getIndex() + "]" : step.getPropertyName())
                         .collect(Collectors.joining("."))
                 : "";
         ProblemDetail problem = problem(

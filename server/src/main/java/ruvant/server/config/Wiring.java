@@ -1,13 +1,12 @@
 package ruvant.server.config;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import ruvant.core.adjust.AdjusterBook;
@@ -20,6 +19,7 @@ import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.server.storage.Database;
+import tools.jackson.databind.ObjectMapper;
 
 /** Puts the house together. */
 @Configuration(proxyBeanMethods = false)
@@ -35,8 +35,8 @@ class Wiring {
     }
 
     @Bean
-    Jackson2ObjectMapperBuilderCustomizer entryJson() {
-        return builder -> builder.postConfigurer(EntryJson::configure);
+    JsonMapperBuilderCustomizer entryJson() {
+        return EntryJson::configure;
     }
 
     /** Tables, lists and knowledge that ship; a slip in them stops the start, since every advice would carry it. */

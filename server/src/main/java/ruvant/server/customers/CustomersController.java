@@ -1,7 +1,5 @@
 package ruvant.server.customers;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -13,6 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** Customers: finding them, all about one of them, and taking one out of the books. */
 @RestController
@@ -40,7 +40,7 @@ class CustomersController {
     /** All about one person as a file, to be handed to them. */
     @GetMapping("/one/export.json")
     ResponseEntity<byte[]> export(@RequestParam(required = false) UUID id, @RequestParam(required = false) String name)
-            throws JsonProcessingException {
+            throws JacksonException {
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

@@ -1,8 +1,5 @@
 package ruvant.server.handover;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.HashSet;
@@ -25,6 +22,9 @@ import ruvant.core.prove.ProveEntry;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.album.PictureStore;
 import ruvant.server.measure.RecordingStore;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.ObjectMapper;
 
 /** Reads a job's package and refuses it whole when anything in it is wrong. */
 @Component
@@ -138,19 +138,19 @@ class PackageReader {
             return json.readerFor(JobPackage.class)
                     .with(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                     .readValue(content);
-        } catch (JsonProcessingException problem) {
+        } catch (JacksonException problem) {
             throw new BadPackageException(
                     "job.json cannot be read at " + place(problem) + ": " + reason(problem), ASK_AGAIN);
         }
     }
 
-    private static String place(JsonProcessingException problem) {
+    private static String place(JacksonException problem) {
         return problem.getLocation() == null
                 ? "an unknown place"
                 : "line " + problem.getLocation().getLineNr();
     }
 
-    private static String reason(JsonProcessingException problem) {
+    private static String reason(JacksonException problem) {
         for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
             if (cause instanceof FieldProblem inside) {
                 return inside.getMessage();

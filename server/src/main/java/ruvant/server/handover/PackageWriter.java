@@ -1,7 +1,5 @@
 package ruvant.server.handover;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -30,6 +28,8 @@ import ruvant.server.album.PictureStore;
 import ruvant.server.csv.CsvRows;
 import ruvant.server.measure.RecordingStore;
 import ruvant.server.printing.Paper;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.SerializationFeature;
 
 /** Writes a job's package: its log as JSON, its sheet as PDF, its speeds as CSV, its pictures and recordings. */
 @Component

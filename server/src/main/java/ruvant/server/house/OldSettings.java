@@ -1,7 +1,5 @@
 package ruvant.server.house;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -25,6 +23,8 @@ import ruvant.core.picture.ShopRooms;
 import ruvant.core.treat.TableChanges;
 import ruvant.core.treat.TablesEntry;
 import ruvant.server.storage.Database;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** Settings of a folder from before they were logs, entered once as the first lines of their logs. */
 @Component
@@ -110,7 +110,7 @@ class OldSettings implements ApplicationRunner {
         return settings.get(name).map(value -> {
             try {
                 return json.readValue(value, type);
-            } catch (JsonProcessingException problem) {
+            } catch (JacksonException problem) {
                 throw new IllegalStateException("The setting “" + name + "” of this folder cannot be read", problem);
             }
         });

@@ -1,15 +1,16 @@
 package ruvant.server.measure;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
-import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Measures one file from the command line and prints what the plain door would answer. Nothing else is started. */
 public final class MeasureCommand {
@@ -37,10 +38,11 @@ public final class MeasureCommand {
             err.println("Usage: ruvant measure FILE [--setup setup.json]");
             return 2;
         }
-        ObjectMapper json = new ObjectMapper()
-                .registerModule(new Jdk8Module())
-                .setSerializationInclusion(JsonInclude.Include.NON_ABSENT)
-                .enable(SerializationFeature.INDENT_OUTPUT);
+        ObjectMapper json = JsonMapper.builder()
+                .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+                .changeDefaultPropertyInclusion(all -> all.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+                .enable(SerializationFeature.INDENT_OUTPUT)
+                .build();
         try (RecordingFile recording = RecordingFile.of(Path.of(file))) {
             String text = setup == null ? "" : read(Path.of(setup));
             MeasureAnswer answer = MeasureAnswer.of(TraceAnalysis.of(recording, SetupRequest.read(json, text)));

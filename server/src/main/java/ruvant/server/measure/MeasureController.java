@@ -1,6 +1,5 @@
 package ruvant.server.measure;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
@@ -23,6 +22,7 @@ import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Refusal;
+import tools.jackson.databind.ObjectMapper;
 
 /** The plain door for numbers: a recording in, exposures out. It needs no job and keeps nothing. */
 @RestController

@@ -1,7 +1,5 @@
 package ruvant.server.measure;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +8,8 @@ import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** How a recording was made, as the plain door is told. */
 record SetupRequest(
@@ -30,7 +30,7 @@ record SetupRequest(
                     ? new SetupRequest(null, null, null, null, null, null)
                     : json.readValue(text, SetupRequest.class);
             return request.setup();
-        } catch (JsonProcessingException problem) {
+        } catch (JacksonException problem) {
             for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
                 if (cause instanceof FieldProblem field) {
                     throw refused(field.getMessage(), field.remedy());

@@ -1,6 +1,5 @@
 package ruvant.server.measure;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -24,6 +23,7 @@ import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Check;
 import ruvant.core.units.TagNumber;
 import ruvant.server.job.JobService;
+import tools.jackson.databind.ObjectMapper;
 
 /** A recording of a whole run: its firings measured and a speed proposed for each. What is right the person says. */
 @RestController

@@ -1,6 +1,5 @@
 package ruvant.server.plan;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
@@ -10,6 +9,7 @@ import ruvant.core.plan.Effort;
 import ruvant.core.plan.PlanCase;
 import ruvant.core.plan.Solver;
 import ruvant.core.units.FieldProblem;
+import tools.jackson.databind.ObjectMapper;
 
 /** Plans one file from the command line and prints the plan as CSV. Nothing else is started. */
 public final class PlanCommand {

@@ -2,8 +2,6 @@ package ruvant.server.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.IOException;
 import java.io.InputStream;
 import java.util.Comparator;
 import java.util.List;
@@ -17,6 +15,8 @@ import ruvant.core.plan.PlanCase;
 import ruvant.core.plan.Timetable;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.csv.CsvRows;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /**
  * A case of the bench plan as a file: technicians, stations, jobs of attended tasks and waits, times in whole minutes. Lists that are
@@ -72,7 +72,7 @@ record PlanFile(
     static PlanFile read(ObjectMapper json, InputStream file) {
         try {
             return json.readValue(file, PlanFile.class);
-        } catch (IOException problem) {
+        } catch (JacksonException problem) {
             String first = problem.getMessage().lines().findFirst().orElse("");
             throw new FieldProblem(
                     "file", "This is no plan file: " + first, "Check that it is JSON with the fields of the format.");

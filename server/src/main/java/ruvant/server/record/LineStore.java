@@ -1,9 +1,5 @@
 package ruvant.server.record;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.ObjectReader;
-import com.fasterxml.jackson.databind.ObjectWriter;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
@@ -22,6 +18,10 @@ import ruvant.core.log.LogName;
 import ruvant.core.units.TagNumber;
 import ruvant.server.storage.Database;
 import ruvant.server.storage.Times;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.ObjectWriter;
 
 /** Keeps the lines of every log, whatever it is about. */
 @Repository
@@ -122,7 +122,7 @@ public class LineStore {
     private String body(Entry entry) {
         try {
             return writer.writeValueAsString(entry);
-        } catch (JsonProcessingException problem) {
+        } catch (JacksonException problem) {
             throw new IllegalStateException("An entry cannot be saved: " + entry, problem);
         }
     }
@@ -138,7 +138,7 @@ public class LineStore {
                     row.getString("signer"),
                     before == null ? null : UUID.fromString(before),
                     reader.readValue(body));
-        } catch (JsonProcessingException problem) {
+        } catch (JacksonException problem) {
             throw new IllegalStateException(
                     "Line " + row.getString("id") + " of the file cannot be read: " + body, problem);
         }

@@ -1,7 +1,5 @@
 package ruvant.server.shelf;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import org.springframework.stereotype.Service;
@@ -9,6 +7,8 @@ import ruvant.core.parts.supplier.Catalogue;
 import ruvant.core.parts.supplier.StandInSupplier;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.server.house.SettingStore;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** The catalogue at hand, and the parcels that the stand-in supplier sends. */
 @Service
@@ -41,7 +41,7 @@ public class SupplierService {
     synchronized void take(Catalogue other) {
         try {
             settings.put(SETTING, json.writeValueAsString(other));
-        } catch (JsonProcessingException problem) {
+        } catch (JacksonException problem) {
             throw new IllegalStateException("The catalogue cannot be saved", problem);
         }
         catalogue = other;

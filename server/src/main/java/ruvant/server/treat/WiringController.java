@@ -1,6 +1,5 @@
 package ruvant.server.treat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Instant;
@@ -22,6 +21,7 @@ import ruvant.core.treat.wiring.ReadingSays;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.server.job.JobService;
+import tools.jackson.databind.ObjectMapper;
 
 /** The stand-in multimeter at a camera's circuits, and what was read there. */
 @RestController

@@ -2,7 +2,6 @@ package ruvant.server.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** Papers and money over HTTP. */
 class AccountsHttpTest extends OverHttp {

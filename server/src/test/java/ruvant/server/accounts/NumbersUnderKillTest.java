@@ -2,7 +2,6 @@ package ruvant.server.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.server.RealServer;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** The server is killed hard while several windows make bills: no number is missing, none is there twice, none answered is lost. */
 class NumbersUnderKillTest {

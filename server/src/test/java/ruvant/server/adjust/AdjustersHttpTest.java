@@ -2,17 +2,17 @@ package ruvant.server.adjust;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What a shop knows better of adjusters is offered on its cameras at once. */
 class AdjustersHttpTest extends OverHttp {
     private ObjectNode kind(String id) {
-        return StreamSupport.stream(
+        return (ObjectNode) StreamSupport.stream(
                         shop.get("/api/adjusters").body().at("/book/adjusters").spliterator(), false)
                 .filter(one -> one.get("id").asText().equals(id))
                 .findFirst()

@@ -2,10 +2,10 @@ package ruvant.server.adjust;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
+import tools.jackson.databind.JsonNode;
 
 class JobAdjustHttpTest extends OverHttp {
     private JsonNode adjusters(String tag, String choose) {

@@ -2,12 +2,12 @@ package ruvant.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** The bench: what is to be done now over all cameras, what waits, and where each camera stands. */
 class BenchHttpTest extends OverHttp {

@@ -2,7 +2,6 @@ package ruvant.server.benchmark;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -10,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.server.benchmark.LineScore.Judged;
 import ruvant.server.benchmark.LineScore.Verdict;
 import ruvant.server.said.ShippedReader;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Right or silent: what lines written down by hand are read as. */
 class LineFiguresTest {
@@ -44,7 +44,7 @@ class LineFiguresTest {
                 .filter(one -> one.get("line").asText().startsWith("return spring has lost"))
                 .findFirst()
                 .orElseThrow();
-        ObjectNode changed = item.deepCopy();
+        ObjectNode changed = (ObjectNode) item.deepCopy();
         changed.put("line", "took off the return spring");
         changed.putArray("never").add("removed");
         assertThat(LineScore.judge(changed, ShippedReader.read()).verdict()).isEqualTo(Verdict.HARMFUL);

@@ -2,13 +2,13 @@ package ruvant.server.benchmark;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** A check that cannot fail is none: each rule is broken once by hand. */
 class PlanJudgeTest {
@@ -16,7 +16,7 @@ class PlanJudgeTest {
     private static final String GOOD = HEAD + "a,10,30,Ina\nb,30,80,\nc,85,95,Ina\nd,95,100,Ina\n";
     private final JsonNode file;
 
-    PlanJudgeTest() throws JsonProcessingException {
+    PlanJudgeTest() throws JacksonException {
         file = new ObjectMapper().readTree("""
                 {"now":10,"horizon":200,"open":[[0,60]],"stability":{"window":50,"penalty":60},
                  "technicians":[{"id":"Ina","skills":["general"],"windows":[[0,120]]},{"id":"Bo","skills":["fine"],"windows":[[0,120]]}],

@@ -2,13 +2,13 @@ package ruvant.server.benchmark;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.practice.faults.Search;
+import tools.jackson.databind.ObjectMapper;
 
 /** The next look on faults that were set aside: few, so that the bounds are wider than the figures of the benchmark. */
 class UnseenSearchTest {

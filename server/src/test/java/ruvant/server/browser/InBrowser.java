@@ -1,39 +1,18 @@
 package ruvant.server.browser;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import ruvant.server.Shop;
+import ruvant.server.Started;
 
 /** Tests in a real browser on the demo shop; each makes the cameras that it changes. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "ruvant.demo=true")
 abstract class InBrowser {
-    private static final Path DATA = folder();
+    private static final Started RUVANT = Started.on(Started.folder(), "--ruvant.demo=true");
 
-    @LocalServerPort
-    int port;
+    final int port = RUVANT.port();
 
     Browser browser;
     Shop shop;
-
-    @DynamicPropertySource
-    static void data(DynamicPropertyRegistry registry) {
-        registry.add("ruvant.data", DATA::toString);
-    }
-
-    private static Path folder() {
-        try {
-            return Files.createTempDirectory("ruvant-browser-test");
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
-        }
-    }
 
     @BeforeEach
     void openWindow() {

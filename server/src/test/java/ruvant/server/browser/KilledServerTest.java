@@ -2,7 +2,6 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -14,6 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 import ruvant.server.RealServer;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** The whole server is killed hard while somebody types, and started again on the same data. */
 class KilledServerTest {
@@ -39,7 +39,7 @@ class KilledServerTest {
     }
 
     private static void assertAllOnce(JsonNode log) {
-        List<String> words = log.findValuesAsText("words");
+        List<String> words = log.findValuesAsString("words");
         assertThat(words.subList(1, words.size()))
                 .containsExactly("good firing", "good firing", "good firing", "good firing", "miss", "good firing");
         Set<String> ids = new TreeSet<>();

@@ -2,11 +2,11 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
 
 /** The line at the foot of a camera: read while it is typed, mended by key and by finger, learning from that. */
 class LogLineInBrowserTest extends InBrowser {

@@ -2,8 +2,8 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** From the first line of a quote to the last cent, as the counter goes about it. */
 class MoneyTest extends InBrowser {

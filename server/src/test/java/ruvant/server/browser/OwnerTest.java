@@ -2,11 +2,11 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** From the first options to the camera that comes back: the owner's side of a repair, at the screen. */
 class OwnerTest extends InBrowser {

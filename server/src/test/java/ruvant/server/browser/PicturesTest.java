@@ -2,7 +2,6 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.image.BufferedImage;
 import java.io.File;
 import java.io.IOException;
@@ -12,6 +11,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
 
 /** Pictures from a file and from a camera, and tapped screws. */
 class PicturesTest extends InBrowser {

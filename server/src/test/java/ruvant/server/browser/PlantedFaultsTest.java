@@ -2,9 +2,9 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Whole jobs in which something is wrong: a screw short on arrival, a check that fails, a part off three times, marks that

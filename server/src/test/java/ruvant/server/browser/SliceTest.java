@@ -2,9 +2,9 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
+import tools.jackson.databind.JsonNode;
 
 /** One camera from the counter to its return sheet: once by keyboard alone, once with the mouse. */
 class SliceTest extends InBrowser {

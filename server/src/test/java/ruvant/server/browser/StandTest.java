@@ -3,7 +3,6 @@ package ruvant.server.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +12,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import ruvant.server.measure.StandRecordings;
+import tools.jackson.databind.JsonNode;
 
 /** The stand in a browser: the stand-in, and the browser's own sound input with a recorded signal played into it. */
 class StandTest extends InBrowser {

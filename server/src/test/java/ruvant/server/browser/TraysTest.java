@@ -2,10 +2,10 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.interactions.Actions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 
 /** Several trays, pieces that move between their wells, parts dragged over each other, and what a scanner types. */
 class TraysTest extends InBrowser {
@@ -70,7 +70,7 @@ class TraysTest extends InBrowser {
     @Test
     void aWellOfATrayThatOneCameraUsesShowsThatCamera() {
         JsonNode trays = shop.get("/api/house").body().at("/practice/trays");
-        ArrayNode more = trays.deepCopy();
+        ArrayNode more = (ArrayNode) trays.deepCopy();
         more.addObject().put("name", "seventh").put("rows", 2).put("columns", 3);
         shop.say("house", "{\"kind\":\"traysSet\",\"trays\":" + more + "}");
         try {

@@ -50,7 +50,7 @@ class WindowsTest extends InBrowser {
         browser.away(false);
         browser.seeNot("lines wait").see("1 in 3 since the last work");
         var log = shop.get("/api/logs/" + tag + "/lines").body();
-        assertThat(log.findValuesAsText("words"))
+        assertThat(log.findValuesAsString("words"))
                 .endsWith("good firing", "good firing", "miss")
                 .hasSize(4);
     }

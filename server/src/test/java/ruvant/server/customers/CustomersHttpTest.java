@@ -2,12 +2,12 @@ package ruvant.server.customers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
 import ruvant.server.accounts.ABill;
+import tools.jackson.databind.JsonNode;
 
 /** Customers and earlier stays of their cameras, over HTTP. */
 class CustomersHttpTest extends OverHttp {
@@ -52,7 +52,7 @@ class CustomersHttpTest extends OverHttp {
         assertThat(find("ngoz").get(0).get("jobs").asInt()).isEqualTo(1);
         assertThat(find("990017").get(0).get("name").asText()).isEqualTo("Ngozi Ferreira");
         assertThat(find(tag).get(0).get("id").asText()).isEqualTo(id);
-        assertThat(find("skarrow").findValuesAsText("name")).contains("Ngozi Ferreira");
+        assertThat(find("skarrow").findValuesAsString("name")).contains("Ngozi Ferreira");
         JsonNode page = shop.get("/api/customers/one?id=" + id).body();
         assertThat(page.get("jobs")).hasSize(1);
         shop.add(tag, "{\"kind\":\"ownerAsked\",\"question\":\"New leather?\"}");
@@ -143,7 +143,7 @@ class CustomersHttpTest extends OverHttp {
                 "{\"kind\":\"cameBack\",\"earlier\":\"%s\",\"judged\":\"SAME\",\"covered\":true,\"why\":\"\"}"
                         .formatted(first));
         JsonNode figures = shop.get("/api/figures").body();
-        assertThat(figures.at("/comeBacks/all").findValuesAsText("tag")).contains(second);
+        assertThat(figures.at("/comeBacks/all").findValuesAsString("tag")).contains(second);
         assertThat(figures.at("/comeBacks/byModel/0/again").asInt()).isPositive();
         assertThat(new String(shop.bytes("/api/figures/months.csv"), java.nio.charset.StandardCharsets.UTF_8))
                 .startsWith("month,minutes intake")

@@ -2,23 +2,15 @@ package ruvant.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.annotation.DirtiesContext;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import ruvant.core.hours.DaysOff;
 import ruvant.core.hours.HoursEntry;
 import ruvant.core.house.HouseRoom;
@@ -28,44 +20,36 @@ import ruvant.core.picture.JobRooms;
 import ruvant.core.shelf.ShelfRoom;
 import ruvant.core.units.TagNumber;
 import ruvant.server.Shop;
+import ruvant.server.Started;
 import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.SummaryStore;
 import ruvant.server.record.LineStore;
+import tools.jackson.databind.JsonNode;
 
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "ruvant.demo=true")
-@DirtiesContext
 class DemoTest {
-    private static Path data;
+    private static final Path data = Started.folder();
+    private static final Started RUVANT = Started.on(data, "--ruvant.demo=true");
 
-    @LocalServerPort
-    private int port;
+    private final LineStore logs = RUVANT.part(LineStore.class);
 
-    @Autowired
-    private LineStore logs;
+    private final JobNumberStore numbers = RUVANT.part(JobNumberStore.class);
 
-    @Autowired
-    private JobNumberStore numbers;
+    private final SummaryStore summaries = RUVANT.part(SummaryStore.class);
 
-    @Autowired
-    private SummaryStore summaries;
+    private final DemoStore demo = RUVANT.part(DemoStore.class);
 
-    @Autowired
-    private DemoStore demo;
-
-    @Autowired
-    private DemoStarter starter;
+    private final DemoStarter starter = RUVANT.part(DemoStarter.class);
 
     private Shop shop;
 
-    @DynamicPropertySource
-    static void data(DynamicPropertyRegistry registry) throws IOException {
-        data = Files.createTempDirectory("ruvant-demo-test");
-        registry.add("ruvant.data", data::toString);
+    @AfterAll
+    static void end() {
+        RUVANT.close();
     }
 
     @BeforeEach
     void open() {
-        shop = new Shop(port);
+        shop = RUVANT.shop();
     }
 
     @Test
@@ -74,7 +58,7 @@ class DemoTest {
         assertThat(bench.get("open")).hasSizeGreaterThanOrEqualTo(6);
         assertThat(bench.get("returned").asInt()).isGreaterThanOrEqualTo(60);
         assertThat(bench.get("waits")).isNotEmpty();
-        assertThat(bench.get("open").findValuesAsText("currentStop"))
+        assertThat(bench.get("open").findValuesAsString("currentStop"))
                 .contains("INTAKE", "STRIP", "FIND", "CLEAN", "MEND", "REFIT", "PROVE");
         for (TagNumber tag : numbers.all()) {
             assertThat(JobRooms.resting(JobLog.of(tag, logs.read(JobLog.name(tag)))))

@@ -2,9 +2,9 @@ package ruvant.server.find;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
+import tools.jackson.databind.JsonNode;
 
 class DiagnosisHttpTest extends OverHttp {
     private JsonNode diagnosis(String tag) {
@@ -38,7 +38,7 @@ class DiagnosisHttpTest extends OverHttp {
         assertThat(turned.at("/looks/1/moved").asText()).isEqualTo("retard train gummed");
         assertThat(turned.at("/looks/1/to").asDouble())
                 .isLessThan(turned.at("/looks/1/from").asDouble());
-        assertThat(turned.get("next").findValuesAsText("id")).doesNotContain("solventTrain", "ringFree");
+        assertThat(turned.get("next").findValuesAsString("id")).doesNotContain("solventTrain", "ringFree");
     }
 
     @Test

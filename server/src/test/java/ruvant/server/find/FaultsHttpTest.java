@@ -2,12 +2,12 @@ package ruvant.server.find;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class FaultsHttpTest extends OverHttp {
     private JsonNode cause(String id) {
@@ -27,7 +27,7 @@ class FaultsHttpTest extends OverHttp {
 
     @Test
     void whatIsChangedCountsAtOnceAndCanBeTakenBack() {
-        ObjectNode gummed = cause("trainGummed").deepCopy();
+        ObjectNode gummed = (ObjectNode) cause("trainGummed").deepCopy();
         double before = gummed.get("prior").asDouble();
         gummed.put("prior", 0.1);
 
@@ -54,7 +54,7 @@ class FaultsHttpTest extends OverHttp {
 
     @Test
     void aCauseThatNoLookTellsIsRefusedAndNothingIsKept() {
-        ObjectNode odd = cause("trainGummed").deepCopy();
+        ObjectNode odd = (ObjectNode) cause("trainGummed").deepCopy();
         odd.put("id", "own-odd").put("words", "odd cause");
 
         Shop.Answer refused = change(odd);

@@ -3,12 +3,12 @@ package ruvant.server.find;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** What speeds say, with a job and without one; ears, limits and the maker's sheet that they are held against. */
 class SpeedsSayHttpTest extends OverHttp {

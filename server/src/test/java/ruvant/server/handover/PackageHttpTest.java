@@ -2,8 +2,6 @@ package ruvant.server.handover;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -25,6 +23,8 @@ import ruvant.server.OverHttp;
 import ruvant.server.Shop;
 import ruvant.server.album.PictureStore;
 import ruvant.server.measure.StandRecordings;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class PackageHttpTest extends OverHttp {
     private String busyCamera() {
@@ -131,7 +131,7 @@ class PackageHttpTest extends OverHttp {
         assertThat(copy.get("speeds")).isEqualTo(original.get("speeds"));
         assertThat(copy.get("ledger")).isEqualTo(original.get("ledger"));
         assertThat(shop.get("/api/logs/" + taken + "/lines").body()).hasSize(5);
-        assertThat(shop.get("/api/find?words=giulia").body().findValuesAsText("tag"))
+        assertThat(shop.get("/api/find?words=giulia").body().findValuesAsString("tag"))
                 .contains(taken);
     }
 
@@ -146,7 +146,7 @@ class PackageHttpTest extends OverHttp {
         assertThat(answer.status()).isEqualTo(200);
         JsonNode copy =
                 shop.get("/api/jobs/" + answer.body().get("tag").asText()).body();
-        assertThat(copy.at("/album/shots").findValuesAsText("name")).containsExactly(name);
+        assertThat(copy.at("/album/shots").findValuesAsString("name")).containsExactly(name);
     }
 
     @Test

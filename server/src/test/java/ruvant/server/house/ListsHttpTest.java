@@ -2,11 +2,11 @@ package ruvant.server.house;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** What a shop changes in the lists of the trade, and in its money, counts at once and everywhere. */
 class ListsHttpTest extends OverHttp {

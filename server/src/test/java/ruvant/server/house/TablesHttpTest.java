@@ -2,12 +2,12 @@ package ruvant.server.house;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What a shop changes in its tables takes effect wherever they are asked. */
 class TablesHttpTest extends OverHttp {
@@ -43,9 +43,9 @@ class TablesHttpTest extends OverHttp {
 
     @Test
     void anAgentOfOnesOwnIsJudgedOfferedReadAndKept() {
-        ObjectNode ether = entry("agents", "naphtha").deepCopy();
+        ObjectNode ether = (ObjectNode) entry("agents", "naphtha").deepCopy();
         ether.put("id", "own-ether").put("label", "Ether").put("flashOffMinutes", 3);
-        ObjectNode soil = entry("soils", "gummedTrain").deepCopy();
+        ObjectNode soil = (ObjectNode) entry("soils", "gummedTrain").deepCopy();
         soil.withArray("agents").add("own-ether");
         assertThat(change("agents", ether).status()).isEqualTo(200);
         assertThat(change("soils", soil).status()).isEqualTo(200);
@@ -75,7 +75,7 @@ class TablesHttpTest extends OverHttp {
         String tag = shop.camera("Verdict");
         String cleaned =
                 "{\"kind\":\"cleaned\",\"part\":\"plate\",\"agent\":\"naphtha\",\"materials\":[\"brassSteel\"],\"verdict\":\"OK\",\"reason\":\"\"}";
-        ObjectNode naphtha = entry("agents", "naphtha").deepCopy();
+        ObjectNode naphtha = (ObjectNode) entry("agents", "naphtha").deepCopy();
         ((ObjectNode) naphtha.path("verdicts").path("brassSteel"))
                 .put("verdict", "NO")
                 .put("reason", "not in this house");
@@ -108,7 +108,7 @@ class TablesHttpTest extends OverHttp {
 
     @Test
     void whatSpeaksOfNothingIsRefusedAndChangesNothing() {
-        ObjectNode naphtha = entry("agents", "naphtha").deepCopy();
+        ObjectNode naphtha = (ObjectNode) entry("agents", "naphtha").deepCopy();
         naphtha.withObject("/verdicts").putObject("moon").put("verdict", "OK").put("reason", "");
         Shop.Answer refused = change("agents", naphtha);
         assertThat(refused.status()).isEqualTo(409);

@@ -2,26 +2,21 @@ package ruvant.server.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import ruvant.server.OverHttp;
 import ruvant.server.record.ProjectionStore;
 import ruvant.server.storage.Database;
+import tools.jackson.databind.JsonNode;
 
 /** What lists need of the logs is made anew where another version wrote it, and only there. */
 class ProjectingTest extends OverHttp {
-    @Autowired
-    private Projecting projecting;
+    private final Projecting projecting = part(Projecting.class);
 
-    @Autowired
-    private ProjectionStore versions;
+    private final ProjectionStore versions = part(ProjectionStore.class);
 
-    @Autowired
-    private SummaryStore summaries;
+    private final SummaryStore summaries = part(SummaryStore.class);
 
-    @Autowired
-    private Database database;
+    private final Database database = part(Database.class);
 
     private JsonNode bench() {
         return shop.get("/api/bench").body();
@@ -32,11 +27,11 @@ class ProjectingTest extends OverHttp {
         String tag = shop.camera("Listed");
         shop.add(tag, "{\"kind\":\"needOpened\",\"part\":\"dial\",\"what\":\"a dial\"}");
         JsonNode before = bench();
-        assertThat(before.get("open").findValuesAsText("tag")).contains(tag);
+        assertThat(before.get("open").findValuesAsString("tag")).contains(tag);
 
         database.writes().sql("delete from job_summary").update();
         projecting.bringUpToDate();
-        assertThat(bench().get("open").findValuesAsText("tag"))
+        assertThat(bench().get("open").findValuesAsString("tag"))
                 .as("nothing is read again where the version is the same")
                 .doesNotContain(tag);
 

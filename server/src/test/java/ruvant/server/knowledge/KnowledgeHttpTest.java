@@ -2,7 +2,6 @@ package ruvant.server.knowledge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -10,6 +9,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** Each test has a model of its own: what is learned of one says nothing of another. */
 class KnowledgeHttpTest extends OverHttp {
@@ -58,7 +58,7 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(said.at("/usual/camera/pattern").asText())
                 .as("described like the last one that came")
                 .isEqualTo("2nd");
-        assertThat(said.at("/care").findValuesAsText("name")).containsExactly("dial");
+        assertThat(said.at("/care").findValuesAsString("name")).containsExactly("dial");
     }
 
     @Test
@@ -69,14 +69,14 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(known(first).get("ofFamily").asBoolean()).isTrue();
         JsonNode said = known(second);
         assertThat(said.get("jobs").asInt()).isEqualTo(1);
-        assertThat(said.get("next").findValuesAsText("part")).containsExactly("cover");
+        assertThat(said.get("next").findValuesAsString("part")).containsExactly("cover");
         JsonNode dial = said.at("/parts/1");
         assertThat(dial.at("/part/name").asText()).isEqualTo("dial");
         assertThat(dial.get("care").asBoolean()).isTrue();
         assertThat(dial.get("unlogged")).extracting(JsonNode::asText).containsExactly("cover");
         shop.add(second, COVER);
         said = known(second);
-        assertThat(said.get("next").findValuesAsText("part")).containsExactly("dial");
+        assertThat(said.get("next").findValuesAsString("part")).containsExactly("dial");
         assertThat(said.at("/parts/1/unlogged")).isEmpty();
     }
 
@@ -92,9 +92,9 @@ class KnowledgeHttpTest extends OverHttp {
         JsonNode said = known(ofFamily("Kin C", "SWING"));
         assertThat(said.get("ofFamily").asBoolean()).isTrue();
         assertThat(said.get("jobs").asInt()).isEqualTo(2);
-        assertThat(said.get("next").findValuesAsText("part")).containsExactly("cover");
+        assertThat(said.get("next").findValuesAsString("part")).containsExactly("cover");
         assertThat(said.at("/parts/0/part/fasteners")).isEmpty();
-        assertThat(said.get("parts").findValuesAsText("name")).contains("dial");
+        assertThat(said.get("parts").findValuesAsString("name")).contains("dial");
     }
 
     private String ofFamily(String model, String family) {
@@ -117,7 +117,7 @@ class KnowledgeHttpTest extends OverHttp {
         JsonNode said = shop.get("/api/identify?maker=Pellworm&model=Featured&features=Scale%20printed")
                 .body();
         assertThat(said.at("/pattern/pattern").asText()).isEqualTo("late");
-        assertThat(said.get("features").findValuesAsText("text"))
+        assertThat(said.get("features").findValuesAsString("text"))
                 .containsExactlyInAnyOrder("scale engraved", "scale printed");
         JsonNode model =
                 shop.get("/api/models/one?maker=Pellworm&model=Featured").body();
@@ -148,7 +148,7 @@ class KnowledgeHttpTest extends OverHttp {
         assertThat(counted.get("here").asInt()).isEqualTo(2);
         JsonNode one = shop.get("/api/models/one?maker=Pellworm&model=Counted").body();
         assertThat(one.at("/ways/0/target").asText()).isEqualTo("dial");
-        assertThat(one.at("/ways/0/steps").findValuesAsText("part")).containsExactly("cover", "dial");
+        assertThat(one.at("/ways/0/steps").findValuesAsString("part")).containsExactly("cover", "dial");
         assertThat(shop.get("/api/models/one?maker=Nobody&model=None")
                         .body()
                         .at("/knowledge/jobs")
@@ -183,7 +183,7 @@ class KnowledgeHttpTest extends OverHttp {
         String second = camera("Checked", "", "2");
         shop.add(second, CARE.replace(",\"hazards\":[\"BALL\"]", ""));
         JsonNode dial = shop.get("/api/jobs/" + second).body().at("/parts/0");
-        assertThat(dial.get("checks").findValuesAsText("words")).containsExactly("lever left of the post");
+        assertThat(dial.get("checks").findValuesAsString("words")).containsExactly("lever left of the post");
         assertThat(dial.at("/answer/kind").asText()).isEqualTo("NOT_YET");
         String back = "{\"kind\":\"refitted\",\"part\":\"dial\",\"fasteners\":[]}";
         assertThat(shop.add(second, back).code()).isEqualTo("notYet");

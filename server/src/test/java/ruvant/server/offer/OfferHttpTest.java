@@ -2,8 +2,6 @@ package ruvant.server.offer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.mail.Multipart;
 import jakarta.mail.Session;
 import jakarta.mail.internet.MimeMessage;
@@ -16,6 +14,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Options, messages to the owner and answers, over HTTP. */
 class OfferHttpTest extends OverHttp {
@@ -31,7 +31,7 @@ class OfferHttpTest extends OverHttp {
         }
         JsonNode worked = shop.post("/api/jobs/" + tag + "/options/figures", sheet.toString())
                 .body();
-        ObjectNode entry = worked.get("entry").deepCopy();
+        ObjectNode entry = (ObjectNode) worked.get("entry").deepCopy();
         entry.put("kind", "optionsDrawn");
         assertThat(shop.add(tag, entry.toString()).status()).isEqualTo(200);
         return worked;
@@ -42,7 +42,7 @@ class OfferHttpTest extends OverHttp {
         String tag = shop.camera("Optioned");
         JsonNode page = options(tag);
         assertThat(page.has("logged")).isFalse();
-        assertThat(page.at("/sheet/options").findValuesAsText("kind"))
+        assertThat(page.at("/sheet/options").findValuesAsString("kind"))
                 .containsExactly("LEAVE", "MINIMAL", "FULL", "ALL_OUT");
         JsonNode rows = logged(tag).get("rows");
         long minimal = rows.at("/1/figures/expectedMinor").asLong();

@@ -2,33 +2,26 @@ package ruvant.server.offer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import ruvant.server.Shop;
+import ruvant.server.Started;
+import tools.jackson.databind.JsonNode;
 
 /** When each option would be done, in a shop with one camera: a date hangs on everything else that waits. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class OptionDatesHttpTest {
-    @LocalServerPort
-    int port;
-
     @TempDir
     static Path own;
 
-    @DynamicPropertySource
-    static void emptyShop(DynamicPropertyRegistry registry) {
-        registry.add("ruvant.data", () -> own.resolve("shop").toString());
-    }
-
     @Test
     void everyOptionHasItsDatesInAnEmptyShop() {
-        Shop shop = new Shop(port);
+        try (Started ruvant = Started.on(own.resolve("shop"))) {
+            everyOptionHasItsDates(ruvant.shop());
+        }
+    }
+
+    private static void everyOptionHasItsDates(Shop shop) {
         String path = "/api/jobs/" + shop.camera("Dated") + "/options";
         JsonNode dates = shop.post(
                         path + "/dates", shop.get(path).body().get("sheet").toString())

@@ -2,13 +2,13 @@ package ruvant.server.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 class ShelfHttpTest extends OverHttp {
     private static final String FIRST = "{\"maker\":\"Pellworm\",\"model\":\"Twin\",\"pattern\":\"1st pattern\"}";

@@ -3,10 +3,6 @@ package ruvant.server.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -50,6 +46,10 @@ import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TablesRoom;
 import ruvant.server.config.EntryJson;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.cfg.DateTimeFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The logs of a shop as version 1 of the entries wrote them, every kind at least once, and what they came to. Any later
@@ -59,7 +59,10 @@ import ruvant.server.config.EntryJson;
 class FrozenLogTest {
     private static final String LOGS = "/frozen/version-1.jsonl";
     private static final String CAME_TO = "/frozen/version-1.came-to.json";
-    private static final ObjectMapper JSON = HardKillTest.json().addMixIn(Valley.class, AsItsParts.class);
+    private static final JsonMapper JSON = HardKillTest.json()
+            .rebuild()
+            .addMixIn(Valley.class, AsItsParts.class)
+            .build();
 
     /** A valley as it is compared: by its parts. */
     private interface AsItsParts {
@@ -82,7 +85,9 @@ class FrozenLogTest {
 
     @Test
     void everyEntryIsWrittenAsItWasRead() throws IOException {
-        ObjectMapper asStored = JSON.copy().disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS);
+        JsonMapper asStored = JSON.rebuild()
+                .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS)
+                .build();
         List<String> differences = new ArrayList<>();
         for (JsonNode line : frozen()) {
             Entry entry = JSON.treeToValue(line.get("entry"), Entry.class);

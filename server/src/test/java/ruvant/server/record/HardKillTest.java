@@ -2,9 +2,6 @@ package ruvant.server.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
-import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -22,6 +19,7 @@ import ruvant.core.sitting.SittingEntry;
 import ruvant.core.units.TagNumber;
 import ruvant.server.config.EntryJson;
 import ruvant.server.storage.Database;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A process that writes is killed hard, again and again: what it had answered is there, and nothing by halves. */
 class HardKillTest {
@@ -58,10 +56,10 @@ class HardKillTest {
         }
     }
 
-    static ObjectMapper json() {
-        ObjectMapper json = new ObjectMapper().registerModule(new Jdk8Module()).registerModule(new JavaTimeModule());
+    static JsonMapper json() {
+        JsonMapper.Builder json = JsonMapper.builderWithJackson2Defaults();
         EntryJson.configure(json);
-        return json;
+        return json.build();
     }
 
     @Test

@@ -2,8 +2,6 @@ package ruvant.server.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -15,40 +13,37 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import ruvant.server.Shop;
+import ruvant.server.Started;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A folder made by the last version that kept jobs, shelf, settings and tables each in a store of its own, with everything
  * in it that version could keep. What it answered then is asked again here, at the moment at which it answered.
  */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 class OlderFolderTest {
     private static final Path DATA = unpacked();
 
-    @LocalServerPort
-    private int port;
+    private static final Started RUVANT = Started.on(DATA, List.of(AtThatMoment.class));
 
     private Shop shop;
     private JsonNode then;
 
-    @DynamicPropertySource
-    static void data(DynamicPropertyRegistry registry) {
-        registry.add("ruvant.data", DATA::toString);
+    @AfterAll
+    static void end() {
+        RUVANT.close();
     }
 
-    @TestConfiguration
+    /** The clock stands still. */
     static class AtThatMoment {
         @Bean
         @Primary
@@ -74,7 +69,7 @@ class OlderFolderTest {
 
     @BeforeEach
     void open() throws IOException {
-        shop = new Shop(port);
+        shop = RUVANT.shop();
         then = Shop.JSON.readTree(DATA.resolve("answers.json").toFile());
     }
 
@@ -121,7 +116,7 @@ class OlderFolderTest {
     @Test
     void whatThatVersionForgotIsThere() {
         JsonNode cover = shop.get("/api/jobs/R-0003").body().at("/parts/0");
-        assertThat(cover.get("checks").findValuesAsText("words"))
+        assertThat(cover.get("checks").findValuesAsString("words"))
                 .containsExactly("Nothing trapped under it: levers free, no wire pinched", "Felt pad under the cover");
         assertThat(cover.at("/answer/kind").asText()).isEqualTo("NOT_YET");
     }

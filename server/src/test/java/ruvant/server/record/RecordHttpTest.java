@@ -5,7 +5,6 @@ import static ruvant.server.Shop.back;
 import static ruvant.server.Shop.note;
 import static ruvant.server.Shop.off;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.net.URI;
@@ -18,19 +17,17 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
 import ruvant.server.job.JobSummary;
 import ruvant.server.job.Projecting;
 import ruvant.server.job.SummaryStore;
+import tools.jackson.databind.JsonNode;
 
 class RecordHttpTest extends OverHttp {
-    @Autowired
-    private Projecting projecting;
+    private final Projecting projecting = part(Projecting.class);
 
-    @Autowired
-    private SummaryStore summaries;
+    private final SummaryStore summaries = part(SummaryStore.class);
 
     @Test
     void openingACameraTwiceGivesOneTag() {
@@ -151,7 +148,7 @@ class RecordHttpTest extends OverHttp {
                 List.of("ingrid", "thors pell", "338120 twin ingr", tag + " ing", "SLOW ingrid", "ìngrid")) {
             assertThat(shop.get("/api/find?words=" + words.replace(" ", "%20"))
                             .body()
-                            .findValuesAsText("tag"))
+                            .findValuesAsString("tag"))
                     .as(words)
                     .contains(tag);
         }

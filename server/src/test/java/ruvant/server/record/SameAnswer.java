@@ -1,6 +1,5 @@
 package ruvant.server.record;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
@@ -9,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import ruvant.core.units.Named;
+import tools.jackson.databind.JsonNode;
 
 /** Whether an answer still says all that an older one said. New fields may come; what was there must stand. */
 final class SameAnswer {

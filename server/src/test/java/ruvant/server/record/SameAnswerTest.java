@@ -2,13 +2,13 @@ package ruvant.server.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** What holds older answers against those of today must itself tell same from different. */
 class SameAnswerTest {
@@ -17,7 +17,7 @@ class SameAnswerTest {
         List<String> differences = new ArrayList<>();
         try {
             SameAnswer.compare("", json.readTree(then), json.readTree(now), differences);
-        } catch (JsonProcessingException slip) {
+        } catch (JacksonException slip) {
             throw new AssertionError(slip);
         }
         return differences;

@@ -2,11 +2,11 @@ package ruvant.server.refit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
+import tools.jackson.databind.JsonNode;
 
 /** The order of parts asked for over HTTP, as somebody would who keeps the record elsewhere. */
 class OrderHttpTest extends OverHttp {

@@ -2,9 +2,9 @@ package ruvant.server.said;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
+import tools.jackson.databind.JsonNode;
 
 /** A line read over HTTP, as somebody would who keeps the record elsewhere. */
 class LineHttpTest extends OverHttp {

@@ -2,9 +2,9 @@ package ruvant.server.treat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
+import tools.jackson.databind.JsonNode;
 
 class CleaningHttpTest extends OverHttp {
     private JsonNode cleaning(String tag, String by) {

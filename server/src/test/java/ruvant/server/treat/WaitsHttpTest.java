@@ -2,10 +2,10 @@ package ruvant.server.treat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 class WaitsHttpTest extends OverHttp {
     private static String soak(String station, int minutes) {

@@ -3,7 +3,6 @@ package ruvant.server.plan.shop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -14,6 +13,7 @@ import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import tools.jackson.databind.JsonNode;
 
 /** The plan of the shop as windows see it: made anew after what is logged, never by asking for it. */
 class ShopPlanHttpTest extends OverHttp {

@@ -78,6 +78,7 @@ class ApiDocument {
                 }
                 Schema<?> defined = schema.get$ref() == null ? schema : defined(schema, context);
                 if (defined != null) {
+                    entriesInEntries(raw, defined);
                     required(raw, defined);
                 }
             }
@@ -128,6 +129,17 @@ class ApiDocument {
             if (before != null && before != record) {
                 throw new IllegalStateException("Both " + before.getName() + " and " + record.getName()
                         + " are called “" + name + "” in the document: rename one.");
+            }
+        }
+
+        /** An entry that holds another one is met while entries are still being described, and would be left out. */
+        private static void entriesInEntries(Class<?> raw, Schema<?> schema) {
+            for (RecordComponent component : raw.getRecordComponents()) {
+                if (component.getType() == Entry.class
+                        && (schema.getProperties() == null
+                                || !schema.getProperties().containsKey(component.getName()))) {
+                    schema.addProperty(component.getName(), new Schema<>().$ref("#/components/schemas/Entry"));
+                }
             }
         }
 
