@@ -15,6 +15,8 @@ import tools.jackson.databind.module.SimpleModule;
 public final class ShippedData {
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            // a number or a yes that is not said is none, as on the server
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .addModule(new SimpleModule().addDeserializer(Named.class, new NamedReader()))
             .build();
 

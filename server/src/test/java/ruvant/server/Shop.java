@@ -12,10 +12,12 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A person at a running Ruvant, over plain HTTP: what any window could send. */
 public final class Shop {
-    public static final ObjectMapper JSON = new ObjectMapper();
+    public static final ObjectMapper JSON =
+            JsonMapper.builderWithJackson2Defaults().build();
 
     private final String base;
     private final HttpClient http = HttpClient.newHttpClient();

@@ -25,10 +25,15 @@ public final class Folding implements Folds {
                 .toList();
     }
 
-    /** All lines of a log that count. */
+    /** All lines of a log that count; of a damaged log those that make sense without what cannot be read. */
     public static Folding of(Rooms rooms, Log<?> log) {
         Folding folding = new Folding(rooms);
-        log.counted().forEach(folding::take);
+        boolean damaged = !log.unreadable().isEmpty();
+        for (Line line : log.counted()) {
+            if (!damaged || folding.objection(line).isEmpty()) {
+                folding.take(line);
+            }
+        }
         return folding;
     }
 

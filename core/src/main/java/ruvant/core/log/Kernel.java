@@ -110,7 +110,8 @@ public final class Kernel {
         Optional<Folded> known = earlier.filter(folded -> folded.isOf(log));
         Optional<Folding> carriedOn = known.filter(folded -> !reachesBack).map(Folded::folding);
         Folding folding = carriedOn.orElseGet(() -> new Folding(rooms));
-        Optional<Refusal> refused = touchesWhatStands(log, added).or(() -> strikes(log, added));
+        Optional<Refusal> refused =
+                damaged(log).or(() -> touchesWhatStands(log, added)).or(() -> strikes(log, added));
         if (refused.isEmpty()) {
             refused = reachesBack
                     ? replay(folding, log, after, added)
@@ -122,6 +123,26 @@ public final class Kernel {
         Set<UUID> ids = known.map(Folded::ids).orElseGet(() -> ids(log));
         added.forEach(line -> ids.add(line.id()));
         return new Outcome<>(Optional.empty(), after, Optional.of(new Folded(folding, after.lastSequence(), ids)));
+    }
+
+    /** What comes after a line that nobody can read may rest on it: a damaged log is only to be read. */
+    private static Optional<Refusal> damaged(Log<?> log) {
+        List<Line> unreadable = log.unreadable();
+        return unreadable.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new Refusal(
+                                "damaged",
+                                "Line " + unreadable.getFirst().sequence()
+                                        + " of this record cannot be read, so nothing can be added to it.",
+                                "Everything that can be read is shown. Restore the newest backup that still has the line, or log on a new job."));
+    }
+
+    private static Refusal nobodyLogs() {
+        return new Refusal(
+                "nobodyLogs",
+                "A line that cannot be read stands only where one was damaged.",
+                "Log what was done instead.");
     }
 
     private Optional<Refusal> follow(Folding folding, List<Line> counted, List<Line> added) {
@@ -154,6 +175,7 @@ public final class Kernel {
         boolean touched = added.stream().anyMatch(line -> switch (line.entry()) {
             case RecordEntry.Struck strike -> stands(log, strike.target());
             case RecordEntry.StrikeUndone undone -> false;
+            case RecordEntry.Unreadable damaged -> false;
             case RecordEntry.Amended amended -> stands(log, amended.target());
             default -> line.before() != null && rooms.has(line.entry(), Lasting.STANDS);
         });
@@ -181,6 +203,7 @@ public final class Kernel {
                         case RecordEntry.Struck strike -> strikable(log, strike.target(), struck, seen);
                         case RecordEntry.StrikeUndone undone -> undoable(undone.target(), struck);
                         case RecordEntry.Amended amended -> amendable(log, amended, struck);
+                        case RecordEntry.Unreadable damaged -> Optional.of(nobodyLogs());
                     }
                     : anchor(log, line);
             if (refused.isPresent()) {

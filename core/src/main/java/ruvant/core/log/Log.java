@@ -51,6 +51,13 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
         return lines.stream().filter(line -> line.sequence() > sequence).toList();
     }
 
+    /** Lines that cannot be read, oldest first; where there is one, the log is only to be read. */
+    public List<Line> unreadable() {
+        return lines.stream()
+                .filter(line -> line.entry() instanceof RecordEntry.Unreadable)
+                .toList();
+    }
+
     /** Lines that no longer count, each with the line that struck it. A strike that was undone does not stand. */
     public Map<UUID, Line> struck() {
         Map<UUID, Line> standing = new HashMap<>();
@@ -60,6 +67,7 @@ public record Log<E extends Entry>(LogName name, List<Line> lines) {
                     case RecordEntry.Struck struck -> standing.put(struck.target(), line);
                     case RecordEntry.StrikeUndone undone -> standing.remove(undone.target());
                     case RecordEntry.Amended amended -> {}
+                    case RecordEntry.Unreadable damaged -> {}
                 }
             }
         }

@@ -51,11 +51,21 @@ public sealed interface RecordEntry extends Entry {
         }
     }
 
+    /**
+     * A line that was logged and cannot be read any more. Nobody logs it: it stands in the place of what is damaged, or of what a
+     * newer Ruvant wrote.
+     *
+     * @param why what is wrong with it, as a sentence
+     * @param kept what is left of it, as it stands in the file
+     */
+    record Unreadable(String why, String kept) implements RecordEntry {}
+
     /** The entry in words. */
     default String words() {
         return switch (this) {
             case Struck struck -> "struck out a line" + (struck.reason().isEmpty() ? "" : ": " + struck.reason());
             case StrikeUndone undone -> "restored a line";
+            case Unreadable damaged -> "a line that cannot be read: " + damaged.why();
             case Amended amended -> "changed a line" + (amended.reason().isEmpty() ? "" : ": " + amended.reason());
         };
     }

@@ -220,7 +220,7 @@ public class AccountsService implements LogDoor {
                 boolean theirs = papers.contains(line.id())
                         || line.entry() instanceof AccountsEntry.Deposited deposit && jobs.contains(deposit.job());
                 if (theirs && line.entry() instanceof AccountsEntry entry) {
-                    lines.blank(AccountsRoom.LOG, line.sequence(), Blanking.ofAccounts(entry));
+                    lines.blank(AccountsRoom.LOG, line, Blanking.ofAccounts(entry));
                 }
             }
         });

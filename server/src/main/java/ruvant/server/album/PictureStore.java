@@ -9,10 +9,8 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -26,6 +24,7 @@ import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.filters.ImageFilter;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
+import ruvant.server.storage.DurableFile;
 
 /** Keeps pictures in the data folder, each under the fingerprint of its content, with a small one beside it. */
 @Component
@@ -59,8 +58,8 @@ public class PictureStore {
         Decoded image = decoded(bare.content());
         try {
             if (!Files.exists(path(bare.name()))) {
-                write(small(bare.name()), small(image.reduced(), bare.orientation()));
-                write(path(bare.name()), bare.content());
+                DurableFile.write(small(bare.name()), small(image.reduced(), bare.orientation()));
+                DurableFile.write(path(bare.name()), bare.content());
             }
         } catch (IOException problem) {
             throw new UncheckedIOException("The picture cannot be saved in " + folder, problem);
@@ -112,18 +111,6 @@ public class PictureStore {
 
     private Path small(String name) {
         return folder.resolve("small").resolve(name.substring(0, 2)).resolve(name.replaceFirst("\\.\\w+$", ".jpg"));
-    }
-
-    /** Written beside and moved into place, so that a half-written file never has a picture's name. */
-    private static void write(Path target, byte[] content) throws IOException {
-        Files.createDirectories(target.getParent());
-        Path beside = Files.createTempFile(target.getParent(), "new", ".part");
-        Files.write(beside, content);
-        try {
-            Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE);
-        } catch (AtomicMoveNotSupportedException plain) {
-            Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
-        }
     }
 
     /** The whole picture is read, so that a broken one is found, but only as many pixels are held as are needed. */

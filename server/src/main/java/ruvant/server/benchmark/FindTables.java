@@ -15,7 +15,7 @@ import ruvant.core.find.NextLooks;
 import ruvant.core.practice.faults.HiddenFault;
 import ruvant.core.practice.faults.Search;
 import ruvant.core.trade.Family;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** How soon hidden faults are found, advised and down a checklist, and how well stated odds come true. */
 final class FindTables {
@@ -87,7 +87,7 @@ final class FindTables {
 
     private static FaultKnowledge knowledge() throws IOException {
         try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
-            return new ObjectMapper().readValue(in, FaultKnowledge.class);
+            return JsonMapper.builderWithJackson2Defaults().build().readValue(in, FaultKnowledge.class);
         }
     }
 

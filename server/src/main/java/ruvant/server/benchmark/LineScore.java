@@ -11,7 +11,7 @@ import ruvant.core.said.Statement;
 import ruvant.core.said.StatementKind;
 import ruvant.core.trade.Stop;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Judges what lines were read as: right, silent, wrong, and whether anything harmful was concluded. */
 public final class LineScore {
@@ -34,7 +34,8 @@ public final class LineScore {
             return LinesOnPaper.read(name);
         }
         List<JsonNode> items = new ArrayList<>();
-        new ObjectMapper()
+        JsonMapper.builderWithJackson2Defaults()
+                .build()
                 .readTree(LineScore.class.getResourceAsStream("/benchmark/lines/" + name))
                 .forEach(items::add);
         return items;

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Objects;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -18,7 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
  * else [~] [; never: kinds]".
  */
 final class LinesOnPaper {
-    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final ObjectMapper JSON =
+            JsonMapper.builderWithJackson2Defaults().build();
 
     private LinesOnPaper() {}
 

@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import ruvant.server.plan.PlanCommand;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Plans the shipped instances through the command's door and writes what came of them into the page about the plan. */
 public final class PlanBenchmark {
@@ -71,7 +71,7 @@ public final class PlanBenchmark {
         String[] arguments = {file.toString(), "--seconds", "" + seconds, "--seed", "" + seed};
         PlanCommand.run(arguments, new PrintStream(out, true, StandardCharsets.UTF_8), System.err);
         double ms = (System.nanoTime() - begun) / 1e6;
-        JsonNode instance = new ObjectMapper().readTree(file.toFile());
+        JsonNode instance = JsonMapper.builderWithJackson2Defaults().build().readTree(file.toFile());
         PlanJudge.Verdict verdict = PlanJudge.of(instance, out.toString(StandardCharsets.UTF_8));
         plans++;
         if (!verdict.broken().isEmpty()) {
@@ -109,7 +109,8 @@ public final class PlanBenchmark {
             page.say(String.format(
                     "| %s | %d | %.0f | %,d | %s | %s | %,d |",
                     name,
-                    PlanJudge.tasks(new ObjectMapper()
+                    PlanJudge.tasks(JsonMapper.builderWithJackson2Defaults()
+                            .build()
                             .readTree(folder.resolve(name + ".json").toFile())),
                     first.ms,
                     first.verdict.cost(),
@@ -144,7 +145,8 @@ public final class PlanBenchmark {
                     first.verdict.lastEnd(),
                     ends(seeds(name, 1)),
                     ends(seeds(name, 5)),
-                    new ObjectMapper()
+                    JsonMapper.builderWithJackson2Defaults()
+                            .build()
                             .readTree(folder.resolve(name + ".json").toFile())
                             .path("optimum")
                             .asInt());

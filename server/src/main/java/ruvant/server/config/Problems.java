@@ -2,6 +2,7 @@ package ruvant.server.config;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,6 +20,7 @@ import ruvant.server.album.BadPictureException;
 import ruvant.server.handover.BadPackageException;
 import ruvant.server.job.NoSuchJobException;
 import ruvant.server.record.RefusedException;
+import ruvant.server.storage.StorageTrouble;
 import tools.jackson.databind.DatabindException;
 
 /** The one place where what went wrong becomes an answer that a person can act on. */
@@ -129,13 +131,31 @@ class Problems {
         if (unexpected instanceof org.springframework.web.ErrorResponse) {
             throw unexpected;
         }
+        boolean reads = request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
+        Optional<StorageTrouble> trouble = StorageTrouble.of(unexpected);
+        if (trouble.isPresent()) {
+            return ofStorage(trouble.get(), reads);
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), unexpected);
         ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "internal",
-                "Something went wrong in Ruvant. What you sent was not saved.");
+                reads
+                        ? "Something went wrong in Ruvant, so this cannot be shown. Nothing was changed."
+                        : "Something went wrong in Ruvant. What you sent was not saved.");
         problem.setProperty(
                 "remedy", "Try again. If it happens again, look for the reason in the window that started Ruvant.");
+        return problem;
+    }
+
+    /** The disk or the file is at fault: whoever sent something keeps it and sends it again. */
+    private static ProblemDetail ofStorage(StorageTrouble trouble, boolean reads) {
+        LOG.error("Storage: {} {}", trouble.what(), trouble.remedy());
+        HttpStatus status =
+                trouble.code().equals("diskFull") ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
+        ProblemDetail problem = problem(
+                status, trouble.code(), (reads ? "This cannot be read: " : "This is not saved yet: ") + trouble.what());
+        problem.setProperty("remedy", trouble.remedy());
         return problem;
     }
 

@@ -99,7 +99,7 @@ public class CustomersService implements LogDoor {
                     case null -> false;
                 };
                 if (theirs) {
-                    lines.blank(CustomersRoom.LOG, line.sequence(), Blanking.of(line.entry()));
+                    lines.blank(CustomersRoom.LOG, line, Blanking.of(line.entry()));
                 }
             }
         });

@@ -44,6 +44,7 @@ public class DemoStore {
             database.writes().sql("""
                             update line
                                set at = strftime('%Y-%m-%dT%H:%M:%fZ', at, ?),
+                                   seal = null,
                                    body = case when json_extract(body, '$.promised') is null then body
                                           else json_set(body, '$.promised', date(json_extract(body, '$.promised'), ?)) end
                             """).params(seconds, days).update();

@@ -215,9 +215,15 @@ public class JobService implements LogDoor {
                 && known.practice().equals(shop.shop().practice())) {
             return known;
         }
-        JobPicture read = JobPicture.of(log, shop.shop().practice());
+        JobPicture read =
+                JobPicture.of(Recovered.of(log, summaries), shop.shop().practice());
         pictures.put(tag, read);
         return read;
+    }
+
+    /** Whether some of a job cannot be read; what lists know of it is from before and is left as it is. */
+    public boolean isDamaged(TagNumber tag) {
+        return !log(tag).unreadable().isEmpty();
     }
 
     /** The job with its parts ordered by how such cameras are built, but without what others taught. */
@@ -296,7 +302,7 @@ public class JobService implements LogDoor {
             for (Line line : lines.written(name)) {
                 Entry blank = Blanking.of(line.entry());
                 if (!blank.equals(line.entry())) {
-                    lines.blank(name, line.sequence(), blank);
+                    lines.blank(name, line, blank);
                 }
             }
             JobPicture picture = JobPicture.of(

@@ -98,6 +98,7 @@ public class Projecting {
             List<TagNumber> batch = tags.subList(from, Math.min(from + BATCH, tags.size()));
             database.transaction()
                     .executeWithoutResult(status -> batch.stream()
+                            .filter(tag -> !jobs.isDamaged(tag))
                             .map(jobs::picture)
                             .forEach(picture -> stale.forEach(one -> one.put(picture))));
             if (from > 0 && from % SAID_EVERY == 0) {

@@ -193,6 +193,15 @@ public class SummaryStore implements Projection<JobPicture> {
                 .list();
     }
 
+    /** What the lists know of one job. */
+    public Optional<JobSummary> of(TagNumber tag) {
+        return database.reads()
+                .sql("select " + COLUMNS + " from job_summary where job = ?")
+                .param(tag.number())
+                .query(SummaryStore::summary)
+                .optional();
+    }
+
     /** Jobs that hold every word, each as the beginning of one of theirs; newest first. */
     public List<JobSummary> find(String words, int most) {
         String query = Arrays.stream(words.strip().split("[^\\p{L}\\p{N}]+"))

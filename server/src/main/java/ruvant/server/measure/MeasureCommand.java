@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
-import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,8 +37,7 @@ public final class MeasureCommand {
             err.println("Usage: ruvant measure FILE [--setup setup.json]");
             return 2;
         }
-        ObjectMapper json = JsonMapper.builder()
-                .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+        ObjectMapper json = JsonMapper.builderWithJackson2Defaults()
                 .changeDefaultPropertyInclusion(all -> all.withValueInclusion(JsonInclude.Include.NON_ABSENT))
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .build();

@@ -11,7 +11,6 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -21,6 +20,7 @@ import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.InputStreamSource;
 import org.springframework.stereotype.Component;
+import ruvant.server.storage.DurableFile;
 
 /** Keeps recordings in the data folder, each as WAV under the fingerprint of its content; the same one is kept once. */
 @Component
@@ -50,19 +50,15 @@ public class RecordingStore {
         }
     }
 
-    /** Written beside and moved into place, so that a half-written file never has a recording's name. */
     private String keep(InputStream content, String ending) {
-        try {
-            Files.createDirectories(folder);
-            Path half = Files.createTempFile(folder, "half", ".tmp");
+        try (DurableFile file = DurableFile.in(folder)) {
             MessageDigest digest = sha256();
-            try (OutputStream out = new DigestOutputStream(Files.newOutputStream(half), digest)) {
+            try (OutputStream out = new DigestOutputStream(file.content(), digest)) {
                 content.transferTo(out);
+                String name = HexFormat.of().formatHex(digest.digest()) + "." + ending;
+                file.keep(path(name));
+                return name;
             }
-            String name = HexFormat.of().formatHex(digest.digest()) + "." + ending;
-            Files.createDirectories(path(name).getParent());
-            Files.move(half, path(name), StandardCopyOption.REPLACE_EXISTING);
-            return name;
         } catch (IOException problem) {
             throw new UncheckedIOException("The recording cannot be saved in " + folder, problem);
         }

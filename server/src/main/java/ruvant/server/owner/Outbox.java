@@ -10,12 +10,11 @@ import jakarta.mail.internet.MimeBodyPart;
 import jakarta.mail.internet.MimeMessage;
 import jakarta.mail.internet.MimeMultipart;
 import jakarta.mail.util.ByteArrayDataSource;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.util.Date;
 import java.util.List;
@@ -26,6 +25,7 @@ import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.storage.DurableFile;
 
 /**
  * Stands in for a mail server: each message becomes a file in the folder “outbox”, in the format that every mail program opens and
@@ -64,15 +64,11 @@ public class Outbox {
     public String keep(Letter letter, Instant at) {
         String file = letter.id() + ENDING;
         try {
-            Files.createDirectories(folder);
-            Path target = folder.resolve(file);
-            Path half = Files.createTempFile(folder, "half-", ".tmp");
-            try (OutputStream out = Files.newOutputStream(half)) {
-                message(letter, at).writeTo(out);
-            } catch (MessagingException problem) {
-                throw new IllegalStateException("The message cannot be written", problem);
-            }
-            Files.move(half, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            ByteArrayOutputStream written = new ByteArrayOutputStream();
+            message(letter, at).writeTo(written);
+            DurableFile.write(folder.resolve(file), written.toByteArray());
+        } catch (MessagingException problem) {
+            throw new IllegalStateException("The message cannot be written", problem);
         } catch (IOException problem) {
             throw new UncheckedIOException("The message cannot be kept in the outbox", problem);
         }

@@ -99,7 +99,7 @@ class JobController {
     }
 
     private JobView view(TagNumber tag) {
-        return JobView.of(jobs.now(tag), others(tag));
+        return JobView.of(jobs.now(tag), others(tag), jobs.log(tag).unreadable());
     }
 
     /** Which trays hold pieces of other cameras; of no matter where each camera has the one tray to itself. */

@@ -19,6 +19,8 @@ import ruvant.core.house.TrayShape;
 import ruvant.core.intake.FunctionList;
 import ruvant.core.intake.IntakePicture;
 import ruvant.core.intake.VisitorVerdict;
+import ruvant.core.log.Line;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.offer.OfferPicture;
 import ruvant.core.parts.PartsPicture;
 import ruvant.core.picture.CostSoFar;
@@ -87,7 +89,11 @@ public record JobView(
             Optional<LocalDate> promised,
             Wishes wishes,
             OfferPicture offer,
-            CostSoFar cost) {}
+            CostSoFar cost,
+            List<UnreadableLine> unreadable) {}
+
+    /** A line that is damaged; while there is one, nothing can be added to the job. */
+    public record UnreadableLine(long sequence, String why) {}
 
     /** What was taken off, and whether every piece of it is accounted for. */
     public record JobOff(
@@ -267,7 +273,7 @@ public record JobView(
     /** Time at the bench with its sum. */
     public record SittingView(SittingTime time, long minutes) {}
 
-    static JobView of(JobNow job, List<SummaryStore.InTray> others) {
+    static JobView of(JobNow job, List<SummaryStore.InTray> others, List<Line> unreadable) {
         JobPicture picture = job.picture();
         Shop shop = job.shop();
         Trays trays = job.trays();
@@ -285,7 +291,11 @@ public record JobView(
                         picture.promised(),
                         picture.wishes(),
                         picture.offer(),
-                        job.cost()),
+                        job.cost(),
+                        unreadable.stream()
+                                .map(line -> new UnreadableLine(
+                                        line.sequence(), ((RecordEntry.Unreadable) line.entry()).why()))
+                                .toList()),
                 new JobOff(
                         picture.valley().parts().stream()
                                 .map(part -> part(part, job))

@@ -9,7 +9,7 @@ import ruvant.core.plan.Effort;
 import ruvant.core.plan.PlanCase;
 import ruvant.core.plan.Solver;
 import ruvant.core.units.FieldProblem;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Plans one file from the command line and prints the plan as CSV. Nothing else is started. */
 public final class PlanCommand {
@@ -48,7 +48,8 @@ public final class PlanCommand {
             return 2;
         }
         try (InputStream in = open(Path.of(file))) {
-            PlanCase of = PlanFile.read(new ObjectMapper(), in).asCase();
+            PlanCase of = PlanFile.read(JsonMapper.builderWithJackson2Defaults().build(), in)
+                    .asCase();
             Effort effort = Effort.seconds(seconds, () -> true);
             Solver solver = new Solver(of, seed);
             solver.improve(effort);

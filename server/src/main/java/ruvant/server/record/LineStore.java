@@ -2,10 +2,12 @@ package ruvant.server.record;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -15,12 +17,12 @@ import org.sqlite.SQLiteException;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Line;
 import ruvant.core.log.LogName;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.units.TagNumber;
 import ruvant.server.storage.Database;
-import ruvant.server.storage.Times;
+import ruvant.server.storage.StorageTrouble;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
-import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.ObjectWriter;
 
 /** Keeps the lines of every log, whatever it is about. */
@@ -35,12 +37,12 @@ public class LineStore {
 
     private final Database database;
     private final ObjectWriter writer;
-    private final ObjectReader reader;
+    private final LineReading reading;
 
     public LineStore(Database database, ObjectMapper json) {
         this.database = database;
         this.writer = json.writerFor(Entry.class);
-        this.reader = json.readerFor(Entry.class);
+        this.reading = new LineReading(json.readerFor(Entry.class));
     }
 
     private static int key(LogName log) {
@@ -62,11 +64,37 @@ public class LineStore {
         return lines(database.writes(), log);
     }
 
+    /** Row by row, so that of a damaged file what comes before the damage is there. */
     private List<Line> lines(JdbcClient client, LogName log) {
-        return client.sql("select id, sequence, at, signer, before, body from line where log = ? order by sequence")
-                .param(key(log))
-                .query(this::line)
-                .list();
+        List<Line> lines = new ArrayList<>();
+        try {
+            client.sql("""
+                            select log, id, sequence, at, signer, before, body, seal
+                              from line where log = ? order by sequence
+                            """).param(key(log)).query((ResultSet row) -> {
+                lines.add(reading.line(stored(row), seal(row)));
+            });
+        } catch (DataAccessException problem) {
+            StorageTrouble trouble = StorageTrouble.of(problem).orElseThrow(() -> problem);
+            lines.add(StoredLine.missing(lines.size() + 1, trouble));
+        }
+        return lines;
+    }
+
+    private static StoredLine stored(ResultSet row) throws SQLException {
+        return new StoredLine(
+                row.getInt("log"),
+                row.getLong("sequence"),
+                row.getString("id"),
+                row.getString("at"),
+                row.getString("signer"),
+                row.getString("before"),
+                row.getString("body"));
+    }
+
+    private static Long seal(ResultSet row) throws SQLException {
+        long seal = row.getLong("seal");
+        return row.wasNull() ? null : seal;
     }
 
     /** Sequence of a log's last line as the writing connection sees it, 0 for none. */
@@ -97,26 +125,78 @@ public class LineStore {
 
     /** Adds one line; its id and its sequence in the log must be free. */
     public void add(LogName log, Line line) {
+        StoredLine stored = StoredLine.of(key(log), line, body(line.entry()));
         database.writes()
-                .sql("insert into line (log, sequence, id, at, signer, before, body) values (?, ?, ?, ?, ?, ?, ?)")
-                .param(key(log))
-                .param(line.sequence())
-                .param(line.id().toString())
-                .param(Times.text(line.at()))
-                .param(line.by())
-                .param(line.before() == null ? null : line.before().toString())
-                .param(body(line.entry()))
+                .sql("""
+                        insert into line (log, sequence, id, at, signer, before, body, seal)
+                        values (?, ?, ?, ?, ?, ?, ?, ?)
+                        """)
+                .params(
+                        stored.log(),
+                        stored.sequence(),
+                        stored.id(),
+                        stored.at(),
+                        stored.signer(),
+                        stored.before(),
+                        stored.body(),
+                        stored.seal())
                 .update();
+        database.tally().oneMore();
     }
 
     /** Puts another entry in the place of one, to blank a person; nothing else is ever written over. */
-    public void blank(LogName log, long sequence, Entry entry) {
+    public void blank(LogName log, Line line, Entry entry) {
+        StoredLine stored = StoredLine.of(key(log), line, body(entry));
         database.writes()
-                .sql("update line set body = ? where log = ? and sequence = ?")
-                .param(body(entry))
-                .param(key(log))
-                .param(sequence)
+                .sql("update line set body = ?, seal = ? where log = ? and sequence = ?")
+                .params(stored.body(), stored.seal(), stored.log(), stored.sequence())
                 .update();
+    }
+
+    /**
+     * Reads every line there is, so many at a time, and seals those from before there were seals.
+     *
+     * @param unreadable told of each that cannot be read
+     */
+    public void lookThrough(int atATime, BiConsumer<LogName, Line> unreadable) {
+        Place last = new Place(Integer.MIN_VALUE, 0);
+        while (last != null) {
+            last = lookThrough(last, atATime, unreadable);
+        }
+    }
+
+    private record Place(int log, long sequence) {}
+
+    /** The last place read; null where there was nothing more. */
+    private Place lookThrough(Place after, int most, BiConsumer<LogName, Line> unreadable) {
+        Place[] last = new Place[1];
+        List<StoredLine> bare = new ArrayList<>();
+        database.reads().sql("""
+                        select log, id, sequence, at, signer, before, body, seal
+                          from line where (log, sequence) > (?, ?) order by log, sequence limit ?
+                        """).params(after.log, after.sequence, most).query((ResultSet row) -> {
+            StoredLine stored = stored(row);
+            Line line = reading.line(stored, seal(row));
+            last[0] = new Place(stored.log(), stored.sequence());
+            if (line.entry() instanceof RecordEntry.Unreadable) {
+                unreadable.accept(name(last[0].log), line);
+            } else if (seal(row) == null) {
+                bare.add(stored);
+            }
+        });
+        seal(bare);
+        return last[0];
+    }
+
+    private void seal(List<StoredLine> bare) {
+        if (!bare.isEmpty()) {
+            // a line that was blanked in the meantime has a seal of its own by now
+            database.transaction()
+                    .executeWithoutResult(status -> bare.forEach(line -> database.writes()
+                            .sql("update line set seal = ? where log = ? and sequence = ? and seal is null")
+                            .params(line.seal(), line.log(), line.sequence())
+                            .update()));
+        }
     }
 
     private String body(Entry entry) {
@@ -124,23 +204,6 @@ public class LineStore {
             return writer.writeValueAsString(entry);
         } catch (JacksonException problem) {
             throw new IllegalStateException("An entry cannot be saved: " + entry, problem);
-        }
-    }
-
-    private Line line(ResultSet row, int index) throws SQLException {
-        String before = row.getString("before");
-        String body = row.getString("body");
-        try {
-            return new Line(
-                    UUID.fromString(row.getString("id")),
-                    row.getLong("sequence"),
-                    Times.time(row.getString("at")),
-                    row.getString("signer"),
-                    before == null ? null : UUID.fromString(before),
-                    reader.readValue(body));
-        } catch (JacksonException problem) {
-            throw new IllegalStateException(
-                    "Line " + row.getString("id") + " of the file cannot be read: " + body, problem);
         }
     }
 }

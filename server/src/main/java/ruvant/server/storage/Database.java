@@ -5,7 +5,8 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.flywaydb.core.Flyway;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,35 +25,62 @@ public final class Database implements AutoCloseable {
     private final JdbcClient writes;
     private final JdbcClient reads;
 
-    private Database(HikariDataSource writer, HikariDataSource reader) {
+    private final FolderLock lock;
+    private final Tally tally;
+    private final List<Damage> damage;
+    private final Path file;
+
+    private Database(Path file, FolderLock lock, HikariDataSource writer, HikariDataSource reader) throws IOException {
+        this.file = file;
+        this.lock = lock;
         this.writer = writer;
         this.reader = reader;
         this.transaction = new TransactionTemplate(new DataSourceTransactionManager(writer));
         this.writes = JdbcClient.create(writer);
         this.reads = JdbcClient.create(reader);
+        this.damage = Opening.damage(file, reads);
+        this.tally = Tally.in(file.toAbsolutePath().getParent(), writes);
     }
 
     /**
-     * Opens the file, making it and bringing its tables up to date where needed.
+     * Opens the file, making it and bringing its tables up to date where needed. Nobody else can open it meanwhile.
      *
      * @param synchronous "FULL" for a shop's data: what was answered is on disk; "OFF" for throwaway data
+     * @throws CannotStartException in words, where it cannot be worked with
      */
     public static Database open(Path file, String synchronous) {
+        Path folder = file.toAbsolutePath().getParent();
         try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
+            Files.createDirectories(folder);
         } catch (IOException problem) {
-            throw new IllegalStateException(
-                    "The data folder " + file.toAbsolutePath().getParent()
-                            + " cannot be created. Check its permissions.",
-                    problem);
+            throw CannotStartException.of(folder, problem);
         }
-        HikariDataSource writer = pool(file, synchronous, 1, "writer");
-        Flyway.configure()
-                .dataSource(writer)
-                .locations("classpath:db/migration")
-                .load()
-                .migrate();
-        return new Database(writer, pool(file, synchronous, READERS, "reader"));
+        FolderLock lock = FolderLock.on(folder);
+        HikariDataSource writer = null;
+        try {
+            Replacing.ifReady(folder);
+            boolean wasThere = Files.exists(file);
+            writer = pool(file, synchronous, 1, "writer");
+            Opening.upToDate(file, writer, wasThere);
+            return new Database(file, lock, writer, pool(file, synchronous, READERS, "reader"));
+        } catch (IOException problem) {
+            close(writer, lock);
+            throw CannotStartException.of(folder, problem);
+        } catch (RuntimeException problem) {
+            close(writer, lock);
+            throw StorageTrouble.of(problem)
+                    .<RuntimeException>map(trouble -> new CannotStartException(
+                            "The shop's file " + file.toAbsolutePath() + " cannot be opened: " + trouble.what(),
+                            trouble.remedy()))
+                    .orElse(problem);
+        }
+    }
+
+    private static void close(HikariDataSource writer, FolderLock lock) {
+        if (writer != null) {
+            writer.close();
+        }
+        lock.close();
     }
 
     private static HikariDataSource pool(Path file, String synchronous, int size, String name) {
@@ -84,6 +112,26 @@ public final class Database implements AutoCloseable {
         return transaction;
     }
 
+    /** How many lines were ever written. */
+    public Tally tally() {
+        return tally;
+    }
+
+    /** What was wrong with the file when it was opened. */
+    public List<Damage> damage() {
+        return damage;
+    }
+
+    /** Looks through a file that was too large for that when it was opened. */
+    public Optional<Damage> lookThrough() {
+        return Opening.isSmall(file) ? Optional.empty() : Damage.ofFile(Opening.lookedThrough(reads));
+    }
+
+    /** Where the file is. */
+    public Path file() {
+        return file;
+    }
+
     /** The writing connection's source, for work in batches. */
     public javax.sql.DataSource writer() {
         return writer;
@@ -93,5 +141,7 @@ public final class Database implements AutoCloseable {
     public void close() {
         reader.close();
         writer.close();
+        tally.close();
+        lock.close();
     }
 }

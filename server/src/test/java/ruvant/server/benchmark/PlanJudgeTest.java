@@ -8,7 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A check that cannot fail is none: each rule is broken once by hand. */
 class PlanJudgeTest {
@@ -17,7 +17,7 @@ class PlanJudgeTest {
     private final JsonNode file;
 
     PlanJudgeTest() throws JacksonException {
-        file = new ObjectMapper().readTree("""
+        file = JsonMapper.builderWithJackson2Defaults().build().readTree("""
                 {"now":10,"horizon":200,"open":[[0,60]],"stability":{"window":50,"penalty":60},
                  "technicians":[{"id":"Ina","skills":["general"],"windows":[[0,120]]},{"id":"Bo","skills":["fine"],"windows":[[0,120]]}],
                  "stations":[{"id":"pad","capacity":1}],

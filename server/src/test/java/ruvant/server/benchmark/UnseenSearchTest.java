@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruvant.core.find.FaultKnowledge;
 import ruvant.core.practice.faults.Search;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The next look on faults that were set aside: few, so that the bounds are wider than the figures of the benchmark. */
 class UnseenSearchTest {
@@ -16,7 +16,7 @@ class UnseenSearchTest {
 
     private static FaultKnowledge known() {
         try (InputStream in = FaultKnowledge.class.getResourceAsStream("faults.json")) {
-            return new ObjectMapper().readValue(in, FaultKnowledge.class);
+            return JsonMapper.builderWithJackson2Defaults().build().readValue(in, FaultKnowledge.class);
         } catch (IOException problem) {
             throw new AssertionError(problem);
         }

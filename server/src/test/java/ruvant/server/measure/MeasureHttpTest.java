@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruvant.server.OverHttp;
 import ruvant.server.Shop;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The plain door and the command that answers the same. */
 class MeasureHttpTest extends OverHttp {
@@ -90,7 +90,7 @@ class MeasureHttpTest extends OverHttp {
         int code = MeasureCommand.run(
                 new String[] {file.toString(), "--setup", setup.toString()}, new PrintStream(out), System.err);
         assertThat(code).isZero();
-        JsonNode printed = new ObjectMapper().readTree(out.toByteArray());
+        JsonNode printed = JsonMapper.builderWithJackson2Defaults().build().readTree(out.toByteArray());
         assertThat(printed).isEqualTo(shop.measure(recording, LEAF).body());
     }
 

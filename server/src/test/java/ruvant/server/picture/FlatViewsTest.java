@@ -59,7 +59,7 @@ class FlatViewsTest {
     void aViewOfAJobStillSaysWhatItsPagesAskFor() {
         assertThat(names(JobView.class))
                 .contains("tag", "parts", "wells", "wayBack", "find", "speeds", "handover", "offer", "stops", "next")
-                .hasSize(44);
+                .hasSize(45);
         assertThat(names(JobView.PartView.class))
                 .contains("removed", "answer", "over", "lost", "checks")
                 .hasSize(24);

@@ -36,6 +36,7 @@ import ruvant.core.log.Folding;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
+import ruvant.core.log.RecordEntry;
 import ruvant.core.money.MoneyRoom;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
@@ -79,8 +80,12 @@ class FrozenLogTest {
                     JSON.treeToValue(line.get("entry"), Entry.class).getClass()));
         }
         assertThat(kinds)
-                .containsExactlyElementsOf(
-                        EntryJson.kinds().stream().map(EntryJson::kind).sorted().toList());
+                .containsExactlyElementsOf(EntryJson.kinds().stream()
+                        // nobody logs this one
+                        .filter(one -> one != RecordEntry.Unreadable.class)
+                        .map(EntryJson::kind)
+                        .sorted()
+                        .toList());
     }
 
     @Test

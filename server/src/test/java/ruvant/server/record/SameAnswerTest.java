@@ -9,11 +9,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What holds older answers against those of today must itself tell same from different. */
 class SameAnswerTest {
     private static List<String> differences(String then, String now) {
-        ObjectMapper json = new ObjectMapper();
+        ObjectMapper json = JsonMapper.builderWithJackson2Defaults().build();
         List<String> differences = new ArrayList<>();
         try {
             SameAnswer.compare("", json.readTree(then), json.readTree(now), differences);

@@ -1,0 +1,36 @@
+package ruvant.server.copies;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Backups of the shop: how it stands with them, when they are made, and one right now. */
+@RestController
+@RequestMapping("/api/backups")
+class BackupsController {
+    private final Backups backups;
+
+    BackupsController(Backups backups) {
+        this.backups = backups;
+    }
+
+    @GetMapping
+    Backups.Standing standing() {
+        return backups.standing();
+    }
+
+    @PutMapping("/plan")
+    Backups.Standing plan(@RequestBody BackupPlan plan) {
+        backups.plan(plan);
+        return backups.standing();
+    }
+
+    @PostMapping
+    Backups.Standing make() {
+        backups.make();
+        return backups.standing();
+    }
+}

@@ -1,0 +1,37 @@
+package ruvant.server.health;
+
+import java.time.Clock;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Says what is damaged. */
+@RestController
+@RequestMapping("/api/health")
+class HealthController {
+    private final FindingStore findings;
+    private final Clock clock;
+
+    HealthController(FindingStore findings, Clock clock) {
+        this.findings = findings;
+        this.clock = clock;
+    }
+
+    /** What is to be known of the shop's file. */
+    record HealthView(List<Finding> findings) {}
+
+    @GetMapping
+    HealthView health() {
+        return new HealthView(findings.open());
+    }
+
+    /** Somebody has taken note of a finding. */
+    @PostMapping("/findings/{id}/noted")
+    HealthView noted(@PathVariable long id) {
+        findings.noted(id, clock.instant());
+        return health();
+    }
+}
