@@ -40,6 +40,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("./rooms/house/Hours")).Hours }),
       },
       {
+        path: "house/safe",
+        lazy: async () => ({ Component: (await import("./rooms/house/Safe")).Safe }),
+      },
+      {
         path: "house/tables",
         lazy: async () => ({ Component: (await import("./rooms/house/TablesPage")).TablesPage }),
       },

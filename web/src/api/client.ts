@@ -41,8 +41,18 @@ export class Problem extends Error {
   }
 }
 
-/** The server cannot be reached, or is in trouble itself: what was sent may be sent again. */
-export class Away extends Error {}
+/**
+ * The server cannot be reached, or is in trouble itself: what was sent may be sent again.
+ */
+export class Away extends Error {
+  /** What the server says is the matter with it, with what to do; empty where it cannot be reached. */
+  readonly trouble: string;
+
+  constructor(message: string, trouble = "") {
+    super(trouble === "" ? message : trouble);
+    this.trouble = trouble;
+  }
+}
 
 /** Unwraps an answer: its data, a {@link Problem}, or {@link Away}. */
 export async function answer<T>(
@@ -55,7 +65,9 @@ export async function answer<T>(
     throw new Away(texts.theRuvantServerCannotBe);
   }
   if (got.response.ok) return got.data as T;
-  if (got.response.status >= 500) throw new Away(texts.theRuvantServerCannotBe);
-  const body = typeof got.error === "object" && got.error !== null ? got.error : {};
+  const body: Partial<Record<string, unknown>> =
+    typeof got.error === "object" && got.error !== null ? got.error : {};
+  if (got.response.status >= 500)
+    throw new Away(texts.theRuvantServerCannotBe, `${text(body.detail)} ${text(body.remedy)}`.trim());
   throw new Problem(body, texts.theServerAnsweredWithError(got.response.status));
 }

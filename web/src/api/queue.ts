@@ -21,6 +21,8 @@ export interface Refused {
 export interface QueueState {
   waiting: number;
   away: boolean;
+  /** What the server says is the matter with it; empty where it cannot be reached at all. */
+  trouble: string;
   refused: Refused[];
 }
 
@@ -33,7 +35,12 @@ type Settle = { resolve: (lastSequence: number | undefined) => void; reject: (pr
 
 const pending: Sending[] = stored();
 const settles = new Map<Sending, Settle>();
-let state: QueueState = { waiting: pending.length, away: false, refused: read<Refused>(REFUSED) };
+let state: QueueState = {
+  waiting: pending.length,
+  away: false,
+  trouble: "",
+  refused: read<Refused>(REFUSED),
+};
 const listeners = new Set<() => void>();
 let working = false;
 
@@ -127,14 +134,14 @@ async function sendFirst(first: Sending): Promise<boolean> {
         body: { by: first.by, basedOn: first.basedOn, lines: first.lines },
       }),
     );
-    done(first, { away: false });
+    done(first, { away: false, trouble: "" });
     settle?.resolve(appended.lastSequence);
     return true;
   } catch (problem) {
     if (problem instanceof Away) {
       settle?.resolve(undefined);
       settles.delete(first);
-      publish({ away: true });
+      publish({ away: true, trouble: problem.trouble });
       return false;
     }
     // nobody waits for the answer of a line that was sent later than it was typed: it is kept and shown instead
@@ -142,7 +149,7 @@ async function sendFirst(first: Sending): Promise<boolean> {
       settle === undefined && problem instanceof Problem
         ? [...state.refused, { sending: first, message: problem.message, remedy: problem.remedy }]
         : state.refused;
-    done(first, { away: false, refused });
+    done(first, { away: false, trouble: "", refused });
     settle?.reject(problem);
     return true;
   }

@@ -52,7 +52,8 @@ export function NoticeBar() {
       <div role="status" aria-live="polite" className="flex flex-wrap items-center gap-x-4">
         {queue.away && queue.waiting > 0 && (
           <p className="text-mark font-bold">
-            {texts.theServerCannotBeReached(queue.waiting, queue.waiting === 1)}
+            {queue.trouble === "" ? texts.theServerCannotBeReached : queue.trouble}{" "}
+            {texts.linesKeptHere(queue.waiting, queue.waiting === 1)}
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (

@@ -7,6 +7,7 @@ import { ordersQuery } from "../api/shelf";
 import { moment } from "../ui/dates";
 import { useServerEvents } from "./events";
 import { useEscapeLeavesField, useKeys } from "../hands/keys";
+import { DamageBar } from "./DamageBar";
 import { NoticeBar } from "./NoticeBar";
 import { notify } from "../hands/notices";
 import { cameraOfWell } from "./cameraOfWell";
@@ -121,6 +122,7 @@ export function Shell() {
       <main id="page" className="flex min-h-0 flex-1 flex-col" tabIndex={-1}>
         <Outlet />
       </main>
+      <DamageBar />
       <NoticeBar />
       <Suspense>
         {open === "find" && <Find onOpenChange={close} />}

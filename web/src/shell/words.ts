@@ -22,8 +22,10 @@ export const texts = {
   itIsKeptHereUntil: "It is kept here until you decide.",
   sendAgain: "Send again",
   discard: "Discard",
-  theServerCannotBeReached: (waiting: string | number, one: boolean) =>
-    `The server cannot be reached. ${waiting} ${one ? `line is` : `lines are`} kept here and will be sent when it is back.`,
+  theServerCannotBeReached: "The server cannot be reached.",
+  linesKeptHere: (waiting: string | number, one: boolean) =>
+    `${waiting} ${one ? "line is" : "lines are"} kept in this browser and will be sent as soon as the server takes ${one ? "it" : "them"}.`,
+  whatToDo: (more: number) => (more === 0 ? "What to do" : `What to do, and ${more} more`),
   undo: "Undo",
   close: "Close",
   skipToContent: "Skip to content",

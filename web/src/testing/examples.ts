@@ -274,6 +274,7 @@ export function aJob(change: Partial<JobView> = {}): JobView {
     currentStop: "STRIP",
     next: [],
     outstanding: [],
+    unreadable: [],
     ...change,
   };
 }

@@ -64,6 +64,14 @@ function Opened({ job }: { job: JobView }) {
   return (
     <>
       <CameraHead job={job} shown={shown} sit={sit} place={place} />
+      {job.unreadable.length > 0 && (
+        <p role="alert" className="border-stop bg-stop-wash border-l-4 px-5 py-1.5">
+          <b className="text-stop">{texts.onlyToRead(job.unreadable[0].sequence)}</b> {job.unreadable[0].why}{" "}
+          <Link to={`/camera/${job.tag}/record`} className="underline">
+            {texts.readTheRecord}
+          </Link>
+        </p>
+      )}
       <div className="frame min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </div>

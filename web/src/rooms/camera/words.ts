@@ -92,4 +92,6 @@ export const texts = {
   linesAtProve: (speed: string | number) => `time ${speed} 1.02s 1.04s · ear ${speed} a third slow · good`,
   linesAtReturn:
     "advise fire it once a month · battery silver 1.55 V · decide keep the leather, because it is sound",
+  onlyToRead: (line: number) => `Line ${line} of this job cannot be read, so nothing can be added to it.`,
+  readTheRecord: "Read the record",
 };

@@ -262,4 +262,32 @@ export const texts = {
   chooseCalendar: "Choose a file",
   daysTaken: (count: number) =>
     count === 1 ? "1 stretch of days off added." : `${count} stretches of days off added.`,
+  backupsAndDamage: "Backups and damage",
+  lastBackup: "Last good backup",
+  noBackupYet:
+    "There is no backup yet. The first is made two minutes after the start, or now with the button below.",
+  backupHolds: (lines: number, megabytes: number) =>
+    `${lines.toLocaleString("en-GB")} lines, ${megabytes.toLocaleString("en-GB")} MB with all pictures and recordings; checked by opening it.`,
+  backupFailed: (when: string) => `The backup of ${when} failed.`,
+  backUpNow: "Back up now",
+  backingUp: "Backing up…",
+  backupsByThemselves: "Automatic backups",
+  backupFolder: "Folder",
+  backupFolderHint:
+    "A folder on another disk or a network drive survives a broken disk. Leave it empty for the folder shown.",
+  everyHours: "Every (hours)",
+  everyHoursHint: "0 turns them off.",
+  keepBackups: "Good backups to keep",
+  inTheTerminal: "From the terminal",
+  typeBackup: "./ruvant backup FILE",
+  doesBackup: "Writes the whole shop into one file and checks it. Ruvant can keep running.",
+  typeRestore: "./ruvant restore FILE --data FOLDER",
+  doesRestore:
+    "Checks a backup and puts it in place at the next start. What was there before is kept in the folder “before”.",
+  typeCheck: "./ruvant check",
+  doesCheck: "Reads every line, picture and recording and says what is damaged.",
+  damage: "Damage",
+  nothingDamaged: "Nothing damaged was found. Ruvant looks through everything after each start.",
+  recordOf: (tag: string) => `Record of ${tag}`,
+  takenNote: "I have read this",
 };

@@ -28,7 +28,7 @@ class BackupStore {
      *
      * @param problem what is wrong with it; empty for a good one
      */
-    record Made(long id, Instant madeAt, String file, long bytes, long lines, String problem) {
+    record BackupMade(long id, Instant madeAt, String file, long bytes, long lines, String problem) {
         boolean isGood() {
             return problem.isEmpty();
         }
@@ -67,22 +67,22 @@ class BackupStore {
     }
 
     /** The newest first. */
-    List<Made> all() {
+    List<BackupMade> all() {
         return database.reads()
                 .sql(COLUMNS + "order by id desc")
                 .query((row, index) -> made(row))
                 .list();
     }
 
-    Optional<Made> lastGood() {
+    Optional<BackupMade> lastGood() {
         return database.reads()
                 .sql(COLUMNS + "where problem = '' order by id desc limit 1")
                 .query((row, index) -> made(row))
                 .optional();
     }
 
-    private static Made made(java.sql.ResultSet row) throws java.sql.SQLException {
-        return new Made(
+    private static BackupMade made(java.sql.ResultSet row) throws java.sql.SQLException {
+        return new BackupMade(
                 row.getLong("id"),
                 Times.time(row.getString("made_at")),
                 row.getString("file"),

@@ -43,13 +43,16 @@ class Backups {
      * @param folder where they go, in full
      * @param last the newest one, good or not
      */
-    record Standing(
-            BackupPlan plan, String folder, Optional<BackupStore.Made> lastGood, Optional<BackupStore.Made> last) {}
+    record BackupsNow(
+            BackupPlan plan,
+            String folder,
+            Optional<BackupStore.BackupMade> lastGood,
+            Optional<BackupStore.BackupMade> last) {}
 
-    Standing standing() {
+    BackupsNow standing() {
         BackupPlan plan = store.plan();
-        List<BackupStore.Made> all = store.all();
-        return new Standing(
+        List<BackupStore.BackupMade> all = store.all();
+        return new BackupsNow(
                 plan,
                 plan.in(store.data()).toAbsolutePath().toString(),
                 store.lastGood(),
@@ -107,7 +110,7 @@ class Backups {
     /** The good ones beyond those to keep, and what is known of failed ones from before them. */
     private void deleteOlder(int keep) throws IOException {
         int good = 0;
-        for (BackupStore.Made one : store.all()) {
+        for (BackupStore.BackupMade one : store.all()) {
             good += one.isGood() ? 1 : 0;
             if (good > keep) {
                 Files.deleteIfExists(Path.of(one.file()));

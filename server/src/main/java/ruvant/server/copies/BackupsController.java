@@ -1,5 +1,6 @@
 package ruvant.server.copies;
 
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -9,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Backups of the shop: how it stands with them, when they are made, and one right now. */
 @RestController
-@RequestMapping("/api/backups")
+@RequestMapping(path = "/api/backups", produces = MediaType.APPLICATION_JSON_VALUE)
 class BackupsController {
     private final Backups backups;
 
@@ -18,18 +19,18 @@ class BackupsController {
     }
 
     @GetMapping
-    Backups.Standing standing() {
+    Backups.BackupsNow standing() {
         return backups.standing();
     }
 
     @PutMapping("/plan")
-    Backups.Standing plan(@RequestBody BackupPlan plan) {
+    Backups.BackupsNow plan(@RequestBody BackupPlan plan) {
         backups.plan(plan);
         return backups.standing();
     }
 
     @PostMapping
-    Backups.Standing make() {
+    Backups.BackupsNow make() {
         backups.make();
         return backups.standing();
     }

@@ -87,7 +87,7 @@ public final class CopiesCommand {
         ShopCheck found = Restore.ready(backup, data.toAbsolutePath(), damagedToo);
         int code = said(found, err);
         if (code != 0 && !damagedToo) {
-            err.println("Nothing was restored. To restore what can be read all the same, add --damaged-too.");
+            err.println("Nothing was restored. To restore what can be read anyway, add --damaged-too.");
             return code;
         }
         out.printf(

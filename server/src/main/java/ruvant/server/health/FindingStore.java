@@ -27,10 +27,10 @@ class FindingStore {
     }
 
     /** What nobody has taken note of yet, the oldest first. */
-    List<Finding> open() {
+    List<DamageFound> open() {
         return database.reads()
                 .sql("select id, found_at, log, what, remedy from finding where noted_at is null order by id")
-                .query((row, index) -> new Finding(
+                .query((row, index) -> new DamageFound(
                         row.getLong("id"),
                         Times.time(row.getString("found_at")),
                         row.getString("log"),

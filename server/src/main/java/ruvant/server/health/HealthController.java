@@ -2,6 +2,7 @@ package ruvant.server.health;
 
 import java.time.Clock;
 import java.util.List;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Says what is damaged. */
 @RestController
-@RequestMapping("/api/health")
+@RequestMapping(path = "/api/health", produces = MediaType.APPLICATION_JSON_VALUE)
 class HealthController {
     private final FindingStore findings;
     private final Clock clock;
@@ -21,7 +22,7 @@ class HealthController {
     }
 
     /** What is to be known of the shop's file. */
-    record HealthView(List<Finding> findings) {}
+    record HealthView(List<DamageFound> findings) {}
 
     @GetMapping
     HealthView health() {

@@ -35,7 +35,7 @@ class ApiDocumentTest extends OverHttp {
     @Test
     void everyAnswerIsDescribed() {
         List<String> bare = new ArrayList<>();
-        JsonNode paths = shop.get("/api/openapi").body().get("paths");
+        JsonNode paths = shop.get("/v3/api-docs").body().get("paths");
         paths.properties()
                 .forEach(path -> path.getValue().properties().forEach(method -> {
                     JsonNode ok = method.getValue().at("/responses/200");

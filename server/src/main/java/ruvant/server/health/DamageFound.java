@@ -9,4 +9,4 @@ import java.time.Instant;
  * @param what it is, as a sentence
  * @param remedy what to do about it
  */
-public record Finding(long id, Instant foundAt, String log, String what, String remedy) {}
+public record DamageFound(long id, Instant foundAt, String log, String what, String remedy) {}
