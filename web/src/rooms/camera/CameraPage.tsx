@@ -75,7 +75,7 @@ function Opened({ job }: { job: JobView }) {
       <div className="frame min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </div>
-      <LogLine job={job} stop={shown} />
+      {job.unreadable.length === 0 && <LogLine job={job} stop={shown} />}
     </>
   );
 }

@@ -265,10 +265,10 @@ export const texts = {
   backupsAndDamage: "Backups and damage",
   lastBackup: "Last good backup",
   noBackupYet:
-    "There is no backup yet. The first is made two minutes after the start, or now with the button below.",
+    "There is no good backup yet. The first is made two minutes after Ruvant starts, or now with the button below.",
   backupHolds: (lines: number, megabytes: number) =>
     `${lines.toLocaleString("en-GB")} lines, ${megabytes.toLocaleString("en-GB")} MB with all pictures and recordings; checked by opening it.`,
-  backupFailed: (when: string) => `The backup of ${when} failed.`,
+  backupFailed: (when: string) => `The backup of ${when} is not good.`,
   backUpNow: "Back up now",
   backingUp: "Backing up…",
   backupsByThemselves: "Automatic backups",

@@ -37,6 +37,20 @@ public final class Shop {
         return send(HttpRequest.newBuilder(URI.create(base + path)).GET().build());
     }
 
+    /** Only how it was answered. */
+    public int status(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+        } catch (IOException | InterruptedException problem) {
+            throw new AssertionError(problem);
+        }
+    }
+
     public byte[] bytes(String path) {
         try {
             return http.send(
@@ -159,7 +173,10 @@ public final class Shop {
         try {
             HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
             String body = response.body();
-            return new Answer(response.statusCode(), body.isEmpty() ? JSON.createObjectNode() : JSON.readTree(body));
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Answer(
+                    response.statusCode(), json && !body.isEmpty() ? JSON.readTree(body) : JSON.createObjectNode());
         } catch (IOException | InterruptedException problem) {
             throw new AssertionError(problem);
         }

@@ -11,6 +11,7 @@ import ruvant.core.money.Exact;
 import ruvant.core.money.Measure;
 import ruvant.core.money.Party;
 import ruvant.core.money.PriceLine;
+import ruvant.core.units.Check;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
@@ -61,6 +62,7 @@ public record TypedDraft(
     }
 
     public TypedDraft {
+        Check.chosen("kind", kind);
         lines = lines == null ? List.of() : List.copyOf(lines);
         discount = discount == null ? "" : discount.strip();
         note = note == null ? "" : note;

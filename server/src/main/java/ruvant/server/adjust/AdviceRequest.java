@@ -7,8 +7,10 @@ import ruvant.core.adjust.Trial;
 import ruvant.core.adjust.WantedResult;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.formats.PartsMayBeMissing;
 
 /** What can be turned, what is to come right, and what was tried; turns count from first found, positive clockwise or inward. */
+@PartsMayBeMissing
 record AdviceRequest(List<Turnable> adjusters, List<Wanted> results, List<Tried> trials) {
     private static final double USUAL_STEP = 0.125;
 

@@ -8,12 +8,14 @@ import ruvant.core.signature.ShutterKind;
 import ruvant.core.signature.SpeedFirings;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.formats.PartsMayBeMissing;
 
 /**
  * Errors of a shutter's firings, whose pattern is asked for.
  *
  * @param family focalPlaneMechanical, focalPlaneElectronic or leaf
  */
+@PartsMayBeMissing
 record SignatureRequest(
         @Schema(allowableValues = {"focalPlaneMechanical", "focalPlaneElectronic", "leaf"})
         String family,
@@ -91,6 +93,9 @@ record SignatureRequest(
     }
 
     List<SpeedFirings> firings() {
+        if (speeds != null && speeds.contains(null)) {
+            throw new FieldProblem("speeds", "One of the speeds is empty.", "Give its firings, or leave it out.");
+        }
         return speeds == null ? List.of() : speeds.stream().map(Speed::firings).toList();
     }
 

@@ -16,21 +16,28 @@ public class JobNumberStore {
         this.database = database;
     }
 
-    /** The next free tag. */
+    /** The next free tag after the shop's own; tags of jobs that were taken in are stepped over. */
     TagNumber next(UUID opening) {
         int number = database.writes()
-                .sql(
-                        "insert into job (number, opened_by) select coalesce(max(number), 0) + 1, ? from job returning number")
+                .sql("""
+                        with recursive candidate (number) as (
+                            select coalesce(max(number), 0) + 1 from job where taken_in = 0
+                            union all
+                            select number + 1 from candidate where number in (select number from job))
+                        insert into job (number, opened_by)
+                        select number, ? from candidate where number not in (select number from job) limit 1
+                        returning number
+                        """)
                 .param(opening.toString())
                 .query(Integer.class)
                 .single();
         return new TagNumber(number);
     }
 
-    /** Takes a tag of its own, which must be free. */
+    /** Takes in a job under the tag it had elsewhere, which must be free here. */
     public void take(TagNumber tag, UUID opening) {
         database.writes()
-                .sql("insert into job (number, opened_by) values (?, ?)")
+                .sql("insert into job (number, opened_by, taken_in) values (?, ?, 1)")
                 .params(tag.number(), opening.toString())
                 .update();
     }

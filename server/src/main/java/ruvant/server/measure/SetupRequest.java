@@ -8,10 +8,12 @@ import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.formats.PartsMayBeMissing;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
 
 /** How a recording was made, as the plain door is told. */
+@PartsMayBeMissing
 record SetupRequest(
         @Schema(allowableValues = {"leaf", "focalPlane", "sound"}) @MayBeNull
         String kind,

@@ -15,6 +15,7 @@ import ruvant.core.plan.PlanCase;
 import ruvant.core.plan.Timetable;
 import ruvant.core.units.FieldProblem;
 import ruvant.server.csv.CsvRows;
+import ruvant.server.formats.PartsMayBeMissing;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
 
@@ -24,6 +25,7 @@ import tools.jackson.databind.ObjectMapper;
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 @JsonInclude(JsonInclude.Include.NON_NULL)
+@PartsMayBeMissing
 record PlanFile(
         int now,
         int horizon,

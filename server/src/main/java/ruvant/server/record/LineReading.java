@@ -20,7 +20,7 @@ final class LineReading {
     /** @param seal its checksum when it was written; null for a line from before there were any */
     Line line(StoredLine stored, Long seal) {
         return seal != null && seal != stored.seal()
-                ? stored.unreadable("What stands there is not what was written; the disk may have damaged it.")
+                ? stored.unreadable("Its content changed after it was written; the disk may be failing.")
                 : read(stored);
     }
 

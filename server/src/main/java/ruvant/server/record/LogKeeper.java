@@ -88,6 +88,10 @@ public final class LogKeeper<E extends Entry> {
                     added.size() + " lines were sent at once. Send 1 to " + MOST_LINES + ".",
                     "Send fewer lines at a time.");
         }
+        if (added.stream().map(NewLine::id).distinct().count() < added.size()) {
+            throw new FieldProblem(
+                    "lines", "Two of the lines that were sent have the same id.", "Give each line an id of its own.");
+        }
         Stored<E> stored = appendToKnown(name, by, basedOn, added, now)
                 .orElseGet(() -> database.transaction().execute(status -> {
                     added.forEach(line -> inThisLog(name, line.id()));

@@ -14,6 +14,7 @@ import ruvant.core.trade.TradeLists;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.PartName;
+import ruvant.server.formats.PartsMayBeMissing;
 
 /**
  * A camera that was taken apart, told by itself.
@@ -21,6 +22,7 @@ import ruvant.core.units.PartName;
  * @param removals in the order in which parts came off
  * @param back parts that are back already, in the order in which they went
  */
+@PartsMayBeMissing
 record OrderRequest(
         @MayBeNull Kind camera,
         List<Off> removals,
@@ -99,6 +101,9 @@ record OrderRequest(
         Set<PartName> named = new HashSet<>();
         List<StripEntry.Removed> taken = new ArrayList<>();
         for (Off off : removals) {
+            if (off == null) {
+                throw new FieldProblem("removals", "One of the removals is empty.", "Name the part, or leave it out.");
+            }
             StripEntry.Removed removed = off.removed(lists);
             if (!named.add(removed.part())) {
                 throw new FieldProblem(
@@ -111,8 +116,9 @@ record OrderRequest(
 
     /** What is back, in its order. */
     List<PartName> nowBack() {
-        List<PartName> names =
-                back == null ? List.of() : back.stream().map(PartName::of).toList();
+        List<PartName> names = back == null
+                ? List.of()
+                : back.stream().map(one -> PartName.of(one == null ? "" : one)).toList();
         Set<PartName> off =
                 removals.stream().map(one -> PartName.of(one.part())).collect(Collectors.toSet());
         names.stream().filter(name -> !off.contains(name)).findFirst().ifPresent(name -> {

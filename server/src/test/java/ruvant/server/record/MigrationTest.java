@@ -80,11 +80,12 @@ class MigrationTest {
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
             statement.executeUpdate(
-                    "delete from flyway_schema_history where version in ('3', '4', '5', '6', '7', '8', '9', '10')");
+                    "delete from flyway_schema_history where version in ('3', '4', '5', '6', '7', '8', '9', '10', '11')");
             statement.executeUpdate("drop table line");
             statement.executeUpdate("drop table tally");
             statement.executeUpdate("drop table finding");
             statement.executeUpdate("drop table backup");
+            statement.executeUpdate("alter table job drop column taken_in");
             statement.executeUpdate("drop table projection");
             statement.executeUpdate("drop table forecast");
             statement.executeUpdate(

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import org.sqlite.SQLiteConfig;
+import ruvant.core.units.TagNumber;
 import ruvant.server.storage.Seal;
 import ruvant.server.storage.StorageTrouble;
 
@@ -98,12 +99,16 @@ public record ShopCheck(long lines, int files, List<String> problems) {
                                         row.getString("signer"),
                                         row.getString("before"),
                                         row.getString("body"))) {
-                    problems.add("Line %d of log %d is not what was written."
-                            .formatted(row.getLong("sequence"), row.getInt("log")));
+                    problems.add("Line %d of %s changed after it was written."
+                            .formatted(row.getLong("sequence"), name(row.getInt("log"))));
                 }
             }
         }
         return lines;
+    }
+
+    private static String name(int log) {
+        return log > 0 ? new TagNumber(log).toString() : "the shop's own records";
     }
 
     private static boolean fingerprintFits(Path folder, String place) throws IOException {

@@ -1,0 +1,54 @@
+package ruvant.server.doors;
+
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import tools.jackson.databind.ObjectMapper;
+
+/** The way in. */
+@Configuration(proxyBeanMethods = false)
+class Doors {
+    /**
+     * Everything comes from here. Styles may stand in elements, since libraries set them there; scripts may not. Pictures may be
+     * shown before they are sent.
+     */
+    private static final String CONTENT = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
+            + " img-src 'self' data: blob:; media-src 'self' blob:; object-src 'none'; base-uri 'none'; form-action 'self';"
+            + " frame-ancestors 'self'";
+
+    /** The shutter stand hears through the sound input; nothing else of the machine is wanted. */
+    private static final String DEVICES =
+            "microphone=(self), camera=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
+
+    @Bean
+    SecurityFilterChain way(
+            HttpSecurity http,
+            ObjectMapper json,
+            @Value("${server.address:}") String address,
+            @Value("${ruvant.names:}") String names)
+            throws Exception {
+        return http.addFilterBefore(
+                        new ForeignPages(new OwnNames(address + "," + names), json), SecurityContextHolderFilter.class)
+                .headers(headers -> headers.contentSecurityPolicy(content -> content.policyDirectives(CONTENT))
+                        .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(devices -> devices.policy(DEVICES))
+                        // what may be kept is said where it is sent
+                        .cacheControl(HeadersConfigurer.CacheControlConfig::disable))
+                // the origin of every change is looked at above, which needs no hidden fields
+                .csrf(AbstractHttpConfigurer::disable)
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .anonymous(AbstractHttpConfigurer::disable)
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .build();
+    }
+}

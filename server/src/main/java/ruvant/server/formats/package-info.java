@@ -1,0 +1,2 @@
+/** What is said of the open formats that other programs send. */
+package ruvant.server.formats;
