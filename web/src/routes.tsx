@@ -104,7 +104,7 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("./rooms/adjust/KnownAdjusters")).KnownAdjusters }),
       },
       {
-        path: "known/:maker/:model",
+        path: "known/model",
         lazy: async () => ({ Component: (await import("./rooms/knowledge/OneModel")).OneModel }),
       },
       {

@@ -80,9 +80,10 @@ export const sourcesQuery = (tag: string, lastSequence: number, part: string) =>
   });
 
 /** Brings a table in from a file: stock is added to, a catalogue takes the place of the one at hand. */
-export async function takeTable(which: "stock" | "catalogue", by: string, table: string) {
-  const headers = { "Content-Type": "text/csv;charset=UTF-8" };
-  const plain = { params: { query: { by } }, headers, body: table, bodySerializer: (text: string) => text };
+export async function takeTable(which: "stock" | "catalogue", by: string, table: Blob) {
+  // as it is on the disk: the server finds out how its characters were saved
+  const headers = { "Content-Type": "text/csv" };
+  const plain = { params: { query: { by } }, headers, body: "", bodySerializer: () => table };
   return which === "stock"
     ? answer(server.POST("/api/shelf/stock.csv", plain))
     : answer(server.PUT("/api/shelf/catalogue.csv", plain));

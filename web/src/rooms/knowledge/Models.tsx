@@ -27,7 +27,7 @@ export function Models() {
           {models?.map((one) => (
             <li key={`${one.maker} ${one.model}`}>
               <Link
-                to={`/known/${encodeURIComponent(one.maker)}/${encodeURIComponent(one.model)}`}
+                to={`/known/model?${new URLSearchParams({ maker: one.maker, model: one.model })}`}
                 className="border-line bg-sheet hover:border-ink flex min-h-[60px] items-center justify-between gap-3 rounded-[4px] border px-3 py-2"
               >
                 <b className="truncate text-[16px]">

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { modelQuery, useWords } from "../../api/queries";
 import { minutesWords, spanMinutes } from "../../ui/dates";
@@ -15,7 +15,9 @@ type Way = Schemas["WayIn"];
 
 /** One model: the ways in, its parts with what to beware of, and what was wrong with it. */
 export function OneModel() {
-  const { maker = "", model = "" } = useParams();
+  const [asked] = useSearchParams();
+  const maker = asked.get("maker") ?? "";
+  const model = asked.get("model") ?? "";
   const known = useQuery(modelQuery(maker, model)).data;
   const [target, setTarget] = useState<string>();
   if (known === undefined) return null;

@@ -25,7 +25,7 @@ function Tables() {
   const { refused, submit } = useSubmit();
   const take = (which: "stock" | "catalogue", file: File) =>
     submit(async () => {
-      const taken = await takeTable(which, signer, await file.text());
+      const taken = await takeTable(which, signer, file);
       await client.invalidateQueries({ queryKey: ["shelf"] });
       notify({ kind: "done", text: texts.importedNewRowsChanged(taken.added, taken.changed) });
     });

@@ -129,9 +129,17 @@ public final class Check {
         StringBuilder kept = new StringBuilder(value.length());
         value.codePoints()
                 .map(c -> Character.isWhitespace(c) ? ' ' : c)
-                .filter(c -> !Character.isISOControl(c))
+                .filter(c -> !isForbidden(c))
                 .forEach(kept::appendCodePoint);
         return kept.toString().strip().replaceAll(" {2,}", " ");
+    }
+
+    /** What no paper and no open format can carry: controls, halves of characters, and places that are no characters. */
+    private static boolean isForbidden(int c) {
+        return Character.isISOControl(c)
+                || c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE
+                || (c & 0xfffe) == 0xfffe
+                || c >= 0xfdd0 && c <= 0xfdef;
     }
 
     /** Most values are tidy already, and a long log is checked again each time it is read. */
@@ -139,7 +147,7 @@ public final class Check {
         boolean afterSpace = true;
         for (int i = 0; i < value.length(); i++) {
             char c = value.charAt(i);
-            if (c == ' ' ? afterSpace : Character.isWhitespace(c) || Character.isISOControl(c)) {
+            if (c == ' ' ? afterSpace : Character.isWhitespace(c) || isForbidden(c)) {
                 return false;
             }
             afterSpace = c == ' ';

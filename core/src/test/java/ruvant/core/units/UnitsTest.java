@@ -97,4 +97,10 @@ class UnitsTest {
                 .isInstanceOf(FieldProblem.class)
                 .hasMessageContaining("EURO");
     }
+
+    @Test
+    void whatNoPaperCanCarryIsLeftOutOfWhatIsTyped() {
+        String typed = "ring\u0000 \uD83D loose\uFFFE \u202Fhere\uDC00 \uD83D\uDCF7";
+        assertThat(Check.remark("remark", typed)).isEqualTo("ring loose\u202Fhere \uD83D\uDCF7");
+    }
 }

@@ -81,7 +81,7 @@ public class PictureStore {
 
     private static Bare bare(byte[] file) {
         PictureKind kind = PictureKind.of(file);
-        int orientation = orientation(file);
+        int orientation = kind == PictureKind.PNG ? 1 : orientation(file);
         byte[] content = Stripped.of(file, kind, orientation);
         return new Bare(content, fingerprint(content) + "." + kind.ending(), orientation);
     }
@@ -145,6 +145,7 @@ public class PictureStore {
         }
     }
 
+    /** PNG is left out: no telephone writes it, and its packed text could unfold to fill the memory. */
     private static int orientation(byte[] file) {
         try {
             ExifIFD0Directory notes = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))

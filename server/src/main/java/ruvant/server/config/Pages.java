@@ -25,7 +25,10 @@ class Pages implements WebMvcConfigurer {
                     @Override
                     protected Resource getResource(String path, Resource location) throws java.io.IOException {
                         Resource file = super.getResource(path, location);
-                        boolean place = !path.startsWith("api/") && !path.startsWith("assets/") && !path.contains(".");
+                        // a model or a customer may have a dot in the name
+                        boolean place = !path.startsWith("api/")
+                                && !path.startsWith("assets/")
+                                && (path.contains("/") || !path.contains("."));
                         return file != null || !place ? file : new ClassPathResource("/static/index.html");
                     }
                 });

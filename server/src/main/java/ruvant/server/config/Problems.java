@@ -113,7 +113,8 @@ class Problems {
         ProblemDetail problem = problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
                 "tooLarge",
-                "That file is too large. The limits are 4 GB for a recording, 150 MB for a job package and 25 MB for a picture.");
+                "That is too large. The limits are 4 GB for a recording, 150 MB for a job package, 25 MB for a picture and 32 MB for"
+                        + " tables and everything else.");
         problem.setProperty(
                 "remedy",
                 "Choose the ZIP file that Ruvant exported, or a smaller picture. A longer recording can be cut in two.");

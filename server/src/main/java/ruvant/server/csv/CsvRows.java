@@ -26,7 +26,7 @@ public final class CsvRows {
                 .get();
         try (CSVPrinter csv = new CSVPrinter(text, format)) {
             for (T row : rows) {
-                csv.printRecord(cells.apply(row));
+                csv.printRecord(cells.apply(row).stream().map(Defused::written).toList());
             }
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
@@ -81,11 +81,20 @@ public final class CsvRows {
     /** One row, by the names of its columns; a column that is not there is empty. */
     public record Row(CSVRecord cells) {
         public String text(String column) {
-            return cells.isMapped(column) && cells.isSet(column) ? cells.get(column) : "";
+            return cells.isMapped(column) && cells.isSet(column) ? Defused.read(cells.get(column)) : "";
         }
 
-        public long whole(String column) {
-            return Math.round(figure(column, 0));
+        /** A whole number within what a count or an amount can be; 0 where the cell is empty. */
+        public int whole(String column) {
+            double figure = figure(column, 0);
+            if (figure != Math.rint(figure) || Math.abs(figure) > Integer.MAX_VALUE) {
+                throw new FieldProblem(
+                        column,
+                        "“" + text(column) + "” under “" + column + "” is not a whole number up to " + Integer.MAX_VALUE
+                                + ".",
+                        "Correct the cell.");
+            }
+            return (int) figure;
         }
 
         public Double figure(String column) {
@@ -97,9 +106,9 @@ public final class CsvRows {
             if (typed.isEmpty()) {
                 return otherwise;
             }
-            try {
+            if (typed.matches("[+-]?\\d{1,15}(\\.\\d{1,15})?")) {
                 return Double.parseDouble(typed);
-            } catch (NumberFormatException none) {
+            } else {
                 throw new FieldProblem(
                         column, "“" + text(column) + "” under “" + column + "” is not a number.", "Use numbers only.");
             }

@@ -1,5 +1,6 @@
 package ruvant.server.doors;
 
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +11,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 import tools.jackson.databind.ObjectMapper;
 
 /** The way in. */
@@ -32,10 +34,12 @@ class Doors {
             HttpSecurity http,
             ObjectMapper json,
             @Value("${server.address:}") String address,
-            @Value("${ruvant.names:}") String names)
+            @Value("${ruvant.names:}") String names,
+            @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
             throws Exception {
         return http.addFilterBefore(
                         new ForeignPages(new OwnNames(address + "," + names), json), SecurityContextHolderFilter.class)
+                .addFilterBefore(new BodyLimits(problems), SecurityContextHolderFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(content -> content.policyDirectives(CONTENT))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))

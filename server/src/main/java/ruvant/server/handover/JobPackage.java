@@ -12,12 +12,22 @@ import ruvant.core.units.TagNumber;
  *
  * @param format always "ruvant-job"
  * @param version of the format
+ * @param missing names of pictures that were not there any more when it was written; null for none
  */
-record JobPackage(String format, int version, TagNumber tag, String camera, List<PackedLine> lines) {
+record JobPackage(
+        String format,
+        int version,
+        TagNumber tag,
+        String camera,
+        List<PackedLine> lines,
+        @MayBeNull List<String> missing) {
     static final String FORMAT = "ruvant-job";
     static final int VERSION = 1;
     static final String PICTURES = "pictures/";
     static final String RECORDINGS = "recordings/";
+
+    /** More than a job of years has; a longer one would hold up everybody who writes. */
+    static final int MOST_LINES = 20_000;
 
     /** Bytes; a longer recording stays behind. */
     static final long LONGEST_RECORDING = 48L * 1024 * 1024;

@@ -64,17 +64,27 @@ class PackageReader {
         if (packed.tag() == null || packed.lines() == null || packed.lines().isEmpty()) {
             throw new BadPackageException("The package holds no lines.", ASK_AGAIN);
         }
+        if (packed.lines().size() > JobPackage.MOST_LINES) {
+            throw new BadPackageException(
+                    "The package holds " + packed.lines().size() + " lines. A job has at most " + JobPackage.MOST_LINES
+                            + ".",
+                    "Choose a ZIP file that Ruvant exported.");
+        }
         Log<JobEntry> log = log(packed);
         checked(log);
-        return new Content(log, pictures(log, files), recordings(log, files));
+        Set<String> missing = packed.missing() == null ? Set.of() : new HashSet<>(packed.missing());
+        return new Content(log, pictures(log, files, missing), recordings(log, files));
     }
 
-    /** Every picture that the log names must have come along. */
-    private static Map<String, byte[]> pictures(Log<JobEntry> log, Map<String, byte[]> files) {
+    /** Every picture that the log names must have come along, but those that the package says were lost already. */
+    private static Map<String, byte[]> pictures(Log<JobEntry> log, Map<String, byte[]> files, Set<String> missing) {
         Map<String, byte[]> pictures = new LinkedHashMap<>();
         for (Line line : log.lines()) {
             if (line.entry() instanceof AlbumEntry.Pictured picture) {
                 byte[] content = files.get(JobPackage.PICTURES + picture.name());
+                if (content == null && missing.contains(picture.name())) {
+                    continue;
+                }
                 if (content == null) {
                     throw new BadPackageException("The picture of line " + line.sequence() + " is missing.", ASK_AGAIN);
                 }

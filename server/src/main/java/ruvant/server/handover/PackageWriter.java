@@ -11,14 +11,16 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Component;
-import ruvant.core.album.Album;
+import ruvant.core.album.AlbumEntry;
 import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
+import ruvant.core.log.Line;
 import ruvant.core.log.Log;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
@@ -56,8 +58,8 @@ class PackageWriter {
                     json.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsBytes(packed(log, picture)));
             put(zip, "return-sheet.pdf", sheet);
             put(zip, "speeds.csv", csv(picture.speedsOfTheCamera()).getBytes(StandardCharsets.UTF_8));
-            for (Album.Shot shot : picture.album().shots()) {
-                String name = shot.what().name();
+            // struck ones too: their lines travel, and may be restored
+            for (String name : pictured(log)) {
                 Optional<Path> file = pictures.file(name);
                 if (file.isPresent()) {
                     zip.putNextEntry(new ZipEntry(JobPackage.PICTURES + name));
@@ -86,7 +88,10 @@ class PackageWriter {
         }
     }
 
-    private static JobPackage packed(Log<JobEntry> log, JobPicture picture) {
+    private JobPackage packed(Log<JobEntry> log, JobPicture picture) {
+        List<String> missing = pictured(log).stream()
+                .filter(name -> pictures.file(name).isEmpty())
+                .toList();
         List<JobPackage.PackedLine> lines = log.lines().stream()
                 .map(line -> new JobPackage.PackedLine(
                         line.id(), line.sequence(), line.at(), line.by(), line.before(), line.entry()))
@@ -96,7 +101,16 @@ class PackageWriter {
                 JobPackage.VERSION,
                 JobLog.tag(log),
                 picture.received().camera().words(),
-                lines);
+                lines,
+                missing.isEmpty() ? null : missing);
+    }
+
+    private static Set<String> pictured(Log<JobEntry> log) {
+        return log.lines().stream()
+                .map(Line::entry)
+                .filter(AlbumEntry.Pictured.class::isInstance)
+                .map(entry -> ((AlbumEntry.Pictured) entry).name())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] content) throws IOException {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.supplier.Catalogue;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.shelf.ShelfRoom;
+import ruvant.server.csv.CsvText;
 import ruvant.server.record.Events;
 
 /** The shelf and the catalogue as open files, out and in. */
@@ -45,8 +46,8 @@ class ShelfFilesController {
 
     /** Takes stock from a file: rows with a known number change what lies there, others are added; all or none. */
     @PostMapping(path = "/stock.csv", consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
-    RowsTaken take(@RequestParam String by, @RequestBody String csv) {
-        StockCsv.Changes changes = StockCsv.read(csv, shelf.picture());
+    RowsTaken take(@RequestParam String by, @RequestBody byte[] csv) {
+        StockCsv.Changes changes = StockCsv.read(CsvText.of(csv), shelf.picture());
         if (!changes.lines().isEmpty()) {
             shelf.append(by, changes.lines());
         }
@@ -60,8 +61,8 @@ class ShelfFilesController {
 
     /** Takes another catalogue in place of the one at hand. */
     @PutMapping(path = "/catalogue.csv", consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
-    RowsTaken take(@RequestParam(defaultValue = "") String name, @RequestBody String csv, @RequestParam String by) {
-        List<Catalogue.Item> items = CatalogueCsv.read(csv);
+    RowsTaken take(@RequestParam(defaultValue = "") String name, @RequestBody byte[] csv, @RequestParam String by) {
+        List<Catalogue.Item> items = CatalogueCsv.read(CsvText.of(csv));
         supplier.take(new Catalogue(name.isBlank() ? supplier.catalogue().supplier() : name, items));
         events.changed(ShelfRoom.LOG, 0);
         return new RowsTaken(items.size(), 0);

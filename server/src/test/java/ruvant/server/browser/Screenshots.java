@@ -23,7 +23,7 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0063/strip?part=front%20plate", "strip", "day", 1280, "What lies over what"),
             new Picture("/camera/R-0069/adjust", "adjust", "day", 1280, "What it moves"),
             new Picture("/camera/R-0067/pictures", "pictures", "day", 1280, "On this picture"),
-            new Picture("/known/Quillon/35", "known", "day", 1280, "Ways in"),
+            new Picture("/known/model?maker=Quillon&model=35", "known", "day", 1280, "Ways in"),
             new Picture("/camera/R-0066/find", "find", "day", 1280, "Suspects"),
             new Picture("/camera/R-0063/clean", "clean", "day", 1280, "Naphtha"),
             new Picture("/camera/R-0073/mend?part=speed%20ring", "mend", "day", 1280, "Sources for the"),

@@ -3,6 +3,7 @@ package ruvant.server.csv;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.charset.Charset;
 import java.util.List;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,47 @@ class CsvRowsTest {
             })
     void columnsAreToldByTheirNamesHoweverTheTableWasSaved(String table) {
         assertThat(read(table)).containsExactly("ball:3");
+    }
+
+    @Test
+    void whatASpreadsheetWouldRunIsDefusedAndComesBackTheSame() {
+        List<List<Object>> rows = List.of(
+                List.of("=HYPERLINK(\"http://x\")", 1),
+                List.of("+49 30", 2),
+                List.of("-1+2", 3),
+                List.of("@sum", 4),
+                List.of("'=already", 5),
+                List.of("it's plain", -6));
+        String table = CsvRows.written(List.of("name", "count"), rows, Function.identity());
+        assertThat(table)
+                .contains("\"'=HYPERLINK")
+                .contains("'+49 30")
+                .contains("''=already")
+                .contains("it's plain,-6");
+        assertThat(read(table))
+                .containsExactly(
+                        "=HYPERLINK(\"http://x\"):1", "+49 30:2", "-1+2:3", "@sum:4", "'=already:5", "it's plain:-6");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"4294967297", "1e9", "2.5", "0x10", "NaN", "Infinity", "99999999999999999999"})
+    void aFigureThatDoesNotFitIsRefusedWithItsRowAndColumn(String figure) {
+        assertThatThrownBy(() -> read("name,count\nball,1\nspring," + figure))
+                .isInstanceOf(FieldProblem.class)
+                .hasMessageStartingWith("Row 3:")
+                .hasMessageContaining("“count”");
+    }
+
+    @Test
+    void aTableIsReadInTheEncodingInWhichItWasSaved() {
+        String table = "name,count\nFührungsöse – ½,3";
+        for (String charset : List.of("UTF-8", "UTF-16", "windows-1252")) {
+            assertThat(read(CsvText.of(table.getBytes(Charset.forName(charset)))))
+                    .as(charset)
+                    .containsExactly("Führungsöse – ½:3");
+        }
+        byte[] none = {'n', 'a', (byte) 0x81, (byte) 0x8d, 0, 1};
+        assertThatThrownBy(() -> CsvText.of(none)).isInstanceOf(FieldProblem.class);
     }
 
     @Test

@@ -7,7 +7,10 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -133,6 +136,30 @@ class PackageHttpTest extends OverHttp {
         assertThat(shop.get("/api/logs/" + taken + "/lines").body()).hasSize(5);
         assertThat(shop.get("/api/find?words=giulia").body().findValuesAsString("tag"))
                 .contains(taken);
+    }
+
+    @Test
+    void aJobThatLostAPictureTravelsWithoutIt() throws IOException {
+        String tag = busyCamera();
+        String name = pictured(tag, Color.GREEN);
+        Path kept = part(PictureStore.class).file(name).orElseThrow();
+        Files.delete(kept);
+        assertThat(unzip(shop.bytes("/api/jobs/" + tag + "/package.zip"))).doesNotContainKey("pictures/" + name);
+        Shop.Answer answer = shop.upload("/api/jobs/import", foreign(tag, job -> {}));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(shop.lines(answer.body().get("tag").asString())).hasSize(6);
+    }
+
+    @Test
+    void aTagFromElsewhereIsKeptButTheShopGoesOnCountingItsOwn() throws IOException {
+        String tag = busyCamera();
+        int own = Integer.parseInt(tag.substring(2));
+        for (int number : List.of(9_999_999, own + 1)) {
+            Shop.Answer answer =
+                    shop.upload("/api/jobs/import", foreign(tag, job -> job.put("tag", "R-%04d".formatted(number))));
+            assertThat(answer.body().get("tag").asString()).isEqualTo("R-%04d".formatted(number));
+        }
+        assertThat(shop.camera("Next")).isEqualTo("R-%04d".formatted(own + 2));
     }
 
     @Test
