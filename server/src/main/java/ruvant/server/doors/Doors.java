@@ -38,7 +38,9 @@ class Doors {
             @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
             throws Exception {
         return http.addFilterBefore(
-                        new ForeignPages(new OwnNames(address + "," + names), json), SecurityContextHolderFilter.class)
+                        new ForeignPages(
+                                new OwnNames(String.join(",", ThisMachine.names(address)) + "," + names), json),
+                        SecurityContextHolderFilter.class)
                 .addFilterBefore(new BodyLimits(problems), SecurityContextHolderFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(content -> content.policyDirectives(CONTENT))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)

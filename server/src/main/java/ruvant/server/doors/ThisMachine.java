@@ -1,0 +1,47 @@
+package ruvant.server.doors;
+
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.net.UnknownHostException;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** The names and addresses under which others in the network may ask for this machine. */
+final class ThisMachine {
+    private ThisMachine() {}
+
+    /**
+     * Those that Ruvant answers to when it listens on an address.
+     *
+     * @param listensOn an address of this machine, "0.0.0.0" or "::" for all of them; empty for its loopback alone
+     */
+    static Set<String> names(String listensOn) {
+        Set<String> names = new TreeSet<>();
+        try {
+            InetAddress address = InetAddress.getByName(listensOn.isBlank() ? "127.0.0.1" : listensOn);
+            if (address.isLoopbackAddress()) {
+                return names;
+            }
+            if (address.isAnyLocalAddress()) {
+                NetworkInterface.networkInterfaces()
+                        .flatMap(NetworkInterface::inetAddresses)
+                        .forEach(one -> names.add(written(one)));
+            } else {
+                names.add(written(address));
+            }
+            String own = InetAddress.getLocalHost().getHostName();
+            names.add(own);
+            // as machines of one network call each other without a server of names
+            names.add(own.replaceFirst("\\..*", "") + ".local");
+        } catch (UnknownHostException | SocketException unknown) {
+            names.add(listensOn);
+        }
+        return names;
+    }
+
+    private static String written(InetAddress address) {
+        String text = address.getHostAddress().replaceFirst("%.*", "");
+        return text.contains(":") ? "[" + text + "]" : text;
+    }
+}
