@@ -56,9 +56,9 @@ final class UnseenTables {
         say.accept("### The next turn on cameras that were set aside");
         say.accept("");
         say.accept(
-                "%d cameras for each line, found out of tolerance, of a second kind that shares no code and no constant with the advice: a turn moves the strongest result by 0.7 to 22 tolerances, effects are told in units from a twentieth to twenty, a third astray, the wrong way one time in twelve and not at all one time in ten; play to 0.1 turn, bends; a trial measures to 0.05 to 0.35 of the tolerance, one in twenty far worse. "
+                "%d cameras for each line, found out of tolerance, from a second simulator that shares no code and no constants with the advice: a turn moves the strongest result by 0.7 to 22 tolerances, effects are told in units from a twentieth to twenty, a third astray, the wrong way one time in twelve and not at all one time in ten; play to 0.1 turn, bends; a trial measures to 0.05 to 0.35 of the tolerance, one in twenty far worse. "
                                 .formatted(cameras)
-                        + "Cycles until all is truly within tolerance or within a tenth of it from the best there is, mean / 95th percentile; at most %d, which is also counted where it stopped before. “Knows”: one who knows every response."
+                        + "Cycles until all is truly within tolerance or within a tenth of it from the best there is, mean / 95th percentile; at most %d, which is also counted where it stopped before. “Knows”: somebody who knows every response."
                                 .formatted(UnseenTurns.MOST));
         say.accept("");
         say.accept(
