@@ -139,3 +139,40 @@ it("throws away what it cannot read of an old queue and starts", async () => {
   const { queueState } = await queue();
   expect(queueState().waiting).toBe(0);
 });
+
+it("says what is the matter with the server, and takes up what waits after a reload", async () => {
+  const full = () =>
+    new Response(
+      JSON.stringify({ detail: "This is not saved yet: the disk is full.", remedy: "Make room." }),
+      {
+        status: 507,
+      },
+    );
+  const before = await queue();
+  answers = [full, full, full];
+  expect(await before.send(line("R-0001", "a"))).toBeUndefined();
+  await vi.waitFor(() =>
+    expect(before.queueState()).toMatchObject({
+      waiting: 1,
+      trouble: "This is not saved yet: the disk is full. Make room.",
+    }),
+  );
+  const after = await queue();
+  expect(after.queueState().waiting).toBe(1);
+  answers = [];
+  await after.work();
+  await vi.waitFor(() => expect(after.queueState()).toMatchObject({ waiting: 0, trouble: "" }));
+});
+
+it("sends lines though the browser has no room to keep them, and says so while they wait", async () => {
+  const { send, queueState } = await queue();
+  const full = vi.spyOn(Storage.prototype, "setItem").mockImplementation(() => {
+    throw new DOMException("full", "QuotaExceededError");
+  });
+  answers = [gone];
+  await send(line("R-0001", "a"));
+  expect(queueState()).toMatchObject({ waiting: 1, onlyHere: true });
+  await vi.advanceTimersByTimeAsync(2100);
+  await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 0, onlyHere: false }));
+  full.mockRestore();
+});

@@ -23,6 +23,8 @@ export interface QueueState {
   away: boolean;
   /** What the server says is the matter with it; empty where it cannot be reached at all. */
   trouble: string;
+  /** Whether what waits would be lost with this page, since the browser has no room to keep it. */
+  onlyHere: boolean;
   refused: Refused[];
 }
 
@@ -39,6 +41,7 @@ let state: QueueState = {
   waiting: pending.length,
   away: false,
   trouble: "",
+  onlyHere: false,
   refused: read<Refused>(REFUSED),
 };
 const listeners = new Set<() => void>();
@@ -67,15 +70,21 @@ function stored(): Sending[] {
   return left;
 }
 
-function keep(key: string, values: unknown[]): void {
-  if (values.length > 0) localStorage.setItem(key, JSON.stringify(values));
-  else localStorage.removeItem(key);
+/** Says whether it is kept over a reload; a browser without room must not keep lines from being sent. */
+function keep(key: string, values: unknown[]): boolean {
+  try {
+    if (values.length > 0) localStorage.setItem(key, JSON.stringify(values));
+    else localStorage.removeItem(key);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 function publish(change: Partial<QueueState>): void {
-  keep(OWN, pending);
-  if (change.refused !== undefined) keep(REFUSED, change.refused);
-  state = { ...state, ...change, waiting: pending.length };
+  const kept = keep(OWN, pending);
+  const keptRefused = keep(REFUSED, change.refused ?? state.refused);
+  state = { ...state, ...change, waiting: pending.length, onlyHere: !kept || !keptRefused };
   listeners.forEach((listener) => listener());
 }
 

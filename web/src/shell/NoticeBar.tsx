@@ -53,7 +53,8 @@ export function NoticeBar() {
         {queue.away && queue.waiting > 0 && (
           <p className="text-mark font-bold">
             {queue.trouble === "" ? texts.theServerCannotBeReached : queue.trouble}{" "}
-            {texts.linesKeptHere(queue.waiting, queue.waiting === 1)}
+            {texts.linesKeptHere(queue.waiting, queue.waiting === 1)}{" "}
+            {queue.onlyHere && texts.leaveThisPageOpen}
           </p>
         )}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (

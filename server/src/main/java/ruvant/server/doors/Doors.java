@@ -25,9 +25,9 @@ class Doors {
             + " img-src 'self' data: blob:; media-src 'self' blob:; object-src 'none'; base-uri 'none'; form-action 'self';"
             + " frame-ancestors 'self'";
 
-    /** The shutter stand hears through the sound input; nothing else of the machine is wanted. */
+    /** The shutter stand hears through the sound input, and a camera at the machine takes pictures; nothing else is wanted. */
     private static final String DEVICES =
-            "microphone=(self), camera=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
+            "microphone=(self), camera=(self), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
 
     @Bean
     SecurityFilterChain way(
