@@ -30,9 +30,9 @@ class KilledServerTest {
             // some go out while the server dies under them
             browser.press(Keys.SPACE, Keys.SPACE);
             server.kill();
-            browser.press(Keys.SPACE, "m", Keys.SPACE).see("kept here");
+            browser.press(Keys.SPACE, "m", Keys.SPACE).see("kept in this browser");
             server.start();
-            browser.go("/camera/" + tag + "/prove").seeNot("kept here").see("1 in 6 since the last work");
+            browser.go("/camera/" + tag + "/prove").seeNot("kept in this browser").see("1 in 6 since the last work");
             assertAllOnce(
                     new Shop(server.port()).get("/api/logs/" + tag + "/lines").body());
         }
