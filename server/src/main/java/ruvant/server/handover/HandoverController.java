@@ -20,6 +20,7 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
+import ruvant.core.plan.tasks.Newcomer;
 import ruvant.core.units.TagNumber;
 import ruvant.server.album.PictureStore;
 import ruvant.server.job.JobNumberStore;
@@ -116,7 +117,8 @@ class HandoverController {
         for (byte[] recording : content.recordings()) {
             recordings.keep(() -> new ByteArrayInputStream(recording));
         }
-        boolean ownTag = !numbers.exists(JobLog.tag(foreign));
+        TagNumber theirs = JobLog.tag(foreign);
+        boolean ownTag = !numbers.exists(theirs) && !theirs.equals(Newcomer.TAG);
         return new Imported(jobs.take(foreign, ownTag), ownTag);
     }
 

@@ -32,7 +32,9 @@ class KilledServerTest {
             server.kill();
             browser.press(Keys.SPACE, "m", Keys.SPACE).see("kept in this browser");
             server.start();
-            browser.go("/camera/" + tag + "/prove").seeNot("kept in this browser").see("1 in 6 since the last work");
+            browser.go("/camera/" + tag + "/prove")
+                    .seeNot("kept in this browser")
+                    .see("1 in 6 since the last work");
             assertAllOnce(
                     new Shop(server.port()).get("/api/logs/" + tag + "/lines").body());
         }
