@@ -43,7 +43,8 @@ class WholeBodies extends RequestBodyAdviceAdapter {
         if (value instanceof Collection<?> all) {
             int index = 0;
             for (Object one : all) {
-                check(place + "[" + index++ + "]", there(place + "[" + (index - 1) + "]", one), deep - 1);
+                String at = place + "[" + index++ + "]";
+                check(at, there(at, one), deep - 1);
             }
         } else if (value instanceof Record
                 && value.getClass().getName().startsWith(OURS)
@@ -56,12 +57,16 @@ class WholeBodies extends RequestBodyAdviceAdapter {
 
     private static void checkPart(String place, RecordComponent component, Object of, int deep) {
         String name = place.isEmpty() ? component.getName() : place + "." + component.getName();
-        boolean mayBeMissing = component.isAnnotationPresent(MayBeNull.class) || component.getType() == Optional.class;
         Object part = part(component, of);
-        if (!mayBeMissing) {
+        if (!mayBeMissing(component)) {
             there(name, part);
         }
         check(name, part, deep - 1);
+    }
+
+    /** Whether a part need not be sent; the interface's document says the same. */
+    static boolean mayBeMissing(RecordComponent component) {
+        return component.getType() == Optional.class || component.isAnnotationPresent(MayBeNull.class);
     }
 
     private static Object part(RecordComponent component, Object of) {

@@ -2,6 +2,7 @@ package ruvant.server.copies;
 
 import java.nio.file.Path;
 import ruvant.core.units.Check;
+import ruvant.core.units.FieldProblem;
 
 /**
  * How often backups are made by themselves. It belongs to the machine and not to the shop's log: on another machine the folder is
@@ -17,6 +18,12 @@ record BackupPlan(String folder, int everyHours, int keep) {
 
     BackupPlan {
         folder = folder == null ? "" : folder.strip();
+        if (!folder.isEmpty() && !Path.of(folder).isAbsolute()) {
+            throw new FieldProblem(
+                    "folder",
+                    "“" + folder + "” is not a full path.",
+                    "Give the path from the root of the disk on, such as /media/backup.");
+        }
         Check.count("everyHours", everyHours, 0, 720);
         Check.count("keep", keep, 1, 1_000);
     }

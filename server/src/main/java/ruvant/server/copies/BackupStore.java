@@ -1,6 +1,8 @@
 package ruvant.server.copies;
 
 import java.nio.file.Path;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +83,7 @@ class BackupStore {
                 .optional();
     }
 
-    private static BackupMade made(java.sql.ResultSet row) throws java.sql.SQLException {
+    private static BackupMade made(ResultSet row) throws SQLException {
         return new BackupMade(
                 row.getLong("id"),
                 Times.time(row.getString("made_at")),

@@ -2,12 +2,11 @@ package ruvant.server.copies;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -16,7 +15,9 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.storage.DurableFile;
 import ruvant.server.storage.StorageTrouble;
+import ruvant.server.storage.Times;
 import ruvant.server.storage.copy.Backup;
 import ruvant.server.storage.copy.ShopCheck;
 
@@ -24,9 +25,6 @@ import ruvant.server.storage.copy.ShopCheck;
 @Service
 class Backups {
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss").withZone(ZoneOffset.UTC);
-
     private final BackupStore store;
     private final Clock clock;
     private final boolean demo;
@@ -61,14 +59,14 @@ class Backups {
 
     /** Changes when they are made; a folder that cannot be written to is refused. */
     void plan(BackupPlan plan) {
-        Path folder = plan.in(store.data());
         try {
+            Path folder = plan.in(store.data());
             Files.createDirectories(folder);
-            Files.delete(Files.createTempFile(folder, "try", ".part"));
-        } catch (IOException | RuntimeException problem) {
+            Files.delete(Files.createTempFile(folder, "try", DurableFile.HALF));
+        } catch (IOException | InvalidPathException problem) {
             throw new FieldProblem(
                     "folder",
-                    "Nothing can be written to “" + folder + "”.",
+                    "Nothing can be written to “" + plan.folder() + "”.",
                     "Give the full path of a folder on this machine or on a disk connected to it.");
         }
         store.plan(plan);
@@ -91,14 +89,12 @@ class Backups {
     synchronized void make() {
         Instant now = clock.instant();
         BackupPlan plan = store.plan();
-        Path target = plan.in(store.data()).resolve("ruvant-" + STAMP.format(now) + ".zip");
+        Path target = plan.in(store.data()).resolve("ruvant-" + Times.stamp(now) + ".zip");
         try {
             Files.createDirectories(target.getParent());
             ShopCheck found = Backup.make(store.data(), target);
             store.made(now, target.toString(), Files.size(target), found.lines(), String.join(" ", found.problems()));
-            if (found.problems().isEmpty()) {
-                deleteOlder(plan.keep());
-            }
+            deleteOlder(plan.keep());
         } catch (IOException | RuntimeException problem) {
             String why =
                     StorageTrouble.of(problem).map(StorageTrouble::what).orElse(String.valueOf(problem.getMessage()));
@@ -107,12 +103,13 @@ class Backups {
         }
     }
 
-    /** The good ones beyond those to keep, and what is known of failed ones from before them. */
+    /** The good ones beyond those to keep, and as many of the others: of a damaged shop there are no good ones. */
     private void deleteOlder(int keep) throws IOException {
         int good = 0;
+        int others = 0;
         for (BackupStore.BackupMade one : store.all()) {
-            good += one.isGood() ? 1 : 0;
-            if (good > keep) {
+            boolean tooMany = one.isGood() ? ++good > keep : ++others > keep;
+            if (tooMany) {
                 Files.deleteIfExists(Path.of(one.file()));
                 store.forget(one.id());
             }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import ruvant.server.storage.StorageTrouble;
 import ruvant.server.storage.copy.Backup;
@@ -55,7 +56,7 @@ public final class CopiesCommand {
     }
 
     private static List<String> plain(List<String> arguments) {
-        List<String> plain = new java.util.ArrayList<>();
+        List<String> plain = new ArrayList<>();
         for (int i = 1; i < arguments.size(); i++) {
             if (arguments.get(i).equals("--data")) {
                 i++;
@@ -84,11 +85,15 @@ public final class CopiesCommand {
             err.println("There is no backup " + backup + ".");
             return 1;
         }
-        ShopCheck found = Restore.ready(backup, data.toAbsolutePath(), damagedToo);
-        int code = said(found, err);
-        if (code != 0 && !damagedToo) {
-            err.println("Nothing was restored. To restore what can be read anyway, add --damaged-too.");
-            return code;
+        Restore.Prepared prepared = Restore.ready(backup, data.toAbsolutePath(), damagedToo);
+        ShopCheck found = prepared.found();
+        said(found, err);
+        if (!prepared.ready()) {
+            err.println(
+                    damagedToo
+                            ? "Nothing was restored: there is no shop in that file."
+                            : "Nothing was restored. To restore what can be read anyway, add --damaged-too.");
+            return 1;
         }
         out.printf(
                 "%,d lines and %,d files are ready in %s. They take their place when Ruvant next starts on that folder; what is there"

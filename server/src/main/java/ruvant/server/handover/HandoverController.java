@@ -20,10 +20,8 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
-import ruvant.core.plan.tasks.Newcomer;
 import ruvant.core.units.TagNumber;
 import ruvant.server.album.PictureStore;
-import ruvant.server.job.JobNumberStore;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
 import ruvant.server.printing.Paper;
@@ -38,7 +36,6 @@ class HandoverController {
 
     private final JobService jobs;
     private final LineStore lines;
-    private final JobNumberStore numbers;
     private final SheetPrinter printer;
     private final PackageWriter writer;
     private final PackageReader reader;
@@ -48,7 +45,6 @@ class HandoverController {
     HandoverController(
             JobService jobs,
             LineStore lines,
-            JobNumberStore numbers,
             SheetPrinter printer,
             PackageWriter writer,
             PackageReader reader,
@@ -57,7 +53,6 @@ class HandoverController {
         this.recordings = recordings;
         this.jobs = jobs;
         this.lines = lines;
-        this.numbers = numbers;
         this.printer = printer;
         this.writer = writer;
         this.reader = reader;
@@ -117,9 +112,8 @@ class HandoverController {
         for (byte[] recording : content.recordings()) {
             recordings.keep(() -> new ByteArrayInputStream(recording));
         }
-        TagNumber theirs = JobLog.tag(foreign);
-        boolean ownTag = !numbers.exists(theirs) && !theirs.equals(Newcomer.TAG);
-        return new Imported(jobs.take(foreign, ownTag), ownTag);
+        TagNumber here = jobs.take(foreign);
+        return new Imported(here, here.equals(JobLog.tag(foreign)));
     }
 
     private ReturnSheet sheet(String tag) {

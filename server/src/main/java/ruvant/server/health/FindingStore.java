@@ -15,12 +15,13 @@ class FindingStore {
         this.database = database;
     }
 
-    /** Keeps something that was found; the same thing once. */
+    /** Keeps something that was found: the same thing once, and of one log not again after it was noted. */
     void add(Instant at, String log, String what, String remedy) {
         database.writes()
                 .sql("""
                         insert into finding (found_at, log, what, remedy)
-                        select ?, ?, ?, ? where not exists (select 1 from finding where log = ? and what = ?)
+                        select ?, ?, ?, ? where not exists (
+                            select 1 from finding where log = ? and what = ? and (noted_at is null or log <> ''))
                         """)
                 .params(Times.text(at), log, what, remedy, log, what)
                 .update();

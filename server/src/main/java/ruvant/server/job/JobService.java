@@ -29,6 +29,7 @@ import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.JobRooms;
 import ruvant.core.picture.JobRules;
+import ruvant.core.plan.tasks.Newcomer;
 import ruvant.core.privacy.Blanking;
 import ruvant.core.strip.Taught;
 import ruvant.core.treat.Stations;
@@ -313,12 +314,13 @@ public class JobService implements LogDoor {
         events.changed(name, 0);
     }
 
-    /** Takes in a whole job from elsewhere under its own lines and times, at the next free tag or its own. */
-    public TagNumber take(Log<JobEntry> foreign, boolean keepTag) {
+    /** Takes in a whole job from elsewhere under its own lines and times, at its own tag where that is free, else at the next. */
+    public TagNumber take(Log<JobEntry> foreign) {
         Log<JobEntry> taken = database.transaction().execute(status -> {
             UUID opening = foreign.lines().getFirst().id();
             TagNumber target = JobLog.tag(foreign);
-            if (keepTag) {
+            // the plan tries out cameras to come under a tag that no camera may have
+            if (!numbers.exists(target) && !target.equals(Newcomer.TAG)) {
                 numbers.take(target, opening);
             } else {
                 target = numbers.next(opening);

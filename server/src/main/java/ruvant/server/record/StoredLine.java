@@ -29,7 +29,7 @@ record StoredLine(int log, long sequence, String id, String at, String signer, S
 
     /** The checksum of all of it. */
     long seal() {
-        return Seal.of(log, sequence, id, at, signer, before, body);
+        return Seal.ofLine(log, sequence, id, at, signer, before, body);
     }
 
     /** What stands in the place of a line of which something cannot be read. */

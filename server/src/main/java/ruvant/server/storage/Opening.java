@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -18,9 +16,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 final class Opening {
     /** Larger files are looked through while the shop works already. */
     static final long SOON_LOOKED_THROUGH_BYTES = 64L << 20;
-
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
     private Opening() {}
 
@@ -69,7 +64,7 @@ final class Opening {
         } catch (IOException problem) {
             throw CannotStartException.of(copies, problem);
         }
-        Path copy = copies.resolve("ruvant-version-%s-%s.db".formatted(version, STAMP.format(Instant.now())));
+        Path copy = copies.resolve("ruvant-version-%s-%s.db".formatted(version, Times.stamp(Instant.now())));
         JdbcClient.create(writer).sql("vacuum into ?").param(copy.toString()).update();
     }
 

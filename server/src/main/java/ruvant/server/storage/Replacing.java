@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 
 /** Puts a restored shop in the place of the one that is there, which is kept aside. Nobody has the folder open meanwhile. */
@@ -16,9 +14,6 @@ public final class Replacing {
     private static final List<String> OF_THE_SHOP =
             List.of("ruvant.db", "ruvant.db-wal", "ruvant.db-shm", Tally.FILE, "pictures", "recordings", "outbox");
 
-    private static final DateTimeFormatter STAMP =
-            DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss").withZone(ZoneOffset.UTC);
-
     private Replacing() {}
 
     /** Does it where one waits. Where that is cut short, it is gone on with at the next start. */
@@ -26,7 +21,7 @@ public final class Replacing {
         Path next = folder.resolve(NEXT);
         Path going = folder.resolve("restore-going");
         if (Files.isDirectory(next)) {
-            Path aside = folder.resolve("before").resolve("replaced-" + STAMP.format(Instant.now()));
+            Path aside = folder.resolve("before").resolve("replaced-" + Times.stamp(Instant.now()));
             Files.createDirectories(aside);
             move(folder, aside);
             Files.move(next, going);

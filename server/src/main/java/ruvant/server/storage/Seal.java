@@ -12,8 +12,13 @@ public final class Seal {
 
     private Seal() {}
 
+    /** The seal of a line, over all that its row says. */
+    public static long ofLine(int log, long sequence, String id, String at, String signer, String before, String body) {
+        return of(log, sequence, id, at, signer, before, body);
+    }
+
     /** The seal of these values in their order, 0 to 2³² − 1; null counts as a value of its own. */
-    public static long of(Object... values) {
+    static long of(Object... values) {
         CRC32C seal = new CRC32C();
         for (Object value : values) {
             if (value != null) {

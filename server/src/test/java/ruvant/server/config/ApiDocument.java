@@ -14,7 +14,6 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -23,7 +22,6 @@ import org.springframework.context.annotation.Configuration;
 import ruvant.core.accounts.PaperNumber;
 import ruvant.core.knowledge.OrderMet;
 import ruvant.core.log.Entry;
-import ruvant.core.units.MayBeNull;
 import ruvant.core.units.Named;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
@@ -145,17 +143,13 @@ class ApiDocument {
 
         private static void required(Class<?> raw, Schema<?> schema) {
             Arrays.stream(raw.getRecordComponents())
-                    .filter(component -> !mayBeMissing(component))
+                    .filter(component -> !WholeBodies.mayBeMissing(component))
                     .map(RecordComponent::getName)
                     .filter(name -> schema.getProperties() != null
                             && schema.getProperties().containsKey(name))
                     .filter(name -> schema.getRequired() == null
                             || !schema.getRequired().contains(name))
                     .forEach(schema::addRequiredItem);
-        }
-
-        private static boolean mayBeMissing(RecordComponent component) {
-            return component.getType() == Optional.class || component.isAnnotationPresent(MayBeNull.class);
         }
     }
 }

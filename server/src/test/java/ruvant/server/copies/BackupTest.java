@@ -158,7 +158,9 @@ class BackupTest {
                 .isEqualTo(0);
         assertThat(folder.resolve("outside.txt")).doesNotExist();
         assertThat(data().resolve("restore-ready")).doesNotExist();
-        assertThat(said.toString(StandardCharsets.UTF_8)).contains("There is no shop");
+        assertThat(said.toString(StandardCharsets.UTF_8))
+                .contains("there is no shop in that file")
+                .doesNotContain("are ready");
     }
 
     @Test
@@ -185,6 +187,11 @@ class BackupTest {
                     shop.put("/api/backups/plan", "{\"folder\":\"/proc/nowhere\",\"everyHours\":6,\"keep\":2}");
             assertThat(refused.status()).isEqualTo(400);
             assertThat(refused.body().get("field").asString()).isEqualTo("folder");
+            for (String folder : List.of("some/where", "a\\u0000b")) {
+                refused = shop.put(
+                        "/api/backups/plan", "{\"folder\":\"%s\",\"everyHours\":6,\"keep\":2}".formatted(folder));
+                assertThat(refused.status()).as(folder).isEqualTo(400);
+            }
         }
     }
 

@@ -48,7 +48,7 @@ class FlatViewsTest {
         List<Class<?>> flat = records()
                 .filter(record -> Arrays.stream(record.getRecordComponents()).anyMatch(FlatViewsTest::isUnwrapped))
                 .toList();
-        assertThat(flat).contains(JobView.class, JobView.PartView.class);
+        assertThat(flat).contains(JobView.class, PartView.class);
         for (Class<?> view : flat) {
             Set<String> seen = new HashSet<>();
             assertThat(names(view)).as(view.getName()).allMatch(seen::add);
@@ -60,7 +60,7 @@ class FlatViewsTest {
         assertThat(names(JobView.class))
                 .contains("tag", "parts", "wells", "wayBack", "find", "speeds", "handover", "offer", "stops", "next")
                 .hasSize(45);
-        assertThat(names(JobView.PartView.class))
+        assertThat(names(PartView.class))
                 .contains("removed", "answer", "over", "lost", "checks")
                 .hasSize(24);
     }

@@ -11,12 +11,19 @@ public final class Restore {
     private Restore() {}
 
     /**
+     * What came of it.
+     *
+     * @param ready whether it takes its place at the next start
+     */
+    public record Prepared(ShopCheck found, boolean ready) {}
+
+    /**
      * Makes it ready.
      *
-     * @return what the check found; where it found something, nothing is made ready unless it is wanted all the same
+     * @return what was found, and whether it is ready: where something is damaged, only if it is wanted anyway
      * @throws IOException where it cannot be read or written
      */
-    public static ShopCheck ready(Path backup, Path folder, boolean damagedToo) throws IOException {
+    public static Prepared ready(Path backup, Path folder, boolean damagedToo) throws IOException {
         Files.createDirectories(folder);
         Path half = folder.resolve("restore-half");
         Path next = folder.resolve(Replacing.NEXT);
@@ -36,7 +43,7 @@ public final class Restore {
                 Files.move(half, next);
             }
             left.addAll(found.problems());
-            return new ShopCheck(found.lines(), found.files(), left);
+            return new Prepared(new ShopCheck(found.lines(), found.files(), left), usable);
         } finally {
             if (Files.exists(half)) {
                 Backup.clear(half);

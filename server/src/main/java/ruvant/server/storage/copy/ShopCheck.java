@@ -91,7 +91,7 @@ public record ShopCheck(long lines, int files, List<String> problems) {
                 long kept = row.getLong("seal");
                 if (!row.wasNull()
                         && kept
-                                != Seal.of(
+                                != Seal.ofLine(
                                         row.getInt("log"),
                                         row.getLong("sequence"),
                                         row.getString("id"),

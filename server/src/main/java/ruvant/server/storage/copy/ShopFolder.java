@@ -3,6 +3,7 @@ package ruvant.server.storage.copy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -18,7 +19,7 @@ final class ShopFolder {
 
     /** All files beside the shop's own, by their place in the folder, with slashes; half-written ones left out. */
     static List<String> filesBeside(Path folder) throws IOException {
-        List<String> all = new java.util.ArrayList<>();
+        List<String> all = new ArrayList<>();
         for (String name : BESIDE) {
             Path under = folder.resolve(name);
             if (Files.isDirectory(under)) {
