@@ -12,7 +12,9 @@ insert into tally (one, lines) select 1, count(*) from line;
 create table finding (
   id integer primary key,
   found_at text not null,
+  kind text not null,
   log text not null,
+  sequence integer not null,
   what text not null,
   remedy text not null,
   noted_at text

@@ -9,6 +9,8 @@ import java.util.Map;
  */
 final class FieldNames {
     private static final Map<String, String> NOUNS = Map.ofEntries(
+            Map.entry("everyHours", "hours between backups"),
+            Map.entry("keep", "number of backups"),
             Map.entry("what", "description"),
             Map.entry("words", "text"),
             Map.entry("why", "reason"),

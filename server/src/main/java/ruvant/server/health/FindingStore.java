@@ -3,6 +3,8 @@ package ruvant.server.health;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Repository;
+import ruvant.core.log.LogName;
+import ruvant.server.storage.Damage;
 import ruvant.server.storage.Database;
 import ruvant.server.storage.Times;
 
@@ -15,15 +17,32 @@ class FindingStore {
         this.database = database;
     }
 
-    /** Keeps something that was found: the same thing once, and of one log not again after it was noted. */
-    void add(Instant at, String log, String what, String remedy) {
+    /** Keeps damage to the whole file; what was noted is told again where it is found again. */
+    void add(Instant at, Damage damage) {
         database.writes()
                 .sql("""
-                        insert into finding (found_at, log, what, remedy)
-                        select ?, ?, ?, ? where not exists (
-                            select 1 from finding where log = ? and what = ? and (noted_at is null or log <> ''))
+                        insert into finding (found_at, kind, log, sequence, what, remedy)
+                        select ?, ?, '', 0, ?, ?
+                         where not exists (select 1 from finding where kind = ? and noted_at is null)
                         """)
-                .params(Times.text(at), log, what, remedy, log, what)
+                .params(
+                        Times.text(at),
+                        damage.kind().name(),
+                        damage.what(),
+                        damage.remedy(),
+                        damage.kind().name())
+                .update();
+    }
+
+    /** Keeps a line that cannot be read; each once, for its job goes on saying so. */
+    void add(Instant at, LogName log, long sequence, String what, String remedy) {
+        database.writes()
+                .sql("""
+                        insert into finding (found_at, kind, log, sequence, what, remedy)
+                        select ?, 'LINE', ?, ?, ?, ?
+                         where not exists (select 1 from finding where kind = 'LINE' and log = ? and sequence = ?)
+                        """)
+                .params(Times.text(at), log.text(), sequence, what, remedy, log.text(), sequence)
                 .update();
     }
 

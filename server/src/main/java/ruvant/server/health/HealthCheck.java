@@ -19,7 +19,6 @@ import ruvant.server.storage.StorageTrouble;
 @Service
 public class HealthCheck {
     private static final Logger LOG = LoggerFactory.getLogger(HealthCheck.class);
-    private static final String WHOLE_FILE = "";
     private static final int AT_A_TIME = 2_000;
 
     private final Database database;
@@ -66,14 +65,15 @@ public class HealthCheck {
         String why = line.entry() instanceof RecordEntry.Unreadable damaged ? damaged.why() : "";
         findings.add(
                 clock.instant(),
-                log.text(),
+                log,
+                line.sequence(),
                 "Line " + line.sequence() + " of " + log.text() + " cannot be read. " + why,
                 "What can be read is shown, and nothing can be added to this record. Restore the newest backup that still has the line,"
                         + " or begin a new job.");
     }
 
     private void found(Damage damage) {
-        findings.add(clock.instant(), WHOLE_FILE, damage.what(), damage.remedy());
+        findings.add(clock.instant(), damage);
         LOG.error("{} {}", damage.what(), damage.remedy());
     }
 }

@@ -82,6 +82,7 @@ final class Opening {
         long missing = Tally.missing(file.toAbsolutePath().getParent(), reads);
         if (missing > 0) {
             found.add(new Damage(
+                    Damage.Kind.JOURNAL,
                     (missing == 1 ? "The last line" : "The last " + missing + " lines")
                             + " written to this shop's file are missing: its journal, " + file.getFileName()
                             + "-wal, was cut or taken away.",

@@ -155,7 +155,7 @@ class BackupTest {
             }
         }
         assertThat(run("restore", evil.toString(), "--data", data().toString(), "--damaged-too"))
-                .isEqualTo(0);
+                .isEqualTo(1);
         assertThat(folder.resolve("outside.txt")).doesNotExist();
         assertThat(data().resolve("restore-ready")).doesNotExist();
         assertThat(said.toString(StandardCharsets.UTF_8))
