@@ -42,9 +42,24 @@ public final class Check {
         return kept;
     }
 
-    /** A remark that may be missing: null becomes the empty text; line breaks are kept. */
+    /** A remark that may be missing: null becomes the empty text; line breaks and tabs are kept. */
     public static String optionalRemark(String field, String value) {
-        return limited(field, value == null ? "" : value.strip(), REMARK_LENGTH);
+        return limited(field, value == null ? "" : withoutForbidden(value).strip(), REMARK_LENGTH);
+    }
+
+    /** A remark keeps its own layout, so only what nothing can carry is taken out of it. */
+    private static String withoutForbidden(String value) {
+        if (value.codePoints().noneMatch(Check::isForbiddenInRemark)) {
+            return value;
+        }
+        return value.codePoints()
+                .filter(c -> !isForbiddenInRemark(c))
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+    }
+
+    private static boolean isForbiddenInRemark(int c) {
+        return isForbidden(c) && c != '\n' && c != '\t' && c != '\r';
     }
 
     /** A finite number within a closed range. */

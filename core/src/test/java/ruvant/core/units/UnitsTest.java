@@ -100,7 +100,8 @@ class UnitsTest {
 
     @Test
     void whatNoPaperCanCarryIsLeftOutOfWhatIsTyped() {
-        String typed = "ring\u0000 \uD83D loose\uFFFE \u202Fhere\uDC00 \uD83D\uDCF7";
-        assertThat(Check.remark("remark", typed)).isEqualTo("ring loose\u202Fhere \uD83D\uDCF7");
+        String typed = "ring\u0000 \uD83D loose\uFFFE,\nhere\uDC00 \uD83D\uDCF7";
+        assertThat(Check.remark("remark", typed)).isEqualTo("ring  loose,\nhere \uD83D\uDCF7");
+        assertThat(Check.name("part", typed)).isEqualTo("ring loose, here \uD83D\uDCF7");
     }
 }
