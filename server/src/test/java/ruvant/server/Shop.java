@@ -1,6 +1,8 @@
 package ruvant.server;
 
 import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -10,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ruvant.server.config.EntryJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,8 +22,23 @@ public final class Shop {
     public static final ObjectMapper JSON =
             JsonMapper.builderWithJackson2Defaults().build();
 
+    private static final ObjectMapper ENTRIES = entries();
+
     private final String base;
-    private final HttpClient http = HttpClient.newHttpClient();
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    private static ObjectMapper entries() {
+        JsonMapper.Builder json = JsonMapper.builderWithJackson2Defaults();
+        EntryJson.configure(json);
+        return json.build();
+    }
+
+    /** Values of the core as they are sent. */
+    public static String json(Object value) {
+        return ENTRIES.writeValueAsString(value);
+    }
 
     public Shop(int port) {
         this.base = "http://127.0.0.1:" + port;
@@ -33,8 +51,25 @@ public final class Shop {
         }
     }
 
+    /** The value of a cookie that was set here. */
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(one -> one.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElseThrow();
+    }
+
     public Answer get(String path) {
         return send(HttpRequest.newBuilder(URI.create(base + path)).GET().build());
+    }
+
+    /** The same with a cookie that was not set here. */
+    public Answer getWith(String cookie, String path) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Cookie", cookie)
+                .GET()
+                .build());
     }
 
     /** Only how it was answered. */

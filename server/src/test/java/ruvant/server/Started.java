@@ -55,6 +55,11 @@ public final class Started implements AutoCloseable {
         return house.getBean(type);
     }
 
+    /** The same by its name, where there are several of a kind. */
+    public <T> T part(String name, Class<T> type) {
+        return house.getBean(name, type);
+    }
+
     @Override
     public void close() {
         house.close();

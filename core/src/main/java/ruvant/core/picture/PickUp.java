@@ -4,7 +4,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import ruvant.core.log.Line;
+import ruvant.core.people.Right;
+import ruvant.core.people.RightToLog;
 import ruvant.core.strip.Trays;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.trade.MechanismState;
@@ -27,14 +30,19 @@ public record PickUp(
         List<String> ranOut,
         String looseIn) {
 
-    /** One thing done. */
-    public record Done(Instant at, String by, String words) {}
+    /**
+     * One thing done.
+     *
+     * @param toSee what somebody must be allowed to see to be shown the words
+     */
+    public record Done(Instant at, String by, String words, Set<Right> toSee) {}
 
     /** The panel for this moment. */
     public static PickUp of(JobPicture picture, Trays trays, Instant now) {
         Instant lastAt = picture.course().last().map(Line::at).orElse(now);
         List<Done> last = picture.course().lately().reversed().stream()
-                .map(line -> new Done(line.at(), line.by(), JobRooms.ALL.words(line.entry())))
+                .map(line -> new Done(
+                        line.at(), line.by(), JobRooms.ALL.words(line.entry()), RightToLog.toSee(line.entry())))
                 .toList();
         return new PickUp(
                 lastAt,

@@ -24,13 +24,16 @@ import ruvant.core.accounts.TypedDraft;
 import ruvant.core.money.PriceLine;
 import ruvant.core.money.Pricing;
 import ruvant.core.money.Totals;
+import ruvant.core.people.Right;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 
 /** Papers and money: what is open, what went out, and what a draft comes to. */
 @RestController
+@Needs({Right.MONEY, Right.CUSTOMERS})
 @RequestMapping(path = "/api/accounts", produces = MediaType.APPLICATION_JSON_VALUE)
 class AccountsController {
     private static final int PAGE = 100;
@@ -160,6 +163,9 @@ class AccountsController {
         return all.toLowerCase(Locale.ROOT).contains(words);
     }
 
+    @Needs(
+            value = {Right.MONEY, Right.CUSTOMERS},
+            job = "tag")
     @GetMapping("/jobs/{tag}")
     JobAccounts ofJob(@PathVariable String tag) {
         TagNumber job = TagNumber.parse(tag);

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ruvant.core.accounts.AccountsEntry;
@@ -27,6 +28,7 @@ import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
 import ruvant.core.log.Rooms;
 import ruvant.core.money.Totals;
+import ruvant.core.people.Right;
 import ruvant.core.privacy.Blanking;
 import ruvant.core.units.CurrencyHere;
 import ruvant.core.units.FieldProblem;
@@ -231,6 +233,11 @@ public class AccountsService implements LogDoor {
     public void readAgain() {
         keeper.readAgain();
         picture = null;
+    }
+
+    @Override
+    public Set<Right> toRead() {
+        return Set.of(Right.MONEY, Right.CUSTOMERS);
     }
 
     @Override

@@ -13,12 +13,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.accounts.AccountsPicture;
 import ruvant.core.accounts.PaperNumber;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
 
 /** Papers as pages, as PDF and as e-invoices, and tables for the accountant. */
 @RestController
+@Needs({Right.MONEY, Right.CUSTOMERS})
 @RequestMapping("/api/accounts")
 class PapersController {
     private static final String CSV = "text/csv;charset=UTF-8";

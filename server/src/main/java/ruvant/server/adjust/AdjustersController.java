@@ -7,10 +7,13 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.adjust.AdjusterBook;
 import ruvant.core.adjust.RangeMark;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 
 /** What is known of adjusters before any camera taught more, and what this shop changed in it. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/adjusters", produces = MediaType.APPLICATION_JSON_VALUE)
 class AdjustersController {
     private final ShopService shop;

@@ -10,9 +10,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.adjust.Advice;
 import ruvant.core.adjust.Advisor;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** The next turn, without a job: trials in, advice out. */
 @RestController
+@Needs(Right.LOOK)
 class AdviceController {
     private static final String EXAMPLE = """
             {"adjusters":[{"name":"engagement","stepTurns":0.125,"minTurns":-1,"maxTurns":1,"priorSign":-1,"relativeEffect":[0.4,0.9,0.9,0.4]}],

@@ -14,15 +14,18 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.adjust.AdjustEntry;
 import ruvant.core.adjust.AdjustPlan;
 import ruvant.core.adjust.Adjusting;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.units.Named;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.knowledge.LearnedModels;
 
 /** What can be turned on a camera, and what to turn next. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class JobAdjustController {
     private final JobService jobs;

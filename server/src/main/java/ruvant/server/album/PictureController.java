@@ -16,9 +16,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** Pictures in and out. Which job a picture belongs to is said in the job's log. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping("/api/pictures")
 class PictureController {
     private final PictureStore pictures;
@@ -27,6 +30,10 @@ class PictureController {
         this.pictures = pictures;
     }
 
+    @Needs(
+            value = {},
+            oneOf = {Right.BENCH, Right.DESK},
+            ofNoJob = true)
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     PictureStore.Kept keep(@RequestParam MultipartFile file) throws IOException {
         // no more is read than shows that it is too large

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobNow;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.NextStep;
@@ -25,6 +26,8 @@ import ruvant.core.trade.Stop;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
+import ruvant.server.access.SignedIn;
 import ruvant.server.job.JobService;
 import ruvant.server.job.JobSummary;
 import ruvant.server.job.Projecting;
@@ -33,6 +36,7 @@ import ruvant.server.picture.JobView;
 
 /** The bench, the list of all cameras, and finding. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class BenchController {
     /** What presses, then who is being worked on, then what was promised, then as they came in. */
@@ -146,6 +150,8 @@ class BenchController {
 
     @GetMapping("/find")
     List<JobSummary> find(@RequestParam String words) {
-        return summaries.find(words, FOUND_AT_MOST);
+        boolean byOwner =
+                SignedIn.now().map(access -> access.sees(Right.CUSTOMERS)).orElse(true);
+        return summaries.find(words, byOwner, FOUND_AT_MOST);
     }
 }

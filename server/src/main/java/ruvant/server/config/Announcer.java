@@ -13,15 +13,18 @@ import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import ruvant.server.network.SecureDoor;
 
 /** Says where Ruvant is to be found, once it is there. */
 @Component
 class Announcer {
     private final boolean rehearsal;
+    private final SecureDoor door;
 
     /** @param rehearsal only touch what a first page needs, then stop: the launcher keeps what was loaded by then */
-    Announcer(@Value("${ruvant.rehearsal:false}") boolean rehearsal) {
+    Announcer(@Value("${ruvant.rehearsal:false}") boolean rehearsal, SecureDoor door) {
         this.rehearsal = rehearsal;
+        this.door = door;
     }
 
     @EventListener
@@ -35,7 +38,12 @@ class Announcer {
             rehearse(address);
             System.exit(0);
         }
-        System.out.println("\nRuvant is ready: " + address + "\n");
+        System.out.println("\nRuvant is ready: " + address);
+        if (door.port() > 0) {
+            System.out.println("For other devices:  " + String.join("\n                    ", door.addresses()));
+            System.out.println("Its authority:      " + door.fingerprint());
+        }
+        System.out.println();
     }
 
     private static void rehearse(String address) throws IOException, InterruptedException {

@@ -7,10 +7,12 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.server.access.Open;
 
 /** Hands out the document that describes the interface, which a test holds to be true, and the notice of what ships. */
 @Hidden
 @RestController
+@Open
 class DocumentController {
     @GetMapping(value = "/api/openapi", produces = MediaType.APPLICATION_JSON_VALUE)
     Resource document() {

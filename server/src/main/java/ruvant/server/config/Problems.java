@@ -14,8 +14,10 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.access.NotAllowedException;
 import ruvant.server.album.BadPictureException;
 import ruvant.server.handover.BadPackageException;
 import ruvant.server.job.NoSuchJobException;
@@ -121,6 +123,15 @@ class Problems {
         return problem;
     }
 
+    @ExceptionHandler
+    ProblemDetail notAllowed(NotAllowedException refused) {
+        HttpStatus status =
+                refused.code().equals("tooManyGuesses") ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.FORBIDDEN;
+        ProblemDetail problem = problem(status, refused.code(), refused.getMessage());
+        problem.setProperty("remedy", refused.remedy());
+        return problem;
+    }
+
     /** A window that was closed while it was being written to is nobody's problem. */
     @ExceptionHandler
     void gone(AsyncRequestNotUsableException gone) {
@@ -131,6 +142,10 @@ class Problems {
     ProblemDetail unexpected(Exception unexpected, HttpServletRequest request) throws Exception {
         if (unexpected instanceof org.springframework.web.ErrorResponse) {
             throw unexpected;
+        }
+        if (DisconnectedClientHelper.isClientDisconnectedException(unexpected)) {
+            LOG.debug("Somebody went away in the middle of an answer", unexpected);
+            return null;
         }
         boolean reads = request.getMethod().equals("GET") || request.getMethod().equals("HEAD");
         Optional<StorageTrouble> trouble = StorageTrouble.of(unexpected);

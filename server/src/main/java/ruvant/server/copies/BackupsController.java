@@ -7,9 +7,12 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** Backups of the shop: how it stands with them, when they are made, and one right now. */
 @RestController
+@Needs(Right.HOUSE)
 @RequestMapping(path = "/api/backups", produces = MediaType.APPLICATION_JSON_VALUE)
 class BackupsController {
     private final Backups backups;

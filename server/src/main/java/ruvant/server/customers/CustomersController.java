@@ -11,11 +11,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
 
 /** Customers: finding them, all about one of them, and taking one out of the books. */
 @RestController
+@Needs(Right.CUSTOMERS)
 @RequestMapping(path = "/api/customers", produces = MediaType.APPLICATION_JSON_VALUE)
 class CustomersController {
     private final CustomerDesk desk;
@@ -38,6 +41,7 @@ class CustomersController {
     }
 
     /** All about one person as a file, to be handed to them. */
+    @Needs({Right.CUSTOMERS, Right.MONEY})
     @GetMapping("/one/export.json")
     ResponseEntity<byte[]> export(@RequestParam(required = false) UUID id, @RequestParam(required = false) String name)
             throws JacksonException {
@@ -52,6 +56,7 @@ class CustomersController {
     }
 
     /** Takes a person out of the books; the repairs stay, and papers as long as the law asks for them. */
+    @Needs({Right.CUSTOMERS, Right.HOUSE})
     @PostMapping(path = "/blank", consumes = MediaType.APPLICATION_JSON_VALUE)
     CustomerDesk.Blanked blank(@RequestBody CustomerDesk.BlankAsked asked) {
         return desk.blank(asked);

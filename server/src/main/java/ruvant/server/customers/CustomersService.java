@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ruvant.core.customers.CustomersEntry;
@@ -16,6 +17,7 @@ import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
 import ruvant.core.log.Rooms;
+import ruvant.core.people.Right;
 import ruvant.core.privacy.Blanking;
 import ruvant.server.record.Events;
 import ruvant.server.record.LineStore;
@@ -130,6 +132,11 @@ public class CustomersService implements LogDoor {
     /** Adds lines at a time other than now. */
     public long append(String by, long basedOn, List<NewLine> added, Instant at) {
         return keeper.append(CustomersRoom.LOG, by, basedOn, added, at).lastSequence();
+    }
+
+    @Override
+    public Set<Right> toRead() {
+        return Set.of(Right.CUSTOMERS);
     }
 
     @Override

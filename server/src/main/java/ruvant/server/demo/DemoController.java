@@ -5,9 +5,12 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** Opens the demo shop beside one's own. */
 @RestController
+@Needs(Right.HOUSE)
 @RequestMapping(path = "/api/demo", produces = MediaType.APPLICATION_JSON_VALUE)
 @ConditionalOnProperty(name = "ruvant.demo", havingValue = "false")
 class DemoController {

@@ -1,9 +1,11 @@
 package ruvant.server.doors;
 
+import jakarta.servlet.DispatcherType;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
@@ -12,6 +14,10 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.servlet.HandlerExceptionResolver;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import ruvant.server.access.Signing;
+import ruvant.server.network.Network;
+import ruvant.server.people.Sessions;
 import tools.jackson.databind.ObjectMapper;
 
 /** The way in. */
@@ -33,28 +39,51 @@ class Doors {
     SecurityFilterChain way(
             HttpSecurity http,
             ObjectMapper json,
-            @Value("${server.address:}") String address,
+            Network network,
+            Sessions sessions,
+            @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping routes,
             @Value("${ruvant.names:}") String names,
             @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
             throws Exception {
+        Refusals refusals = new Refusals(json);
         return http.addFilterBefore(
-                        new ForeignPages(
-                                new OwnNames(String.join(",", ThisMachine.names(address)) + "," + names), json),
+                        new ForeignPages(new OwnNames(String.join(",", network.names()) + "," + names), refusals),
                         SecurityContextHolderFilter.class)
                 .addFilterBefore(new BodyLimits(problems), SecurityContextHolderFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(content -> content.policyDirectives(CONTENT))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(devices -> devices.policy(DEVICES))
+                        // a browser would carry it over to the loopback, where there is no encryption
+                        .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable)
                         // what may be kept is said where it is sent
                         .cacheControl(HeadersConfigurer.CacheControlConfig::disable))
                 // the origin of every change is looked at above, which needs no hidden fields
                 .csrf(AbstractHttpConfigurer::disable)
-                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .sessionManagement(made -> made.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .securityContext(context -> context.securityContextRepository(new CookieSessions(sessions)))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .anonymous(AbstractHttpConfigurer::disable)
-                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .exceptionHandling(turnedAway -> turnedAway
+                        .authenticationEntryPoint((request, response, nobody) -> refusals.write(
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "notSignedIn",
+                                "Nobody is signed in here.",
+                                "Sign in and try again."))
+                        .accessDeniedHandler((request, response, denied) -> refusals.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                Signing.notAllowed().code(),
+                                Signing.notAllowed().getMessage(),
+                                Signing.notAllowed().remedy())))
+                .authorizeHttpRequests(requests -> requests
+                        // what was let in goes on: streams, pages that are handed on, and errors
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.FORWARD, DispatcherType.ERROR)
+                        .permitAll()
+                        .anyRequest()
+                        .access(new RouteRules(routes)))
                 .build();
     }
 }

@@ -5,13 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
-import tools.jackson.databind.ObjectMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Turns away what comes under a name that is not this shop's, and what another page wants to change here. */
 final class ForeignPages extends OncePerRequestFilter {
@@ -19,11 +15,11 @@ final class ForeignPages extends OncePerRequestFilter {
     private static final Set<String> OUR_PAGES = Set.of("same-origin", "none");
 
     private final OwnNames names;
-    private final ObjectMapper json;
+    private final Refusals refusals;
 
-    ForeignPages(OwnNames names, ObjectMapper json) {
+    ForeignPages(OwnNames names, Refusals refusals) {
         this.names = names;
-        this.json = json;
+        this.refusals = refusals;
     }
 
     @Override
@@ -31,14 +27,14 @@ final class ForeignPages extends OncePerRequestFilter {
             throws ServletException, IOException {
         String host = request.getHeader("Host");
         if (!names.has(host)) {
-            refuse(
+            refusals.write(
                     response,
                     HttpStatus.MISDIRECTED_REQUEST,
                     "foreignName",
                     "Ruvant does not answer to that name.",
                     "Open it by the address it printed when it started.");
         } else if (!ONLY_READ.contains(request.getMethod()) && isFromElsewhere(request, host)) {
-            refuse(
+            refusals.write(
                     response,
                     HttpStatus.FORBIDDEN,
                     "foreignPage",
@@ -54,18 +50,5 @@ final class ForeignPages extends OncePerRequestFilter {
         String origin = request.getHeader("Origin");
         String site = request.getHeader("Sec-Fetch-Site");
         return origin != null && !names.isSame(origin, host) || site != null && !OUR_PAGES.contains(site);
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, String code, String detail, String remedy)
-            throws IOException {
-        ObjectNode problem = json.createObjectNode()
-                .put("status", status.value())
-                .put("code", code)
-                .put("detail", detail)
-                .put("remedy", remedy);
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write(json.writeValueAsString(problem));
     }
 }

@@ -27,13 +27,16 @@ import ruvant.core.odds.CameBackRate;
 import ruvant.core.odds.EstimatesHere;
 import ruvant.core.odds.OddsHere;
 import ruvant.core.odds.Repair;
+import ruvant.core.people.Right;
 import ruvant.core.plan.minutes.Work;
 import ruvant.core.warranty.Likeness;
+import ruvant.server.access.Needs;
 import ruvant.server.accounts.AccountsService;
 import ruvant.server.plan.shop.PlanService;
 
 /** How the shop is doing. */
 @RestController
+@Needs(Right.MONEY)
 @RequestMapping(path = "/api/figures", produces = MediaType.APPLICATION_JSON_VALUE)
 class FiguresController {
     private static final int MONTHS = 14;

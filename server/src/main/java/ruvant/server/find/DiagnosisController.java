@@ -19,17 +19,20 @@ import ruvant.core.find.NextLooks;
 import ruvant.core.knowledge.LookMinutes;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.ReachMinutes;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.OpenPlaces;
 import ruvant.core.trade.Family;
 import ruvant.core.units.Named;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.knowledge.LearnedModels;
 
 /** Suspects and the next look. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class DiagnosisController {
     private static final int SUSPECTS = 12;

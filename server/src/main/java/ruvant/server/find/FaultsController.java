@@ -6,10 +6,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.find.FaultKnowledge;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 
 /** What is known of faults, and what this shop changed in it. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/faults", produces = MediaType.APPLICATION_JSON_VALUE)
 class FaultsController {
     private final ShopService shop;

@@ -14,16 +14,19 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.FaultMap;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.signature.PatternOfJob;
 import ruvant.core.signature.Signatures;
 import ruvant.core.trade.Phase;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 
 /** What speeds say about the mechanism, of a job or without one. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class SignatureController {
     private static final String EXAMPLE = """
@@ -66,6 +69,7 @@ class SignatureController {
     }
 
     /** Empty where too few speeds were fired. */
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/pattern")
     Optional<PatternSaid> pattern(@PathVariable String tag, @RequestParam Phase phase) {
         JobPicture picture = jobs.built(TagNumber.parse(tag));
@@ -81,6 +85,7 @@ class SignatureController {
     }
 
     /** Every firing by speed, in the order made, with what was done in between. */
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/fault-map")
     FaultMap map(@PathVariable String tag) {
         TagNumber number = TagNumber.parse(tag);

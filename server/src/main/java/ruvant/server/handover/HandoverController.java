@@ -20,7 +20,9 @@ import ruvant.core.job.JobEntry;
 import ruvant.core.job.JobLog;
 import ruvant.core.log.Line;
 import ruvant.core.log.Log;
+import ruvant.core.people.Right;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.album.PictureStore;
 import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
@@ -29,6 +31,9 @@ import ruvant.server.record.LineStore;
 
 /** The return sheet, and packages out and in. */
 @RestController
+@Needs(
+        value = {Right.LOOK, Right.MONEY, Right.CUSTOMERS},
+        job = "tag")
 @RequestMapping("/api/jobs")
 class HandoverController {
     /** A job with all its pictures and recordings; what is larger is something else. */
@@ -93,6 +98,7 @@ class HandoverController {
         writer.write(log, jobs.now(number), response.getOutputStream());
     }
 
+    @Needs(Right.DESK)
     @PostMapping(
             path = "/import",
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,

@@ -8,9 +8,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** Says what is damaged. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping(path = "/api/health", produces = MediaType.APPLICATION_JSON_VALUE)
 class HealthController {
     private final FindingStore findings;
@@ -30,6 +33,9 @@ class HealthController {
     }
 
     /** Somebody has taken note of a finding. */
+    @Needs(
+            value = {},
+            oneOf = {Right.BENCH, Right.DESK, Right.HOUSE})
     @PostMapping("/findings/{id}/noted")
     HealthView noted(@PathVariable long id) {
         findings.noted(id, clock.instant());

@@ -8,9 +8,12 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.hours.DaysOff;
 import ruvant.core.hours.ShopHours;
 import ruvant.core.hours.WorkingHours;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 
 /** When the shop works. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class HoursController {
     private final ShopService shop;

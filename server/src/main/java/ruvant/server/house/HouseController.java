@@ -28,6 +28,7 @@ import ruvant.core.offer.AskedAbout;
 import ruvant.core.offer.IfNot;
 import ruvant.core.offer.OptionKind;
 import ruvant.core.offer.SaidHow;
+import ruvant.core.people.Right;
 import ruvant.core.proof.FrameFault;
 import ruvant.core.said.taught.WordClass;
 import ruvant.core.shelf.Condition;
@@ -42,9 +43,11 @@ import ruvant.core.units.Labelled;
 import ruvant.core.units.Money;
 import ruvant.core.warranty.Likeness;
 import ruvant.core.wish.Urgency;
+import ruvant.server.access.Needs;
 
 /** The shop's practice, the words of every choice, and the tables. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class HouseController {
     private static final List<Class<? extends Enum<?>>> CHOICES = List.of(

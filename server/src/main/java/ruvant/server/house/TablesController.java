@@ -6,14 +6,17 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.said.taught.TaughtWord;
 import ruvant.core.trade.TradeLists;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Materials;
 import ruvant.core.treat.TableChanges;
+import ruvant.server.access.Needs;
 
 /** The tables of agents, materials, soils and waits, and what this shop changed in them. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping(path = "/api/tables", produces = MediaType.APPLICATION_JSON_VALUE)
 class TablesController {
     private final ShopService shop;

@@ -204,6 +204,15 @@ public class SummaryStore implements Projection<JobPicture> {
 
     /** Jobs that hold every word, each as the beginning of one of theirs; newest first. */
     public List<JobSummary> find(String words, int most) {
+        return find(words, true, most);
+    }
+
+    /**
+     * The same.
+     *
+     * @param byOwner whether owners' names are looked through as well; whoever may not see them could guess at them otherwise
+     */
+    public List<JobSummary> find(String words, boolean byOwner, int most) {
         String query = Arrays.stream(words.strip().split("[^\\p{L}\\p{N}]+"))
                 .filter(word -> !word.isEmpty())
                 .map(word -> '"' + word + "\"*")
@@ -217,7 +226,7 @@ public class SummaryStore implements Projection<JobPicture> {
                         where job in (select rowid from job_find where job_find match ? order by rowid desc limit ?)
                         order by job desc
                         """)
-                .params(query, most)
+                .params(byOwner ? query : "{tag maker model serial complaint} : (" + query + ")", most)
                 .query(SummaryStore::summary)
                 .list();
     }

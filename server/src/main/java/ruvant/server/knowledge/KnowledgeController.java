@@ -20,15 +20,18 @@ import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.PatternSigns;
 import ruvant.core.knowledge.WayIn;
 import ruvant.core.logline.UsualLine;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.Trays;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
 
 /** What is known of a model. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class KnowledgeController {
     private final JobService jobs;
@@ -122,6 +125,7 @@ class KnowledgeController {
                 knowledge.ofTheModel());
     }
 
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/known")
     Known known(@PathVariable String tag) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));

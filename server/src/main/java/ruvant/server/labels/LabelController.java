@@ -12,11 +12,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.strip.Trays;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.printing.Paper;
@@ -24,6 +26,7 @@ import ruvant.server.printing.PdfPrinter;
 
 /** The paper tag of a job, and labels for the tray. */
 @RestController
+@Needs(Right.LOOK)
 class LabelController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
@@ -42,6 +45,9 @@ class LabelController {
     /** A sheet that labels can be printed on. */
     record Sheet(String id, String label) {}
 
+    @Needs(
+            value = {Right.LOOK, Right.CUSTOMERS},
+            job = "tag")
     @GetMapping(path = "/api/jobs/{tag}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable String tag, @RequestParam(defaultValue = "") String paper) {
         JobPicture picture = jobs.picture(TagNumber.parse(tag));

@@ -9,12 +9,15 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.shelf.ShelfPicture;
+import ruvant.server.access.Needs;
 import ruvant.server.printing.PdfPrinter;
 import ruvant.server.shelf.ShelfService;
 
 /** Labels for bags, drawers and donors. */
 @RestController
+@Needs(Right.LOOK)
 class ShelfLabelController {
     private final ShelfService shelf;
     private final PdfPrinter printer;

@@ -10,15 +10,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.Ear;
 import ruvant.core.measure.GuessedError;
+import ruvant.core.people.Right;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.trade.Phase;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.prove.EarStore;
 
 /** How far each person's ear can be trusted. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class EarController {
     private final EarStore ears;
@@ -65,6 +68,7 @@ class EarController {
             String speed, Phase phase, String by, String said, double errorEv, double widthEv, int compared) {}
 
     /** The newest guess at each speed that has not been timed since. */
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/ear-findings")
     List<EarFinding> findings(@PathVariable String tag) {
         return jobs.picture(TagNumber.parse(tag)).speeds().stream()

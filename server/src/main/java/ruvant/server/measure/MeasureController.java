@@ -20,12 +20,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.recording.RecordingProblem;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.people.Right;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Refusal;
+import ruvant.server.access.Needs;
 import tools.jackson.databind.ObjectMapper;
 
 /** The plain door for numbers: a recording in, exposures out. It needs no job and keeps nothing. */
 @RestController
+@Needs(Right.BENCH)
 class MeasureController {
     private static final String SETUP = """
             {"kind":"focalPlane","coupling":"auto","sensors":[{"positionMm":2,"widthMm":1},{"positionMm":18,"widthMm":1},{"positionMm":34,"widthMm":1}],"gateMm":36,"nominalSeconds":0.002}""";

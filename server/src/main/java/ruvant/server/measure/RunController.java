@@ -16,14 +16,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.trace.FiringLight;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.people.Right;
 import ruvant.core.prove.ProveEntry;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 import ruvant.server.printing.SpeedChart;
 
 /** What was measured on a job, to look at and to take away: traces, tables, recordings, the picture of the speeds. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 class RunController {
     private final JobService jobs;
     private final RecordingStore recordings;
@@ -54,6 +57,7 @@ class RunController {
     }
 
     /** A recording as it is kept. */
+    @Needs(value = Right.LOOK, ofNoJob = true)
     @GetMapping("/api/recordings/{name}")
     ResponseEntity<Resource> recording(@PathVariable String name) {
         return recordings

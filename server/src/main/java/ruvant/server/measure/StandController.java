@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.measure.live.LiveStand;
 import ruvant.core.measure.trace.Shots;
+import ruvant.core.people.Right;
 import ruvant.core.practice.stand.SimulatedStand;
 import ruvant.core.practice.stand.StandInShutter;
 import ruvant.core.trade.FiringFlag;
@@ -23,9 +24,11 @@ import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Check;
 import ruvant.core.units.ExposureEv;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.access.Needs;
 
 /** The stand that listens: samples in, firings out. What is counted the job's log says, not this. */
 @RestController
+@Needs(Right.BENCH)
 @RequestMapping(path = "/api/stand", produces = MediaType.APPLICATION_JSON_VALUE)
 class StandController {
     private static final int MOST_BYTES = 16 << 20;

@@ -6,11 +6,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.house.Stand;
+import ruvant.core.people.Right;
 import ruvant.core.practice.stand.StandInShutter;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 
 /** The shop's stands: which sensors, which lamp, which input. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/stands", produces = MediaType.APPLICATION_JSON_VALUE)
 class StandsController {
     private final ShopService shop;

@@ -16,17 +16,20 @@ import ruvant.core.measure.trace.FiringFound;
 import ruvant.core.measure.trace.MeasuredRecording;
 import ruvant.core.measure.trace.Shots;
 import ruvant.core.measure.trace.TraceAnalysis;
+import ruvant.core.people.Right;
 import ruvant.core.prove.SpeedRow;
 import ruvant.core.trade.FiringFlag;
 import ruvant.core.trade.MeasuredFiring;
 import ruvant.core.trade.StandSetup;
 import ruvant.core.units.Check;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 import tools.jackson.databind.ObjectMapper;
 
 /** A recording of a whole run: its firings measured and a speed proposed for each. What is right the person says. */
 @RestController
+@Needs(Right.BENCH)
 class SweepController {
     private final JobService jobs;
     private final RecordingStore recordings;
@@ -63,6 +66,7 @@ class SweepController {
     /** What the recording holds. */
     record FileRun(String recording, int analysis, List<Proposal> proposals, List<String> warnings) {}
 
+    @Needs(value = Right.BENCH, job = "tag")
     @PostMapping(
             path = "/api/jobs/{tag}/recordings",
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,

@@ -14,11 +14,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.offer.OfferEntry;
 import ruvant.core.offer.TypedSheet;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobNow;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 
 /** The options of a camera: the sheet that holds or a first one, what each comes to, and when each would be done. */
 @RestController
+@Needs(
+        value = {Right.LOOK, Right.MONEY},
+        job = "tag")
 @RequestMapping(path = "/api/jobs/{tag}/options", produces = MediaType.APPLICATION_JSON_VALUE)
 class OptionsController {
     private final OptionsService options;

@@ -14,14 +14,19 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.owner.Outbox;
 import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
 
 /** Letters, messages and e-mails to owners. */
 @RestController
+@Needs(
+        value = {Right.LOOK, Right.MONEY, Right.CUSTOMERS},
+        job = "tag")
 @RequestMapping("/api")
 class OwnerController {
     private final OwnerMessages messages;
@@ -57,6 +62,9 @@ class OwnerController {
         return named("inline", number + "-options.pdf").body(printer.pdf(messages.letter(number, Paper.of(paper))));
     }
 
+    @Needs(
+            value = {Right.DESK, Right.MONEY, Right.CUSTOMERS},
+            job = "tag")
     @PostMapping(
             path = "/jobs/{tag}/message",
             consumes = MediaType.APPLICATION_JSON_VALUE,
@@ -65,6 +73,9 @@ class OwnerController {
         return messages.message(TagNumber.parse(tag), about(asked.about()), question(asked.question()));
     }
 
+    @Needs(
+            value = {Right.DESK, Right.MONEY, Right.CUSTOMERS},
+            job = "tag")
     @PostMapping(
             path = "/jobs/{tag}/email",
             consumes = MediaType.APPLICATION_JSON_VALUE,
@@ -93,11 +104,13 @@ class OwnerController {
         return question == null ? "" : question;
     }
 
+    @Needs({Right.MONEY, Right.CUSTOMERS})
     @GetMapping(path = "/outbox", produces = MediaType.APPLICATION_JSON_VALUE)
     OutboxPage outbox() {
         return new OutboxPage(outbox.files());
     }
 
+    @Needs({Right.MONEY, Right.CUSTOMERS})
     @GetMapping(path = "/outbox/{file}", produces = "message/rfc822")
     ResponseEntity<byte[]> kept(@PathVariable String file) {
         return outbox.read(file)

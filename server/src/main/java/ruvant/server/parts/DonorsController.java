@@ -10,14 +10,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.knowledge.PartsList;
 import ruvant.core.parts.BreakOrMend;
+import ruvant.core.people.Right;
 import ruvant.core.shelf.BodyPart;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.access.Needs;
 import ruvant.server.knowledge.LearnedModels;
 import ruvant.server.shelf.ShelfService;
 
 /** Cameras kept for their parts. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
 class DonorsController {
     private final ShelfService shelf;

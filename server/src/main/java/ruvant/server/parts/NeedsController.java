@@ -10,16 +10,19 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.Sharing;
 import ruvant.core.parts.Sources;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.shelf.ForNeed;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 
 /** What the cameras in the shop need, from where it can come, and which need gets what. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class NeedsController {
     private final PartsDesk desk;
@@ -66,6 +69,7 @@ class NeedsController {
     /** What insisting costs in all, minor units. */
     record Insisting(long costMinor) {}
 
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/sources")
     SourcesOfNeed sources(@PathVariable String tag, @RequestParam String part) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));

@@ -10,11 +10,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.KnownPairs;
+import ruvant.core.people.Right;
 import ruvant.core.shelf.ShelfPicture;
+import ruvant.server.access.Needs;
 import ruvant.server.shelf.ShelfService;
 
 /** What lies on the shelf, its log, and what interchanges. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
 class StockController {
     private static final int ROWS = 300;

@@ -15,12 +15,14 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.intake.IntakeEntry;
 import ruvant.core.logline.KindForm;
 import ruvant.core.logline.Reading;
+import ruvant.core.people.Right;
 import ruvant.core.said.Statement;
 import ruvant.core.said.StatementKind;
 import ruvant.core.trade.Stop;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
 import ruvant.core.units.WellName;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.job.SummaryStore;
@@ -63,17 +65,20 @@ class JobController {
      */
     record ChosenPiece(String typed, StatementKind kind, Map<String, Object> fields) {}
 
+    @Needs(Right.DESK)
     @PostMapping("/jobs")
     JobView open(@RequestBody Opening opening) {
         return view(jobs.open(opening.id(), opening.by(), opening.received()));
     }
 
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}")
     JobView job(@PathVariable String tag) {
         return view(TagNumber.parse(tag));
     }
 
     /** Cameras that are here and have pieces in the tray of this well, oldest first. */
+    @Needs(Right.LOOK)
     @GetMapping("/wells/{well}/cameras")
     List<TagNumber> camerasAt(@PathVariable String well) {
         int tray = WellName.parse(well).tray();
@@ -83,6 +88,7 @@ class JobController {
                 .toList();
     }
 
+    @Needs(value = Right.LOOK, job = "tag")
     @PostMapping("/jobs/{tag}/read")
     Reading read(@PathVariable String tag, @RequestBody Typed typed) {
         Map<String, Statement> chosen = new HashMap<>();
@@ -93,6 +99,7 @@ class JobController {
     }
 
     /** What a line can say and a form can log, kind by kind. */
+    @Needs(value = Right.LOOK, ofNoJob = true)
     @GetMapping("/line/kinds")
     List<KindForm> kinds() {
         return KindForm.all();

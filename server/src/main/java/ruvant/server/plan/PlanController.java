@@ -6,13 +6,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.plan.Effort;
 import ruvant.core.plan.PlanCase;
 import ruvant.core.plan.Solver;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.access.Needs;
 
 /** The bench plan without a shop: a case in, a plan out. */
 @RestController
+@Needs(Right.LOOK)
 class PlanController {
     private static final double LONGEST = 60;
 

@@ -11,7 +11,10 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
+import ruvant.core.people.Right;
 import ruvant.core.units.FieldProblem;
+import ruvant.server.access.Needs;
+import ruvant.server.access.Signing;
 
 /** The one way to add to a log, and to read its record, whatever it is about. */
 @RestController
@@ -37,6 +40,10 @@ class LogController {
     record Appended(String log, long lastSequence) {}
 
     /** A job by its tag, or one of "shelf", "house" and "knowledge". */
+    @Needs(
+            value = {},
+            oneOf = {Right.BENCH, Right.DESK, Right.STOCK, Right.HOUSE},
+            job = "log")
     @PostMapping("/logs/{log}/lines")
     Appended append(@PathVariable String log, @RequestBody Appending added) {
         LogName name = new LogName(log);
@@ -44,12 +51,16 @@ class LogController {
         return new Appended(log, door(name).append(name, added.by(), added.basedOn(), lines));
     }
 
+    @Needs(value = Right.LOOK, job = "log")
     @GetMapping("/logs/{log}/lines")
     List<LineView> lines(@PathVariable String log) {
         LogName name = new LogName(log);
-        return door(name).lines(name);
+        LogDoor door = door(name);
+        door.toRead().forEach(Signing::needs);
+        return door.lines(name);
     }
 
+    @Needs(value = Right.LOOK, ofNoJob = true)
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events() {
         return events.listen();

@@ -19,6 +19,7 @@ import ruvant.core.log.NewLine;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
+import ruvant.server.access.Signing;
 import ruvant.server.storage.Database;
 
 /**
@@ -155,6 +156,7 @@ public final class LogKeeper<E extends Entry> {
     }
 
     private Stored<E> add(Log<E> log, String by, long basedOn, List<NewLine> added, Instant now) {
+        Signing.check(log, by, added);
         List<Line> lines = Kernel.numbered(log, by, added, now, Optional.ofNullable(folded.getIfPresent(log.name())));
         if (lines.isEmpty()) {
             return new Stored<>(log, Optional.empty(), lines);

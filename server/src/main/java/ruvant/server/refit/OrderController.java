@@ -6,14 +6,17 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.Shop;
 import ruvant.core.refit.OrderAlone;
 import ruvant.core.strip.Taught;
 import ruvant.core.strip.Valley;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 
 /** The order of parts alone: what may go back of a camera whose record is kept elsewhere. Nothing is kept or learned. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/refit", produces = MediaType.APPLICATION_JSON_VALUE)
 class OrderController {
     private final ShopService shops;

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.said.LineContext;
 import ruvant.core.said.LineReader;
 import ruvant.core.said.LineReading;
@@ -19,9 +20,11 @@ import ruvant.core.trade.Stop;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.access.Needs;
 
 /** Reads a line alone: what it says of a camera whose record is kept elsewhere. Nothing is kept or learned. */
 @RestController
+@Needs(value = Right.LOOK, ofNoJob = true)
 @RequestMapping(path = "/api/line", produces = MediaType.APPLICATION_JSON_VALUE)
 class LineController {
     private static final int MOST_PARTS = 1_000;

@@ -15,13 +15,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.supplier.Catalogue;
 import ruvant.core.parts.supplier.StandInSupplier;
+import ruvant.core.people.Right;
 import ruvant.core.shelf.ForNeed;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.MayBeNull;
+import ruvant.server.access.Needs;
 
 /** The supplier's catalogue, what is on order, and the parcels that came. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
 class OrdersController {
     private static final int FOUND_AT_MOST = 60;

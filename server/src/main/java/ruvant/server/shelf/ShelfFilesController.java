@@ -12,13 +12,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.parts.supplier.Catalogue;
+import ruvant.core.people.Right;
 import ruvant.core.shelf.ShelfPicture;
 import ruvant.core.shelf.ShelfRoom;
+import ruvant.server.access.Needs;
 import ruvant.server.csv.CsvText;
 import ruvant.server.record.Events;
 
 /** The shelf and the catalogue as open files, out and in. */
 @RestController
+@Needs({Right.LOOK, Right.MONEY})
 @RequestMapping(path = "/api/shelf")
 class ShelfFilesController {
     private static final String CSV = "text/csv;charset=UTF-8";
@@ -45,6 +48,7 @@ class ShelfFilesController {
     }
 
     /** Takes stock from a file: rows with a known number change what lies there, others are added; all or none. */
+    @Needs({Right.STOCK, Right.MONEY})
     @PostMapping(path = "/stock.csv", consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
     RowsTaken take(@RequestParam String by, @RequestBody byte[] csv) {
         StockCsv.Changes changes = StockCsv.read(CsvText.of(csv), shelf.picture());
@@ -60,6 +64,7 @@ class ShelfFilesController {
     }
 
     /** Takes another catalogue in place of the one at hand. */
+    @Needs({Right.STOCK, Right.MONEY})
     @PutMapping(path = "/catalogue.csv", consumes = "text/csv", produces = MediaType.APPLICATION_JSON_VALUE)
     RowsTaken take(@RequestParam(defaultValue = "") String name, @RequestBody byte[] csv, @RequestParam String by) {
         List<Catalogue.Item> items = CatalogueCsv.read(CsvText.of(csv));

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.knowledge.MadeOf;
 import ruvant.core.knowledge.ModelKnowledge;
 import ruvant.core.knowledge.NearParts;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.trade.Verdict;
 import ruvant.core.treat.Cautions;
@@ -24,12 +25,14 @@ import ruvant.core.treat.Materials;
 import ruvant.core.treat.Stations;
 import ruvant.core.units.PartName;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.knowledge.LearnedModels;
 
 /** With what a soil comes off a part, as the camera stands now. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class CleaningController {
     private final JobService jobs;

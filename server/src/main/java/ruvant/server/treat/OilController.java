@@ -8,17 +8,20 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.house.School;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.Shop;
 import ruvant.core.strip.ValleyPart;
 import ruvant.core.treat.OilSheet;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 import ruvant.server.knowledge.LearnedModels;
 
 /** The points of a camera with what goes there and how far each is. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 @RequestMapping(path = "/api/jobs/{tag}", produces = MediaType.APPLICATION_JSON_VALUE)
 class OilController {
     private final JobService jobs;

@@ -8,16 +8,19 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.Shop;
 import ruvant.core.treat.Lubrication;
 import ruvant.core.treat.Stations;
 import ruvant.core.treat.TreatPicture;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.job.JobService;
 
 /** All waits of the shop by time, and what lies in its stations. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class WaitsController {
     private final JobService jobs;

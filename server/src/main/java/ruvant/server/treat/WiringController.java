@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.trade.ProbeKind;
 import ruvant.core.treat.TreatEntry;
 import ruvant.core.treat.TreatPicture;
@@ -20,11 +21,13 @@ import ruvant.core.treat.wiring.Multimeter;
 import ruvant.core.treat.wiring.ReadingSays;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 import tools.jackson.databind.ObjectMapper;
 
 /** The stand-in multimeter at a camera's circuits, and what was read there. */
 @RestController
+@Needs(value = Right.LOOK, job = "tag")
 @RequestMapping(path = "/api/jobs/{tag}/wiring", produces = MediaType.APPLICATION_JSON_VALUE)
 class WiringController {
     private record Circuits(List<Circuit> circuits) {}

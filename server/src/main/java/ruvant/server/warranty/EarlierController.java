@@ -10,17 +10,20 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.EarlierVisit;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.trade.Camera;
 import ruvant.core.units.TagNumber;
 import ruvant.core.warranty.CameBackPicture;
+import ruvant.server.access.Needs;
 import ruvant.server.job.JobService;
 import ruvant.server.job.JobSummary;
 import ruvant.server.job.SummaryStore;
 
 /** Whether a camera was here before: its other stays, whoever owned it then. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class EarlierController {
     private final JobService jobs;
@@ -39,6 +42,7 @@ class EarlierController {
      */
     record EarlierPage(List<EarlierVisit> visits, Optional<CameBackPicture.SaidOfEarlier> said) {}
 
+    @Needs(value = Right.LOOK, job = "tag")
     @GetMapping("/jobs/{tag}/earlier")
     EarlierPage earlier(@PathVariable String tag) {
         JobPicture job = jobs.picture(TagNumber.parse(tag));

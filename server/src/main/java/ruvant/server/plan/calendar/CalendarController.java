@@ -15,10 +15,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.hours.DaysOff;
+import ruvant.core.people.Right;
+import ruvant.server.access.Needs;
 import ruvant.server.plan.shop.PlanService;
 
 /** The plan as a calendar file, and days off out of one. */
 @RestController
+@Needs(Right.LOOK)
 class CalendarController {
     private final PlanService plans;
     private final Clock clock;
@@ -41,6 +44,7 @@ class CalendarController {
                 .body(CalendarOut.of(plans.plan(), person, clock.instant()));
     }
 
+    @Needs(Right.HOUSE)
     @PostMapping(
             path = "/api/hours/calendar",
             consumes = {"text/calendar", MediaType.TEXT_PLAIN_VALUE},

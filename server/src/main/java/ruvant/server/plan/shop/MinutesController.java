@@ -6,11 +6,14 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.plan.minutes.MinutesHere;
 import ruvant.core.plan.promise.Calibration;
+import ruvant.server.access.Needs;
 
 /** What work takes here, and how far forecasts were right. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
 class MinutesController {
     private final PlanService plans;

@@ -17,17 +17,20 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruvant.core.hours.WorkingHours;
+import ruvant.core.people.Right;
 import ruvant.core.plan.board.Planned;
 import ruvant.core.plan.board.Reasons;
 import ruvant.core.plan.board.ShopPlan;
 import ruvant.core.plan.board.Today;
 import ruvant.core.plan.shop.ShopTime;
+import ruvant.server.access.Needs;
 import ruvant.server.house.ShopService;
 import ruvant.server.printing.Paper;
 import ruvant.server.printing.PdfPrinter;
 
 /** The plan of the shop, and what it says to one person now. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class ShopPlanController {
     /** Days ahead of which a window shows when people work. */

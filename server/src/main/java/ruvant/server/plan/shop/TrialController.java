@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruvant.core.people.Right;
 import ruvant.core.picture.JobNow;
 import ruvant.core.plan.Effort;
 import ruvant.core.plan.board.PlanAsk;
@@ -27,9 +28,11 @@ import ruvant.core.trade.Family;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.TagNumber;
 import ruvant.core.wish.Wish;
+import ruvant.server.access.Needs;
 
 /** What a change of the plan would cost, and when a camera that comes in now would be done. Nothing of it is stored. */
 @RestController
+@Needs(Right.LOOK)
 @RequestMapping(path = "/api/plan", produces = MediaType.APPLICATION_JSON_VALUE)
 class TrialController {
     private static final double SECONDS = 0.4;

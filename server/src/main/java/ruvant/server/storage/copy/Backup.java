@@ -8,8 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -68,8 +70,23 @@ public final class Backup {
                 PreparedStatement copy = reads.prepareStatement("vacuum into ?")) {
             copy.setString(1, moment.toString());
             copy.execute();
+            withoutSessions(moment);
         } catch (SQLException problem) {
             throw new IOException("the shop's file cannot be copied: " + problem.getMessage(), problem);
+        }
+    }
+
+    /** A session that was ended must not begin again because a backup was restored. */
+    private static void withoutSessions(Path moment) throws SQLException {
+        try (Connection writes = DriverManager.getConnection("jdbc:sqlite:" + moment);
+                Statement of = writes.createStatement()) {
+            boolean hasPeople = of.executeQuery("select 1 from sqlite_schema where name = 'session'")
+                    .next();
+            if (hasPeople) {
+                of.execute("pragma secure_delete = on");
+                of.execute("delete from session");
+                of.execute("delete from device");
+            }
         }
     }
 

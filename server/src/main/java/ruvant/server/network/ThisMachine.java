@@ -1,4 +1,4 @@
-package ruvant.server.doors;
+package ruvant.server.network;
 
 import java.net.InetAddress;
 import java.net.NetworkInterface;
