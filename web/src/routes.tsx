@@ -1,13 +1,30 @@
 import { createBrowserRouter, Navigate } from "react-router";
 import { Bench } from "./rooms/bench/Bench";
-import { Shell } from "./shell/Shell";
+import { Entered } from "./shell/Entered";
+import { PhoneFrame } from "./shell/PhoneFrame";
 import { NothingHere, Broken } from "./shell/NothingHere";
 import { texts } from "./shell/words";
 
 /** Every place has an address, so that one can come back to it. Rooms load when they are first entered. */
 export const router = createBrowserRouter([
   {
-    element: <Shell />,
+    path: "authority",
+    errorElement: <Broken />,
+    lazy: async () => ({ Component: (await import("./rooms/people/Authority")).Authority }),
+  },
+  {
+    path: "phone",
+    element: <PhoneFrame />,
+    errorElement: <Broken />,
+    children: [
+      {
+        index: true,
+        lazy: async () => ({ Component: (await import("./rooms/phone/PhonePage")).PhonePage }),
+      },
+    ],
+  },
+  {
+    element: <Entered />,
     errorElement: <Broken />,
     hydrateFallbackElement: <p className="p-6">{texts.loading}</p>,
     children: [
@@ -42,6 +59,10 @@ export const router = createBrowserRouter([
       {
         path: "house/safe",
         lazy: async () => ({ Component: (await import("./rooms/house/Safe")).Safe }),
+      },
+      {
+        path: "house/people",
+        lazy: async () => ({ Component: (await import("./rooms/people/People")).People }),
       },
       {
         path: "house/tables",

@@ -54,6 +54,16 @@ export class Away extends Error {
   }
 }
 
+/** Nobody is signed in any more: what was sent waits until somebody is. */
+export class SignedOut extends Problem {}
+
+const whenSignedOut = new Set<() => void>();
+
+/** Tells of an answer that found nobody signed in. */
+export function onSignedOut(listener: () => void): void {
+  whenSignedOut.add(listener);
+}
+
 /** Unwraps an answer: its data, a {@link Problem}, or {@link Away}. */
 export async function answer<T>(
   asked: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -69,5 +79,9 @@ export async function answer<T>(
     typeof got.error === "object" && got.error !== null ? got.error : {};
   if (got.response.status >= 500)
     throw new Away(texts.theRuvantServerCannotBe, `${text(body.detail)} ${text(body.remedy)}`.trim());
+  if (got.response.status === 401) {
+    whenSignedOut.forEach((listener) => listener());
+    throw new SignedOut(body, texts.theServerAnsweredWithError(401));
+  }
   throw new Problem(body, texts.theServerAnsweredWithError(got.response.status));
 }

@@ -1,4 +1,4 @@
-import { answer, Away, Problem, server, type Entry } from "./client";
+import { answer, Away, Problem, server, SignedOut, type Entry } from "./client";
 import { newId } from "./ids";
 import { refreshed } from "./refreshed";
 
@@ -26,6 +26,8 @@ export interface QueueState {
   /** Whether what waits would be lost with this page, since the browser has no room to keep it. */
   onlyHere: boolean;
   refused: Refused[];
+  /** Whose lines wait until they are signed in again; empty names stand for whoever signs in. */
+  held: string[];
 }
 
 /** Each window keeps its own queue, and a new window adopts what others left: sending twice is harmless. */
@@ -43,6 +45,7 @@ let state: QueueState = {
   trouble: "",
   onlyHere: false,
   refused: read<Refused>(REFUSED),
+  held: [],
 };
 const listeners = new Set<() => void>();
 let working = false;
@@ -128,13 +131,16 @@ export async function work(): Promise<void> {
   if (working) return;
   working = true;
   try {
-    while (pending.length > 0 && (await sendFirst(pending[0])));
+    while (await sendNext());
   } finally {
     working = false;
   }
 }
 
-async function sendFirst(first: Sending): Promise<boolean> {
+/** The first line whose signer is here, or may be; whether another may follow. */
+async function sendNext(): Promise<boolean> {
+  const first = pending.find((one) => !state.held.includes(one.by));
+  if (first === undefined) return false;
   const settle = settles.get(first);
   try {
     const appended = await answer(
@@ -148,10 +154,13 @@ async function sendFirst(first: Sending): Promise<boolean> {
     return true;
   } catch (problem) {
     if (problem instanceof Away) {
-      settle?.resolve(undefined);
-      settles.delete(first);
-      publish({ away: true, trouble: problem.trouble });
+      waits(first, { away: true, trouble: problem.trouble });
       return false;
+    }
+    if (problem instanceof SignedOut || (problem instanceof Problem && problem.code === "signedByAnother")) {
+      // it is signed by whoever typed it, or not at all: others may go on
+      waits(first, { away: false, trouble: "", held: [...state.held, first.by] });
+      return true;
     }
     // nobody waits for the answer of a line that was sent later than it was typed: it is kept and shown instead
     const refused =
@@ -164,8 +173,20 @@ async function sendFirst(first: Sending): Promise<boolean> {
   }
 }
 
+function waits(one: Sending, change: Partial<QueueState>): void {
+  settles.get(one)?.resolve(undefined);
+  settles.delete(one);
+  publish(change);
+}
+
+/** Somebody signed in: lines that waited for that may go now. */
+export function tryAgain(): void {
+  publish({ held: [] });
+  void work();
+}
+
 function done(first: Sending, change: Partial<QueueState>): void {
-  pending.shift();
+  pending.splice(pending.indexOf(first), 1);
   settles.delete(first);
   publish(change);
   refreshed(first.log);

@@ -38,6 +38,17 @@ export function useBell(): void {
     () => (running === undefined ? undefined : [...running, ...closing(today)]),
     [running, today],
   );
+  useRinging(waits);
+  const now = useNow(1000);
+  const over = (running ?? []).filter((wait) => Date.parse(wait.running.endsAt) <= now).length;
+  useEffect(() => {
+    const bare = document.title.replace(/^\(\d+\) /, "");
+    document.title = over > 0 ? `(${over}) ${bare}` : bare;
+  });
+}
+
+/** Rings once for each of these waits when it is over; none are known yet where there are none given. */
+export function useRinging(waits: Waiting[] | undefined): void {
   const now = useNow(1000);
   useEffect(() => {
     if (waits === undefined || toRing(waits, rung.read(), now).length === 0) return;
@@ -48,11 +59,6 @@ export function useBell(): void {
       if (muted.read() !== "yes") ring();
     });
   }, [waits, now]);
-  const over = (running ?? []).filter((wait) => Date.parse(wait.running.endsAt) <= now).length;
-  useEffect(() => {
-    const bare = document.title.replace(/^\(\d+\) /, "");
-    document.title = over > 0 ? `(${over}) ${bare}` : bare;
-  });
 }
 
 /** The bell before a break or closing of whoever signs here is one of the things that ring. */

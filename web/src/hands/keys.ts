@@ -4,7 +4,7 @@ import { useEffect, useLayoutEffect, useRef } from "react";
 export type Keys = Record<string, (event: KeyboardEvent) => void>;
 
 /** Keys that work while a field has focus too. */
-const ANYWHERE = new Set(["F2"]);
+const ANYWHERE = new Set(["F2", "F8"]);
 
 function inField(target: EventTarget | null): boolean {
   return (

@@ -23,7 +23,7 @@ export function NoticeBar() {
   }, [notice]);
   return (
     <div
-      className={`border-line bg-sheet flex shrink-0 flex-col justify-center px-5 print:hidden ${told || queue.away ? "min-h-11 border-t" : ""}`}
+      className={`border-line bg-sheet flex shrink-0 flex-col justify-center px-5 print:hidden ${told || queue.away || queue.held.length > 0 ? "min-h-11 border-t" : ""}`}
     >
       {queue.refused.map((refused) => (
         <div
@@ -57,6 +57,12 @@ export function NoticeBar() {
             {queue.onlyHere && texts.leaveThisPageOpen}
           </p>
         )}
+        {!queue.away &&
+          queue.held.map((signer) => (
+            <p key={signer} className="text-mark font-bold">
+              {texts.linesWaitFor(signer)}
+            </p>
+          ))}
         {notice !== undefined && !(queue.away && notice.kind === "waiting") && (
           <div
             className={`flex items-center gap-2 ${notice.kind === "problem" ? "text-stop font-bold" : "text-done"}`}

@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink, Outlet, useLocation, useNavigate } from "react-router";
 import { benchQuery, houseQuery } from "../api/queries";
 import { useNow } from "../api/clock";
+import { hereQuery } from "../api/people";
 import { ordersQuery } from "../api/shelf";
 import { moment } from "../ui/dates";
 import { useServerEvents } from "./events";
@@ -10,39 +11,48 @@ import { useEscapeLeavesField, useKeys } from "../hands/keys";
 import { DamageBar } from "./DamageBar";
 import { NoticeBar } from "./NoticeBar";
 import { notify } from "../hands/notices";
+import { onAskForPhone } from "../hands/pairing";
 import { cameraOfWell } from "./cameraOfWell";
 import { shelfPlace, useScanner } from "../hands/scanner";
-import { useSigner } from "../hands/signer";
+import { useMay, useSigner } from "../hands/signer";
 import { storedValue } from "../hands/stored";
 import { useBell } from "../hands/bell";
 import { useTheme } from "./theme";
+import { useBenchFocus } from "./useBenchFocus";
 import { texts } from "./words";
 
 const Find = lazy(async () => ({ default: (await import("./Find")).Find }));
+const SwitchPerson = lazy(async () => ({ default: (await import("../rooms/people")).SwitchPerson }));
+const PairPhone = lazy(async () => ({ default: (await import("../rooms/phone")).PairPhone }));
 const KeysHelp = lazy(async () => ({ default: (await import("./KeysHelp")).KeysHelp }));
 
 const lastCamera = storedValue("ruvant.lastCamera", "");
 
 /** What stands round every page: where to go, what runs, who signs; and the keys that work anywhere. */
 export function Shell() {
-  const [open, setOpen] = useState<"none" | "find" | "keys">("none");
+  const [open, setOpen] = useState<"none" | "find" | "keys" | "people" | "phone">("none");
   const navigate = useNavigate();
   const { theme, toggle } = useTheme();
-  const { signer, people, next } = useSigner();
+  const { signer, people, signedIn, next } = useSigner();
+  const here = useQuery(hereQuery).data;
+  const money = useMay("MONEY");
+  const mayWork = useMay("BENCH");
+  const switching = signedIn ? () => setOpen("people") : next;
   const parcels = useQuery(ordersQuery).data?.filter((one) => one.arrived !== undefined).length ?? 0;
   useServerEvents();
+  useBenchFocus();
   useBell();
   useEscapeLeavesField();
   const { pathname } = useLocation();
-  const here = /^\/camera\/([^/]+)/.exec(pathname)?.[1];
+  const camera = /^\/camera\/([^/]+)/.exec(pathname)?.[1];
   useEffect(() => {
-    if (here !== undefined) lastCamera.write(here);
-  }, [here]);
+    if (camera !== undefined) lastCamera.write(camera);
+  }, [camera]);
   useScanner((scanned) => {
     if (scanned.kind === "tag") void navigate(`/camera/${scanned.tag}`);
     else if (scanned.kind === "shelf") void navigate(shelfPlace(scanned.number));
     else
-      void cameraOfWell(scanned.well, here ?? lastCamera.read()).then((tag) =>
+      void cameraOfWell(scanned.well, camera ?? lastCamera.read()).then((tag) =>
         tag === ""
           ? notify({ kind: "problem", text: texts.wellOfWhichCameraScan(scanned.well) })
           : navigate(`/camera/${tag}/strip?well=${scanned.well}`),
@@ -55,10 +65,12 @@ export function Shell() {
     "?": () => setOpen("keys"),
     b: () => navigate("/"),
     F4: () => void navigate("/plan"),
+    F8: () => camera !== undefined && mayWork && setOpen("phone"),
     n: () => navigate("/new"),
-    p: next,
+    p: switching,
     t: toggle,
   });
+  useEffect(() => onAskForPhone(() => setOpen("phone")), []);
   const close = (stays: boolean) => !stays && setOpen("none");
   return (
     <div className="window flex h-full flex-col">
@@ -91,7 +103,7 @@ export function Shell() {
           <Place to="/plan" label={texts.plan} />
           <Place to="/cameras" label={texts.cameras} />
           <Place to="/shelf" label={texts.shelf} count={parcels} told={texts.toUnpackOf(parcels)} />
-          <Place to="/accounts" label={texts.accounts} />
+          {money && <Place to="/accounts" label={texts.accounts} />}
           <Place to="/known" label={texts.whatWeKnow} />
           <Place to="/house" label={texts.settings} />
         </nav>
@@ -111,9 +123,9 @@ export function Shell() {
             {texts.keys}
           </BarButton>
           <BarButton
-            onClick={next}
-            label={texts.signingAs(signer, people.length > 1)}
-            hint={people.length > 1 ? texts.p : undefined}
+            onClick={switching}
+            label={texts.signingAs(signer, signedIn || people.length > 1)}
+            hint={signedIn || people.length > 1 ? texts.p : undefined}
           >
             {signer}
           </BarButton>
@@ -126,6 +138,8 @@ export function Shell() {
       <NoticeBar />
       <Suspense>
         {open === "find" && <Find onOpenChange={close} />}
+        {open === "phone" && camera !== undefined && <PairPhone tag={camera} onOpenChange={close} />}
+        {open === "people" && here !== undefined && <SwitchPerson here={here} onOpenChange={close} />}
         {open === "keys" && <KeysHelp onOpenChange={close} />}
       </Suspense>
     </div>

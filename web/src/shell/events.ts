@@ -3,6 +3,8 @@ import { useEffect } from "react";
 import type { JobView } from "../api/client";
 import { work } from "../api/queue";
 import { askAnew, refreshed } from "../api/refreshed";
+import { benchId } from "../hands/bench";
+import { pressed, type Press } from "../hands/pressed";
 
 /**
  * Listens for what other windows change, and asks again for what is out of date. Only while the page is to be seen: a
@@ -48,6 +50,17 @@ function listen(client: QueryClient): EventSource {
   source.addEventListener("plan", () => {
     askAnew(["plan"]);
     askAnew(["today"]);
+  });
+  source.addEventListener("phones", () => {
+    askAnew(["phones"]);
+    askAnew(["phone"]);
+  });
+  source.addEventListener("pressed", (event) => {
+    const { bench, what } = JSON.parse((event as MessageEvent<string>).data) as {
+      bench: string;
+      what: Press;
+    };
+    if (bench === benchId()) pressed(what);
   });
   source.addEventListener("log", (event) => {
     const { log, lastSequence } = JSON.parse((event as MessageEvent<string>).data) as {

@@ -25,6 +25,7 @@ export const texts = {
   theServerCannotBeReached: "The server cannot be reached.",
   linesKeptHere: (waiting: string | number, one: boolean) =>
     `${waiting} ${one ? "line is" : "lines are"} kept in this browser and will be sent as soon as the server takes ${one ? "it" : "them"}.`,
+  linesWaitFor: (signer: string) => `Lines of ${signer} are kept in this browser until ${signer} signs in.`,
   leaveThisPageOpen: "The browser has no room to keep them over a reload: leave this page open.",
   whatToDo: (more: number) => (more === 0 ? "What to do" : `What to do, and ${more} more`),
   undo: "Undo",

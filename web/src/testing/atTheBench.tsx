@@ -5,6 +5,7 @@ import type { ReactElement } from "react";
 import { createMemoryRouter, RouterProvider } from "react-router";
 import { afterEach } from "vitest";
 import type { JobView } from "../api/client";
+import type { WhoIsHere } from "../api/people";
 import { queries } from "../api/queries";
 import { dismiss } from "../hands/notices";
 import { aHouse, aJob } from "./examples";
@@ -28,10 +29,22 @@ const ANYWHERE = {
   }),
 };
 
+/** A Ruvant that answers to its own machine alone. */
+const NOBODY_SIGNS_IN: WhoIsHere = {
+  wanted: false,
+  owned: false,
+  codeTaken: false,
+  signedIn: true,
+  rights: ["LOOK", "BENCH", "DESK", "STOCK", "MONEY", "CUSTOMERS", "HOUSE"],
+  phone: false,
+  byPin: [],
+};
+
 /** Shows one room of a camera, with the server standing in; whatever is logged is answered with the job as it was. */
 export function atTheBench(room: ReactElement, job: JobView = aJob(), address = ""): void {
   queries.setQueryData(["job", job.tag], job);
   queries.setQueryData(["house"], aHouse());
+  queries.setQueryData(["here"], NOBODY_SIGNS_IN);
   answering({
     [`GET /api/jobs/${job.tag}`]: job,
     [`POST /api/logs/${job.tag}/lines`]: { log: job.tag, lastSequence: job.lastSequence },
@@ -54,6 +67,7 @@ export function atTheBench(room: ReactElement, job: JobView = aJob(), address = 
 /** Shows something that belongs to no camera. */
 export function inTheShop(room: ReactElement): void {
   queries.setQueryData(["house"], aHouse());
+  queries.setQueryData(["here"], NOBODY_SIGNS_IN);
   answering(ANYWHERE);
   const router = createMemoryRouter(
     [

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { useAppend } from "../../hands/append";
 import type { JobView } from "../../api/client";
 import { useSubmit } from "../../ui/useSubmit";
-import { keepPicture } from "./keepPicture";
+import { keepPicture } from "../../api/pictures";
 import { incoming, TakeOrChoose, type Incoming } from "./TakeOrChoose";
 import { texts } from "./words";
 

@@ -1,7 +1,7 @@
 import { smallOf } from "../../api/pictures";
 import { Button } from "../../ui/Button";
 import { useSubmit } from "../../ui/useSubmit";
-import { keepPicture } from "./keepPicture";
+import { keepPicture } from "../../api/pictures";
 import { TakeOrChoose } from "./TakeOrChoose";
 import { texts } from "./words";
 

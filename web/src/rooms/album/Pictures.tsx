@@ -6,6 +6,9 @@ import { useJob } from "../../hands/useJob";
 import { AddPictures } from "./AddPictures";
 import { ToCome } from "./ToCome";
 import { smallOf } from "../../api/pictures";
+import { Button } from "../../ui/Button";
+import { askForPhone } from "../../hands/pairing";
+import { useMay } from "../../hands/signer";
 import { OnePicture } from "./OnePicture";
 import { texts } from "./words";
 
@@ -14,6 +17,7 @@ export function Pictures() {
   const job = useJob();
   const [search, setSearch] = useSearchParams();
   const part = search.get("part") ?? undefined;
+  const mayWork = useMay("BENCH");
   const shots = [...job.album.shots].reverse();
   const shown = shots.find((shot) => shot.what.name === search.get("shot")) ?? shots[0];
   const show = (name: string) => setSearch(part === undefined ? { shot: name } : { shot: name, part });
@@ -21,6 +25,11 @@ export function Pictures() {
     <div className="bay grid h-full grid-cols-[212px_minmax(0,1fr)]">
       <div className="border-line flex min-h-0 flex-col gap-3 overflow-y-auto border-r px-3 py-3">
         <AddPictures job={job} part={part} onAdded={show} />
+        {mayWork && (
+          <Button keyHint="F8" onClick={askForPhone}>
+            {texts.useAPhone}
+          </Button>
+        )}
         <ToCome job={job} onAdded={show} />
         <Panel title={texts.pictures} note={`${shots.length}`}>
           <ol className="flex flex-col gap-2">

@@ -3,7 +3,7 @@ import type { JobView } from "../../api/client";
 import { exact } from "../../ui/dates";
 import { Panel } from "../../ui/Panel";
 import { useSubmit } from "../../ui/useSubmit";
-import { keepPicture } from "./keepPicture";
+import { keepPicture } from "../../api/pictures";
 import { texts } from "./words";
 
 /** Pictures that were taken with another device and said in the log line: each can be handed in. */

@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  useAPhone: "Use a phone…",
   pictureAdded: "Picture added.",
   takeAPicture: "Take a picture",
   fromAFile: "From a file…",
@@ -62,10 +63,6 @@ export const texts = {
   noCameraCanBeUsed: "No camera can be used. Allow it in the browser, or choose a file instead.",
   tap: (index: string | number) => `tap ${index}`,
   pinRemovedInline: "pin removed",
-  thePictureInline: "the picture",
-  isMbAPictureCan: (called: string | number, value: string | number, LARGEST_MB: string | number) =>
-    `“${called}” is ${value} MB. A picture can have up to ${LARGEST_MB} MB.`,
-  saveItSmallerOrTake: "Save it smaller, or take another one.",
   pictureLabel: "Picture",
   removeThePicture: "Remove the picture",
   fileOf: (label: string) => `${label}: file`,

@@ -6,12 +6,13 @@ import type { JobView, Stop } from "../../api/client";
 import { jobQuery, linesQuery } from "../../api/queries";
 import { useKeys } from "../../hands/keys";
 import { notify, orSay, sayRefusal } from "../../hands/notices";
-import { useSigner } from "../../hands/signer";
+import { useMay, useSigner } from "../../hands/signer";
 import { Button } from "../../ui/Button";
 import { day, minutesWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { Path, placeOf, STOPS } from "../../valley/Path";
+import { JustArrived } from "../phone";
 import { LogLine } from "./LogLine";
 import { useTag } from "../../hands/useJob";
 import { texts } from "./words";
@@ -36,6 +37,7 @@ function Opened({ job }: { job: JobView }) {
   const navigate = useNavigate();
   const place = useLocation().pathname.split("/")[3] ?? "";
   const shown = STOPS.find((stop) => placeOf(stop) === (WITHIN[place] ?? place));
+  const mayWork = useMay("BENCH");
   const { sit } = useSitting(job, shown);
   const undo = useUndo(job.tag);
   useKeys({
@@ -75,7 +77,8 @@ function Opened({ job }: { job: JobView }) {
       <div className="frame min-h-0 flex-1 overflow-hidden">
         <Outlet />
       </div>
-      {job.unreadable.length === 0 && <LogLine job={job} stop={shown} />}
+      <JustArrived job={job} />
+      {job.unreadable.length === 0 && mayWork && <LogLine job={job} stop={shown} />}
     </>
   );
 }

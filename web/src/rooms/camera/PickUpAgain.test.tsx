@@ -15,7 +15,7 @@ const shown = () => screen.queryByText("Where you left off") !== null;
 
 it("says after a pause where one is, leaving out what there is none of", () => {
   show({
-    last: [1, 2, 3, 4].map((n) => ({ at: LONG_AGO, by: "Tomas", words: `took off part ${n}` })),
+    last: [1, 2, 3, 4].map((n) => ({ at: LONG_AGO, by: "Tomas", words: `took off part ${n}`, toSee: [] })),
     halfDone: ["mainspring is let down", "needed: a washer"],
     looseIn: "A1 B2",
   });

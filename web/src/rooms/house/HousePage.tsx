@@ -91,6 +91,7 @@ function PracticeForm({ house }: { house: House }) {
             {[
               { to: "hours", label: texts.hoursOff },
               { to: "prices", label: texts.pricesAndPapers },
+              { to: "people", label: texts.peopleAndDevices },
               { to: "safe", label: texts.backupsAndDamage },
               { to: "tables", label: texts.agentsMaterialsWaitsAndTrade },
             ].map((one) => (

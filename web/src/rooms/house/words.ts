@@ -262,6 +262,7 @@ export const texts = {
   chooseCalendar: "Choose a file",
   daysTaken: (count: number) =>
     count === 1 ? "1 stretch of days off added." : `${count} stretches of days off added.`,
+  peopleAndDevices: "People and devices",
   backupsAndDamage: "Backups and damage",
   lastBackup: "Last good backup",
   noBackupYet:

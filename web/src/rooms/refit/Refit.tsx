@@ -2,6 +2,7 @@ import { useSearchParams } from "react-router";
 import { useNow } from "../../api/clock";
 import { Empty, Panel } from "../../ui/Panel";
 import { BackRow } from "../../valley/PartRow";
+import { useSayAtHand } from "../../hands/atHand";
 import { useJob } from "../../hands/useJob";
 import { LargePicture, useLargePicture } from "../part";
 import { useDragOver, WhichOver } from "../strip";
@@ -23,6 +24,7 @@ export function Refit() {
   const ready = job.parts.filter((part) => part.answer.kind === "READY").at(-1);
   const gated = job.parts.filter((part) => part.answer.kind === "NOT_YET").at(-1);
   const shown = named ?? ready ?? gated;
+  useSayAtHand({ part: shown?.name, shows: shown === undefined ? "" : texts.isBack(shown.name) });
   const large = useLargePicture(job, shown);
   const out = job.parts.filter(
     (part) => part.answer.kind !== "BACK" && part.answer.kind !== "LEFT_OUT",

@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  isBack: (part: string) => `after: ${part}`,
   answered: {
     passed: (words: string) => `Checked: ${words}.`,
     failed: (words: string) => `Failed: ${words}.`,

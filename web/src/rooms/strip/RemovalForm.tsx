@@ -5,6 +5,7 @@ import { useAppend } from "../../hands/append";
 import type { JobView, PartView, Schemas } from "../../api/client";
 import { removed } from "../../api/entries";
 import { guessQuery, knownQuery, linesQuery, useWords } from "../../api/queries";
+import { useSayAtHand } from "../../hands/atHand";
 import { useKeys } from "../../hands/keys";
 import { Button } from "../../ui/Button";
 import { TextField, Tick } from "../../ui/Field";
@@ -115,6 +116,7 @@ export function RemovalForm({
     asBefore(one);
     document.getElementById("log-part")?.focus();
   }, [again, asBefore, job.parts]);
+  useSayAtHand({ part: part.trim(), shows: part.trim() === "" ? "" : texts.beforeIt(part.trim()) });
   const guess = useQuery(guessQuery(part)).data;
   const covers = said ?? guess?.covers ?? false;
   const known = useQuery(knownQuery(job.tag, job.lastSequence)).data;

@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  beforeIt: (part: string) => `before: ${part}`,
   anotherMark: "Another mark…",
   anotherState: "Another state it needs…",
   markNoted: "Mark noted.",

@@ -7,7 +7,9 @@ import type { CaughtFiring, StandIn } from "../../../api/stand";
 import { houseQuery, standsQuery, useWords } from "../../../api/queries";
 import { stopsWords, timeWords } from "../../../plots/ev";
 import { verdictWords } from "../../../plots/SpeedPlot";
+import { useSayAtHand } from "../../../hands/atHand";
 import { useKeys } from "../../../hands/keys";
+import { usePressed } from "../../../hands/pressed";
 import { notify, orSay, sayRefusal } from "../../../hands/notices";
 import { useForeignCode } from "../../../hands/scanner";
 import { storedValue } from "../../../hands/stored";
@@ -145,6 +147,8 @@ export function Stand() {
     choose(line.speed);
   };
   useForeignCode(() => goOn(rows));
+  useSayAtHand({ speed });
+  usePressed(() => goOn(rows));
   useKeys({ " ": () => goOn(rows), Enter: () => goOn(rows), f: fireStandIn, u: () => void undo() });
 
   if (rows.length === 0)

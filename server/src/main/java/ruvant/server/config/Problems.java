@@ -125,8 +125,11 @@ class Problems {
 
     @ExceptionHandler
     ProblemDetail notAllowed(NotAllowedException refused) {
-        HttpStatus status =
-                refused.code().equals("tooManyGuesses") ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.FORBIDDEN;
+        HttpStatus status = switch (refused.code()) {
+            case "tooManyGuesses" -> HttpStatus.TOO_MANY_REQUESTS;
+            case "notPaired" -> HttpStatus.NOT_FOUND;
+            default -> HttpStatus.FORBIDDEN;
+        };
         ProblemDetail problem = problem(status, refused.code(), refused.getMessage());
         problem.setProperty("remedy", refused.remedy());
         return problem;

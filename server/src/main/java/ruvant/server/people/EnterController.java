@@ -66,7 +66,7 @@ class EnterController {
     record ByCode(String code, String name, String passphrase) {}
 
     @GetMapping
-    WhoIsHere here(HttpServletRequest request) {
+    WhoIsHere whoIsHere(HttpServletRequest request) {
         return here(SignedInCookies.session(request), SignedInCookies.device(request));
     }
 
@@ -89,7 +89,8 @@ class EnterController {
     }
 
     @PostMapping("/passphrase")
-    WhoIsHere passphrase(@RequestBody ByPassphrase by, HttpServletRequest request, HttpServletResponse response) {
+    WhoIsHere enterByPassphrase(
+            @RequestBody ByPassphrase by, HttpServletRequest request, HttpServletResponse response) {
         return entered(
                 entering.byPassphrase(
                         by.name(),
@@ -102,7 +103,7 @@ class EnterController {
     }
 
     @PostMapping("/pin")
-    WhoIsHere pin(@RequestBody ByPin by, HttpServletRequest request, HttpServletResponse response) {
+    WhoIsHere enterByPin(@RequestBody ByPin by, HttpServletRequest request, HttpServletResponse response) {
         return entered(
                 entering.byPin(by.name(), by.pin(), SignedInCookies.device(request), request.getRemoteAddr()),
                 request,
@@ -110,7 +111,7 @@ class EnterController {
     }
 
     @PostMapping("/code")
-    WhoIsHere code(@RequestBody ByCode by, HttpServletRequest request, HttpServletResponse response) {
+    WhoIsHere enterByCode(@RequestBody ByCode by, HttpServletRequest request, HttpServletResponse response) {
         return entered(
                 entering.byFirstCode(by.code(), by.name(), by.passphrase(), request.getRemoteAddr()),
                 request,

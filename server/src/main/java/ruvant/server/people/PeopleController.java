@@ -69,7 +69,7 @@ class PeopleController {
 
     @Needs(Right.HOUSE)
     @GetMapping
-    List<AccountRow> all() {
+    List<AccountRow> accounts() {
         return accounts.all().stream()
                 .map(one -> new AccountRow(one.person(), !one.pin().isEmpty()))
                 .toList();
@@ -77,27 +77,27 @@ class PeopleController {
 
     @Needs(Right.HOUSE)
     @PostMapping
-    List<AccountRow> save(@RequestBody Saving saving) {
+    List<AccountRow> saveAccount(@RequestBody Saving saving) {
         accounts.save(saving.person(), saving.passphrase());
-        return all();
+        return accounts();
     }
 
     @Needs(Right.HOUSE)
     @DeleteMapping("/{id}")
-    List<AccountRow> end(@PathVariable UUID id) {
+    List<AccountRow> endAccount(@PathVariable UUID id) {
         accounts.end(id);
-        return all();
+        return accounts();
     }
 
     @Needs(Right.LOOK)
     @PostMapping("/own/pin")
-    void pin(@RequestBody PinSet set, HttpServletRequest request) {
+    void ownPin(@RequestBody PinSet set, HttpServletRequest request) {
         accounts.pin(own(), set.passphrase(), set.pin(), request.getRemoteAddr());
     }
 
     @Needs(Right.LOOK)
     @PostMapping("/own/passphrase")
-    void passphrase(@RequestBody PassphraseSet set, HttpServletRequest request) {
+    void ownPassphrase(@RequestBody PassphraseSet set, HttpServletRequest request) {
         accounts.passphrase(own(), set.old(), set.next(), request.getRemoteAddr());
     }
 
@@ -144,7 +144,7 @@ class PeopleController {
 
     @Needs(Right.HOUSE)
     @GetMapping("/benches")
-    List<TrustedBench> benches() {
+    List<TrustedBench> trustedBenches() {
         return store.devices().stream()
                 .map(one -> new TrustedBench(one.id(), one.name(), one.trustedBy(), one.made(), one.seen()))
                 .toList();
@@ -154,6 +154,6 @@ class PeopleController {
     @DeleteMapping("/benches/{id}")
     List<TrustedBench> endBench(@PathVariable UUID id) {
         sessions.endAt(id);
-        return benches();
+        return trustedBenches();
     }
 }

@@ -1,6 +1,5 @@
 package ruvant.server.record;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
@@ -12,7 +11,7 @@ import ruvant.core.log.LogName;
 /** Tells open windows which log has changed; they ask for what they show themselves. */
 @Component
 public class Events {
-    private final List<SseEmitter> windows = new CopyOnWriteArrayList<>();
+    private final List<Window> windows = new CopyOnWriteArrayList<>();
     private final List<Consumer<LogName>> others = new CopyOnWriteArrayList<>();
 
     /** Tells another part of this house of every log that goes on; it must not take long over it. */
@@ -22,41 +21,49 @@ public class Events {
 
     /** There is another plan of the shop. */
     public void planned(long number) {
-        windows.forEach(window -> send(window, SseEmitter.event().name("plan").data("{\"number\":" + number + "}")));
+        tell("plan", "{\"number\":" + number + "}");
+    }
+
+    /** A phone was paired or is so no longer, or a bench that phones may follow shows something else. */
+    public void phones() {
+        tell("phones", "{}");
+    }
+
+    /** A phone wants something done at its bench. */
+    public void pressed(String bench, String what) {
+        tell("pressed", "{\"bench\":\"" + bench.replaceAll("[^\\w-]", "") + "\",\"what\":\"" + what + "\"}");
     }
 
     /** A stream for one window. */
     public SseEmitter listen() {
-        SseEmitter window = new SseEmitter(0L);
+        SseEmitter emitter = new SseEmitter(0L);
+        Window window = new Window(emitter, windows::remove);
         windows.add(window);
-        window.onCompletion(() -> windows.remove(window));
-        window.onTimeout(() -> windows.remove(window));
-        window.onError(problem -> windows.remove(window));
-        send(window, SseEmitter.event().comment("listening"));
-        return window;
+        emitter.onCompletion(window::gone);
+        emitter.onTimeout(window::gone);
+        emitter.onError(problem -> window.gone());
+        window.tell(SseEmitter.event().comment("listening"));
+        return emitter;
     }
 
     /** A log goes on to this line now. */
     public void changed(LogName log, long lastSequence) {
         others.forEach(one -> one.accept(log));
-        windows.forEach(window -> send(
-                window,
-                SseEmitter.event()
-                        .name("log")
-                        .data("{\"log\":\"" + log + "\",\"lastSequence\":" + lastSequence + "}")));
+        tell("log", "{\"log\":\"" + log + "\",\"lastSequence\":" + lastSequence + "}");
+    }
+
+    private void tell(String name, String data) {
+        windows.forEach(window -> window.tell(SseEmitter.event().name(name).data(data)));
     }
 
     /** Keeps streams open and finds out which windows are gone. */
     @Scheduled(fixedRate = 15_000)
     void beat() {
-        windows.forEach(window -> send(window, SseEmitter.event().comment("here")));
+        windows.forEach(window -> window.tell(SseEmitter.event().comment("here")));
     }
 
-    private void send(SseEmitter window, SseEmitter.SseEventBuilder event) {
-        try {
-            window.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            windows.remove(window);
-        }
+    /** How many windows listen. */
+    int listening() {
+        return windows.size();
     }
 }

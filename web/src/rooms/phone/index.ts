@@ -1,0 +1,2 @@
+export { JustArrived } from "./JustArrived";
+export { PairPhone } from "./PairPhone";

@@ -1,0 +1,14 @@
+import { Outlet } from "react-router";
+import { useServerEvents } from "./events";
+import { NoticeBar } from "./NoticeBar";
+
+/** What stands round the page of a phone beside the bench: no places to go, only what was said and what waits. */
+export function PhoneFrame() {
+  useServerEvents();
+  return (
+    <div className="window bg-mat flex h-full flex-col">
+      <Outlet />
+      <NoticeBar />
+    </div>
+  );
+}
