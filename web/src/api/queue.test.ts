@@ -176,3 +176,28 @@ it("sends lines though the browser has no room to keep them, and says so while t
   await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 0, onlyHere: false }));
   full.mockRestore();
 });
+
+const signedOut = () =>
+  new Response(JSON.stringify({ code: "notSignedIn", detail: "Nobody" }), { status: 401 });
+const byAnother = () =>
+  new Response(JSON.stringify({ code: "signedByAnother", detail: "This is from Ada" }), { status: 403 });
+
+it("keeps a line while nobody is signed in, and sends it once somebody is", async () => {
+  const { send, queueState, tryAgain } = await queue();
+  answers = [signedOut];
+  expect(await send(line("R-0001", "a"))).toBeUndefined();
+  expect(queueState()).toMatchObject({ waiting: 1, away: false, held: ["Ada"], refused: [] });
+  tryAgain();
+  await vi.waitFor(() => expect(queueState()).toMatchObject({ waiting: 0, held: [] }));
+});
+
+it("lets others go on while a line waits for whoever typed it", async () => {
+  const { send, queueState, tryAgain } = await queue();
+  answers = [byAnother];
+  expect(await send(line("R-0001", "hers"))).toBeUndefined();
+  expect(await send({ ...line("R-0001", "his"), by: "Ben" })).toBe(2);
+  expect(queueState()).toMatchObject({ waiting: 1, held: ["Ada"] });
+  expect(fetched).toEqual(["hers", "his"]);
+  tryAgain();
+  await vi.waitFor(() => expect(fetched).toEqual(["hers", "his", "hers"]));
+});

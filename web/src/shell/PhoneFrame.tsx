@@ -6,7 +6,7 @@ import { NoticeBar } from "./NoticeBar";
 export function PhoneFrame() {
   useServerEvents();
   return (
-    <div className="window bg-mat flex h-full flex-col">
+    <div className="bg-mat flex h-dvh flex-col">
       <Outlet />
       <NoticeBar />
     </div>

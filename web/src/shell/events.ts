@@ -6,6 +6,8 @@ import { askAnew, refreshed } from "../api/refreshed";
 import { benchId } from "../hands/bench";
 import { pressed, type Press } from "../hands/pressed";
 
+const AGAIN_MS = 2000;
+
 /**
  * Listens for what other windows change, and asks again for what is out of date. Only while the page is to be seen: a
  * browser keeps no more than six connections to one server, and hidden pages must not hold them.
@@ -25,11 +27,19 @@ export function useServerEvents() {
         askAnew();
       }
     };
+    // browsers try again by themselves where the line breaks, and never where they were turned away
+    const again = setInterval(() => {
+      if (source?.readyState === EventSource.CLOSED) {
+        source = undefined;
+        follow();
+      }
+    }, AGAIN_MS);
     source = listen(client);
     document.addEventListener("visibilitychange", follow);
     window.addEventListener("pagehide", close);
     window.addEventListener("pageshow", follow);
     return () => {
+      clearInterval(again);
       close();
       document.removeEventListener("visibilitychange", follow);
       window.removeEventListener("pagehide", close);

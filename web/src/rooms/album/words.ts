@@ -1,5 +1,8 @@
 /** What people read in this room. */
 export const texts = {
+  fromElsewhere: "A new picture",
+  show: "Show",
+  close: "Close",
   useAPhone: "Use a phone…",
   pictureAdded: "Picture added.",
   takeAPicture: "Take a picture",

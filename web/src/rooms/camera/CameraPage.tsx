@@ -12,7 +12,7 @@ import { day, minutesWords } from "../../ui/dates";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
 import { Path, placeOf, STOPS } from "../../valley/Path";
-import { JustArrived } from "../phone";
+import { JustArrived } from "../album";
 import { LogLine } from "./LogLine";
 import { useTag } from "../../hands/useJob";
 import { texts } from "./words";

@@ -72,7 +72,9 @@ export function LogLine({ job, stop }: { job: JobView; stop?: Stop }) {
       )}
       {form && <ByForm job={job} stop={stop} forms={forms} onClose={() => setForm(false)} />}
       <div className="flex items-center gap-3">
-        <Key>{texts.l}</Key>
+        <span className="max-[600px]:hidden">
+          <Key>{texts.l}</Key>
+        </span>
         <input
           id="log-line"
           className="num min-h-11 min-w-0 flex-1 border-0 bg-transparent px-2 text-[16.5px] outline-offset-[-1px]"

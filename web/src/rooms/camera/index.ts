@@ -1,1 +1,2 @@
 export { Aside } from "./Aside";
+export { LogLine } from "./LogLine";

@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { day } from "../../ui/dates";
+import { fullDay } from "../../ui/dates";
 import { texts } from "./words";
 
 /** The authority's fingerprint, in lines of eight pairs, as it is compared by eye. */
@@ -10,7 +10,7 @@ export function Fingerprint({ network }: { network: Schemas["NetworkAddresses"] 
     <div>
       <p className="text-soft text-[13.5px]">
         {texts.fingerprint}
-        {network.until !== undefined && `, ${texts.until(day(network.until))}`}
+        {network.until !== undefined && `, ${texts.until(fullDay(network.until))}`}
       </p>
       <p className="num text-[15px] leading-6">
         {[0, 8, 16, 24].map((from) => (

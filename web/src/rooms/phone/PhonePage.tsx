@@ -6,6 +6,7 @@ import { jobQuery } from "../../api/queries";
 import { tryAgain } from "../../api/queue";
 import { PaperTag } from "../../ui/PaperTag";
 import { ProblemNote } from "../../ui/ProblemNote";
+import { LogLine } from "../camera";
 import { Beside } from "./Beside";
 import { inBrowser, PictureQueue } from "./pictureQueue";
 import { Shutter } from "./Shutter";
@@ -81,13 +82,16 @@ function Paired({ phone }: { phone: PhoneNow }) {
     <>
       <header className="bg-bar text-on-bar flex shrink-0 items-center gap-3 px-4 py-2">
         <PaperTag tag={job.tag} />
-        <h1 className="min-w-0 flex-1 truncate text-[17px]">{job.cameraWords}</h1>
-        <span className="text-bar-soft truncate text-[13px]">{texts.signedBy(phone.signer)}</span>
+        <div className="min-w-0 flex-1">
+          <h1 className="truncate text-[16px] leading-5">{job.cameraWords}</h1>
+          <p className="text-bar-soft truncate text-[13px]">{texts.signedBy(phone.signer)}</p>
+        </div>
       </header>
       <main className="flex min-h-0 flex-1 flex-col gap-5 overflow-y-auto px-4 py-4">
         <Shutter key={`${job.tag} ${phone.focus.shows}`} job={job} phone={phone} queue={queue} />
         <Beside job={job} phone={phone} />
       </main>
+      <LogLine job={job} stop={phone.focus.stop ?? job.currentStop} />
     </>
   );
 }

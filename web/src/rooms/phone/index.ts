@@ -1,2 +1,1 @@
-export { JustArrived } from "./JustArrived";
 export { PairPhone } from "./PairPhone";

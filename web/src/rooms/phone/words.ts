@@ -63,7 +63,4 @@ export const texts = {
   at: (when: string) => `at ${when}`,
   wells: "its pieces:",
   loading: "Loading…",
-  arrived: (shows: string) => (shows === "" ? "A picture from the phone" : `From the phone: ${shows}`),
-  show: "Show",
-  close: "Close",
 };

@@ -5,6 +5,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.ReadOnlyFileSystemException;
 import java.util.Optional;
+import org.springframework.transaction.TransactionSystemException;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 
@@ -38,6 +39,14 @@ public record StorageTrouble(String code, String what, String remedy) {
 
     /** The trouble behind a failure; empty where it is of another kind. */
     public static Optional<StorageTrouble> of(Throwable failure) {
+        // a full disk ends the transaction by itself; that it cannot be ended once more hides why
+        if (failure instanceof TransactionSystemException ended && ended.getApplicationException() != null) {
+            return of(ended.getApplicationException()).or(() -> along(failure));
+        }
+        return along(failure);
+    }
+
+    private static Optional<StorageTrouble> along(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             Optional<StorageTrouble> known = switch (cause) {
                 case SQLiteException file -> ofFile(file.getResultCode());

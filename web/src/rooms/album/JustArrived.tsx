@@ -28,10 +28,13 @@ export function JustArrived({ job }: { job: JobView }) {
   return (
     <aside
       aria-live="polite"
-      className="border-ink bg-sheet fixed right-4 bottom-24 z-30 flex w-[250px] flex-col gap-2 rounded-[6px] border-2 p-2 print:hidden"
+      className="border-ink bg-sheet fixed right-4 bottom-24 z-30 flex w-[216px] flex-col gap-2 rounded-[6px] border-2 p-2 print:hidden"
     >
-      <img src={smallOf(arrived.what.name)} alt="" className="h-[150px] w-full object-cover" />
-      <p className="font-bold">{texts.arrived(arrived.what.shows)}</p>
+      <img src={smallOf(arrived.what.name)} alt="" className="h-[116px] w-full object-cover" />
+      <p>
+        <span className="text-soft block text-[13px]">{texts.fromElsewhere}</span>
+        <b>{arrived.what.shows}</b>
+      </p>
       <div className="flex gap-2">
         <Button
           kind="primary"
