@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
 import { useNow } from "../api/clock";
+import { hereQuery } from "../api/people";
 import { todayQuery } from "../api/plan";
 import { benchQuery } from "../api/queries";
 import { useSigner } from "./signer";
@@ -31,9 +32,10 @@ export function toRing(waits: Waiting[], before: string, now: number): string[] 
 
 /** Rings once for each wait that is over, whatever number of windows is open, and counts them in the title. */
 export function useBell(): void {
-  const running = useQuery(benchQuery).data?.waits;
+  const shopWide = useQuery(hereQuery).data?.onlyJob === undefined;
+  const running = useQuery({ ...benchQuery, enabled: shopWide }).data?.waits;
   const { signer } = useSigner();
-  const today = useQuery(todayQuery(signer)).data;
+  const today = useQuery({ ...todayQuery(signer), enabled: shopWide }).data;
   const waits = useMemo(
     () => (running === undefined ? undefined : [...running, ...closing(today)]),
     [running, today],

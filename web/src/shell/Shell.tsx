@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Link, NavLink, Outlet, useLocation, useNavigate } from "react-router";
+import { Link, Navigate, NavLink, Outlet, useLocation, useNavigate } from "react-router";
 import { benchQuery, houseQuery } from "../api/queries";
 import { useNow } from "../api/clock";
 import { hereQuery } from "../api/people";
@@ -35,10 +35,14 @@ export function Shell() {
   const { theme, toggle } = useTheme();
   const { signer, people, signedIn, next } = useSigner();
   const here = useQuery(hereQuery).data;
+  const only = here?.onlyJob;
   const money = useMay("MONEY");
   const mayWork = useMay("BENCH");
   const switching = signedIn ? () => setOpen("people") : next;
-  const parcels = useQuery(ordersQuery).data?.filter((one) => one.arrived !== undefined).length ?? 0;
+  const shopWide = useQuery(hereQuery).data?.onlyJob === undefined;
+  const parcels =
+    useQuery({ ...ordersQuery, enabled: shopWide }).data?.filter((one) => one.arrived !== undefined).length ??
+    0;
   useServerEvents();
   useBenchFocus();
   useBell();
@@ -72,6 +76,8 @@ export function Shell() {
   });
   useEffect(() => onAskForPhone(() => setOpen("phone")), []);
   const close = (stays: boolean) => !stays && setOpen("none");
+  // somebody who may read one job is always at that one
+  if (only !== undefined && camera !== only) return <Navigate to={`/camera/${only}`} replace />;
   return (
     <div className="window flex h-full flex-col">
       <a
@@ -98,7 +104,7 @@ export function Shell() {
           </svg>
           {texts.ruvant}
         </Link>
-        <nav aria-label={texts.places} className="flex flex-wrap">
+        <nav aria-label={texts.places} className={only === undefined ? "flex flex-wrap" : "hidden"}>
           <Place to="/" label={texts.benchLabel} />
           <Place to="/plan" label={texts.plan} />
           <Place to="/cameras" label={texts.cameras} />
@@ -108,10 +114,14 @@ export function Shell() {
           <Place to="/house" label={texts.settings} />
         </nav>
         <div className="ml-auto flex flex-wrap items-center gap-1.5">
-          <Running />
-          <BarButton onClick={() => setOpen("find")} label={texts.searchLabel} hint="F2">
-            {texts.search}
-          </BarButton>
+          {only === undefined && (
+            <>
+              <Running />
+              <BarButton onClick={() => setOpen("find")} label={texts.searchLabel} hint="F2">
+                {texts.search}
+              </BarButton>
+            </>
+          )}
           <BarButton
             onClick={toggle}
             label={theme === "lamp" ? texts.switchToDaylightColours : texts.switchToLampColours}

@@ -38,6 +38,7 @@ function Opened({ job }: { job: JobView }) {
   const place = useLocation().pathname.split("/")[3] ?? "";
   const shown = STOPS.find((stop) => placeOf(stop) === (WITHIN[place] ?? place));
   const mayWork = useMay("BENCH");
+  const money = useMay("MONEY");
   const { sit } = useSitting(job, shown);
   const undo = useUndo(job.tag);
   useKeys({
@@ -51,10 +52,10 @@ function Opened({ job }: { job: JobView }) {
     r: () => void navigate(`/camera/${job.tag}/record`),
     j: () => void navigate(`/camera/${job.tag}/adjust`),
     i: () => void navigate(`/camera/${job.tag}/pictures`),
-    q: () => void navigate(`/camera/${job.tag}/options`),
+    q: () => money && void navigate(`/camera/${job.tag}/options`),
 
     l: () => document.getElementById("log-line")?.focus(),
-    s: sit,
+    s: () => mayWork && sit(),
     "Ctrl+z": undo,
   });
   useEffect(() => {
@@ -95,6 +96,8 @@ function CameraHead({
   place: string;
 }) {
   const received = job.intake.received!;
+  const money = useMay("MONEY");
+  const mayWork = useMay("BENCH");
   const seated = job.sitting.time.seatedSince !== undefined;
   return (
     <div className="border-line bg-sheet wide:flex-nowrap flex shrink-0 flex-wrap items-center justify-between gap-x-4 border-b px-5 py-1 print:hidden">
@@ -109,7 +112,11 @@ function CameraHead({
           <h1 className="truncate text-[19px]">{job.cameraWords}</h1>
         </span>
         <span className="text-soft mt-1 block truncate text-[14px]">
-          <bdi>{received.owner.shopsOwn ? texts.theShopsOwn : received.owner.name}</bdi>:{" "}
+          {(received.owner.shopsOwn || received.owner.name !== "") && (
+            <>
+              <bdi>{received.owner.shopsOwn ? texts.theShopsOwn : received.owner.name}</bdi>:{" "}
+            </>
+          )}
           <bdi>“{received.complaint}”</bdi>
         </span>
       </Link>
@@ -128,16 +135,18 @@ function CameraHead({
           )}
         </span>
         <span className="flex items-center gap-1">
-          <SideLink job={job} to="options" at={place === "money" ? "options" : place}>
-            {texts.owner}
-          </SideLink>
+          {money && (
+            <SideLink job={job} to="options" at={place === "money" ? "options" : place}>
+              {texts.owner}
+            </SideLink>
+          )}
           <SideLink job={job} to="pictures" at={place}>
             {texts.pictures}
           </SideLink>
           <SideLink job={job} to="record" at={place}>
             {texts.record}
           </SideLink>
-          {job.handover.returnedAt === undefined && (
+          {job.handover.returnedAt === undefined && mayWork && (
             <Button
               onClick={sit}
               keyHint="S"

@@ -72,10 +72,18 @@ public final class Signing {
                 "Ask the owner of the shop to do it, or to allow it under Settings, People and devices.");
     }
 
-    /** @throws NotAllowedException if whoever asks may not do something that concerns the whole shop */
+    /** For what a role does not show. */
+    public static NotAllowedException notShown() {
+        return new NotAllowedException(
+                "notAllowed",
+                "Your account does not show this.",
+                "Ask the owner of the shop, who can allow it under Settings, People and devices.");
+    }
+
+    /** @throws NotAllowedException if whoever asks may not read something that concerns the whole shop */
     public static void needs(Right right) {
         if (SignedIn.now().map(access -> !access.may(right)).orElse(false)) {
-            throw notAllowed();
+            throw notShown();
         }
     }
 }

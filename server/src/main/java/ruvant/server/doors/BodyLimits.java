@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.HandlerExceptionResolver;
@@ -21,9 +22,26 @@ final class BodyLimits extends OncePerRequestFilter {
     static final long LARGEST = 32L << 20;
 
     private final HandlerExceptionResolver problems;
+    private final Pace pace;
 
-    BodyLimits(HandlerExceptionResolver problems) {
+    BodyLimits(HandlerExceptionResolver problems, Pace pace) {
         this.problems = problems;
+        this.pace = pace;
+    }
+
+    /**
+     * How slowly a body may come.
+     *
+     * @param bytesPerSecond on average, once the time is over
+     * @param after how long nobody asks
+     */
+    record Pace(long bytesPerSecond, Duration after) {
+        private void check(long read, long begunNanos) {
+            long nanos = System.nanoTime() - begunNanos;
+            if (nanos > after.toNanos() && read < bytesPerSecond * (nanos / 1e9)) {
+                throw new SlowBodyException();
+            }
+        }
     }
 
     @Override
@@ -35,28 +53,34 @@ final class BodyLimits extends OncePerRequestFilter {
         } else if (request.getContentLengthLong() > LARGEST) {
             problems.resolveException(request, response, null, new MaxUploadSizeExceededException(LARGEST));
         } else {
-            chain.doFilter(new Limited(request), response);
+            chain.doFilter(new Limited(request, pace), response);
         }
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+        private final Pace pace;
+
+        Limited(HttpServletRequest request, Pace pace) {
             super(request);
+            this.pace = pace;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new Counted(super.getInputStream());
+            return new Counted(super.getInputStream(), pace);
         }
     }
 
     /** Ends with a refusal where more comes than was said, or where nothing was said. */
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream all;
+        private final Pace pace;
+        private final long begunNanos = System.nanoTime();
         private long read;
 
-        Counted(ServletInputStream all) {
+        Counted(ServletInputStream all, Pace pace) {
             this.all = all;
+            this.pace = pace;
         }
 
         private int counted(int bytes) {
@@ -64,6 +88,7 @@ final class BodyLimits extends OncePerRequestFilter {
             if (read > LARGEST) {
                 throw new MaxUploadSizeExceededException(LARGEST);
             }
+            pace.check(read, begunNanos);
             return bytes;
         }
 

@@ -1,6 +1,7 @@
 package ruvant.server.doors;
 
 import jakarta.servlet.DispatcherType;
+import java.time.Duration;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -15,6 +16,7 @@ import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import ruvant.server.access.NotAllowedException;
 import ruvant.server.access.Signing;
 import ruvant.server.network.Network;
 import ruvant.server.people.Sessions;
@@ -43,13 +45,18 @@ class Doors {
             Sessions sessions,
             @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping routes,
             @Value("${ruvant.names:}") String names,
+            @Value("${ruvant.slowest-body}") long slowest,
+            @Value("${ruvant.slow-body-after}") Duration slowAfter,
             @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
             throws Exception {
         Refusals refusals = new Refusals(json);
         return http.addFilterBefore(
                         new ForeignPages(new OwnNames(String.join(",", network.names()) + "," + names), refusals),
                         SecurityContextHolderFilter.class)
-                .addFilterBefore(new BodyLimits(problems), SecurityContextHolderFilter.class)
+                .addFilterBefore(new CrowdLimit(refusals), SecurityContextHolderFilter.class)
+                .addFilterBefore(
+                        new BodyLimits(problems, new BodyLimits.Pace(slowest, slowAfter)),
+                        SecurityContextHolderFilter.class)
                 .headers(headers -> headers.contentSecurityPolicy(content -> content.policyDirectives(CONTENT))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::sameOrigin)
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
@@ -72,12 +79,11 @@ class Doors {
                                 "notSignedIn",
                                 "Nobody is signed in here.",
                                 "Sign in and try again."))
-                        .accessDeniedHandler((request, response, denied) -> refusals.write(
-                                response,
-                                HttpStatus.FORBIDDEN,
-                                Signing.notAllowed().code(),
-                                Signing.notAllowed().getMessage(),
-                                Signing.notAllowed().remedy())))
+                        .accessDeniedHandler((request, response, denied) -> {
+                            NotAllowedException why =
+                                    request.getMethod().equals("GET") ? Signing.notShown() : Signing.notAllowed();
+                            refusals.write(response, HttpStatus.FORBIDDEN, why.code(), why.getMessage(), why.remedy());
+                        }))
                 .authorizeHttpRequests(requests -> requests
                         // what was let in goes on: streams, pages that are handed on, and errors
                         .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.FORWARD, DispatcherType.ERROR)

@@ -51,6 +51,16 @@ public final class SecureDoor implements WebServerFactoryCustomizer<TomcatServle
         connector.setProperty("address", network.address());
         connector.setScheme("https");
         connector.setSecure(true);
+        // as at the loopback: places for six devices that use all of theirs
+        connector.setProperty("maxThreads", "200");
+        connector.setProperty("connectionTimeout", "20000");
+        connector.setProperty("keepAliveTimeout", "60000");
+        connector.setProperty("maxConnections", "2000");
+        connector.setProperty("maxSwallowSize", Integer.toString(400 << 20));
+        connector.setProperty("compression", "on");
+        connector.setProperty(
+                "compressibleMimeType",
+                "application/json,text/html,text/css,application/javascript,text/javascript,image/svg+xml");
         connector.setProperty("SSLEnabled", "true");
         connector.addSslHostConfig(certificate());
         server.addAdditionalConnectors(connector);
