@@ -110,6 +110,7 @@ class Benchmark {
                 i -> bareLog(bare, LargeShop.longJob(i % LargeShop.LONG_JOBS).number()));
         row("the bench page, 60 open", i -> get("/api/bench"), i -> bareBench(bare));
         row("a find", i -> get("/api/find?words=pell%20" + word(i)), i -> bareFind(bare, word(i)));
+        new CrowdBenchmark(base, json).measure();
         new RulesBenchmark(shop.shop()).measure();
         SharingBenchmark.measure();
     }
