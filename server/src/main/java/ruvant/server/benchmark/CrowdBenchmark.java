@@ -102,10 +102,7 @@ final class CrowdBenchmark {
     private void open() throws Exception {
         try (HttpClient http = HttpClient.newHttpClient()) {
             for (int i = 0; i < CLIENTS; i++) {
-                String body = """
-                        {"id":"%s","by":"Ada","received":{"camera":{"maker":"Pellworm","model":"Twin","pattern":"","serial":"%d","bodyType":"TLR","family":"LEAF_LENS"},
-                         "owner":{"name":"Crowd %d","contact":"","shopsOwn":false},"lens":"","accessories":[],
-                         "complaint":"Slow speeds drag","series":"DOUBLING","speeds":["1","1/60","1/500"]}}""".formatted(UUID.randomUUID(), i, i);
+                String body = Opening.json(Integer.toString(i), "Crowd " + i);
                 HttpResponse<String> made = http.send(post("/api/jobs", body), HttpResponse.BodyHandlers.ofString());
                 tags.add(json.readTree(made.body()).get("tag").asText());
             }

@@ -9,13 +9,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Locale;
-import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import ruvant.server.benchmark.Opening;
 
 /** Ten thousand inputs of each kind that are nearly right, into a new shop, with the memory that its server is ever given. */
 @Component
@@ -70,10 +70,7 @@ class FuzzBenchmark {
     }
 
     private static String camera(String base) throws IOException, InterruptedException {
-        String body = """
-                {"id":"%s","by":"Ada","received":{"camera":{"maker":"Pellworm","model":"Twin","pattern":"","serial":"7","bodyType":"TLR","family":"LEAF_LENS"},
-                 "owner":{"name":"Wambui","contact":"","shopsOwn":false},"lens":"","accessories":[],
-                 "complaint":"Slow speeds drag","series":"DOUBLING","speeds":["1","1/60"]}}""".formatted(UUID.randomUUID());
+        String body = Opening.json("7", "Wambui");
         try (HttpClient http = HttpClient.newHttpClient()) {
             String answer = http.send(
                             HttpRequest.newBuilder(URI.create(base + "/api/jobs"))
