@@ -201,3 +201,17 @@ it("lets others go on while a line waits for whoever typed it", async () => {
   tryAgain();
   await vi.waitFor(() => expect(fetched).toEqual(["hers", "his", "hers"]));
 });
+
+it("sends a refused line as it was changed, once, and keeps nothing of what was refused", async () => {
+  const { send, queueState, mended, work } = await queue();
+  answers = [gone];
+  await send(line("R-0001", "a"));
+  answers = [refused];
+  await work();
+  await vi.waitFor(() => expect(queueState().refused).toHaveLength(1));
+  fetched = [];
+  const [one] = queueState().refused;
+  mended(one, [{ ...one.sending.lines[0], entry: { kind: "noted", text: "changed" } }]);
+  await vi.waitFor(() => expect(fetched).toEqual(["a"]));
+  expect(queueState()).toMatchObject({ waiting: 0, refused: [] });
+});

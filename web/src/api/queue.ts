@@ -112,6 +112,12 @@ export function retry(refused: Refused): void {
   void work();
 }
 
+/** Sends lines that were refused once more, as they were changed. */
+export function mended(refused: Refused, lines: Sending["lines"]): void {
+  retry({ ...refused, sending: { ...refused.sending, lines } });
+  discard(refused);
+}
+
 /**
  * Sends lines, in order and each once: they carry ids of their own, so a repeat is harmless. Resolves with the last
  * sequence of the log as it then is, or with nothing when the server is away and the lines wait here.

@@ -1,9 +1,11 @@
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from "react";
 import type { Entry } from "../api/client";
-import { discard, onQueue, queueState, retry } from "../api/queue";
+import { discard, mended, onQueue, queueState, retry, type Refused } from "../api/queue";
 import { Button } from "../ui/Button";
 import { dismiss, useNotice } from "../hands/notices";
 import { texts } from "./words";
+
+const MendLine = lazy(async () => ({ default: (await import("../rooms/record")).MendLine }));
 
 const SHOWN_MS = 6000;
 
@@ -14,6 +16,7 @@ const SHOWN_MS = 6000;
 export function NoticeBar() {
   const notice = useNotice();
   const [told, setTold] = useState(false);
+  const [mending, setMending] = useState<Refused>();
   if (notice !== undefined && !told) setTold(true);
   const queue = useSyncExternalStore(onQueue, queueState);
   useEffect(() => {
@@ -42,6 +45,7 @@ export function NoticeBar() {
             {refused.sending.lines.map((line) => inShort(line.entry)).join("; ")}
           </p>
           <div className="flex gap-2">
+            <Button onClick={() => setMending(refused)}>{texts.changeIt}</Button>
             <Button onClick={() => retry(refused)}>{texts.sendAgain}</Button>
             <Button kind="quiet" onClick={() => discard(refused)}>
               {texts.discard}
@@ -49,6 +53,18 @@ export function NoticeBar() {
           </div>
         </div>
       ))}
+      {mending !== undefined && (
+        <Suspense>
+          <MendLine
+            refused={mending}
+            onClose={() => setMending(undefined)}
+            onSend={(lines) => {
+              mended(mending, lines);
+              setMending(undefined);
+            }}
+          />
+        </Suspense>
+      )}
       <div role="status" aria-live="polite" className="flex flex-wrap items-center gap-x-4">
         {queue.away && queue.waiting > 0 && (
           <p className="text-mark font-bold">

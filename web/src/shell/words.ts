@@ -20,6 +20,7 @@ export const texts = {
   backToTheBench: "Back to the bench",
   aLineTypedWhileThe: ": a line typed while the server was away was refused.",
   itIsKeptHereUntil: "It is kept here until you decide.",
+  changeIt: "Change it…",
   sendAgain: "Send again",
   discard: "Discard",
   theServerCannotBeReached: "The server cannot be reached.",

@@ -1,2 +1,3 @@
 export { ChangeLine } from "./ChangeLine";
+export { MendLine } from "./MendLine";
 export { ShopRecord } from "./Record";

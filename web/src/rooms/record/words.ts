@@ -1,5 +1,7 @@
 /** What people read in this room. */
 export const texts = {
+  mendTheLine: (log: string) => `Change the line for ${log}`,
+  sendIt: "Send it",
   record: "Record",
   line: (sequence: number) => `line ${sequence}`,
   printTheRecord: "Print the record",

@@ -173,6 +173,9 @@ class PackageReader {
         Set<UUID> ids = new HashSet<>();
         long expected = 0;
         for (JobPackage.PackedLine line : packed.lines()) {
+            if (line == null) {
+                throw new BadPackageException("Line " + (expected + 1) + " is empty.", ASK_AGAIN);
+            }
             if (line.sequence() != ++expected) {
                 throw new BadPackageException(
                         "Line " + expected + " is missing: " + line.sequence() + " is in its place.", ASK_AGAIN);

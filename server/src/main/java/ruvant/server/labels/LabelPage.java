@@ -22,6 +22,9 @@ final class LabelPage {
             </style></head><body>%s</body></html>
             """;
 
+    /** Letters in a line or two of a tag. */
+    private static final int WIDE = 34;
+
     private LabelPage() {}
 
     /**
@@ -34,28 +37,36 @@ final class LabelPage {
         String body = """
                 <div class="%s">
                 <div style="left:3mm;top:23.5mm;width:7mm;height:7mm;border:0.4mm solid #000000;border-radius:4mm"></div>
-                <div style="left:14mm;top:5mm;width:50mm;height:46mm">
+                <div style="left:14mm;top:5mm;width:50mm;height:35mm">
                 <p style="font-size:23pt;font-weight:700;line-height:9.4mm">%s</p>
-                <p style="font-size:12pt;font-weight:700;line-height:5mm;margin-top:1mm">%s</p>
+                <p style="font-size:%s;font-weight:700;line-height:1.2;margin-top:1mm">%s</p>
                 <p>%s</p>
-                <p style="font-size:11pt;margin-top:1.6mm">%s</p>
-                <p style="margin-top:1.6mm">%s</p>
+                <p style="font-size:11pt;margin-top:1.2mm">%s</p></div>
+                <div style="left:14mm;top:41mm;width:50mm;height:9mm"><p>%s</p>
                 <p>%s</p></div>
                 <div style="left:66mm;top:11.5mm;width:32mm;height:32mm">%s</div></div>
                 """.formatted(
-                        paper.isPresent() ? "tag cut" : "tag",
-                        tag,
-                        Markup.escape(camera.words()),
-                        Markup.escape(camera.serial().isEmpty() ? "no serial number" : "No. " + camera.serial()),
-                        Markup.escape(received.owner().words()),
-                        Markup.escape("in " + cameIn),
-                        Markup.escape(promised.isEmpty() ? "" : "promised " + promised),
-                        ScanCode.svg(ScanCode.of(tag), 32));
+                paper.isPresent() ? "tag cut" : "tag",
+                tag,
+                camera.words().length() > WIDE ? "8.5pt" : "12pt",
+                Markup.escape(fitting(camera.words(), 2 * WIDE)),
+                Markup.escape(fitting(camera.serial().isEmpty() ? "no serial number" : "No. " + camera.serial(), WIDE)),
+                Markup.escape(fitting(received.owner().words(), 2 * WIDE)),
+                Markup.escape("in " + cameIn),
+                Markup.escape(promised.isEmpty() ? "" : "promised " + promised),
+                ScanCode.svg(ScanCode.of(tag), 32));
         return PAGE.formatted(tag, paper.map(Paper::size).orElse("100mm 55mm"), """
                 .tag { left: 0; top: 0; width: 100mm; height: 55mm }
                 .cut { left: 12mm; top: 12mm; border: 0.2mm dashed #777777 }
-                p { margin: 0; font-size: 8.5pt; line-height: 1.3 }
+                p { margin: 0; font-size: 8.5pt; line-height: 1.3; word-wrap: break-word }
                 """, body);
+    }
+
+    /** What would run over the code or push the dates off the tag ends in dots; the whole of it is in the job. */
+    private static String fitting(String words, int most) {
+        return words.codePointCount(0, words.length()) <= most
+                ? words
+                : words.substring(0, words.offsetByCodePoints(0, most - 1)) + "…";
     }
 
     /** A label: what its code says, what stands beside it, and two lines under that. */

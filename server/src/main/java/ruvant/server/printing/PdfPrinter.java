@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** Prints a page of plain markup as PDF, with fonts of its own. */
@@ -15,6 +16,23 @@ public class PdfPrinter {
     static {
         // it reports each style rule meant for screens only
         com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
+    }
+
+    private static final List<String> FILES = List.of(
+            "NotoSans-Regular.ttf",
+            "NotoSansArabic-Regular.ttf",
+            "NotoSansHebrew-Regular.ttf",
+            "NotoSansDevanagari-Regular.ttf",
+            "DroidSansFallback.ttf");
+
+    /** Read when the first sign beyond the usual letters is printed. */
+    private Printable printable;
+
+    private synchronized String printable(String html) {
+        if (printable == null && html.codePoints().anyMatch(c -> c >= 0x250)) {
+            printable = new Printable(FILES);
+        }
+        return printable == null ? html : printable.of(html);
     }
 
     /**
@@ -37,7 +55,7 @@ public class PdfPrinter {
             builder.useUnicodeBidiSplitter(new com.openhtmltopdf.bidi.support.ICUBidiSplitter.ICUBidiSplitterFactory());
             builder.useUnicodeBidiReorderer(new com.openhtmltopdf.bidi.support.ICUBidiReorderer());
             builder.defaultTextDirection(com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection.LTR);
-            builder.withHtmlContent(html, null);
+            builder.withHtmlContent(printable(html), null);
             builder.toStream(out);
             builder.run();
         } catch (IOException problem) {

@@ -8,17 +8,23 @@ import com.google.zxing.MultiFormatReader;
 import com.google.zxing.NotFoundException;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.PDFTextStripperByArea;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import ruvant.server.OverHttp;
+import ruvant.server.Shop;
 
 /** Printed tags and labels are rendered, and their codes read back as a scanner would. */
 class LabelHttpTest extends OverHttp {
@@ -62,6 +68,38 @@ class LabelHttpTest extends OverHttp {
         assertThat(pages).hasSize(1);
         assertThat(code(pages.getFirst())).isEqualTo("RV-" + tag);
         assertThat(pages.getFirst().getWidth()).isBetween(1179, 1183);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Twin ", "Twin", "W"})
+    void aVeryLongNameRunsOverNothing(String piece) throws Exception {
+        String model = piece.repeat(200).substring(0, Math.min(100, piece.length() * 200));
+        String opening = Shop.opening(
+                        UUID.randomUUID(), "An owner of a very long name indeed, with all titles and a second line")
+                .replace("\"Twin\"", "\"" + model.strip() + "\"");
+        String tag = shop.post("/api/jobs", opening).body().path("tag").asText();
+        byte[] pdf = shop.bytes("/api/jobs/" + tag + "/tag.pdf");
+        assertThat(code(pages(pdf).getFirst())).isEqualTo("RV-" + tag);
+        try (PDDocument document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+            PDFTextStripperByArea stripper = new PDFTextStripperByArea();
+            double point = 72 / 25.4;
+            stripper.addRegion("code", new Rectangle2D.Double(66 * point, 0, 34 * point, 55 * point));
+            stripper.addRegion("words", new Rectangle2D.Double(13 * point, 0, 53 * point, 52 * point));
+            stripper.extractRegions(document.getPage(0));
+            assertThat(stripper.getTextForRegion("code")).isBlank();
+            assertThat(stripper.getTextForRegion("words")).contains(tag, "in ");
+        }
+    }
+
+    @Test
+    void aSignThatNoFontHasIsPrintedAsItsName() throws Exception {
+        String tag = shop.camera("Wambui \uD83D\uDCF7\uFE0F of the \u6A4B");
+        byte[] pdf = shop.bytes("/api/jobs/" + tag + "/tag.pdf");
+        try (PDDocument document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                    .contains("Wambui (camera) of the \u6A4B")
+                    .doesNotContain("#");
+        }
     }
 
     @Test
