@@ -203,11 +203,11 @@ it("lets others go on while a line waits for whoever typed it", async () => {
 });
 
 it("sends a refused line as it was changed, once, and keeps nothing of what was refused", async () => {
-  const { send, queueState, mended, work } = await queue();
+  const { send, queueState, mended } = await queue();
   answers = [gone];
   await send(line("R-0001", "a"));
   answers = [refused];
-  await work();
+  await vi.advanceTimersByTimeAsync(2100);
   await vi.waitFor(() => expect(queueState().refused).toHaveLength(1));
   fetched = [];
   const [one] = queueState().refused;
