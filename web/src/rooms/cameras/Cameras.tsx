@@ -1,7 +1,8 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import { useRef } from "react";
+import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { answer, Problem, server } from "../../api/client";
+import { takePackage } from "../../api/packages";
 import { benchQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Empty, Panel } from "../../ui/Panel";
@@ -83,6 +84,7 @@ function Import() {
   const input = useRef<HTMLInputElement>(null);
   const { refused, submit } = useSubmit();
   const navigate = useNavigate();
+  const [taken, setTaken] = useState<number>();
   const take = async (file: File) => {
     if (file.size > LARGEST_MB * 1024 * 1024) {
       const size = Math.round(file.size / 1024 / 1024);
@@ -94,12 +96,12 @@ function Import() {
         "",
       );
     }
-    const form = new FormData();
-    form.append("file", file);
-    const got = await answer(
-      server.POST("/api/jobs/import", { body: form as never, bodySerializer: (body) => body as never }),
-    );
-    void navigate(`/camera/${got.tag}`);
+    setTaken(0);
+    try {
+      void navigate(`/camera/${await takePackage(file, setTaken)}`);
+    } finally {
+      setTaken(undefined);
+    }
   };
   return (
     <>
@@ -117,7 +119,9 @@ function Import() {
           if (file !== undefined) void submit(() => take(file));
         }}
       />
-      <Button onClick={() => input.current?.click()}>{texts.importAJobPackage}</Button>
+      <Button disabled={taken !== undefined} onClick={() => input.current?.click()}>
+        {taken === undefined ? texts.importAJobPackage : texts.importing(Math.round(taken * 100))}
+      </Button>
     </>
   );
 }

@@ -1,5 +1,6 @@
 /** What people read in this room. */
 export const texts = {
+  importing: (percent: number) => `Importing… ${percent} %`,
   cameras: "Cameras",
   checkInACamera: "Check in a camera",
   inTheShop: "In the shop",

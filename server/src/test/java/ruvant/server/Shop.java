@@ -165,9 +165,16 @@ public final class Shop {
 
     /** Lines of JSON as a recording is measured. */
     public List<String> measureInLines(byte[] recording, String setup) {
-        HttpRequest request = formOf("/api/measure", "recording", recording, Map.of("setup", setup))
-                .header("Accept", "application/x-ndjson")
-                .build();
+        return inLines(formOf("/api/measure", "recording", recording, Map.of("setup", setup)));
+    }
+
+    /** Lines of JSON while a file comes in. */
+    public List<String> uploadInLines(String path, byte[] content) {
+        return inLines(formOf(path, "file", content, Map.of()));
+    }
+
+    private List<String> inLines(HttpRequest.Builder form) {
+        HttpRequest request = form.header("Accept", "application/x-ndjson").build();
         try {
             return http.send(request, HttpResponse.BodyHandlers.ofLines())
                     .body()

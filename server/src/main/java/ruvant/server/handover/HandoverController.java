@@ -3,6 +3,9 @@ package ruvant.server.handover;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.PrintWriter;
+import java.util.Map;
+import java.util.function.DoubleConsumer;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -28,6 +31,7 @@ import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
 import ruvant.server.printing.Paper;
 import ruvant.server.record.LineStore;
+import tools.jackson.databind.ObjectMapper;
 
 /** The return sheet, and packages out and in. */
 @RestController
@@ -46,6 +50,7 @@ class HandoverController {
     private final PackageReader reader;
     private final PictureStore pictures;
     private final RecordingStore recordings;
+    private final ObjectMapper json;
 
     HandoverController(
             JobService jobs,
@@ -54,7 +59,9 @@ class HandoverController {
             PackageWriter writer,
             PackageReader reader,
             PictureStore pictures,
-            RecordingStore recordings) {
+            RecordingStore recordings,
+            ObjectMapper json) {
+        this.json = json;
         this.recordings = recordings;
         this.jobs = jobs;
         this.lines = lines;
@@ -104,6 +111,32 @@ class HandoverController {
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_JSON_VALUE)
     Imported take(@RequestParam MultipartFile file) throws IOException {
+        return taken(file, done -> {});
+    }
+
+    /** The same, asked for as lines of JSON: how far it is, {"taken":0.25}, and the answer or the refusal in the last one. */
+    @Needs(Right.DESK)
+    @PostMapping(
+            path = "/import",
+            consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
+            produces = MediaType.APPLICATION_NDJSON_VALUE)
+    void takeInLines(@RequestParam MultipartFile file, HttpServletResponse response) throws IOException {
+        response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
+        PrintWriter lines = response.getWriter();
+        try {
+            Imported got = taken(file, done -> {
+                lines.println("{\"taken\":" + done + "}");
+                lines.flush();
+            });
+            lines.println(json.writeValueAsString(got));
+        } catch (BadPackageException refused) {
+            lines.println(json.writeValueAsString(
+                    Map.of("code", "badPackage", "detail", refused.getMessage(), "remedy", refused.remedy())));
+        }
+        lines.flush();
+    }
+
+    private Imported taken(MultipartFile file, DoubleConsumer done) throws IOException {
         if (file.getSize() > LARGEST_PACKAGE) {
             throw new MaxUploadSizeExceededException(LARGEST_PACKAGE);
         }
@@ -118,7 +151,7 @@ class HandoverController {
         for (byte[] recording : content.recordings()) {
             recordings.keep(() -> new ByteArrayInputStream(recording));
         }
-        TagNumber here = jobs.take(foreign);
+        TagNumber here = jobs.take(foreign, done);
         return new Imported(here, here.equals(JobLog.tag(foreign)));
     }
 

@@ -1,11 +1,13 @@
 package ruvant.server.job;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Repository;
 import ruvant.core.units.TagNumber;
 import ruvant.server.storage.Database;
+import ruvant.server.storage.Times;
 
 /** Which tags there are, and which opening made each. */
 @Repository
@@ -23,9 +25,11 @@ public class JobNumberStore {
                         with recursive candidate (number) as (
                             select coalesce(max(number), 0) + 1 from job where taken_in = 0
                             union all
-                            select number + 1 from candidate where number in (select number from job))
+                            select number + 1 from candidate
+                             where number in (select number from job union all select number from coming))
                         insert into job (number, opened_by)
-                        select number, ? from candidate where number not in (select number from job) limit 1
+                        select number, ? from candidate
+                         where number not in (select number from job union all select number from coming) limit 1
                         returning number
                         """)
                 .param(opening.toString())
@@ -42,6 +46,47 @@ public class JobNumberStore {
                 .update();
     }
 
+    /** Keeps a tag for a job from elsewhere while its lines come in: the one it had there where that is free, else the next. */
+    TagNumber keep(TagNumber wanted, boolean mayHave, UUID opening, Instant at) {
+        boolean own = mayHave && !exists(wanted);
+        TagNumber kept = own ? wanted : next(opening);
+        if (!own) {
+            database.writes()
+                    .sql("delete from job where number = ?")
+                    .param(kept.number())
+                    .update();
+        }
+        database.writes()
+                .sql("insert into coming (number, opened_by, taken_in, begun_at) values (?, ?, ?, ?)")
+                .params(kept.number(), opening.toString(), own ? 1 : 0, Times.text(at))
+                .update();
+        return kept;
+    }
+
+    /** All of its lines are there: it is a job like any other. */
+    void came(TagNumber kept) {
+        database.writes()
+                .sql(
+                        "insert into job (number, opened_by, taken_in) select number, opened_by, taken_in from coming where number = ?")
+                .param(kept.number())
+                .update();
+        gaveUp(kept);
+    }
+
+    void gaveUp(TagNumber kept) {
+        database.writes()
+                .sql("delete from coming where number = ?")
+                .param(kept.number())
+                .update();
+    }
+
+    /** Those whose lines did not all come in before Ruvant ended. */
+    List<TagNumber> halfCome() {
+        return database.reads().sql("select number from coming").query(Integer.class).list().stream()
+                .map(TagNumber::new)
+                .toList();
+    }
+
     /** The job that this opening made. */
     public Optional<TagNumber> openedBy(UUID opening) {
         return database.writes()
@@ -55,8 +100,8 @@ public class JobNumberStore {
     /** Whether there is such a job. */
     public boolean exists(TagNumber tag) {
         return !database.reads()
-                .sql("select 1 from job where number = ?")
-                .param(tag.number())
+                .sql("select 1 from job where number = ? union all select 1 from coming where number = ?")
+                .params(tag.number(), tag.number())
                 .query(Integer.class)
                 .list()
                 .isEmpty();

@@ -7,7 +7,10 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.DoubleConsumer;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import ruvant.core.house.HousePractice;
@@ -64,6 +67,7 @@ public class JobService implements LogDoor {
     private final Events events;
     private final Clock clock;
     private final ObjectProvider<Learned> learned;
+    private final Set<TagNumber> coming = ConcurrentHashMap.newKeySet();
     private final Jobs kind = new Jobs();
     private final LogKeeper<JobEntry> keeper;
     private final Cache<TagNumber, JobPicture> pictures =
@@ -90,6 +94,7 @@ public class JobService implements LogDoor {
         this.clock = clock;
         this.learned = learned;
         this.keeper = new LogKeeper<>(database, lines, kind);
+        numbers.halfCome().forEach(this::giveUp);
     }
 
     /** What the keeper asks of jobs. */
@@ -168,6 +173,7 @@ public class JobService implements LogDoor {
 
     @Override
     public List<LineView> lines(LogName log) {
+        isHere(TagNumber.parse(log.text()));
         return keeper.lines(log);
     }
 
@@ -200,8 +206,16 @@ public class JobService implements LogDoor {
         pictures.invalidateAll();
     }
 
+    /** A job whose lines are still coming in is none yet. */
+    private void isHere(TagNumber tag) {
+        if (coming.contains(tag)) {
+            throw new NoSuchJobException(tag);
+        }
+    }
+
     /** The log of a job. */
     public Log<JobEntry> log(TagNumber tag) {
+        isHere(tag);
         Log<JobEntry> log = keeper.log(JobLog.name(tag));
         kind.begun(log);
         return log;
@@ -314,22 +328,35 @@ public class JobService implements LogDoor {
         events.changed(name, 0);
     }
 
-    /** Takes in a whole job from elsewhere under its own lines and times, at its own tag where that is free, else at the next. */
-    public TagNumber take(Log<JobEntry> foreign) {
-        Log<JobEntry> taken = database.transaction().execute(status -> {
-            UUID opening = foreign.lines().getFirst().id();
-            TagNumber target = JobLog.tag(foreign);
-            // the plan tries out cameras to come under a tag that no camera may have
-            if (!numbers.exists(target) && !target.equals(Newcomer.TAG)) {
-                numbers.take(target, opening);
-            } else {
-                target = numbers.next(opening);
-            }
-            Log<JobEntry> here = JobLog.of(target, foreign.lines());
-            keeper.take(here);
-            return here;
+    /**
+     * Takes in a whole job from elsewhere under its own lines and times, at its own tag where that is free, else at the next.
+     *
+     * @param done told parts of the whole, 0 to 1
+     */
+    public TagNumber take(Log<JobEntry> foreign, DoubleConsumer done) {
+        UUID opening = foreign.lines().getFirst().id();
+        // the plan tries out cameras to come under a tag that no camera may have
+        boolean mayKeep = !JobLog.tag(foreign).equals(Newcomer.TAG);
+        TagNumber target = database.transaction()
+                .execute(status -> numbers.keep(JobLog.tag(foreign), mayKeep, opening, clock.instant()));
+        coming.add(target);
+        Log<JobEntry> here = JobLog.of(target, foreign.lines());
+        try {
+            keeper.takeInSlices(here, () -> numbers.came(target), done);
+        } catch (RuntimeException cut) {
+            giveUp(target);
+            throw cut;
+        } finally {
+            coming.remove(target);
+        }
+        keeper.tell(here);
+        return target;
+    }
+
+    private void giveUp(TagNumber halfCome) {
+        database.transaction().executeWithoutResult(status -> {
+            keeper.forget(JobLog.name(halfCome));
+            numbers.gaveUp(halfCome);
         });
-        keeper.tell(taken);
-        return JobLog.tag(taken);
     }
 }

@@ -144,6 +144,30 @@ public class LineStore {
         database.tally().oneMore();
     }
 
+    /** Lines made ready to be written, which takes longer than writing them. */
+    List<Object[]> ready(LogName log, List<Line> lines) {
+        return lines.stream()
+                .map(line -> StoredLine.of(key(log), line, body(line.entry())))
+                .map(one -> new Object[] {
+                    one.log(), one.sequence(), one.id(), one.at(), one.signer(), one.before(), one.body(), one.seal()
+                })
+                .toList();
+    }
+
+    /** Writes them as one. */
+    void addReady(List<Object[]> ready) {
+        database.batch("""
+                insert into line (log, sequence, id, at, signer, before, body, seal)
+                values (?, ?, ?, ?, ?, ?, ?, ?)
+                """, ready);
+        database.tally().more(ready.size());
+    }
+
+    /** Takes out the lines of a log that never came to be. */
+    void forget(LogName log) {
+        database.writes().sql("delete from line where log = ?").param(key(log)).update();
+    }
+
     /** Puts another entry in the place of one, to blank a person; nothing else is ever written over. */
     public void blank(LogName log, Line line, Entry entry) {
         StoredLine stored = StoredLine.of(key(log), line, body(entry));

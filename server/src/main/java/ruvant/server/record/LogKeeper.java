@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.DoubleConsumer;
 import org.springframework.dao.DataAccessException;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Folding;
@@ -30,6 +31,9 @@ import ruvant.server.storage.Database;
 public final class LogKeeper<E extends Entry> {
     private static final int LOGS_KEPT = 400;
     private static final int MOST_LINES = 2_000;
+
+    /** Lines; that many are written in some tens of milliseconds. */
+    public static final int SLICE = 500;
 
     private final Database database;
     private final LineStore store;
@@ -203,10 +207,32 @@ public final class LogKeeper<E extends Entry> {
         throw new RefusedException(refusal, since, resting);
     }
 
-    /** Takes in whole logs from elsewhere, lines and times as they are; their order was checked when they were read. */
-    public void take(Log<E> foreign) {
-        foreign.lines().forEach(line -> store.add(foreign.name(), line));
-        kind.project(foreign, folding(foreign), foreign.lines());
+    /**
+     * Takes in a long log in slices, so that whoever else writes waits for one of them at most. Nobody must see the log until all of
+     * it is there.
+     *
+     * @param whole what makes it seen, in the transaction that ends it
+     * @param done told parts of the whole, 0 to 1
+     */
+    public void takeInSlices(Log<E> foreign, Runnable whole, DoubleConsumer done) {
+        List<Line> lines = foreign.lines();
+        for (int from = 0; from < lines.size(); from += SLICE) {
+            List<Object[]> ready =
+                    store.ready(foreign.name(), lines.subList(from, Math.min(lines.size(), from + SLICE)));
+            database.transaction().executeWithoutResult(status -> store.addReady(ready));
+            done.accept(0.9 * Math.min(lines.size(), from + SLICE) / lines.size());
+        }
+        Folding folding = folding(foreign);
+        database.transaction().executeWithoutResult(status -> {
+            whole.run();
+            kind.project(foreign, folding, lines);
+        });
+        done.accept(1);
+    }
+
+    /** Takes out what came in of a log that was not whole. */
+    public void forget(LogName halfCome) {
+        store.forget(halfCome);
     }
 
     /** Tells of a log that was taken in, once it is stored. */

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -24,6 +25,7 @@ public final class Database implements AutoCloseable {
     private final TransactionTemplate transaction;
     private final JdbcClient writes;
     private final JdbcClient reads;
+    private final JdbcTemplate rowsAtOnce;
 
     private final FolderLock lock;
     private final Tally tally;
@@ -38,6 +40,7 @@ public final class Database implements AutoCloseable {
         this.transaction = new TransactionTemplate(new DataSourceTransactionManager(writer));
         this.writes = JdbcClient.create(writer);
         this.reads = JdbcClient.create(reader);
+        this.rowsAtOnce = new JdbcTemplate(writer);
         this.damage = Opening.damage(file, reads);
         this.tally = Tally.in(file.toAbsolutePath().getParent(), writes);
     }
@@ -110,6 +113,11 @@ public final class Database implements AutoCloseable {
     /** Runs a piece of work as one: all of it is stored, or nothing. */
     public TransactionTemplate transaction() {
         return transaction;
+    }
+
+    /** One statement for many rows, in the transaction that runs. */
+    public void batch(String sql, List<Object[]> rows) {
+        rowsAtOnce.batchUpdate(sql, rows);
     }
 
     /** How many lines were ever written. */

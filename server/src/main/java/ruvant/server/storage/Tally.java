@@ -48,7 +48,13 @@ public final class Tally implements AutoCloseable {
 
     /** One more line is written in the transaction that runs; beside the file it is counted once that has ended well. */
     public void oneMore() {
-        long lines = writes.sql("update tally set lines = lines + 1 returning lines")
+        more(1);
+    }
+
+    /** The same for several. */
+    public void more(int written) {
+        long lines = writes.sql("update tally set lines = lines + ? returning lines")
+                .param(written)
                 .query(Long.class)
                 .single();
         if (!TransactionSynchronizationManager.isSynchronizationActive()) {

@@ -27,6 +27,8 @@ import ruvant.server.Shop;
 import ruvant.server.album.PictureStore;
 import ruvant.server.measure.StandRecordings;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 class PackageHttpTest extends OverHttp {
@@ -108,6 +110,52 @@ class PackageHttpTest extends OverHttp {
         assertThat(shop.get("/api/bench").body().get("open"))
                 .as("nothing is stored")
                 .hasSize(before);
+    }
+
+    /** A package of so many lines, each with an id of its own. */
+    private byte[] longPackage(int count) throws IOException {
+        String tag = shop.camera("Wambui");
+        ObjectNode job = JsonNodeFactory.instance.objectNode();
+        try (ZipInputStream zip =
+                new ZipInputStream(new ByteArrayInputStream(shop.bytes("/api/jobs/" + tag + "/package.zip")))) {
+            for (ZipEntry file = zip.getNextEntry(); file != null; file = zip.getNextEntry()) {
+                if (file.getName().equals("job.json")) {
+                    job = (ObjectNode) Shop.JSON.readTree(zip.readAllBytes());
+                }
+            }
+        }
+        ArrayNode lines = (ArrayNode) job.get("lines");
+        ((ObjectNode) lines.get(0)).put("id", UUID.randomUUID().toString());
+        for (int i = 2; i <= count; i++) {
+            ObjectNode line = lines.addObject();
+            line.put("id", UUID.randomUUID().toString()).put("sequence", i).put("by", "Ada");
+            line.set("at", lines.get(0).get("at"));
+            line.putObject("entry").put("kind", "noted").put("text", "note " + i);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("job.json"));
+            zip.write(Shop.JSON.writeValueAsBytes(job));
+        }
+        return out.toByteArray();
+    }
+
+    @Test
+    void aLongJobComesInWholeWithItsProgressWhileOthersLog() throws Exception {
+        byte[] packed = longPackage(3_000);
+        String other = shop.camera("Beside");
+        List<String> said = shop.uploadInLines("/api/jobs/import", packed);
+        assertThat(said).hasSize(8);
+        assertThat(said.getFirst()).startsWith("{\"taken\":0.1");
+        String tag = Shop.JSON.readTree(said.getLast()).path("tag").asText();
+        assertThat(shop.lines(tag)).hasSize(3_000);
+        assertThat(shop.add(tag, Shop.note("goes on")).status()).isEqualTo(200);
+        assertThat(shop.add(other, Shop.note("beside")).status()).isEqualTo(200);
+        // once more: it is here already
+        assertThat(shop.uploadInLines("/api/jobs/import", packed))
+                .singleElement()
+                .asString()
+                .contains("already here");
     }
 
     @Test

@@ -80,9 +80,9 @@ class MigrationTest {
         try (var connection = java.sql.DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
             statement.executeUpdate(
-                    "delete from flyway_schema_history where version in ('3', '4', '5', '6', '7', '8', '9', '10', '11', '12')");
+                    "delete from flyway_schema_history where version in ('3', '4', '5', '6', '7', '8', '9', '10', '11', '12', '13')");
             statement.executeUpdate("drop table line");
-            for (String people : java.util.List.of("guess", "session", "device", "person")) {
+            for (String people : java.util.List.of("coming", "guess", "session", "device", "person")) {
                 statement.executeUpdate("drop table " + people);
             }
             statement.executeUpdate("drop table tally");
