@@ -69,7 +69,7 @@ export function Shell() {
     "?": () => setOpen("keys"),
     b: () => navigate("/"),
     F4: () => void navigate("/plan"),
-    F8: () => camera !== undefined && mayWork && setOpen("phone"),
+    F8: () => mayWork && setOpen("phone"),
     n: () => navigate("/new"),
     p: switching,
     t: toggle,
@@ -148,7 +148,7 @@ export function Shell() {
       <NoticeBar />
       <Suspense>
         {open === "find" && <Find onOpenChange={close} />}
-        {open === "phone" && camera !== undefined && <PairPhone tag={camera} onOpenChange={close} />}
+        {open === "phone" && <PairPhone tag={camera} onOpenChange={close} />}
         {open === "people" && here !== undefined && <SwitchPerson here={here} onOpenChange={close} />}
         {open === "keys" && <KeysHelp onOpenChange={close} />}
       </Suspense>

@@ -15,11 +15,17 @@ import { Window } from "../../ui/Window";
 import { texts } from "./words";
 
 /** The code that makes a phone the camera of this bench, and the phones that are it already. */
-export function PairPhone({ tag, onOpenChange }: { tag: string; onOpenChange: (open: boolean) => void }) {
+export function PairPhone({
+  tag,
+  onOpenChange,
+}: {
+  tag: string | undefined;
+  onOpenChange: (open: boolean) => void;
+}) {
   const client = useQueryClient();
   const { signer } = useSigner();
   const phones = useQuery(phonesQuery).data ?? [];
-  const mine = phones.filter((one) => one.bench === benchId() || one.onlyJob === tag);
+  const mine = phones.filter((one) => one.bench === benchId() || (tag !== undefined && one.onlyJob === tag));
   const [only, setOnly] = useState("bench");
   const [shown, setShown] = useState<CodeShown>();
   const { refused, submit } = useSubmit();
@@ -54,7 +60,7 @@ export function PairPhone({ tag, onOpenChange }: { tag: string; onOpenChange: (o
             onChange={setOnly}
             choices={[
               { value: "bench", label: texts.theBench },
-              { value: "job", label: texts.thisCamera(tag) },
+              ...(tag === undefined ? [] : [{ value: "job", label: texts.thisCamera(tag) }]),
             ]}
           />
           {shown !== undefined && <p className="num text-soft text-[13.5px] break-all">{shown.address}</p>}

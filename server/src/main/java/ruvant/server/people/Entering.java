@@ -1,6 +1,8 @@
 package ruvant.server.people;
 
 import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -17,6 +19,14 @@ import ruvant.server.people.SessionStore.Device;
 @Component
 class Entering {
     private static final int PIN_TRIES = 5;
+
+    /** Letters; nobody's name or passphrase is longer, and what is compared and counted must have an end. */
+    private static final int LONGEST = 200;
+
+    private static String cut(String typed) {
+        String plain = typed.strip();
+        return plain.length() <= LONGEST ? plain : plain.substring(0, LONGEST);
+    }
 
     private final PersonStore people;
     private final SessionStore store;
@@ -58,11 +68,11 @@ class Entering {
      * @throws NotAllowedException if they do not match, or after too many that did not
      */
     Entered byPassphrase(String name, String passphrase, String bench, Optional<String> device, String from) {
-        Guess guess = new Guess("passphrase of " + name.strip().toLowerCase(java.util.Locale.ROOT), from);
+        Guess guess = new Guess("passphrase of " + cut(name).toLowerCase(Locale.ROOT), from);
         guesses.mayTry(guess);
         Optional<PersonStore.Kept> account = people.named(name);
         if (!secrets.matches(
-                passphrase.strip(), account.map(PersonStore.Kept::passphrase).orElse(""))) {
+                cut(passphrase), account.map(PersonStore.Kept::passphrase).orElse(""))) {
             guesses.wrong(guess);
             throw new NotAllowedException(
                     "wrongPassphrase", "That name and passphrase do not match.", "Check both and try again.");
@@ -102,7 +112,7 @@ class Entering {
                     "pinLocked", "The PIN was wrong too often at this bench.", "Sign in with your passphrase.");
         }
         guesses.mayTry(guess);
-        if (!secrets.matches(pin.strip(), account.map(PersonStore.Kept::pin).orElse(""))) {
+        if (!secrets.matches(cut(pin), account.map(PersonStore.Kept::pin).orElse(""))) {
             guesses.wrong(guess);
             throw new NotAllowedException(
                     "wrongPin", "That PIN is wrong.", "Try again, or sign in with your passphrase.");
@@ -146,9 +156,9 @@ class Entering {
     }
 
     /** Names that can sign in here with a PIN: none at a bench that is not trusted. */
-    java.util.List<String> byPinHere(Optional<String> device) {
+    List<String> byPinHere(Optional<String> device) {
         return device.map(Secrets::fingerprint).flatMap(store::deviceWithSecret).isEmpty()
-                ? java.util.List.of()
+                ? List.of()
                 : people.all().stream()
                         .filter(one -> !one.pin().isEmpty())
                         .map(one -> one.person().name())

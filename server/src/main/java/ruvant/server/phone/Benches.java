@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ruvant.core.trade.Stop;
+import ruvant.core.units.Check;
 import ruvant.core.units.MayBeNull;
 import ruvant.core.units.TagNumber;
 import ruvant.server.people.BenchFocus;
@@ -27,7 +28,13 @@ class Benches implements BenchFocus {
      * @param shows what a picture taken now would show; empty for nothing in particular
      * @param speed the speed that is to be fired next at the shutter stand; empty elsewhere
      */
-    record Focus(@MayBeNull TagNumber tag, @MayBeNull Stop stop, String part, String shows, String speed) {}
+    record Focus(@MayBeNull TagNumber tag, @MayBeNull Stop stop, String part, String shows, String speed) {
+        Focus {
+            part = Check.optionalRemark("part", part);
+            shows = Check.optionalRemark("shows", shows);
+            speed = Check.optionalName("speed", speed);
+        }
+    }
 
     void shows(String bench, Focus focus) {
         shown.put(bench, focus);

@@ -2,9 +2,6 @@ package ruvant.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,8 +10,6 @@ import org.openqa.selenium.Keys;
 
 /** Every screen in both themes: axe finds nothing, and nothing has to be scrolled sideways, down to 1024 px. */
 class AccessibilityTest extends InBrowser {
-    private static final String AXE = axe();
-
     private static final List<String> SCREENS = List.of(
             "/",
             "/cameras",
@@ -36,6 +31,8 @@ class AccessibilityTest extends InBrowser {
             "/plan",
             "/plan/minutes",
             "/house/hours",
+            "/house/people",
+            "/house/safe",
             "/house/prices",
             "/accounts",
             "/customers",
@@ -71,6 +68,8 @@ class AccessibilityTest extends InBrowser {
             "/camera/R-0063/record",
             "/camera/R-0068",
             "/nothing-here",
+            "/authority",
+            "/phone",
             "/api/jobs/R-0061/sheet");
 
     @Test
@@ -98,17 +97,7 @@ class AccessibilityTest extends InBrowser {
     }
 
     private void scan(String screen, String... onlyRules) {
-        browser.driver.executeScript(AXE);
-        String found = (String) browser.driver.executeAsyncScript("""
-                const rules = arguments[0], done = arguments[arguments.length - 1];
-                const options = {resultTypes: ['violations'], iframes: false};
-                if (rules.length > 0) options.runOnly = {type: 'rule', values: rules};
-                axe.run(document, options).then(
-                  (result) => done(result.violations.map((rule) => rule.id + ': ' + rule.nodes.slice(0, 3)
-                    .map((node) => node.html + ' ' + node.failureSummary).join(' | ')).join(' || ')),
-                  (problem) => done('axe broke: ' + problem));
-                """, List.of(onlyRules));
-        assertThat(found).as("axe on %s", screen).isEmpty();
+        Axe.findsNothing(browser, screen, onlyRules);
     }
 
     @ParameterizedTest
@@ -157,7 +146,7 @@ class AccessibilityTest extends InBrowser {
     void everyButtonAndFieldHasANameOfItsOwn() {
         for (String screen : SCREENS) {
             browser.go(screen).find("h1, h2");
-            browser.driver.executeScript(AXE);
+            browser.driver.executeScript(Axe.SCRIPT);
             Object unclear = browser.driver.executeScript("""
                     axe.setup(document.body);
                     const shown = (e) => e.checkVisibility({visibilityProperty: true}) && e.getBoundingClientRect().width > 0;
@@ -173,14 +162,6 @@ class AccessibilityTest extends InBrowser {
                       .map(([name, count]) => `${count} × ${name}`).join(', ');
                     """);
             assertThat(unclear).as("names on %s", screen).isEqualTo("");
-        }
-    }
-
-    private static String axe() {
-        try (InputStream in = AccessibilityTest.class.getResourceAsStream("/axe.min.js")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException problem) {
-            throw new AssertionError(problem);
         }
     }
 }

@@ -45,17 +45,22 @@ class PeopleTest {
     @Test
     void theFirstOwnerMakesAccountsAndABenchSwitchesByPin() {
         browser.go("/").see("Make the owner's account");
+        Axe.findsNothing(browser, "the first owner");
         browser.field("Code", "wron-code")
                 .field("Name", "Ada")
                 .field("New passphrase", Visitor.PASSPHRASE)
                 .button("Make the account")
                 .see("That is not the code.");
         browser.retype("Code", Signers.code(started)).button("Make the account").see("On the bench");
-        browser.go("/house/people").see("Where people are signed in").button("Add a person");
+        browser.go("/house/people").see("Where people are signed in");
+        Axe.findsNothing(browser, "people");
+        browser.button("Add a person").see("Reads one job and nothing else.");
+        Axe.findsNothing(browser, "an account");
         browser.field("Name", "Ben").field("Passphrase", "short").button("Save").see("It needs at least 10");
         browser.retype("Passphrase", Visitor.PASSPHRASE).button("Save").see("The account of Ben is saved.");
         // out, and in again at a bench that is trusted from now on
         browser.press("p").see("Who works here now?").button("Sign out").see("Sign in");
+        Axe.findsNothing(browser, "signing in");
         browser.field("Name", "Ben").field("Passphrase", Visitor.PASSPHRASE);
         browser.click("input[type=checkbox]")
                 .field("What this bench is called", "Window bench")
@@ -67,7 +72,9 @@ class PeopleTest {
                 .button("Set the PIN")
                 .see("Your PIN is set.");
         browser.press(Keys.ESCAPE).press("p").button("Sign out").see("Window bench");
-        browser.see("PIN of Ben").press("2581", Keys.ENTER).see("That PIN is wrong.");
+        browser.see("PIN of Ben");
+        Axe.findsNothing(browser, "a PIN");
+        browser.press("2581", Keys.ENTER).see("That PIN is wrong.");
         browser.press("2580", Keys.ENTER).see("Your own").find("[aria-label^='Signing as Ben']");
     }
 
@@ -136,6 +143,7 @@ class PeopleTest {
                             .equals(phone.find("input[type=text]").getDomProperty("value")));
             take(phone, picture(0xff0000));
             phone.see("At the bench");
+            Axe.findsNothing(phone, "a phone");
             browser.see("A new picture").see("before: front plate");
             JsonNode shot = owner.get("/api/jobs/" + tag).body().at("/album/shots/0");
             assertThat(shot.path("by").asText()).isEqualTo("Ada");
@@ -182,6 +190,7 @@ class PeopleTest {
     @Test
     void pagesForEverybodyAreReadableWithoutSigningIn() {
         browser.go("/authority").see("Install this shop's authority").see("Fingerprint");
+        Axe.findsNothing(browser, "the authority");
         for (String path : List.of("/", "/camera/R-0001", "/house/people")) {
             browser.go(path).see("Make the owner's account");
         }

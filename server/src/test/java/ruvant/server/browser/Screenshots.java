@@ -27,7 +27,6 @@ class Screenshots extends InBrowser {
             new Picture("/camera/R-0066/find", "find", "day", 1280, "Suspects"),
             new Picture("/camera/R-0063/clean", "clean", "day", 1280, "Naphtha"),
             new Picture("/camera/R-0073/mend?part=speed%20ring", "mend", "day", 1280, "Sources for the"),
-            new Picture("/camera/R-0063/oil", "oil", "day", 1280, "house practice"),
             new Picture("/camera/R-0065/refit", "refit", "day", 1280, "Checks"),
             new Picture("/camera/R-0062/prove?speed=1%2F1000", "prove", "day", 1280, "The curtains at"),
             new Picture("/camera/R-0062/stand?speed=1%2F1000", "stand", "day", 1280, "set the dial to"),
@@ -51,5 +50,21 @@ class Screenshots extends InBrowser {
             browser.driver.executeCdpCommand("Page.bringToFront", Map.of());
             Files.write(FOLDER.resolve(picture.name() + ".png"), browser.driver.getScreenshotAs(OutputType.BYTES));
         }
+        phone();
+    }
+
+    /** What a phone beside the bench shows while a part goes back. */
+    private void phone() throws IOException {
+        shop.put("/api/phones/benches/shots", """
+                {"tag":"R-0065","stop":"REFIT","part":"speed cam","shows":"after: speed cam","speed":""}""");
+        String address = shop.post("/api/phones/codes", "{\"by\":\"Ines K.\",\"bench\":\"shots\"}")
+                .body()
+                .path("address")
+                .asText();
+        browser.size(390, 844);
+        browser.driver.get(address.replace("127.0.0.1", "localhost"));
+        browser.see("Put back next");
+        browser.driver.executeAsyncScript("document.fonts.ready.then(() => setTimeout(arguments[0], 300))");
+        Files.write(FOLDER.resolve("phone.png"), browser.driver.getScreenshotAs(OutputType.BYTES));
     }
 }
