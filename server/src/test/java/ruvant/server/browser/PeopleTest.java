@@ -183,7 +183,7 @@ class PeopleTest {
     }
 
     private void endPhone(String tag) {
-        browser.go("/camera/" + tag + "/pictures").press(Keys.F8);
+        browser.go("/camera/" + tag + "/pictures").see("Use a phone").press(Keys.F8);
         browser.click("[aria-label^='End the pairing']");
     }
 

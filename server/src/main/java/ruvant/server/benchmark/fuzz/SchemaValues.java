@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class SchemaValues {
     private static final int DEEPEST = 7;
     private static final List<String> WORDS =
-            List.of("front plate", "ring", "Ada", "A1", "1/60", "slow speeds drag", "EUR", "naphtha", "Osterby", "x");
+            List.of("front plate", "ring", "Ada", "A1", "1/60", "slow speeds drag", "EUR", "counted", "Osterby", "x");
 
     private final JsonNode document;
     private final Random random;
