@@ -2,17 +2,18 @@
 export const texts = {
   ruvant: "Ruvant",
   phoneAsCamera: "A phone as the bench camera",
-  scanThis: "Scan this with the phone's camera and open the link. Each picture is then here at once.",
+  scanThis:
+    "Scan this with the phone's camera and open the link. Each picture you take then appears here at once.",
   codeDrawing: "Code for the phone",
   thisCamera: (tag: string) => `Only for ${tag}`,
   theBench: "For whichever camera is open here",
   whatItIsFor: "What the phone is for",
   notReachable:
-    "Ruvant answers only to this machine now, so a phone cannot reach this address. Start it with --address 0.0.0.0, and phones in the same network can.",
+    "A phone cannot reach this address, since Ruvant only answers this machine. Start it with --address 0.0.0.0 to let phones on the same network in.",
   worksUntil: (when: string) => `The code works once, until ${when}.`,
   newCode: "Show a new code",
   firstTime:
-    "The first time, the phone's browser warns that it does not know this shop. Install the shop's authority there once:",
+    "The first time, the phone's browser shows a warning. Install the shop's certificate there once:",
   howToInstall: "how to install it",
   paired: "Phones that are paired",
   pairedSince: (signer: string, when: string) => `${signer}'s phone, since ${when}`,

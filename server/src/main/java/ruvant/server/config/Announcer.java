@@ -41,7 +41,7 @@ class Announcer {
         System.out.println("\nRuvant is ready: " + address);
         if (door.port() > 0) {
             System.out.println("For other devices:  " + String.join("\n                    ", door.addresses()));
-            System.out.println("Its authority:      " + door.fingerprint());
+            System.out.println("Its certificate:    " + door.fingerprint());
         }
         System.out.println();
     }

@@ -9,6 +9,9 @@ import java.util.TreeSet;
 
 /** The names and addresses under which others in the network may ask for this machine. */
 final class ThisMachine {
+    /** Some machines are called what no certificate may say. */
+    private static final String AS_IN_CERTIFICATES = "[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?";
+
     private ThisMachine() {}
 
     /**
@@ -31,9 +34,14 @@ final class ThisMachine {
                 names.add(written(address));
             }
             String own = InetAddress.getLocalHost().getHostName();
-            names.add(own);
+            if (own.matches(AS_IN_CERTIFICATES)) {
+                names.add(own);
+            }
             // as machines of one network call each other without a server of names
-            names.add(own.replaceFirst("\\..*", "") + ".local");
+            String first = own.replaceFirst("\\..*", "");
+            if (first.matches(AS_IN_CERTIFICATES)) {
+                names.add(first + ".local");
+            }
         } catch (UnknownHostException | SocketException unknown) {
             names.add(listensOn);
         }

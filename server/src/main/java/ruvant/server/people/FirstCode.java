@@ -34,8 +34,8 @@ class FirstCode {
     void ready(ApplicationReadyEvent event) {
         if (isOpen()) {
             System.out.println((isOwned()
-                            ? "To give an owner a new passphrase, enter this code: "
-                            : "Nobody has an account yet. To make the owner's, enter this code: ")
+                            ? "To give a shop owner a new passphrase, enter this code: "
+                            : "Nobody has an account yet. To make the shop owner's, enter this code: ")
                     + code + "\n");
         }
     }

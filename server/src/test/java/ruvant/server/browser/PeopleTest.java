@@ -44,7 +44,7 @@ class PeopleTest {
 
     @Test
     void theFirstOwnerMakesAccountsAndABenchSwitchesByPin() {
-        browser.go("/").see("Make the owner's account");
+        browser.go("/").see("Make the shop owner's account");
         Axe.findsNothing(browser, "the first owner");
         browser.field("Code", "wron-code")
                 .field("Name", "Ada")
@@ -189,10 +189,10 @@ class PeopleTest {
 
     @Test
     void pagesForEverybodyAreReadableWithoutSigningIn() {
-        browser.go("/authority").see("Install this shop's authority").see("Fingerprint");
+        browser.go("/authority").see("Install this shop's certificate").see("Fingerprint");
         Axe.findsNothing(browser, "the authority");
         for (String path : List.of("/", "/camera/R-0001", "/house/people")) {
-            browser.go(path).see("Make the owner's account");
+            browser.go(path).see("Make the shop owner's account");
         }
         browser.go("/phone").see("This phone is not paired");
     }
