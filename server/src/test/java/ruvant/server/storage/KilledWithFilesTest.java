@@ -10,11 +10,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruvant.server.RealServer;
 import ruvant.server.Shop;
+import ruvant.server.measure.RecordingStore;
+import ruvant.server.measure.StandRecordings;
 import ruvant.server.storage.copy.ShopCheck;
 import tools.jackson.databind.JsonNode;
 
@@ -26,6 +30,7 @@ class KilledWithFilesTest {
     Path folder;
 
     private final Random random = new Random(11);
+    private final Set<String> recordings = ConcurrentHashMap.newKeySet();
 
     private byte[] picture() {
         BufferedImage image = new BufferedImage(240, 160, BufferedImage.TYPE_INT_RGB);
@@ -55,6 +60,12 @@ class KilledWithFilesTest {
                                 .status()
                         == 200) {
                     answered.add(name);
+                }
+                byte[] wav = StandRecordings.wav(StandRecordings.leaf(0.002 + random.nextDouble() / 100));
+                JsonNode run = shop.sweep(tag, wav, "{\"kind\":\"LEAF\",\"coupling\":\"AUTO\"}", "IN_NO_ORDER", 1)
+                        .body();
+                if (run.has("recording")) {
+                    recordings.add(run.path("recording").asText());
                 }
             }
         } catch (AssertionError | RuntimeException gone) {
@@ -89,6 +100,10 @@ class KilledWithFilesTest {
             List<String> there =
                     shop.get("/api/jobs/" + tag).body().at("/album/shots").findValuesAsString("name");
             assertThat(there).containsAll(answered).doesNotHaveDuplicates();
+            assertThat(recordings)
+                    .isNotEmpty()
+                    .allSatisfy(name -> assertThat(RecordingStore.nameOf(shop.bytes("/api/recordings/" + name)))
+                            .isEqualTo(name));
             for (String name : there) {
                 assertThat(shop.bytes("/api/pictures/" + name)).hasSizeGreaterThan(1_000);
             }
