@@ -3,7 +3,8 @@ package ruvant.server.handover;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.PrintWriter;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.function.DoubleConsumer;
 import org.springframework.http.ContentDisposition;
@@ -31,6 +32,7 @@ import ruvant.server.job.JobService;
 import ruvant.server.measure.RecordingStore;
 import ruvant.server.printing.Paper;
 import ruvant.server.record.LineStore;
+import ruvant.server.storage.StorageTrouble;
 import tools.jackson.databind.ObjectMapper;
 
 /** The return sheet, and packages out and in. */
@@ -42,6 +44,9 @@ import tools.jackson.databind.ObjectMapper;
 class HandoverController {
     /** A job with all its pictures and recordings; what is larger is something else. */
     private static final long LARGEST_PACKAGE = 150L << 20;
+
+    private static final StorageTrouble NOT_WHOLE =
+            new StorageTrouble("internal", "The job could not be imported. Nothing of it was kept.", "Try again.");
 
     private final JobService jobs;
     private final LineStore lines;
@@ -121,19 +126,31 @@ class HandoverController {
             consumes = MediaType.MULTIPART_FORM_DATA_VALUE,
             produces = MediaType.APPLICATION_NDJSON_VALUE)
     void takeInLines(@RequestParam MultipartFile file, HttpServletResponse response) throws IOException {
-        response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
-        PrintWriter lines = response.getWriter();
+        OutputStream out = response.getOutputStream();
         try {
             Imported got = taken(file, done -> {
-                lines.println("{\"taken\":" + done + "}");
-                lines.flush();
+                response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
+                write(out, Map.of("taken", done));
             });
-            lines.println(json.writeValueAsString(got));
-        } catch (BadPackageException refused) {
-            lines.println(json.writeValueAsString(
-                    Map.of("code", "badPackage", "detail", refused.getMessage(), "remedy", refused.remedy())));
+            response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
+            write(out, got);
+        } catch (RuntimeException cut) {
+            // as long as nothing went out, what went wrong is answered as everywhere else
+            if (!response.isCommitted()) {
+                throw cut;
+            }
+            StorageTrouble trouble = StorageTrouble.of(cut).orElse(NOT_WHOLE);
+            write(out, Map.of("code", trouble.code(), "detail", trouble.what(), "remedy", trouble.remedy()));
         }
-        lines.flush();
+    }
+
+    private void write(OutputStream out, Object line) {
+        try {
+            out.write((json.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
+            out.flush();
+        } catch (IOException gone) {
+            // whoever sent it went away; the job comes in all the same
+        }
     }
 
     private Imported taken(MultipartFile file, DoubleConsumer done) throws IOException {

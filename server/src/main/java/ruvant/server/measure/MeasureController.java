@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.Part;
 import java.io.IOException;
+import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.function.DoubleConsumer;
@@ -80,7 +81,9 @@ class MeasureController {
             produces = MediaType.APPLICATION_NDJSON_VALUE)
     void measureInLines(HttpServletRequest request, HttpServletResponse response) throws IOException, ServletException {
         response.setContentType(MediaType.APPLICATION_NDJSON_VALUE);
-        PrintWriter lines = response.getWriter();
+        // the stream, and not the response's own writer, so that what goes wrong before the first line is answered as
+        // everywhere
+        PrintWriter lines = new PrintWriter(new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8));
         try {
             MeasureAnswer answer = measured(request, done -> {
                 lines.println("{\"measured\":" + done + "}");

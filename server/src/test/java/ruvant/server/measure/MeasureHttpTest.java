@@ -106,4 +106,13 @@ class MeasureHttpTest extends OverHttp {
                 .isEqualTo(2);
         assertThat(err.toString()).contains("ruvant measure FILE");
     }
+
+    @Test
+    void aSetupThatIsNoneIsRefusedInWordsInLinesAsWell() throws Exception {
+        byte[] wav = StandRecordings.wav(StandRecordings.leaf(1 / 60.0));
+        assertThat(shop.measureInLines(wav, "{\"kind\":7}"))
+                .singleElement()
+                .asString()
+                .contains("message", "remedy");
+    }
 }
