@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 
@@ -29,7 +30,7 @@ class PlanTest extends InBrowser {
     @Test
     void aTagIsLiftedToAnotherTimeAndPutBackWithEscape() {
         shop.camera("To lift");
-        browser.go("/plan").see("Choose a task");
+        browser.go("/plan").see("Choose a task").seeNot("planning…");
         // in the evening what is left of the day has no room for a tag that a hand could take hold of
         for (int days = 0; days < 5 && lastTag().isEmpty(); days++) {
             browser.driver
@@ -54,8 +55,18 @@ class PlanTest extends InBrowser {
         browser.see("What it would change");
     }
 
-    /** Wide enough for a hand. */
+    /** Wide enough for a hand; looked for again where the plan is drawn anew meanwhile. */
     private Optional<WebElement> lastTag() {
+        while (true) {
+            try {
+                return wideTag();
+            } catch (StaleElementReferenceException drawnAnew) {
+                browser.seeNot("planning…");
+            }
+        }
+    }
+
+    private Optional<WebElement> wideTag() {
         return browser.driver.findElements(By.cssSelector("[data-person] .cursor-grab")).stream()
                 .filter(one -> one.getSize().getWidth() >= 20)
                 .reduce((one, other) -> other);

@@ -10,14 +10,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
-import ruvant.server.OverHttp;
 import ruvant.server.Shop;
+import ruvant.server.Started;
 import tools.jackson.databind.JsonNode;
 
 /** The plan of the shop as windows see it: made anew after what is logged, never by asking for it. */
-class ShopPlanHttpTest extends OverHttp {
+class ShopPlanHttpTest {
     private static final Duration SOON = Duration.ofSeconds(60);
+
+    /** A shop of its own: the cameras of other tests would all be planned with these. */
+    private static final Started RUVANT = Started.on(Started.folder());
+
+    private final Shop shop = RUVANT.shop();
+
+    @AfterAll
+    static void end() {
+        RUVANT.close();
+    }
 
     private JsonNode plan() {
         return shop.get("/api/plan").body();
