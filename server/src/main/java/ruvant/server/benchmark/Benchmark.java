@@ -51,6 +51,7 @@ class Benchmark {
     private final ObjectMapper json;
     private final ShopService shop;
     private final Path file;
+    private final String which;
     private final HttpClient http = HttpClient.newHttpClient();
     private String base;
 
@@ -62,7 +63,9 @@ class Benchmark {
             JobService jobs,
             ObjectMapper json,
             ShopService shop,
-            @Value("${ruvant.data}") Path folder) {
+            @Value("${ruvant.data}") Path folder,
+            @Value("${ruvant.bench}") String which) {
+        this.which = which;
         this.database = database;
         this.projections = projections;
         this.projecting = projecting;
@@ -83,6 +86,10 @@ class Benchmark {
             System.out.println("Writing a shop of 10,000 jobs…");
             new LargeShop(database, projections, json).fill();
             projecting.bringUpToDate();
+        }
+        if (which.equals("crowd")) {
+            new CrowdBenchmark(base, json).measure();
+            System.exit(0);
         }
         try (Connection bare = DriverManager.getConnection("jdbc:sqlite:" + file)) {
             bare.createStatement().execute("pragma synchronous = full");

@@ -3,6 +3,7 @@ package ruvant.server.benchmark;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -38,6 +39,7 @@ final class CrowdBenchmark {
     private final ObjectMapper json;
     private final List<String> tags = new ArrayList<>();
     private final AtomicInteger errors = new AtomicInteger();
+    private long seeds = 1;
 
     CrowdBenchmark(String base, ObjectMapper json) {
         this.base = base;
@@ -124,15 +126,17 @@ final class CrowdBenchmark {
         List<Thread> people = new ArrayList<>();
         for (int i = 0; i < clients; i++) {
             int who = i;
-            people.add(Thread.ofPlatform().start(() -> work(who, until, times)));
+            // nobody takes the same picture twice
+            long seed = seeds++;
+            people.add(Thread.ofPlatform().start(() -> work(who, seed, until, times)));
         }
         for (Thread one : people) {
             one.join();
         }
     }
 
-    private void work(int who, long until, Times times) {
-        Random random = new Random(who);
+    private void work(int who, long seed, long until, Times times) {
+        Random random = new Random(seed);
         String tag = tags.get(who % tags.size());
         try (HttpClient http = HttpClient.newHttpClient()) {
             for (int turn = 0; System.nanoTime() < until; turn++) {
@@ -142,12 +146,13 @@ final class CrowdBenchmark {
                     case 9 -> "send a picture and log it";
                     default -> "log a line";
                 };
+                byte[] shot = what.startsWith("send") ? noise(random) : new byte[0];
                 long begun = System.nanoTime();
                 boolean well = switch (what) {
                     case "look at a job" -> well(http, get("/api/jobs/" + tag));
                     case "the bench page" -> well(http, get("/api/bench"));
                     case "log a line" -> well(http, line(tag, "{\"kind\":\"fired\",\"good\":true,\"remark\":\"\"}"));
-                    default -> picture(http, tag, random);
+                    default -> picture(http, tag, shot);
                 };
                 times.add(what, (System.nanoTime() - begun) / 1e6);
                 if (!well) {
@@ -157,14 +162,14 @@ final class CrowdBenchmark {
         }
     }
 
-    private boolean picture(HttpClient http, String tag, Random random) {
+    private boolean picture(HttpClient http, String tag, byte[] shot) {
         try {
             String edge = "edge-of-a-part";
             ByteArrayOutputStream body = new ByteArrayOutputStream();
             body.write(("--" + edge + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"p.jpg\"\r\n"
                             + "Content-Type: image/jpeg\r\n\r\n")
                     .getBytes(StandardCharsets.US_ASCII));
-            body.write(noise(random));
+            body.write(shot);
             body.write(("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.US_ASCII));
             HttpResponse<String> kept = http.send(
                     HttpRequest.newBuilder(URI.create(base + "/api/pictures"))
@@ -190,7 +195,7 @@ final class CrowdBenchmark {
     }
 
     /** A picture of about the size that a phone's smaller setting makes. */
-    private static byte[] noise(Random random) throws IOException {
+    private static byte[] noise(Random random) {
         BufferedImage image = new BufferedImage(1200, 900, BufferedImage.TYPE_INT_RGB);
         int[] row = new int[1200];
         for (int y = 0; y < 900; y += 3) {
@@ -198,7 +203,11 @@ final class CrowdBenchmark {
             image.setRGB(0, y, 1200, 1, row, 0, 1200);
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(image, "jpg", bytes);
+        try {
+            ImageIO.write(image, "jpg", bytes);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
         return bytes.toByteArray();
     }
 
