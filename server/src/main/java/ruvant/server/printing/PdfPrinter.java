@@ -52,8 +52,8 @@ public class PdfPrinter {
             font(builder, "NotoSansDevanagari-Regular.ttf", "Noto Sans Devanagari", 400);
             font(builder, "DroidSansFallback.ttf", "Droid Sans Fallback", 400);
             builder.useSVGDrawer(new BatikSVGDrawer());
-            builder.useUnicodeBidiSplitter(new com.openhtmltopdf.bidi.support.ICUBidiSplitter.ICUBidiSplitterFactory());
-            builder.useUnicodeBidiReorderer(new com.openhtmltopdf.bidi.support.ICUBidiReorderer());
+            builder.useUnicodeBidiSplitter(RightToLeft.Splitter::new);
+            builder.useUnicodeBidiReorderer(new RightToLeft.Reorderer());
             builder.defaultTextDirection(com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.TextDirection.LTR);
             builder.withHtmlContent(printable(html), null);
             builder.toStream(out);
