@@ -26,7 +26,7 @@ export interface QueueState {
   /** Whether what waits would be lost with this page, since the browser has no room to keep it. */
   onlyHere: boolean;
   refused: Refused[];
-  /** Whose lines wait until they are signed in again; empty names stand for whoever signs in. */
+  /** Whose lines wait until they are signed in again. */
   held: string[];
 }
 

@@ -39,10 +39,9 @@ export function Shell() {
   const money = useMay("MONEY");
   const mayWork = useMay("BENCH");
   const switching = signedIn ? () => setOpen("people") : next;
-  const shopWide = useQuery(hereQuery).data?.onlyJob === undefined;
   const parcels =
-    useQuery({ ...ordersQuery, enabled: shopWide }).data?.filter((one) => one.arrived !== undefined).length ??
-    0;
+    useQuery({ ...ordersQuery, enabled: only === undefined }).data?.filter((one) => one.arrived !== undefined)
+      .length ?? 0;
   useServerEvents();
   useBenchFocus();
   useBell();

@@ -8,7 +8,8 @@ import type { JobView } from "../api/client";
 import type { WhoIsHere } from "../api/people";
 import { queries } from "../api/queries";
 import { dismiss } from "../hands/notices";
-import { aHouse, aJob } from "./examples";
+import { aJob } from "./examples";
+import { aHouse } from "./house";
 
 export { AWAY, answering, asked, logged, Refusal } from "./server";
 

@@ -1,6 +1,7 @@
 import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { queries } from "../../api/queries";
-import { aHouse, called } from "../../testing/examples";
+import { called } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { beforeEach, expect, it } from "vitest";
 import { KnownAdjusters } from "./KnownAdjusters";

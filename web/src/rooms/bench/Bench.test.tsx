@@ -2,7 +2,7 @@ import { answering, AWAY, inTheShop } from "../../testing/atTheBench";
 import { fireEvent, screen, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
-import { aHouse } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { Bench } from "./Bench";
 import { atTheBeginning } from "./FirstSteps";
 

@@ -1,7 +1,8 @@
 import { answering, atTheBench, logged, named, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aHouse, aJob, called } from "../../testing/examples";
+import { aJob, called } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { queries } from "../../api/queries";
 import { Return } from "./Return";
 

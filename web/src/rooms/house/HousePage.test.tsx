@@ -1,7 +1,7 @@
 import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aHouse } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { HousePage } from "./HousePage";
 import { WellLabels } from "./WellLabels";
 

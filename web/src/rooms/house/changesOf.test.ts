@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { House } from "../../api/client";
-import { aHouse } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { changesOf } from "./changesOf";
 import { HOUSE, practiceOf, typedOf } from "./practiceForm";
 

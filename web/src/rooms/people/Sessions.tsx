@@ -25,7 +25,8 @@ export function Sessions({ all }: { all: boolean }) {
               <b>
                 <bdi>{one.person}</bdi>
               </b>{" "}
-              <span>{whereOf(one)}</span>
+              <span>{texts.signedInBy(one.signedBy, one.bench, one.onlyJob)}</span>
+              {one.here && <b> {texts.thisBrowser}</b>}
               <span className="text-soft block text-[14px]">
                 {texts.lastUsed(moment(one.seen, serverNow()))} ·{" "}
                 {texts.endsBy(moment(one.endsAt, serverNow()))}
@@ -39,15 +40,4 @@ export function Sessions({ all }: { all: boolean }) {
       </ul>
     </Panel>
   );
-}
-
-function whereOf(one: SessionRow): string {
-  return [
-    texts.by[one.signedBy],
-    one.bench === undefined ? "" : texts.atBench(one.bench),
-    one.onlyJob === undefined ? "" : texts.forJob(one.onlyJob),
-    one.here ? texts.thisWindow : "",
-  ]
-    .filter((word) => word !== "")
-    .join(" · ");
 }

@@ -84,14 +84,15 @@ export const texts = {
   passphraseChanged: "Your passphrase is changed. Sign in with the new one.",
   signedInWhere: "Where people are signed in",
   yourSessions: "Where you are signed in",
-  by: { PASSPHRASE: "by passphrase", PIN: "by PIN", PHONE: "a phone" },
-  thisWindow: "this browser",
+  signedInBy: (by: "PASSPHRASE" | "PIN" | "PHONE", bench = "", tag = "") =>
+    by === "PHONE"
+      ? `has a phone paired with ${tag === "" ? "a bench" : tag}`
+      : `signed in with a ${by === "PIN" ? "PIN" : "passphrase"}${bench === "" ? "" : ` at ${bench}`}`,
+  thisBrowser: "(this browser)",
   lastUsed: (when: string) => `last used ${when}`,
-  endsBy: (when: string) => `ends ${when} if it is not used`,
+  endsBy: (when: string) => `ends ${when} unless it is used`,
   endSession: "End",
   endSessionOf: (name: string) => `End the session of ${name}`,
-  atBench: (bench: string) => `at ${bench}`,
-  forJob: (tag: string) => `for ${tag}`,
   nobody: "Nobody is signed in.",
   trustedBenches: "Trusted benches",
   noTrustedBenches:

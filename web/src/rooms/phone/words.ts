@@ -17,7 +17,7 @@ export const texts = {
   howToInstall: "how to install it",
   paired: "Phones that are paired",
   pairedSince: (signer: string, when: string) => `${signer}'s phone, since ${when}`,
-  endsAt: (when: string) => `ends ${when} if it is not used`,
+  endsAt: (when: string) => `ends ${when} unless it is used`,
   endIt: "End",
   endPhoneOf: (signer: string) => `End the pairing of ${signer}'s phone`,
   pairing: "Pairing…",

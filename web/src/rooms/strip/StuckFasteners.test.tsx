@@ -1,7 +1,8 @@
 import { atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aHouse, aJob } from "../../testing/examples";
+import { aJob } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { StuckFasteners } from "./StuckFasteners";
 
 const DRILL = aHouse().stuckLadder.find((one) => one.id === "drill-out");

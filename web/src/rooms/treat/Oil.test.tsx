@@ -1,7 +1,8 @@
 import { answering, atTheBench, logged, named } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
-import { aHouse, aJob, aPart, called } from "../../testing/examples";
+import { aJob, aPart, called } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { Oil } from "./Oil";
 
 const blades = aHouse().lubrication.points[0];

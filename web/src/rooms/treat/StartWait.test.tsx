@@ -2,7 +2,8 @@ import { atTheBench, answering, logged, named, Refusal } from "../../testing/atT
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { queries } from "../../api/queries";
-import { aHouse, aJob, aPart } from "../../testing/examples";
+import { aJob, aPart } from "../../testing/examples";
+import { aHouse } from "../../testing/house";
 import { StartWait } from "./StartWait";
 
 const SOAK = {

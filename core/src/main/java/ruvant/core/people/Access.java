@@ -1,5 +1,6 @@
 package ruvant.core.people;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import ruvant.core.units.TagNumber;
@@ -13,6 +14,23 @@ import ruvant.core.units.TagNumber;
 public record Access(String name, Set<Right> rights, Optional<TagNumber> onlyJob) {
     public Access {
         rights = Set.copyOf(rights);
+    }
+
+    /** What a phone is for. */
+    private static final Set<Right> OF_A_PHONE = Set.of(Right.LOOK, Right.BENCH);
+
+    /** Whoever sits at a machine that nobody else reaches: everything, in any name. */
+    public static final Access OF_THE_HOUSE = new Access("", EnumSet.allOf(Right.class), Optional.empty());
+
+    /**
+     * A phone beside a bench: of what its holder may do it may look at one job and log work for it.
+     *
+     * @param job the one it is for now; empty where its bench has none open, and then it may do nothing
+     */
+    public static Access ofPhone(String signer, Set<Right> holders, Optional<TagNumber> job) {
+        EnumSet<Right> rights = EnumSet.noneOf(Right.class);
+        job.ifPresent(open -> OF_A_PHONE.stream().filter(holders::contains).forEach(rights::add));
+        return new Access(signer, rights, job.or(() -> Optional.of(TagNumber.LAST)));
     }
 
     /** Whether something is allowed that concerns the shop as a whole. */

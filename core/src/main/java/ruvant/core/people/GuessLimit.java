@@ -8,6 +8,18 @@ import java.time.Duration;
  * @param free how many wrong ones cost nothing, at least 1
  */
 public record GuessLimit(int free) {
+    /** At one account, from one place. */
+    public static final GuessLimit AT_AN_ACCOUNT = new GuessLimit(5);
+
+    /** From one place, at whatever. */
+    public static final GuessLimit FROM_A_PLACE = new GuessLimit(20);
+
+    /** At one account, from everywhere: high, since nobody is to be kept out by others who guess. */
+    public static final GuessLimit FROM_EVERYWHERE = new GuessLimit(100);
+
+    /** Wrong PINs in a row at one bench, after which the passphrase is wanted. */
+    public static final int PINS = 5;
+
     private static final Duration FIRST = Duration.ofSeconds(15);
     private static final Duration LONGEST = Duration.ofMinutes(15);
     private static final int DOUBLINGS = 6;

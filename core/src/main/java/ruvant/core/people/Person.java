@@ -1,6 +1,6 @@
 package ruvant.core.people;
 
-import java.util.Set;
+import java.util.Optional;
 import java.util.UUID;
 import ruvant.core.units.Check;
 import ruvant.core.units.FieldProblem;
@@ -32,10 +32,6 @@ public record Person(
 
     /** What this person may do. */
     public Access access() {
-        return new Access(name, rights(), java.util.Optional.ofNullable(onlyJob));
-    }
-
-    private Set<Right> rights() {
-        return role.rights(money, customers);
+        return new Access(name, role.rights(money, customers), Optional.ofNullable(onlyJob));
     }
 }

@@ -1,7 +1,11 @@
 package ruvant.core.people;
 
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import ruvant.core.accounts.AccountsEntry;
 import ruvant.core.adjust.AdjustersEntry;
 import ruvant.core.album.AlbumEntry;
@@ -30,14 +34,42 @@ public final class RightToLog {
     private RightToLog() {}
 
     /**
-     * One of these is enough to log it.
+     * Whether somebody may log a thing. To strike a line out, or to restore it, takes what it took to log it. Who says a thing anew
+     * must be shown all of it: what was left out for them would be lost otherwise.
      *
+     * @param has which rights they have here
+     * @param logged the lines of the log so far, by their ids
      * @throws IllegalArgumentException for a kind that no rule was written for
      */
-    public static Set<Right> of(Entry entry) {
+    public static boolean mayLog(Entry entry, Predicate<Right> has, Function<UUID, Optional<Entry>> logged) {
         return switch (entry) {
-            // what is said of a line needs what the line needed; whoever may log at all may strike out a slip
-            case RecordEntry.Amended amended -> of(amended.entry());
+            case RecordEntry.Struck struck -> mayStrike(struck.target(), has, logged);
+            case RecordEntry.StrikeUndone undone -> mayStrike(undone.target(), has, logged);
+            case RecordEntry.Amended amended ->
+                mayLog(amended.entry(), has, logged)
+                        && toSee(amended.entry()).stream().allMatch(has);
+            default ->
+                oneOf(entry).stream().anyMatch(has) && all(entry).stream().allMatch(has);
+        };
+    }
+
+    private static boolean mayStrike(UUID target, Predicate<Right> has, Function<UUID, Optional<Entry>> logged) {
+        // a line that is not there is refused for that, and not for who says so
+        return logged.apply(target).map(entry -> mayLog(entry, has, logged)).orElse(true);
+    }
+
+    /** What stands in the place of what was said before, prices and all. */
+    private static Set<Right> all(Entry entry) {
+        return switch (entry) {
+            case ShelfEntry.StockDescribed stock -> EnumSet.of(Right.MONEY);
+            case ShelfEntry.DonorDescribed donor -> EnumSet.of(Right.MONEY);
+            case OfferEntry.OptionsDrawn sheet -> EnumSet.of(Right.MONEY);
+            default -> EnumSet.noneOf(Right.class);
+        };
+    }
+
+    private static Set<Right> oneOf(Entry entry) {
+        return switch (entry) {
             case RecordEntry ofRecord -> EnumSet.of(Right.BENCH, Right.DESK, Right.STOCK, Right.HOUSE);
             case IntakeEntry atIntake -> EnumSet.of(Right.DESK, Right.BENCH);
             case WishEntry wish -> EnumSet.of(Right.DESK);

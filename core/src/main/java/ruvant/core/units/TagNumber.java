@@ -10,6 +10,9 @@ import java.util.regex.Pattern;
  * @param number 1 to 9,999,999
  */
 public record TagNumber(int number) implements Comparable<TagNumber> {
+    /** The highest there can be; it is given to no camera. */
+    public static final TagNumber LAST = new TagNumber(9_999_999);
+
     private static final int DIGITS = 4;
     private static final Pattern WRITTEN = Pattern.compile("(?:R-?)?0*([1-9][0-9]{0,6})");
 

@@ -3,9 +3,8 @@ package ruvant.server.access;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import ruvant.core.log.Entry;
 import ruvant.core.log.Line;
@@ -44,24 +43,11 @@ public final class Signing {
         Map<UUID, Entry> known = added.stream().anyMatch(one -> one.entry() instanceof RecordEntry)
                 ? log.lines().stream().collect(Collectors.toMap(Line::id, Line::entry))
                 : Map.of();
-        for (NewLine line : added) {
-            Set<Right> enough = needed(line.entry(), known::get);
-            if (enough.stream()
-                    .noneMatch(right -> job.map(tag -> access.may(right, tag)).orElseGet(() -> access.may(right)))) {
-                throw notAllowed();
-            }
+        Predicate<Right> has = right -> job.map(tag -> access.may(right, tag)).orElseGet(() -> access.may(right));
+        if (!added.stream()
+                .allMatch(line -> RightToLog.mayLog(line.entry(), has, id -> Optional.ofNullable(known.get(id))))) {
+            throw notAllowed();
         }
-    }
-
-    /** To strike a line out, or to restore it, takes what it took to log it. */
-    private static Set<Right> needed(Entry entry, Function<UUID, Entry> known) {
-        UUID about = switch (entry) {
-            case RecordEntry.Struck struck -> struck.target();
-            case RecordEntry.StrikeUndone undone -> undone.target();
-            default -> null;
-        };
-        Entry target = about == null ? null : known.apply(about);
-        return target == null ? RightToLog.of(entry) : needed(target, known);
     }
 
     /** For what a role does not allow. */

@@ -18,24 +18,26 @@ public class JobNumberStore {
         this.database = database;
     }
 
-    /** The next free tag after the shop's own; tags of jobs that were taken in are stepped over. */
+    /** Gives the next free tag after the shop's own, in the transaction of whoever asks; tags of jobs that were taken in are stepped over. */
     TagNumber next(UUID opening) {
-        int number = database.writes()
-                .sql("""
-                        with recursive candidate (number) as (
+        TagNumber free = free();
+        database.writes()
+                .sql("insert into job (number, opened_by) values (?, ?)")
+                .params(free.number(), opening.toString())
+                .update();
+        return free;
+    }
+
+    /** The next that neither a job has nor one that is still coming in. */
+    private TagNumber free() {
+        return new TagNumber(database.writes().sql("""
+                        with recursive taken (number) as (select number from job union all select number from coming),
+                          candidate (number) as (
                             select coalesce(max(number), 0) + 1 from job where taken_in = 0
                             union all
-                            select number + 1 from candidate
-                             where number in (select number from job union all select number from coming))
-                        insert into job (number, opened_by)
-                        select number, ? from candidate
-                         where number not in (select number from job union all select number from coming) limit 1
-                        returning number
-                        """)
-                .param(opening.toString())
-                .query(Integer.class)
-                .single();
-        return new TagNumber(number);
+                            select number + 1 from candidate where number in (select number from taken))
+                        select number from candidate where number not in (select number from taken) limit 1
+                        """).query(Integer.class).single());
     }
 
     /** Takes in a job under the tag it had elsewhere, which must be free here. */
@@ -49,13 +51,7 @@ public class JobNumberStore {
     /** Keeps a tag for a job from elsewhere while its lines come in: the one it had there where that is free, else the next. */
     TagNumber keep(TagNumber wanted, boolean mayHave, UUID opening, Instant at) {
         boolean own = mayHave && !exists(wanted);
-        TagNumber kept = own ? wanted : next(opening);
-        if (!own) {
-            database.writes()
-                    .sql("delete from job where number = ?")
-                    .param(kept.number())
-                    .update();
-        }
+        TagNumber kept = own ? wanted : free();
         database.writes()
                 .sql("insert into coming (number, opened_by, taken_in, begun_at) values (?, ?, ?, ?)")
                 .params(kept.number(), opening.toString(), own ? 1 : 0, Times.text(at))

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import ruvant.core.people.GuessLimit;
 import ruvant.core.people.Person;
 import ruvant.core.people.Role;
 import ruvant.core.people.Shopfolk;
@@ -18,8 +19,6 @@ import ruvant.server.people.SessionStore.Device;
 /** The ways in: by passphrase, by PIN at a bench that is trusted, and by the code of the first start. */
 @Component
 class Entering {
-    private static final int PIN_TRIES = 5;
-
     /** Letters; nobody's name or passphrase is longer, and what is compared and counted must have an end. */
     private static final int LONGEST = 200;
 
@@ -107,7 +106,7 @@ class Entering {
         Optional<PersonStore.Kept> account = people.named(name);
         String about = account.map(one -> pinOf(one.person(), at)).orElse("pin of nobody");
         Guess guess = new Guess(about, from);
-        if (guesses.wrongAt(about) >= PIN_TRIES) {
+        if (guesses.wrongAt(about) >= GuessLimit.PINS) {
             throw new NotAllowedException(
                     "pinLocked", "The PIN was wrong too often at this bench.", "Sign in with your passphrase.");
         }

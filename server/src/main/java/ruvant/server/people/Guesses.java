@@ -12,9 +12,6 @@ import ruvant.server.access.NotAllowedException;
 /** Makes guessing slow: by account from one place, by place, and by account from everywhere. */
 @Component
 class Guesses {
-    private static final GuessLimit AT_AN_ACCOUNT = new GuessLimit(5);
-    private static final GuessLimit FROM_A_PLACE = new GuessLimit(20);
-    private static final GuessLimit FROM_EVERYWHERE = new GuessLimit(100);
     private static final Duration REMEMBERED = Duration.ofDays(1);
 
     private final GuessStore store;
@@ -28,7 +25,13 @@ class Guesses {
     /** Something that is being guessed at, from some address. */
     record Guess(String at, String from) {
         private Map<String, GuessLimit> counted() {
-            return Map.of(at + " from " + from, AT_AN_ACCOUNT, "from " + from, FROM_A_PLACE, at, FROM_EVERYWHERE);
+            return Map.of(
+                    at + " from " + from,
+                    GuessLimit.AT_AN_ACCOUNT,
+                    "from " + from,
+                    GuessLimit.FROM_A_PLACE,
+                    at,
+                    GuessLimit.FROM_EVERYWHERE);
         }
     }
 

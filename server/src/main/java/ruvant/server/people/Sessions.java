@@ -5,15 +5,12 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruvant.core.people.Access;
 import ruvant.core.people.Person;
-import ruvant.core.people.Right;
 import ruvant.core.people.SignedBy;
 import ruvant.core.units.TagNumber;
 import ruvant.server.access.SignedIn;
@@ -25,12 +22,6 @@ import ruvant.server.people.SessionStore.Session;
 public class Sessions {
     /** How exactly it is kept when a session was last used; each request would be a write otherwise. */
     private static final Duration SEEN = Duration.ofMinutes(1);
-
-    /** What a paired phone is for. */
-    private static final Set<Right> OF_A_PHONE = EnumSet.of(Right.LOOK, Right.BENCH);
-
-    /** The highest tag there can be is never given to a camera. */
-    private static final Optional<TagNumber> NO_JOB = Optional.of(new TagNumber(9_999_999));
 
     private final SessionStore store;
     private final PersonStore people;
@@ -60,9 +51,7 @@ public class Sessions {
                 .flatMap(session -> access(session)
                         .map(access -> new SignedIn(access, session.id().toString())));
         // where nobody else can reach it, whoever sits here is the shop
-        return signedIn.isPresent() || network.isOpen()
-                ? signedIn
-                : Optional.of(new SignedIn(new Access("", EnumSet.allOf(Right.class), Optional.empty()), ""));
+        return signedIn.isPresent() || network.isOpen() ? signedIn : Optional.of(new SignedIn(Access.OF_THE_HOUSE, ""));
     }
 
     private Optional<Session> open(String fingerprint) {
@@ -93,11 +82,10 @@ public class Sessions {
         if (session.signedBy() != SignedBy.PHONE) {
             return person.map(Person::access);
         }
-        EnumSet<Right> rights = EnumSet.copyOf(OF_A_PHONE);
-        person.ifPresent(one -> rights.retainAll(one.access().rights()));
-        Optional<TagNumber> job = session.bench().isEmpty() ? session.onlyJob() : benches.jobAt(session.bench());
-        // a phone whose bench shows no camera may do nothing at any
-        return Optional.of(new Access(session.signer(), job.isPresent() ? rights : Set.of(), job.or(() -> NO_JOB)));
+        return Optional.of(Access.ofPhone(
+                session.signer(),
+                person.map(one -> one.access().rights()).orElse(Access.OF_THE_HOUSE.rights()),
+                session.bench().isEmpty() ? session.onlyJob() : benches.jobAt(session.bench())));
     }
 
     /** Somebody signs in; the secret to be kept in the browser. */

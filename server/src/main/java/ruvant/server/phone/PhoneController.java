@@ -51,7 +51,7 @@ class PhoneController {
      * @param signer who signs what it logs
      * @param focus the camera, and what of it is at hand; without a camera where the bench shows none
      */
-    record PhoneNow(String signer, Benches.Focus focus, boolean followsBench, Instant endsAt) {}
+    record PhoneNow(String signer, Benches.Focus focus, Instant endsAt) {}
 
     @Open
     @PostMapping("/pair")
@@ -76,7 +76,7 @@ class PhoneController {
                 .map(tag -> new Benches.Focus(tag, null, "", "", ""))
                 .or(() -> benches.at(phone.bench()))
                 .orElseGet(() -> new Benches.Focus(null, null, "", "", ""));
-        return new PhoneNow(phone.signer(), focus, phone.onlyJob().isEmpty(), phone.endsAt());
+        return new PhoneNow(phone.signer(), focus, phone.endsAt());
     }
 
     private Sessions.Phone phone(String session) {

@@ -20,6 +20,7 @@ import ruvant.server.Started;
 import ruvant.server.access.Visitor;
 import ruvant.server.people.Signers;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Everything that can be read in a whole shop, by people who may not see money or customers: nothing of either is in it. */
 class WithheldTest {
@@ -123,6 +124,28 @@ class WithheldTest {
         assertThat(owner.get(find).body()).isNotEmpty();
         assertThat(technician.get(find).body()).isEmpty();
         assertThat(technician.get("/api/find?words=twin").body()).isNotEmpty();
+    }
+
+    /** It would be saved without what they were not shown. */
+    @Test
+    void whoIsNotShownPricesDoesNotSayAThingOnTheShelfAnew() {
+        Shop technician = Visitor.with(started, owner, Visitor.person("Tim", Role.TECHNICIAN, false, false));
+        JsonNode added = owner.lines("shelf")
+                .valueStream()
+                .filter(line -> line.at("/entry/kind").asText().equals("stockAdded"))
+                .findFirst()
+                .orElseThrow();
+        ObjectNode described = Shop.JSON
+                .createObjectNode()
+                .put("kind", "stockDescribed")
+                .put("stock", added.path("id").asText());
+        described.set("as", added.at("/entry/stock"));
+        String lines = Shop.lines(0, described.toString());
+        assertThat(technician
+                        .post("/api/logs/shelf/lines", lines.replace("Ada", "Tim"))
+                        .code())
+                .isEqualTo("notAllowed");
+        assertThat(owner.post("/api/logs/shelf/lines", lines).status()).isEqualTo(200);
     }
 
     @Test

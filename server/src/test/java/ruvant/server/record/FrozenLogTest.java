@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,7 @@ import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.money.MoneyRoom;
+import ruvant.core.people.RightToLog;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
 import ruvant.core.shelf.ShelfRoom;
@@ -69,6 +71,22 @@ class FrozenLogTest {
     private interface AsItsParts {
         @JsonProperty
         List<ValleyPart> parts();
+    }
+
+    /** Whoever owns the shop may log anything, and somebody who may do nothing nothing; a kind without a rule would throw. */
+    @Test
+    void everyKindOfEntrySaysWhoMayLogIt() throws IOException {
+        for (JsonNode line : frozen()) {
+            Entry entry = JSON.treeToValue(line.get("entry"), Entry.class);
+            assertThat(RightToLog.mayLog(entry, right -> true, id -> Optional.empty()))
+                    .as(entry.toString())
+                    .isTrue();
+            if (!(entry instanceof RecordEntry.Struck || entry instanceof RecordEntry.StrikeUndone)) {
+                assertThat(RightToLog.mayLog(entry, right -> false, id -> Optional.empty()))
+                        .as(entry.toString())
+                        .isFalse();
+            }
+        }
     }
 
     @Test

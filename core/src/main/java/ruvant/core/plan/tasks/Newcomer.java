@@ -21,7 +21,7 @@ import ruvant.core.units.TagNumber;
 /** A camera that stands at the counter: it is planned as a job of which nothing is logged yet but that it came in. */
 public final class Newcomer {
     /** Tags count up from 1; no shop comes this far. */
-    public static final TagNumber TAG = new TagNumber(9_999_999);
+    public static final TagNumber TAG = TagNumber.LAST;
 
     private Newcomer() {}
 
