@@ -1,10 +1,11 @@
 package ruvant.core.proof;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import ruvant.core.trade.BodyType;
 import ruvant.core.trade.Family;
 import ruvant.core.units.ById;
@@ -126,19 +127,19 @@ public record ProofBook(int version, List<Kind> kinds, Map<FrameFault, List<Fram
             return has(scope, asked);
         }
 
+        /** Read once: every part of a job is held against every word. */
+        private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
+
         private static boolean has(String text, List<String> words) {
             String padded = padded(text);
             return words.stream().anyMatch(word -> padded.contains(padded(word)));
         }
 
         private static String padded(String text) {
-            return " "
-                    + String.join(
-                            " ",
-                            Arrays.stream(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
-                                    .filter(one -> !one.isEmpty())
-                                    .toList())
-                    + " ";
+            return BETWEEN_WORDS
+                    .splitAsStream(text.toLowerCase(Locale.ROOT))
+                    .filter(one -> !one.isEmpty())
+                    .collect(Collectors.joining(" ", " ", " "));
         }
     }
 
