@@ -14,7 +14,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import ruvant.core.people.Role;
 import ruvant.server.Shop;
@@ -28,8 +27,7 @@ class PeopleHttpTest {
     private Started started;
     private Shop owner;
 
-    /** Time goes on only where a test lets it. */
-    @Configuration(proxyBeanMethods = false)
+    /** Time goes on only where a test lets it. No component that a scan finds: every other test would run by this clock as well. */
     static class Later {
         private static volatile Duration ahead = Duration.ZERO;
 
