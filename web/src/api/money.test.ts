@@ -25,6 +25,12 @@ it("follows the shop's currency and place", () => {
   expect(currencyCode()).toBe("KWD");
 });
 
+it("writes a dash for an amount that is not shown", () => {
+  expect(money(undefined)).toBe("–");
+  expect(signedMoney(undefined)).toBe("–");
+  expect(moneyTyped(undefined)).toBe("");
+});
+
 it("begins a field with figures, and with nothing for none", () => {
   expect(moneyTyped(1450)).toBe("14.50");
   expect(moneyTyped(0)).toBe("");

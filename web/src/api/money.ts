@@ -27,14 +27,20 @@ export function moneyIs(money: Here, digits: number): void {
 const whole = (minor: number) => minor / 10 ** here.digits;
 const typographic = (amount: string) => amount.replace("-", "−");
 
+/** Stands where an amount is not shown to whoever is signed in. */
+const NOT_SHOWN = "–";
+
 /** An amount in minor units, as it is written here: €14.50. */
-export const money = (minor: number) => typographic(writes.plain.format(whole(minor)));
+export const money = (minor: number | undefined) =>
+  minor === undefined ? NOT_SHOWN : typographic(writes.plain.format(whole(minor)));
 
 /** An amount that is added or taken away: +€14.50, −€3.00. */
-export const signedMoney = (minor: number) => typographic(writes.signed.format(whole(minor)));
+export const signedMoney = (minor: number | undefined) =>
+  minor === undefined ? NOT_SHOWN : typographic(writes.signed.format(whole(minor)));
 
 /** The figures of an amount in minor units, to begin a field with; nothing for none. */
-export const moneyTyped = (minor: number) => (minor === 0 ? "" : whole(minor).toFixed(here.digits));
+export const moneyTyped = (minor: number | undefined) =>
+  minor === undefined || minor === 0 ? "" : whole(minor).toFixed(here.digits);
 
 /** An amount that was entered, in whatever currency counted then. */
 export const moneyOf = ({ minor, currency }: Schemas["Money"]) => {

@@ -1,11 +1,11 @@
 import { forgetAnswers, answering } from "./server";
-import { cleanup, render, screen } from "@testing-library/react";
+import { act, cleanup, render, screen } from "@testing-library/react";
 import { QueryClientProvider } from "@tanstack/react-query";
 import type { ReactElement } from "react";
 import { createMemoryRouter, RouterProvider } from "react-router";
 import { afterEach } from "vitest";
 import type { JobView } from "../api/client";
-import type { WhoIsHere } from "../api/people";
+import type { Right, WhoIsHere } from "../api/people";
 import { queries } from "../api/queries";
 import { dismiss } from "../hands/notices";
 import { aJob } from "./examples";
@@ -40,6 +40,16 @@ const NOBODY_SIGNS_IN: WhoIsHere = {
   phone: false,
   byPin: [],
 };
+
+/** Whoever is here may do everything but this; said after something is shown. */
+export function mayNot(right: Right): void {
+  act(() => {
+    queries.setQueryData<WhoIsHere>(["here"], {
+      ...NOBODY_SIGNS_IN,
+      rights: NOBODY_SIGNS_IN.rights.filter((one) => one !== right),
+    });
+  });
+}
 
 /** Shows one room of a camera, with the server standing in; whatever is logged is answered with the job as it was. */
 export function atTheBench(room: ReactElement, job: JobView = aJob(), address = ""): void {

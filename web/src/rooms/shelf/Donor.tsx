@@ -1,3 +1,4 @@
+import { useMay } from "../../hands/signer";
 import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -34,6 +35,7 @@ export function Donor() {
 function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
   const say = useShopLog("shelf");
   const [leaving, setLeaving] = useState(false);
+  const priced = useMay("MONEY");
   const { held, figures } = row;
   return (
     <div className="bay wide:grid-cols-[minmax(0,1fr)_420px] grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px]">
@@ -82,7 +84,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
             net={figures.partsMinor}
             label={held.opened ? texts.stillInIt : texts.inParts}
           />
-          {!held.opened && (
+          {!held.opened && priced && (
             <p className="text-soft text-[14px]">
               {texts.takingTheFirstPartCosts(money(figures.openingLossMinor))}
             </p>
@@ -90,7 +92,7 @@ function OneDonor({ row, onEdit }: { row: DonorRow; onEdit: () => void }) {
         </Panel>
         {held.gone === undefined && (
           <div className="flex flex-wrap gap-2">
-            <Button onClick={onEdit}>{texts.editDescription}</Button>
+            {priced && <Button onClick={onEdit}>{texts.editDescription}</Button>}
             <a
               className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
               href={`/api/shelf/labels.pdf?of=${held.id}`}

@@ -1,3 +1,4 @@
+import { useMay } from "../../hands/signer";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { type DonorRow, donorsQuery } from "../../api/shelf";
@@ -60,6 +61,7 @@ export function Donors() {
 
 function DonorLine({ row }: { row: DonorRow }) {
   const { held, figures } = row;
+  const priced = useMay("MONEY");
   return (
     <li className="border-line/70 border-b">
       <Link
@@ -87,11 +89,13 @@ function DonorLine({ row }: { row: DonorRow }) {
         <PartsLeft parts={held.parts} />
         <span className="text-right">
           <b>{BEST[figures.best]}</b>
-          <span className="mt-0.5 flex justify-end gap-4 text-[13.5px]">
-            {!held.opened && <Way label={texts.whole} minor={figures.asIsMinor} />}
-            {!held.opened && <Way label={texts.soldRepaired} minor={figures.mendedMinor} />}
-            <Way label={held.opened ? texts.stillInIt : texts.inParts} minor={figures.partsMinor} />
-          </span>
+          {priced && (
+            <span className="mt-0.5 flex justify-end gap-4 text-[13.5px]">
+              {!held.opened && <Way label={texts.whole} minor={figures.asIsMinor} />}
+              {!held.opened && <Way label={texts.soldRepaired} minor={figures.mendedMinor} />}
+              <Way label={held.opened ? texts.stillInIt : texts.inParts} minor={figures.partsMinor} />
+            </span>
+          )}
         </span>
       </Link>
     </li>

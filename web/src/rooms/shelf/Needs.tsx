@@ -1,3 +1,4 @@
+import { useMay } from "../../hands/signer";
 import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -29,6 +30,7 @@ export function Needs() {
   const say = useShopLog("shelf");
   const { refused, submit } = useSubmit();
   const [chosen, setChosen] = useState<string>();
+  const priced = useMay("MONEY");
   if (page === undefined) return null;
   // what is worth a look is where sharing decided otherwise than the need alone would
   const open =
@@ -50,15 +52,19 @@ export function Needs() {
           <Empty>{texts.noCameraIsWaitingFor}</Empty>
         ) : (
           <p className="flex flex-wrap items-center gap-x-5 gap-y-1">
-            <span>
-              {texts.sharedOutTogether} <b className="num text-[18px]">{money(page.netMinor)}</b>
-            </span>
-            <span className="text-soft">
-              {texts.oneAfterTheOther} <b className="num">{money(page.oneByOneMinor)}</b>
-              {gain > 0 && texts.less(money(gain))}
-            </span>
-            {!page.exact && (
-              <span className="text-mark">{texts.bestFoundNoneCanExceed(money(page.boundMinor))}</span>
+            {priced && (
+              <>
+                <span>
+                  {texts.sharedOutTogether} <b className="num text-[18px]">{money(page.netMinor)}</b>
+                </span>
+                <span className="text-soft">
+                  {texts.oneAfterTheOther} <b className="num">{money(page.oneByOneMinor)}</b>
+                  {gain > 0 && texts.less(money(gain))}
+                </span>
+                {!page.exact && (
+                  <span className="text-mark">{texts.bestFoundNoneCanExceed(money(page.boundMinor))}</span>
+                )}
+              </>
             )}
             <Button
               kind="primary"
@@ -199,21 +205,24 @@ function Insisted({ row, source }: { row: Row; source: Source }) {
   const costs = useQuery(insistingQuery(row.need.tag, row.need.part, source.id));
   const say = useShopLog("shelf");
   const { refused, submit } = useSubmit();
+  const priced = useMay("MONEY");
   const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
   if (costs.data === undefined) return <p className="text-soft py-2">{texts.calculating}</p>;
   return (
     <div className="border-mark-line bg-mark-wash mt-1 flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
-      <span>
-        {costs.data.costMinor === 0 ? (
-          texts.itCostsNothingTheTotal
-        ) : (
-          <>
-            {texts.thatCosts} <b className="num">{money(costs.data.costMinor)}</b>{" "}
-            {texts.overAllNeedsTogether}
-          </>
-        )}
-      </span>
+      {priced && (
+        <span>
+          {costs.data.costMinor === 0 ? (
+            texts.itCostsNothingTheTotal
+          ) : (
+            <>
+              {texts.thatCosts} <b className="num">{money(costs.data.costMinor)}</b>{" "}
+              {texts.overAllNeedsTogether}
+            </>
+          )}
+        </span>
+      )}
       {entry !== undefined && (
         <Button
           onClick={() =>

@@ -1,4 +1,4 @@
-import { answering, inTheShop, logged, named, Refusal } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, mayNot, named, Refusal } from "../../testing/atTheBench";
 import { aSource } from "../../testing/examples";
 import { fireEvent, screen, waitFor } from "@testing-library/react";
 import { expect, it } from "vitest";
@@ -115,4 +115,12 @@ it("opens the form of what it is", () => {
   show(row());
   fireEvent.click(named("button", "Edit description…"));
   expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("retard pinion");
+});
+
+it("is described anew only by who is shown its price", async () => {
+  show(row());
+  expect(screen.getByRole("button", { name: "Edit description…" })).toBeTruthy();
+  mayNot("MONEY");
+  await waitFor(() => expect(screen.queryByRole("button", { name: "Edit description…" })).toBeNull());
+  expect(screen.getByRole("link", { name: "Label" })).toBeTruthy();
 });

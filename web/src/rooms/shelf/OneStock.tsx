@@ -1,3 +1,4 @@
+import { useMay } from "../../hands/signer";
 import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -18,6 +19,8 @@ export function OneStock({ row }: { row: StockRow }) {
   const [editing, setEditing] = useState(false);
   const say = useShopLog("shelf");
   const { refused, submit } = useSubmit();
+  // the description holds the price, which would be lost
+  const mayDescribe = useMay("MONEY");
   const { held } = row;
   if (editing) return <StockForm row={row} onDone={() => setEditing(false)} />;
   return (
@@ -80,7 +83,7 @@ export function OneStock({ row }: { row: StockRow }) {
         }
       />
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => setEditing(true)}>{texts.editDescription}</Button>
+        {mayDescribe && <Button onClick={() => setEditing(true)}>{texts.editDescription}</Button>}
         <a
           className="border-line inline-flex min-h-11 items-center rounded-[4px] border px-3.5"
           href={`/api/shelf/labels.pdf?of=${held.id}`}

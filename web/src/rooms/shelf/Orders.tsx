@@ -7,6 +7,7 @@ import { catalogueQuery, type OrderRow, ordersQuery } from "../../api/shelf";
 import { AddLine } from "../../ui/AddLine";
 import { Button } from "../../ui/Button";
 import { day } from "../../ui/dates";
+import { useMay } from "../../hands/signer";
 import { money } from "../../api/money";
 import { Empty, Panel } from "../../ui/Panel";
 import { StateMark } from "../../ui/State";
@@ -98,6 +99,7 @@ function Coming({ row }: { row: OrderRow }) {
   const say = useShopLog("shelf");
   const now = useNow(60_000);
   const [ending, setEnding] = useState(false);
+  const priced = useMay("MONEY");
   const days = Math.ceil((Date.parse(row.dueAt) - now) / 86_400_000);
   return (
     <li className="border-line/70 flex flex-wrap items-center gap-3 border-b py-1.5">
@@ -108,8 +110,8 @@ function Coming({ row }: { row: OrderRow }) {
           {row.held.what.name}
         </b>
         <span className="text-soft block text-[13.5px]">
-          {kindWords(row.held.what.madeFor)} {whom(row.held)} ·{" "}
-          {money(row.held.what.priceMinor * row.held.what.count)}
+          {kindWords(row.held.what.madeFor)} {whom(row.held)}
+          {priced && ` · ${money(row.held.what.priceMinor * row.held.what.count)}`}
         </span>
       </span>
       <span className={row.late ? "text-stop font-bold" : ""}>

@@ -1,9 +1,11 @@
 import type { Schemas } from "../../api/client";
 import { money, signedMoney } from "../../api/money";
+import { useMay } from "../../hands/signer";
 import { texts } from "./words";
 
-/** A sum with every one of its terms, so that nobody has to believe it. */
+/** A sum with every one of its terms, so that nobody has to believe it; nothing for who is not shown money. */
 export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {
+  if (!useMay("MONEY")) return null;
   return (
     <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 text-[14px]">
       {terms.map((term) => (

@@ -1,5 +1,5 @@
 import { aSource } from "../../testing/examples";
-import { answering, inTheShop, logged, named, Refusal, saying } from "../../testing/atTheBench";
+import { answering, inTheShop, logged, mayNot, named, Refusal, saying } from "../../testing/atTheBench";
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { expect, it } from "vitest";
 import { Fits } from "./Fits";
@@ -52,6 +52,22 @@ it("shares out all needs at once, says where that is not a need's own best, and 
   );
   fireEvent.click(named("button", "Reserve all 2"));
   await waitFor(() => expect(logged()).toHaveLength(3));
+});
+
+it("says from where a need is met, and no amount, to who is not shown money", async () => {
+  const unpriced = { ...first, worth: { terms: [] } };
+  inTheShop(<Needs />);
+  mayNot("MONEY");
+  answering({
+    "GET /api/needs": {
+      needs: [need("R-0061", { got: unpriced, bestAlone: unpriced })],
+      exact: false,
+      atBench: [],
+    },
+  });
+  expect(await screen.findAllByText("pinion A")).not.toHaveLength(0);
+  expect(screen.queryByText(/Net value|NaN|€/)).toBeNull();
+  expect(screen.getByRole("button", { name: "Reserve all 1" })).toBeTruthy();
 });
 
 const held = (number: number, name: string, left: number, change: object = {}) => ({

@@ -1,3 +1,4 @@
+import { useMay } from "../../hands/signer";
 import { useShopLog } from "../../hands/append";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -57,6 +58,7 @@ export function SourcesOf({
 }) {
   const found = useQuery(sourcesQuery(job.tag, job.lastSequence, part));
   const [open, setOpen] = useState<string>();
+  const priced = useMay("MONEY");
   if (found.error !== null) return <ProblemNote problem={found.error} />;
   if (found.data === undefined) return null;
   const { asked, sources, atBench } = found.data;
@@ -67,7 +69,7 @@ export function SourcesOf({
       title={texts.sourcesForA(part)}
       note={
         <>
-          {texts.worth(money(asked.worthMinor))}{" "}
+          {priced && texts.worth(money(asked.worthMinor))}{" "}
           <Link to="/shelf/needs" className="underline">
             {texts.seeAllNeeds}
           </Link>
@@ -98,9 +100,11 @@ export function SourcesOf({
               <span className="text-soft text-right text-[14px]">
                 {texts.fitsAndWorks(Math.round(100 * source.chances.fits * source.chances.works))}
               </span>
-              <b className={`text-right whitespace-nowrap ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
-                {texts.net(money(source.worth.netMinor))}
-              </b>
+              {priced && (
+                <b className={`text-right whitespace-nowrap ${source.worth.netMinor < 0 ? "text-stop" : ""}`}>
+                  {texts.net(money(source.worth.netMinor))}
+                </b>
+              )}
             </button>
             {source.id === shown && <OneSource job={job} part={part} source={source} onFit={onFit} />}
           </li>

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { useMay } from "../../hands/signer";
 import { useAppend } from "../../hands/append";
 import type { JobView, Schemas } from "../../api/client";
 import { useWords } from "../../api/queries";
@@ -39,6 +40,7 @@ const REPLACED = z.object({
 export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; onDone: () => void }) {
   const { choices } = useWords();
   const append = useAppend(job.tag);
+  const priced = useMay("MONEY");
   const form = useFormOf(
     REPLACED,
     {
@@ -116,7 +118,7 @@ export function Replaced({ job, piece, onDone }: { job: JobView; piece?: Piece; 
           empty={texts.onlyAPieceOfIt}
           choices={choices("oldPiece")}
         />
-        <FormText form={form} name="cost" label={texts.cost} inputMode="decimal" />
+        {priced && <FormText form={form} name="cost" label={texts.cost} inputMode="decimal" />}
         <FormText form={form} name="remark" label={texts.remark} />
       </div>
       <FormTick form={form} name="checked" label={texts.checkedBeforeFittingStraightComplete} />

@@ -151,6 +151,12 @@ public sealed interface PartsEntry extends JobEntry {
             dimensions = Check.optionalName("dimensions", dimensions);
         }
 
+        /** The same at another cost; null for none. */
+        public Replaced withCost(@MayBeNull Money other) {
+            return new Replaced(
+                    part, source, from, pattern, checked, remark, old, madeFor, dimensions, other, fromShelf);
+        }
+
         /** The kind of camera it was made for, in a camera of this kind. */
         public CameraKind madeFor(CameraKind own) {
             return madeFor != null

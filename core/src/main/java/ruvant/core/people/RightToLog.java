@@ -23,6 +23,7 @@ import ruvant.core.log.Entry;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.money.MoneyEntry;
 import ruvant.core.offer.OfferEntry;
+import ruvant.core.parts.PartsEntry;
 import ruvant.core.said.taught.TaughtEntry;
 import ruvant.core.shelf.ShelfEntry;
 import ruvant.core.sitting.SittingEntry;
@@ -47,7 +48,7 @@ public final class RightToLog {
             case RecordEntry.StrikeUndone undone -> mayStrike(undone.target(), has, logged);
             case RecordEntry.Amended amended ->
                 mayLog(amended.entry(), has, logged)
-                        && toSee(amended.entry()).stream().allMatch(has);
+                        && toSeeWhole(amended.entry()).stream().allMatch(has);
             default ->
                 oneOf(entry).stream().anyMatch(has) && all(entry).stream().allMatch(has);
         };
@@ -93,6 +94,18 @@ public final class RightToLog {
             case HoursEntry hours -> EnumSet.of(Right.HOUSE);
             case MoneyEntry prices -> EnumSet.of(Right.HOUSE);
             default -> throw new IllegalArgumentException("No rule says who may log a " + entry.getClass());
+        };
+    }
+
+    /** What somebody must be allowed to see for nothing of a line to be left out for them: a price is, where the words are not. */
+    private static Set<Right> toSeeWhole(Entry entry) {
+        return switch (entry) {
+            case PartsEntry.Replaced piece -> EnumSet.of(Right.MONEY);
+            case ShelfEntry.StockAdded stock -> EnumSet.of(Right.MONEY);
+            case ShelfEntry.DonorShelved donor -> EnumSet.of(Right.MONEY);
+            case ShelfEntry.Ordered order -> EnumSet.of(Right.MONEY);
+            case ShelfEntry.Unpacked parcel -> EnumSet.of(Right.MONEY);
+            default -> toSee(entry);
         };
     }
 

@@ -141,6 +141,11 @@ public sealed interface ShelfEntry extends Entry {
             Check.within("price", priceMinor, 0, Stock.MOST_MINOR, "minor units");
             Check.count("days", days, 0, 365);
         }
+
+        /** The same at another price, in minor units. */
+        public Ordered withPrice(long otherMinor) {
+            return new Ordered(supplier, number, name, madeFor, count, otherMinor, days, forNeed);
+        }
     }
 
     /** It was called off, or sent back. */
@@ -162,6 +167,11 @@ public sealed interface ShelfEntry extends Entry {
             Check.chosen("order", order);
             Check.chosen("came", came);
             Check.count("count", count, 1, 1_000);
+        }
+
+        /** The same, each piece at another cost, in minor units. */
+        public Unpacked withCost(long otherMinor) {
+            return new Unpacked(order, asOrdered, came.withCost(otherMinor), count);
         }
     }
 

@@ -61,6 +61,12 @@ public record Stock(
         picture = Check.optionalName("picture", picture);
     }
 
+    /** The same at another cost, in minor units. */
+    public Stock withCost(long otherMinor) {
+        return new Stock(
+                name, madeFor, hardware, dimensions, condition, place, origin, otherMinor, least, remark, picture);
+    }
+
     /** In words: "retard pinion for Pellworm Twin, 1st pattern". */
     public String words() {
         return (hardware == null || name.equals(hardware.type()) ? name : name + ", " + hardware.type())

@@ -10,13 +10,12 @@ import java.util.Set;
 import ruvant.core.customers.Customer;
 import ruvant.core.handover.HandoverEntry;
 import ruvant.core.offer.OfferPicture;
-import ruvant.core.people.Access;
 import ruvant.core.people.Right;
 import ruvant.core.people.RightToLog;
 import ruvant.core.picture.CostSoFar;
 import ruvant.core.picture.PickUp;
 import ruvant.core.units.Money;
-import ruvant.server.access.SignedIn;
+import ruvant.server.access.Shown;
 import ruvant.server.record.LineView;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.BeanDescription;
@@ -31,8 +30,6 @@ import tools.jackson.databind.ser.ValueSerializerModifier;
  * called, so that a new answer needs no rule of its own. It is for answers alone; what is stored and exported is whole.
  */
 final class Withheld {
-    private static final String INSTEAD_OF_WORDS = "This line is not shown to you.";
-
     private static final Map<Class<?>, Right> TYPES = Map.of(
             Money.class, Right.MONEY,
             CostSoFar.class, Right.MONEY,
@@ -85,13 +82,6 @@ final class Withheld {
         return ofCustomers ? java.util.Optional.of(Right.CUSTOMERS) : java.util.Optional.empty();
     }
 
-    private static boolean sees(Set<Right> rights) {
-        return SignedIn.now()
-                .map(Access::rights)
-                .map(has -> has.containsAll(rights))
-                .orElse(true);
-    }
-
     /** A part for which one right is needed. */
     private static final class Private extends BeanPropertyWriter {
         private final Right right;
@@ -103,7 +93,7 @@ final class Withheld {
 
         @Override
         public void serializeAsProperty(Object bean, JsonGenerator out, SerializationContext context) throws Exception {
-            if (sees(EnumSet.of(right))) {
+            if (Shown.to(EnumSet.of(right))) {
                 super.serializeAsProperty(bean, out, context);
             } else {
                 blank(out, getName(), getType().getRawClass());
@@ -121,12 +111,12 @@ final class Withheld {
         public void serializeAsProperty(Object bean, JsonGenerator out, SerializationContext context) throws Exception {
             Set<Right> needed =
                     bean instanceof LineView line ? RightToLog.toSee(line.entry()) : ((PickUp.Done) bean).toSee();
-            if (sees(needed)) {
+            if (Shown.to(needed)) {
                 super.serializeAsProperty(bean, out, context);
                 return;
             }
             switch (getName()) {
-                case "words" -> out.writeStringProperty("words", INSTEAD_OF_WORDS);
+                case "words" -> out.writeStringProperty("words", Shown.INSTEAD_OF_WORDS);
                 case "now", "struckBecause" -> {}
                 case "entry" -> {
                     out.writeName("entry");

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruvant.core.log.Entry;
 import ruvant.core.log.LogName;
 import ruvant.core.log.NewLine;
 import ruvant.core.people.Right;
@@ -21,10 +22,12 @@ import ruvant.server.access.Signing;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class LogController {
     private final List<LogDoor> doors;
+    private final List<Unshown> unshown;
     private final Events events;
 
-    LogController(List<LogDoor> doors, Events events) {
+    LogController(List<LogDoor> doors, List<Unshown> unshown, Events events) {
         this.doors = doors;
+        this.unshown = unshown;
         this.events = events;
     }
 
@@ -47,8 +50,18 @@ class LogController {
     @PostMapping("/logs/{log}/lines")
     Appended append(@PathVariable String log, @RequestBody Appending added) {
         LogName name = new LogName(log);
-        List<NewLine> lines = added.lines() == null ? List.of() : added.lines();
+        List<NewLine> lines = added.lines() == null
+                ? List.of()
+                : added.lines().stream().map(this::whole).toList();
         return new Appended(log, door(name).append(name, added.by(), added.basedOn(), lines));
+    }
+
+    private NewLine whole(NewLine line) {
+        Entry entry = line.entry();
+        for (Unshown one : unshown) {
+            entry = one.added(entry);
+        }
+        return new NewLine(line.id(), line.before(), line.saidAt(), entry);
     }
 
     @Needs(value = Right.LOOK, job = "log")

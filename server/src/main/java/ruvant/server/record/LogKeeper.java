@@ -20,6 +20,7 @@ import ruvant.core.log.NewLine;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.units.FieldProblem;
 import ruvant.core.units.Refusal;
+import ruvant.server.access.Shown;
 import ruvant.server.access.Signing;
 import ruvant.server.storage.Database;
 
@@ -181,9 +182,7 @@ public final class LogKeeper<E extends Entry> {
         List<Line> unseen = basedOn == 0 ? List.of() : kernel.unseen(log, basedOn, lines);
         if (!unseen.isEmpty()) {
             Names names = kind.names(log);
-            List<String> words = unseen.stream()
-                    .map(line -> line.by() + ": " + kind.rooms().words(line.entry(), names))
-                    .toList();
+            List<String> words = unseen.stream().map(line -> said(line, names)).toList();
             throw new RefusedException(
                     new Refusal(
                             "changedMeanwhile",
@@ -194,13 +193,16 @@ public final class LogKeeper<E extends Entry> {
         }
     }
 
+    /** Who may not see a line learns that there is one, and whose. */
+    private String said(Line line, Names names) {
+        return line.by() + ": " + Shown.words(line.entry(), () -> kind.rooms().words(line.entry(), names));
+    }
+
     private void refuse(Kernel kernel, Refusal refusal, Log<E> log, List<Line> lines, long basedOn) {
         Names names = kind.names(log);
         List<String> since = basedOn == 0
                 ? List.of()
-                : log.after(basedOn).stream()
-                        .map(line -> line.by() + ": " + kind.rooms().words(line.entry(), names))
-                        .toList();
+                : log.after(basedOn).stream().map(line -> said(line, names)).toList();
         boolean strikes = lines.stream().anyMatch(line -> line.entry() instanceof RecordEntry.Struck);
         List<UUID> resting =
                 strikes ? kernel.resting(log.plus(lines)).stream().map(Line::id).toList() : List.of();

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import ruvant.core.accounts.AccountsFold;
@@ -39,6 +40,7 @@ import ruvant.core.log.Log;
 import ruvant.core.log.LogName;
 import ruvant.core.log.RecordEntry;
 import ruvant.core.money.MoneyRoom;
+import ruvant.core.people.Right;
 import ruvant.core.people.RightToLog;
 import ruvant.core.picture.JobPicture;
 import ruvant.core.picture.ShopRooms;
@@ -83,6 +85,27 @@ class FrozenLogTest {
                     .isTrue();
             if (!(entry instanceof RecordEntry.Struck || entry instanceof RecordEntry.StrikeUndone)) {
                 assertThat(RightToLog.mayLog(entry, right -> false, id -> Optional.empty()))
+                        .as(entry.toString())
+                        .isFalse();
+            }
+        }
+    }
+
+    /** What is left out of a line for somebody would be lost if they said the line anew. */
+    @Test
+    void noPriceIsInALineThatSomebodyMaySayAnewWhoIsNotShownIt() throws IOException {
+        for (JsonNode line : frozen()) {
+            boolean priced = line.get("entry").findParents("minor").size() > 0
+                    || Pattern.compile("\\w+Minor\"")
+                            .matcher(line.get("entry").toString())
+                            .find();
+            Entry entry = JSON.treeToValue(line.get("entry"), Entry.class);
+            if (priced && !(entry instanceof RecordEntry)) {
+                assertThat(RightToLog.mayLog(
+                                new RecordEntry.Amended(UUID.randomUUID(), entry, ""),
+                                // with the shop's settings goes everything else
+                                right -> right != Right.MONEY && right != Right.HOUSE,
+                                id -> Optional.empty()))
                         .as(entry.toString())
                         .isFalse();
             }
