@@ -51,7 +51,7 @@ class Doors {
             throws Exception {
         Refusals refusals = new Refusals(json);
         return http.addFilterBefore(
-                        new ForeignPages(new OwnNames(String.join(",", network.names()) + "," + names), refusals),
+                        new ForeignPages(new OwnNames(network::names, names), refusals),
                         SecurityContextHolderFilter.class)
                 .addFilterBefore(new CrowdLimit(refusals), SecurityContextHolderFilter.class)
                 .addFilterBefore(

@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 
 /**
  * The names under which this Ruvant is asked for. A browser that was sent here under any other name was led astray: that is how
@@ -11,9 +12,14 @@ import java.util.TreeSet;
  */
 final class OwnNames {
     private final Set<String> names = new TreeSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
+    private final Supplier<Set<String>> ofMachine;
 
-    /** @param more addresses and names besides this machine's own loopback, separated by commas */
-    OwnNames(String more) {
+    /**
+     * @param ofMachine names and addresses of this machine as they are when somebody asks
+     * @param more names besides those and its own loopback, separated by commas
+     */
+    OwnNames(Supplier<Set<String>> ofMachine, String more) {
+        this.ofMachine = ofMachine;
         for (String name : more.split(",")) {
             if (!name.isBlank()) {
                 names.add(plain(name));
@@ -23,7 +29,12 @@ final class OwnNames {
 
     /** Whether a {@code Host} is one of them, whatever the port; a request without one is from no browser. */
     boolean has(String host) {
-        return host != null && names.contains(withoutPort(plain(host)));
+        if (host == null) {
+            return false;
+        }
+        String name = withoutPort(plain(host));
+        return names.contains(name)
+                || ofMachine.get().stream().anyMatch(one -> plain(one).equals(name));
     }
 
     /** Whether an {@code Origin} is the page of this very address, port and all. */

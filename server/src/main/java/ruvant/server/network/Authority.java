@@ -17,8 +17,8 @@ import java.security.SecureRandom;
 import java.security.cert.Certificate;
 import java.security.cert.X509Certificate;
 import java.security.spec.ECGenParameterSpec;
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Date;
@@ -75,12 +75,12 @@ final class Authority {
             "::1/128");
 
     private final Path folder;
-    private final Instant now;
+    private final Clock clock;
 
     /** @param folder where the keys are kept; made where it is not there */
-    Authority(Path folder, Instant now) {
+    Authority(Path folder, Clock clock) {
         this.folder = folder;
-        this.now = now;
+        this.clock = clock;
     }
 
     /**
@@ -121,7 +121,7 @@ final class Authority {
         Set<String> has = known == null
                 ? Set.of()
                 : known.stream().map(one -> plain(String.valueOf(one.get(1)))).collect(Collectors.toSet());
-        return before.getNotAfter().toInstant().isAfter(now.plus(RENEWED_BEFORE))
+        return before.getNotAfter().toInstant().isAfter(clock.instant().plus(RENEWED_BEFORE))
                 && names.stream().map(Authority::plain).allMatch(has::contains);
     }
 
@@ -219,11 +219,11 @@ final class Authority {
 
     /** Devices whose clocks are a little behind take it as well. */
     private Date from() {
-        return Date.from(now.minus(Duration.ofDays(1)));
+        return Date.from(clock.instant().minus(Duration.ofDays(1)));
     }
 
     private Date until(Duration length) {
-        return Date.from(now.plus(length).minus(Duration.ofDays(2)));
+        return Date.from(clock.instant().plus(length).minus(Duration.ofDays(2)));
     }
 
     private static X509Certificate signed(JcaX509v3CertificateBuilder builder, PrivateKey by)

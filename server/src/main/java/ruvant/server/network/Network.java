@@ -12,7 +12,8 @@ import ruvant.server.storage.CannotStartException;
 public final class Network {
     private final String address;
     private final int port;
-    private final Set<String> names;
+    private final ThisMachine machine;
+    private volatile Set<String> names;
 
     /**
      * @param loopback where it listens without encryption
@@ -23,7 +24,8 @@ public final class Network {
     public Network(
             @Value("${server.address}") String loopback,
             @Value("${ruvant.address:}") String address,
-            @Value("${ruvant.secure-port:8443}") int port) {
+            @Value("${ruvant.secure-port:8443}") int port,
+            ThisMachine machine) {
         if (!isLoopback(loopback)) {
             throw new CannotStartException(
                     "Without encryption Ruvant listens to this machine alone, not at " + loopback + ".",
@@ -31,7 +33,8 @@ public final class Network {
         }
         this.address = address.isBlank() || isLoopback(address) ? "" : address.strip();
         this.port = port;
-        this.names = ThisMachine.names(this.address);
+        this.machine = machine;
+        this.names = machine.names(this.address);
     }
 
     private static boolean isLoopback(String address) {
@@ -59,7 +62,12 @@ public final class Network {
         return port;
     }
 
-    /** The names and addresses under which others ask for this machine; none where they cannot reach it. */
+    /** Asks the machine for its names anew: routers hand out other addresses from time to time. */
+    void look() {
+        names = machine.names(address);
+    }
+
+    /** The names and addresses under which others ask for this machine now; none where they cannot reach it. */
     public Set<String> names() {
         return names;
     }

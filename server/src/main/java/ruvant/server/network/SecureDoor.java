@@ -7,15 +7,19 @@ import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
+import java.security.cert.Certificate;
 import java.security.cert.X509Certificate;
 import java.time.Clock;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import org.apache.catalina.connector.Connector;
+import org.apache.coyote.http11.AbstractHttp11Protocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import ruvant.server.storage.CannotStartException;
 
@@ -25,10 +29,11 @@ public final class SecureDoor implements WebServerFactoryCustomizer<TomcatServle
     private final Network network;
     private final Authority authority;
     private Connector connector;
+    private volatile Certificate shown;
 
     SecureDoor(Network network, Clock clock, @Value("${ruvant.data}") Path data) {
         this.network = network;
-        this.authority = new Authority(data.resolve("keys"), clock.instant());
+        this.authority = new Authority(data.resolve("keys"), clock);
     }
 
     @Override
@@ -66,9 +71,24 @@ public final class SecureDoor implements WebServerFactoryCustomizer<TomcatServle
         server.addAdditionalConnectors(connector);
     }
 
+    /** Follows the machine to another address, and renews the certificate before it ends. Devices notice nothing. */
+    @Scheduled(initialDelay = 60, fixedDelay = 60, timeUnit = TimeUnit.SECONDS)
+    void follow() {
+        if (connector == null) {
+            return;
+        }
+        network.look();
+        Certificate before = shown;
+        SSLHostConfig now = certificate();
+        if (!shown.equals(before)) {
+            ((AbstractHttp11Protocol<?>) connector.getProtocolHandler()).addSslHostConfig(now, true);
+        }
+    }
+
     private SSLHostConfig certificate() {
         try {
             KeyStore keys = authority.certificateFor(network.names());
+            shown = keys.getCertificate(Authority.ALIAS);
             SSLHostConfig config = new SSLHostConfig();
             config.setProtocols("TLSv1.3+TLSv1.2");
             SSLHostConfigCertificate certificate =

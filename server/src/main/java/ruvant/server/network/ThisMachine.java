@@ -6,20 +6,20 @@ import java.net.SocketException;
 import java.net.UnknownHostException;
 import java.util.Set;
 import java.util.TreeSet;
+import org.springframework.stereotype.Component;
 
 /** The names and addresses under which others in the network may ask for this machine. */
-final class ThisMachine {
+@Component
+class ThisMachine {
     /** Some machines are called what no certificate may say. */
     private static final String AS_IN_CERTIFICATES = "[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?";
-
-    private ThisMachine() {}
 
     /**
      * Those that Ruvant answers to when it listens on an address.
      *
      * @param listensOn an address of this machine, "0.0.0.0" or "::" for all of them; empty for its loopback alone
      */
-    static Set<String> names(String listensOn) {
+    Set<String> names(String listensOn) {
         Set<String> names = new TreeSet<>();
         try {
             InetAddress address = InetAddress.getByName(listensOn.isBlank() ? "127.0.0.1" : listensOn);

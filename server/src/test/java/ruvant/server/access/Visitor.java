@@ -1,5 +1,6 @@
 package ruvant.server.access;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ruvant.core.people.Person;
@@ -16,10 +17,15 @@ public final class Visitor {
 
     /** A Ruvant that others can reach. */
     public static Started shop(String... more) {
+        return shop(List.of(), more);
+    }
+
+    /** The same with parts of the house replaced. */
+    public static Started shop(List<Class<?>> replaced, String... more) {
         String[] all = java.util.Arrays.copyOf(more, more.length + 2);
         all[more.length] = "--ruvant.address=0.0.0.0";
         all[more.length + 1] = "--ruvant.secure-port=0";
-        return Started.on(Started.folder(), all);
+        return Started.on(Started.folder(), replaced, all);
     }
 
     /** The first owner comes in by the code that was printed. */

@@ -13,13 +13,18 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.KeyStore;
 import java.security.cert.X509Certificate;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Set;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
 import ruvant.server.Started;
 import ruvant.server.access.Visitor;
 
@@ -78,6 +83,50 @@ class SecureDoorTest {
         }
     }
 
+    /** A machine that a router calls otherwise from one moment to the next. */
+    static class Moving {
+        private static volatile Set<String> names = Set.of("192.168.7.20");
+
+        @Bean
+        @Primary
+        ThisMachine moving() {
+            return new ThisMachine() {
+                @Override
+                Set<String> names(String listensOn) {
+                    return names;
+                }
+            };
+        }
+    }
+
+    @Test
+    void itFollowsTheMachineToAnotherAddressWhileItRuns() throws Exception {
+        Moving.names = Set.of("192.168.7.20");
+        try (Started started = Visitor.shop(List.of(Moving.class))) {
+            SecureDoor door = started.part(SecureDoor.class);
+            String here = "https://localhost:" + door.port() + "/";
+            assertThat(door.addresses()).containsExactly("https://192.168.7.20:" + door.port());
+            assertThat(shownTo(device(door.authority()), here)).contains("192.168.7.20");
+            Moving.names = Set.of("192.168.7.99");
+            door.follow();
+            assertThat(door.addresses()).containsExactly("https://192.168.7.99:" + door.port());
+            assertThat(shownTo(device(door.authority()), here))
+                    .contains("192.168.7.99")
+                    .doesNotContain("192.168.7.20");
+            assertThat(started.shop().get("/api/network").body().path("addresses"))
+                    .hasSize(1);
+        }
+    }
+
+    /** For which names the certificate is that a device gets to see. */
+    private static String shownTo(HttpClient device, String address) throws Exception {
+        try (device) {
+            X509Certificate shown = (X509Certificate)
+                    get(device, address).sslSession().orElseThrow().getPeerCertificates()[0];
+            return shown.getSubjectAlternativeNames().toString();
+        }
+    }
+
     @Test
     void theSameKeysServeUntilNamesChangeOrTimeIsNearlyOver() throws Exception {
         Set<String> names = Set.of("192.168.7.20", "[fd00::7]", "bench.local");
@@ -88,21 +137,22 @@ class SecureDoorTest {
         assertThat(moved).isNotEqualTo(first);
         assertThat(certificate(NOW.plus(Duration.ofDays(350)), Set.of("192.168.7.21")))
                 .isNotEqualTo(moved);
-        X509Certificate authority = new Authority(folder, NOW).certificate();
+        X509Certificate authority = new Authority(folder, Clock.fixed(NOW, ZoneOffset.UTC)).certificate();
         first.verify(authority.getPublicKey());
         moved.verify(authority.getPublicKey());
         assertThat(first.getNotAfter().toInstant()).isBefore(NOW.plus(Duration.ofDays(398)));
     }
 
     private X509Certificate certificate(Instant now, Set<String> names) throws Exception {
-        return (X509Certificate)
-                new Authority(folder, now).certificateFor(names).getCertificate(Authority.ALIAS);
+        return (X509Certificate) new Authority(folder, Clock.fixed(now, ZoneOffset.UTC))
+                .certificateFor(names)
+                .getCertificate(Authority.ALIAS);
     }
 
     @Test
     void theAuthorityVouchesForNothingOutsideAndItsKeyIsNobodyElses() throws Exception {
         certificate(NOW, Set.of("bench.local"));
-        X509Certificate authority = new Authority(folder, NOW).certificate();
+        X509Certificate authority = new Authority(folder, Clock.fixed(NOW, ZoneOffset.UTC)).certificate();
         assertThat(authority.getBasicConstraints()).isZero();
         assertThat(authority.getCriticalExtensionOIDs()).contains("2.5.29.30");
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("authority.p12"))))
