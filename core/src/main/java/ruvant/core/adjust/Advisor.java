@@ -47,17 +47,24 @@ public final class Advisor {
     /** After so many trials the doubt that is left is that of the model, and more trials do not lessen it. */
     private static final int MOST_TRIALS = 14;
 
+    /** Measured so often in one place, a result that is out stays out, and something has to be turned. */
+    private static final int ENOUGH_OUT = 2;
+
+    /** The same for one of which nobody can tell whether it is in. */
+    private static final int ENOUGH_DOUBTED = 5;
+
     /** What one tolerance more of the worst error counts against a cycle: of two that end it the truer one is taken. */
     private static final double CENTRED = 0.15;
 
-    /** How much turning far or two at once counts against a cycle. */
-    private static final double STEADY = 0.2;
+    /** What turning through the whole range counts against a cycle: answers far from here say less of what is near. */
+    private static final double FAR = 0.4;
 
     private final AdjustCase wanted;
     private final Belief belief;
     private final AnsweringCamera[] cameras;
     private final double[] now;
     private final Settings settings;
+    private final Told told;
     private List<Settings.Costing> bestOfEach = List.of();
 
     private Advisor(AdjustCase wanted) {
@@ -66,6 +73,7 @@ public final class Advisor {
         this.cameras = belief.cameras();
         this.now = wanted.turnsNow();
         this.settings = new Settings(wanted.adjusters());
+        this.told = new Told(wanted);
     }
 
     /** The advice for a case. */
@@ -111,62 +119,93 @@ public final class Advisor {
                             + "” changes nothing measurable: it slips, is at its limit, or is the wrong adjuster.");
         }
         Settings.Costing best = settings.best(this::cost, now, middle());
-        double reachable = reachable();
-        double worstNow = worst(now);
-        if (reachable < UNREACHABLE
-                && wanted.trials().size() > wanted.adjusters().size()) {
+        boolean reachable = reachable() >= UNREACHABLE;
+        if (!reachable && wanted.trials().size() > wanted.adjusters().size()) {
             // with nothing within tolerance, the least worst is looked for, however far it is
             best = settings.best(turns -> worst(turns) + 0.2 * moving(turns), now, best.turns());
         }
-        double[] next = soonest(best.turns());
+        List<double[]> candidates = candidates(best.turns());
+        double[] next = soonest(candidates, candidates);
         boolean stays = Arrays.equals(next, settings.allowed(now));
-        if (reachable < UNREACHABLE
-                && wanted.trials().size() > wanted.adjusters().size() + 2
-                && allWereTurned()
-                && worstNow - worst(best.turns()) < HARDLY
-                && (stays && mayBeBetter() < DOUBTED || wanted.trials().size() > MOST_TRIALS)) {
+        if (!reachable && isLeastWorst(best.turns(), stays)) {
             return said(
                     Advice.Verdict.STOP_BEST_COMPROMISE,
                     now,
                     String.format(
                             Locale.ROOT,
                             "No setting brings everything within tolerance. The worst result is at %.1f × its tolerance, and no setting is much better.",
-                            worstNow));
+                            worst(now)));
         }
-        if (stays) {
+        return stays ? staying(in, candidates) : turn(next);
+    }
+
+    /** Whether hardly anything can stand better than it does now, and the trials can tell. */
+    private boolean isLeastWorst(double[] best, boolean stays) {
+        return wanted.trials().size() > wanted.adjusters().size() + 2
+                && told.apart() == now.length
+                && worst(now) - worst(best) < HARDLY
+                && (stays && mayBeBetter() < DOUBTED || wanted.trials().size() > MOST_TRIALS);
+    }
+
+    /**
+     * Where no turn promises anything: measured once more, until measuring alone says nothing new. Then the turn is taken that
+     * teaches most.
+     */
+    private Advice staying(double in, List<double[]> candidates) {
+        if (tooScattered()) {
             return said(
                     Advice.Verdict.FIRE_MORE,
                     now,
-                    tooScattered()
-                            ? "The measurements scatter too widely to tell whether they are within tolerance. Fire more without turning."
-                            : "No turn is certain to be better. Fire more without turning.");
+                    "The measurements scatter too widely to tell whether they are within tolerance. Fire more without turning.");
         }
-        return turn(
-                next,
-                worst(next) < worstNow ? "" : " No setting is certain to be better yet; this one tells the most.");
+        List<double[]> others =
+                told.timesHere() > (in < 0.5 ? ENOUGH_OUT : ENOUGH_DOUBTED) ? elsewhere(candidates) : List.of();
+        return others.isEmpty()
+                ? said(Advice.Verdict.FIRE_MORE, now, "No turn is certain to be better. Fire more without turning.")
+                : turn(soonest(others, candidates));
     }
 
-    /** Of an adjuster that nobody turned nothing can be ruled out. */
-    private boolean allWereTurned() {
-        return IntStream.range(0, now.length)
-                .allMatch(i -> wanted.trials().stream()
-                                .mapToDouble(trial -> trial.turns().get(i))
-                                .distinct()
-                                .count()
-                        > 1);
+    /** Other settings than this one; where trials do not tell adjusters apart yet, those that do. */
+    private List<double[]> elsewhere(List<double[]> candidates) {
+        List<double[]> others = new ArrayList<>(candidates);
+        for (int i = 0; i < now.length; i++) {
+            Adjuster one = wanted.adjusters().get(i);
+            for (double by : new double[] {one.stepTurns(), one.range() / 8, one.range() / 4}) {
+                for (int way : new int[] {1, -1}) {
+                    double[] there = now.clone();
+                    there[i] += way * by;
+                    others.add(settings.allowed(there));
+                }
+            }
+        }
+        double[] here = settings.allowed(now);
+        int known = told.apart();
+        return others.stream()
+                .filter(one -> !Arrays.equals(one, here))
+                .filter(one -> known == now.length || told.apartWith(one) > known)
+                .toList();
     }
 
-    /** The setting after which the fewest further cycles are to be expected. */
-    private double[] soonest(double[] best) {
+    private List<double[]> candidates(double[] best) {
         List<double[]> candidates = new ArrayList<>();
         bestOfEach().forEach(one -> candidates.add(one.turns()));
         candidates.add(best);
         candidates.add(settings.allowed(now));
+        return candidates;
+    }
+
+    /**
+     * The setting after which the fewest further cycles are to be expected.
+     *
+     * @param ones from which it is chosen
+     * @param candidates what may be turned to afterwards
+     */
+    private double[] soonest(List<double[]> ones, List<double[]> candidates) {
         Lookahead ahead = new Lookahead(wanted, cameras, LOOKED_INTO, candidates);
         double[] soonest = null;
         double least = Double.POSITIVE_INFINITY;
-        for (double[] one : candidates) {
-            double costs = ahead.further(one) + STEADY * moving(one) + CENTRED * Math.min(WORST_COUNTED, worst(one));
+        for (double[] one : ones) {
+            double costs = ahead.further(one) + FAR * far(one) + CENTRED * Math.min(WORST_COUNTED, worst(one));
             if (costs < least - 1e-12) {
                 least = costs;
                 soonest = one;
@@ -175,29 +214,26 @@ public final class Advisor {
         return soonest;
     }
 
-    private Advice turn(double[] to, String more) {
+    private Advice turn(double[] to) {
         List<String> turned = new ArrayList<>();
         for (int i = 0; i < to.length; i++) {
             double by = to[i] - now[i];
             if (Math.abs(by) > 1e-9) {
-                turned.add(String.format(
-                        Locale.ROOT,
-                        "“%s” %+.3f turns",
-                        wanted.adjusters().get(i).name(),
-                        by));
+                turned.add("“" + wanted.adjusters().get(i).name() + "” "
+                        + String.format(Locale.ROOT, "%+.3f turns", by).replace("-", "−"));
             }
         }
-        return said(
-                Advice.Verdict.TURN,
-                to,
-                String.format(
-                                        Locale.ROOT,
-                                        "Turn %s: the worst result should go from %.1f to %.1f × its tolerance.",
-                                        String.join(" and ", turned),
-                                        worst(now),
-                                        worst(to))
-                                .replace("-", "−")
-                        + more);
+        String turns = "Turn " + String.join(" and ", turned);
+        String why = worst(to) < worst(now)
+                ? String.format(
+                        Locale.ROOT,
+                        "%s: the worst result should go from %.1f to %.1f × its tolerance.",
+                        turns,
+                        worst(now),
+                        worst(to))
+                : turns + " to find out how much " + (turned.size() == 1 ? "it moves" : "they move")
+                        + ". No setting is certain to be better yet.";
+        return said(Advice.Verdict.TURN, to, why);
     }
 
     private Advice said(Advice.Verdict verdict, double[] turns, String why) {
@@ -233,6 +269,15 @@ public final class Advisor {
         return sum / cameras.length + moving(turns);
     }
 
+    /** How far a setting is from here, in ranges of the adjusters, summed. */
+    private double far(double[] turns) {
+        double far = 0;
+        for (int i = 0; i < turns.length; i++) {
+            far += Math.abs(turns[i] - now[i]) / wanted.adjusters().get(i).range();
+        }
+        return far;
+    }
+
     private double moving(double[] turns) {
         double cost = 0;
         for (int i = 0; i < turns.length; i++) {
@@ -261,11 +306,14 @@ public final class Advisor {
     /** For some of the drawn cameras the setting at which each would stand best, and its worst error there. */
     private List<Settings.Costing> bestOfEach() {
         if (bestOfEach.isEmpty()) {
-            bestOfEach = Arrays.stream(cameras, 0, LOOKED_INTO)
-                    .map(camera -> settings.best(turns -> camera.worst(wanted.results(), turns), now, middle()))
-                    .toList();
+            bestOfEach =
+                    Arrays.stream(cameras, 0, LOOKED_INTO).map(this::bestOf).toList();
         }
         return bestOfEach;
+    }
+
+    private Settings.Costing bestOf(AnsweringCamera camera) {
+        return settings.best(turns -> camera.worst(wanted.results(), turns), now, middle());
     }
 
     private double reachable() {
@@ -274,15 +322,11 @@ public final class Advisor {
 
     /** Part of the drawn cameras that could stand better than they do now. */
     private double mayBeBetter() {
-        int better = 0;
-        for (int n = 0; n < LOOKED_INTO; n++) {
-            better += cameras[n].worst(wanted.results(), now)
-                                    - bestOfEach().get(n).cost()
-                            > Lookahead.A_TENTH
-                    ? 1
-                    : 0;
-        }
-        return better / (double) LOOKED_INTO;
+        long better = Arrays.stream(cameras)
+                .filter(camera ->
+                        camera.worst(wanted.results(), now) - bestOf(camera).cost() > Lookahead.A_TENTH)
+                .count();
+        return better / (double) cameras.length;
     }
 
     /** An adjuster that was turned and moves nothing by anything that counts over its whole range; -1 for none. */

@@ -253,8 +253,7 @@ final class Belief {
                 guided += -0.5 * off * off
                         - Math.log(spread[i])
                         + Math.log(drawn[i].sign() > 0 ? positive[i] : 1 - positive[i]);
-                asSupposed +=
-                        -0.5 * square(drawn[i].strength()) + supposed.get(i).logChance(drawn[i].sign());
+                asSupposed += supposed.get(i).logChance(drawn[i].sign(), drawn[i].strength());
             }
             double most = Math.max(guided, asSupposed);
             double mixed = most

@@ -26,6 +26,12 @@ final class Supposed {
     /** Of the whole way: an adjuster is made so that so much of it mends what is usually wrong. */
     private static final double USUAL_PART = 0.25;
 
+    /** Of several adjusters any may be the one by which it went wrong; of the others it is only supposed that they can mend so much. */
+    private static final double USUAL_WORST = 4;
+
+    /** They may be anything: of the logarithm, as a part of that of the one by which it went wrong. */
+    private static final double OTHERS_SPREAD = 1.3;
+
     /** Turns are worth more on one side than on the other by about this part, over half the way. */
     private static final double LEAN = 0.2;
 
@@ -38,6 +44,8 @@ final class Supposed {
     private final Adjuster adjuster;
     private final double[] parts;
     private final double likely;
+    private final double byItself;
+    private final double otherwise;
     private final double[] tolerances;
 
     Supposed(AdjustCase wanted, Adjuster adjuster) {
@@ -60,6 +68,8 @@ final class Supposed {
             parts[j] = strongest == 0 ? 0 : Math.rint(parts[j] / strongest * 1e9) / 1e9;
         }
         this.likely = worst / (USUAL_PART * adjuster.range());
+        this.byItself = 1.0 / wanted.adjusters().size();
+        this.otherwise = Math.log(Math.min(1, USUAL_WORST / worst)) / STRENGTH_SPREAD;
     }
 
     private boolean untold() {
@@ -81,7 +91,9 @@ final class Supposed {
     Drawn draw(Random random) {
         return new Drawn(
                 sign(random),
-                random.nextGaussian(),
+                random.nextDouble() < byItself
+                        ? random.nextGaussian()
+                        : otherwise + OTHERS_SPREAD * random.nextGaussian(),
                 LEAN * random.nextGaussian(),
                 MOST_PLAY * random.nextDouble(),
                 random.nextDouble() - 0.5);
@@ -93,10 +105,13 @@ final class Supposed {
         return (told == 0 ? 1 : told) * (turned ? -1 : 1);
     }
 
-    /** Logarithm of how likely a sign is. */
-    double logChance(int sign) {
+    /** Logarithm of how likely it is to be drawn with this sign and strength, but for a constant. */
+    double logChance(int sign, double strength) {
         int told = adjuster.priorSign();
-        return Math.log(told == 0 ? 0.5 : sign == told ? 1 - WRONG_SIGN : WRONG_SIGN);
+        double off = (strength - otherwise) / OTHERS_SPREAD;
+        return Math.log(told == 0 ? 0.5 : sign == told ? 1 - WRONG_SIGN : WRONG_SIGN)
+                + Math.log(byItself * Math.exp(-0.5 * strength * strength)
+                        + (1 - byItself) / OTHERS_SPREAD * Math.exp(-0.5 * off * off));
     }
 
     /**

@@ -38,7 +38,7 @@ class AdvisorTest {
         assertThat(slow.verdict()).isEqualTo(Advice.Verdict.TURN);
         assertThat(slow.next().getFirst()).isPositive();
         assertThat(fast.next().getFirst()).isNegative();
-        assertThat(slow.why()).contains("engagement", "× its tolerance");
+        assertThat(slow.why()).startsWith("Turn “engagement” +").contains("to find out how much it moves");
         assertThat(slow.next().getFirst() / 0.125)
                 .isEqualTo(Math.rint(slow.next().getFirst() / 0.125));
     }
@@ -49,6 +49,7 @@ class AdvisorTest {
 
         assertThat(after.verdict()).isEqualTo(Advice.Verdict.TURN);
         assertThat(after.next().getFirst()).isNegative();
+        assertThat(after.why()).contains("engagement", "× its tolerance");
     }
 
     @Test

@@ -2,11 +2,13 @@ package ruvant.server.benchmark;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruvant.core.adjust.Advice;
 import ruvant.core.adjust.Advisor;
 import ruvant.core.practice.unseen.adjust.UnseenCamera;
 
@@ -34,6 +36,43 @@ class UnseenTurnsTest {
                 camera.turnTo(next.stream().mapToDouble(Double::doubleValue).toArray());
             }
         }
+    }
+
+    /** Measuring says nothing new after a while. Something is turned then, also where no turn promises anything. */
+    @ParameterizedTest
+    @ValueSource(longs = {146, 254, 300, 372, 944, 50_001, 50_003, 50_005, 50_007, 50_009})
+    void itDoesNotMeasureInOnePlaceForEver(long seed) {
+        UnseenCamera camera = new UnseenCamera(2, seed);
+        int here = 1;
+        Advice advice = Advisor.advise(UnseenTurns.asCase(camera));
+        while (isNoStop(advice) && camera.cycles() < 20) {
+            double[] next = next(advice);
+            here = Arrays.equals(next, camera.turns().getLast()) ? here + 1 : 1;
+            assertThat(here).as(advice.why()).isLessThanOrEqualTo(6);
+            camera.turnTo(next);
+            advice = Advisor.advise(UnseenTurns.asCase(camera));
+        }
+    }
+
+    /** One result, twenty times out, and two adjusters, one of which goes the other way than told. */
+    @Test
+    void nothingIsTheBestThereIsWhereTwoWereOnlyEverTurnedTogether() {
+        UnseenCamera camera = new UnseenCamera(2, 300);
+        camera.turnTo(new double[] {3, -2});
+        while (!camera.done() && camera.cycles() < 12) {
+            Advice advice = Advisor.advise(UnseenTurns.asCase(camera));
+            assertThat(isNoStop(advice)).as(advice.why()).isTrue();
+            camera.turnTo(next(advice));
+        }
+        assertThat(camera.done()).isTrue();
+    }
+
+    private static boolean isNoStop(Advice advice) {
+        return advice.verdict() == Advice.Verdict.TURN || advice.verdict() == Advice.Verdict.FIRE_MORE;
+    }
+
+    private static double[] next(Advice advice) {
+        return advice.next().stream().mapToDouble(Double::doubleValue).toArray();
     }
 
     @Test
