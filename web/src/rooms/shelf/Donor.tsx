@@ -136,6 +136,7 @@ function PartLine({
   const { word } = useWords();
   const say = useShopLog("shelf");
   const { refused, submit } = useSubmit();
+  const priced = useMay("MONEY");
   const needs = useQuery(needsQuery).data?.needs ?? [];
   const thing = { of: donor, part: part.part.name };
   const seen = (state: Schemas["DonorPart"]["state"]) =>
@@ -164,12 +165,8 @@ function PartLine({
       </span>
       {outlook !== undefined && (
         <span className="text-soft num text-[13.5px]">
-          {texts.minToTakeOutWanted(
-            part.part.minutes,
-            outlook.openNow > 0,
-            Math.round(100 * outlook.chance),
-            money(part.part.worthMinor),
-          )}
+          {texts.minToTakeOutWanted(part.part.minutes, outlook.openNow > 0, Math.round(100 * outlook.chance))}
+          {priced && texts.worthOf(money(part.part.worthMinor))}
         </span>
       )}
       {!gone && part.state === "THERE" && (

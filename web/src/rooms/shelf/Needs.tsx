@@ -102,6 +102,7 @@ export function Needs() {
 }
 
 function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoose: () => void }) {
+  const priced = useMay("MONEY");
   return (
     <li className="border-line/70 border-b">
       <button
@@ -128,7 +129,11 @@ function NeedLine({ row, chosen, onChoose }: { row: Row; chosen: boolean; onChoo
             </span>
           </span>
         )}
-        <span className="num text-right">{row.got === undefined ? "–" : money(row.got.worth.netMinor)}</span>
+        {priced && (
+          <span className="num text-right">
+            {row.got === undefined ? "–" : money(row.got.worth.netMinor)}
+          </span>
+        )}
       </button>
     </li>
   );
@@ -148,6 +153,7 @@ function AsItCameOff({ row }: { row: Row }) {
 
 function OneNeed({ row }: { row: Row }) {
   const [insisted, setInsisted] = useState("");
+  const priced = useMay("MONEY");
   const sources = row.got === undefined ? row.others : [row.got, ...row.others];
   return (
     <div className="flex flex-col gap-3">
@@ -181,7 +187,9 @@ function OneNeed({ row }: { row: Row }) {
               </span>
             </p>
             <Terms terms={source.worth.terms} net={source.worth.netMinor} />
+            {source.id !== row.got?.id && !priced && <Reserving row={row} source={source} />}
             {source.id !== row.got?.id &&
+              priced &&
               (insisted === source.id ? (
                 <Insisted row={row} source={source} />
               ) : (
@@ -203,37 +211,43 @@ function OneNeed({ row }: { row: Row }) {
 
 function Insisted({ row, source }: { row: Row; source: Source }) {
   const costs = useQuery(insistingQuery(row.need.tag, row.need.part, source.id));
-  const say = useShopLog("shelf");
-  const { refused, submit } = useSubmit();
-  const priced = useMay("MONEY");
-  const entry = keeping(source, row.need);
   if (costs.error !== null) return <ProblemNote problem={costs.error} />;
   if (costs.data === undefined) return <p className="text-soft py-2">{texts.calculating}</p>;
   return (
     <div className="border-mark-line bg-mark-wash mt-1 flex flex-wrap items-center gap-3 rounded-[3px] border-l-4 px-3 py-1.5">
-      {priced && (
-        <span>
-          {costs.data.costMinor === 0 ? (
-            texts.itCostsNothingTheTotal
-          ) : (
-            <>
-              {texts.thatCosts} <b className="num">{money(costs.data.costMinor)}</b>{" "}
-              {texts.overAllNeedsTogether}
-            </>
-          )}
-        </span>
-      )}
-      {entry !== undefined && (
-        <Button
-          onClick={() =>
-            void submit(() => say([entry], texts.reservedForTold(row.need.tag, source.what.words)))
-          }
-        >
-          {texts.reserveThisOne}
-        </Button>
-      )}
-      {refused}
+      <span>
+        {costs.data.costMinor === 0 ? (
+          texts.itCostsNothingTheTotal
+        ) : (
+          <>
+            {texts.thatCosts} <b className="num">{money(costs.data.costMinor)}</b>{" "}
+            {texts.overAllNeedsTogether}
+          </>
+        )}
+      </span>
+      <Reserving row={row} source={source} />
     </div>
+  );
+}
+
+/** Reserves a source in spite of how all are shared out; nothing for what is made or ordered. */
+function Reserving({ row, source }: { row: Row; source: Source }) {
+  const say = useShopLog("shelf");
+  const { refused, submit } = useSubmit();
+  const entry = keeping(source, row.need);
+  if (entry === undefined) return null;
+  return (
+    <>
+      <Button
+        about={`${source.what.words}, ${source.what.where}`}
+        onClick={() =>
+          void submit(() => say([entry], texts.reservedForTold(row.need.tag, source.what.words)))
+        }
+      >
+        {texts.reserveThisOne}
+      </Button>
+      {refused}
+    </>
   );
 }
 

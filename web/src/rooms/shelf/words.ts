@@ -24,12 +24,9 @@ export const texts = {
   removeFromDonors: "Remove from donors",
   forIt: (tag: string | number) => ` for ${tag}`,
   reservedFor: (tag: string | number) => `reserved for ${tag}`,
-  minToTakeOutWanted: (
-    minutes: string | number,
-    so: boolean,
-    value: string | number,
-    worthMinor: string | number,
-  ) => `${minutes} min to take out · wanted ${so ? `now` : `with ${value} %`} · worth ${worthMinor}`,
+  minToTakeOutWanted: (minutes: string | number, so: boolean, value: string | number) =>
+    `${minutes} min to take out · wanted ${so ? `now` : `with ${value} %`}`,
+  worthOf: (worthMinor: string | number) => ` · worth ${worthMinor}`,
   takeFor: (tag: string | number) => `Take for ${tag}`,
   broken: "Broken",
   missing: "Missing",
