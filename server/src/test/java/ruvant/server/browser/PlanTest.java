@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URI;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
@@ -89,9 +91,21 @@ class PlanTest extends InBrowser {
                 .field("Maker", "Pellworm")
                 .field("Model", "Twin")
                 .see("As things stand in the shop, it would be done by");
-        browser.driver.findElement(By.xpath("//button[contains(., '80')]")).click();
-        browser.see("with a chance of")
-                .field("Owner", "Leilani Kealoha")
+        int[] times = {0};
+        // what is typed slowly is planned before it is whole, for another model
+        browser.until("a date that is likely, also once all is typed", () -> {
+            boolean likely = Pattern.compile("with a chance of (> )?[5-9]\\d %")
+                    .matcher(browser.text())
+                    .find();
+            if (!likely) {
+                browser.driver
+                        .findElements(By.xpath("//button[contains(., '80 %')]"))
+                        .forEach(PlanTest::pressed);
+            }
+            times[0] = likely ? times[0] + 1 : 0;
+            return times[0] == 4;
+        });
+        browser.field("Owner", "Leilani Kealoha")
                 .field("Complaint, in the owner's words", "drags")
                 .button("Create job");
         browser.until("the new camera", () -> browser.driver.getCurrentUrl().contains("/intake"));
@@ -102,6 +116,14 @@ class PlanTest extends InBrowser {
                         .asInt())
                 .isBetween(50, 100);
         browser.go("/camera/" + tag).see("When it is done").see("Promised for");
+    }
+
+    private static void pressed(WebElement button) {
+        try {
+            button.click();
+        } catch (StaleElementReferenceException | ElementNotInteractableException drawnAnew) {
+            // it is pressed the next time
+        }
     }
 
     @Test
