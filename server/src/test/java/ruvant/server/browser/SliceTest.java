@@ -65,7 +65,8 @@ class SliceTest extends InBrowser {
                 .see("4 of 5 open")
                 .press("g")
                 .see("3 of 5 open");
-        browser.press("a").see("1 of 1 types").chord(Keys.CONTROL, Keys.ENTER).see("0 of 2 still out");
+        browser.press("a").see("1 of 1 types").chord(Keys.CONTROL, Keys.ENTER);
+        browser.see("Put back: front plate").see("0 of 2 still out");
         browser.press("g")
                 .see("2 of 5 open")
                 .press("g")
