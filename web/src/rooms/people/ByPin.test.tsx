@@ -15,7 +15,7 @@ it("leads from a name to its figures, also where it is pressed once more", () =>
   expect(document.activeElement).toBe(figures());
 });
 
-it("takes figures from the pad, and begins anew after a wrong PIN", async () => {
+it("takes digits from the pad and clears them after a wrong PIN", async () => {
   inTheShop(<ByPin names={["Ada"]} onEntered={vi.fn()} />);
   answering({ "POST /api/enter/pin": new Refusal(403, { code: "wrongPin", detail: "That PIN is wrong." }) });
   for (const figure of ["2", "5", "8", "0"]) fireEvent.click(screen.getByLabelText(`Figure ${figure}`));

@@ -117,7 +117,7 @@ it("opens the form of what it is", () => {
   expect(screen.getByLabelText<HTMLInputElement>("What it is").value).toBe("retard pinion");
 });
 
-it("is described anew only by who is shown its price", async () => {
+it("offers to edit the description only to people who may see prices", async () => {
   show(row());
   expect(screen.getByRole("button", { name: "Edit description…" })).toBeTruthy();
   mayNot("MONEY");

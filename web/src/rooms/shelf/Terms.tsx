@@ -3,7 +3,7 @@ import { money, signedMoney } from "../../api/money";
 import { useMay } from "../../hands/signer";
 import { texts } from "./words";
 
-/** A sum with every one of its terms, so that nobody has to believe it; nothing for who is not shown money. */
+/** A sum with every one of its terms, so that nobody has to believe it. People who may not see money are shown none of it. */
 export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {
   if (!useMay("MONEY")) return null;
   return (

@@ -54,7 +54,7 @@ it("shares out all needs at once, says where that is not a need's own best, and 
   await waitFor(() => expect(logged()).toHaveLength(3));
 });
 
-it("says from where a need is met, and no amount, to who is not shown money", async () => {
+it("shows where a need is met, but no amounts, to people who may not see money", async () => {
   const unpriced = { ...first, worth: { terms: [] } };
   inTheShop(<Needs />);
   mayNot("MONEY");

@@ -47,10 +47,10 @@ public final class Advisor {
     /** After so many trials the doubt that is left is that of the model, and more trials do not lessen it. */
     private static final int MOST_TRIALS = 14;
 
-    /** Measured so often in one place, a result that is out stays out, and something has to be turned. */
+    /** Once more than this in one place, measuring a result that is out teaches nothing; something has to be turned. */
     private static final int ENOUGH_OUT = 2;
 
-    /** The same for one of which nobody can tell whether it is in. */
+    /** The same for a result of which nobody can tell whether it is in. */
     private static final int ENOUGH_DOUBTED = 5;
 
     /** What one tolerance more of the worst error counts against a cycle: of two that end it the truer one is taken. */
@@ -279,12 +279,9 @@ public final class Advisor {
     }
 
     private double moving(double[] turns) {
-        double cost = 0;
+        double cost = PER_RANGE * far(turns);
         for (int i = 0; i < turns.length; i++) {
-            double by = Math.abs(turns[i] - now[i]);
-            cost += by > 1e-9
-                    ? PER_ADJUSTER + PER_RANGE * by / wanted.adjusters().get(i).range()
-                    : 0;
+            cost += Math.abs(turns[i] - now[i]) > 1e-9 ? PER_ADJUSTER : 0;
         }
         return cost;
     }

@@ -26,10 +26,10 @@ final class Supposed {
     /** Of the whole way: an adjuster is made so that so much of it mends what is usually wrong. */
     private static final double USUAL_PART = 0.25;
 
-    /** Of several adjusters any may be the one by which it went wrong; of the others it is only supposed that they can mend so much. */
+    /** In tolerances: an adjuster by which the camera did not go wrong is made to mend errors of about this size. */
     private static final double USUAL_WORST = 4;
 
-    /** They may be anything: of the logarithm, as a part of that of the one by which it went wrong. */
+    /** How much less is known of the strength of such an adjuster: its spread beside {@link #STRENGTH_SPREAD}. */
     private static final double OTHERS_SPREAD = 1.3;
 
     /** Turns are worth more on one side than on the other by about this part, over half the way. */
@@ -44,8 +44,12 @@ final class Supposed {
     private final Adjuster adjuster;
     private final double[] parts;
     private final double likely;
-    private final double byItself;
+    /** How likely it is that the camera went wrong by this adjuster. */
+    private final double byThis;
+
+    /** Where the strength lies if it did not, in standard deviations from the likely one. */
     private final double otherwise;
+
     private final double[] tolerances;
 
     Supposed(AdjustCase wanted, Adjuster adjuster) {
@@ -68,7 +72,7 @@ final class Supposed {
             parts[j] = strongest == 0 ? 0 : Math.rint(parts[j] / strongest * 1e9) / 1e9;
         }
         this.likely = worst / (USUAL_PART * adjuster.range());
-        this.byItself = 1.0 / wanted.adjusters().size();
+        this.byThis = 1.0 / wanted.adjusters().size();
         this.otherwise = Math.log(Math.min(1, USUAL_WORST / worst)) / STRENGTH_SPREAD;
     }
 
@@ -91,7 +95,7 @@ final class Supposed {
     Drawn draw(Random random) {
         return new Drawn(
                 sign(random),
-                random.nextDouble() < byItself
+                random.nextDouble() < byThis
                         ? random.nextGaussian()
                         : otherwise + OTHERS_SPREAD * random.nextGaussian(),
                 LEAN * random.nextGaussian(),
@@ -110,8 +114,8 @@ final class Supposed {
         int told = adjuster.priorSign();
         double off = (strength - otherwise) / OTHERS_SPREAD;
         return Math.log(told == 0 ? 0.5 : sign == told ? 1 - WRONG_SIGN : WRONG_SIGN)
-                + Math.log(byItself * Math.exp(-0.5 * strength * strength)
-                        + (1 - byItself) / OTHERS_SPREAD * Math.exp(-0.5 * off * off));
+                + Math.log(byThis * Math.exp(-0.5 * strength * strength)
+                        + (1 - byThis) / OTHERS_SPREAD * Math.exp(-0.5 * off * off));
     }
 
     /**

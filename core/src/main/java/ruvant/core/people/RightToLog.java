@@ -97,7 +97,7 @@ public final class RightToLog {
         };
     }
 
-    /** What somebody must be allowed to see for nothing of a line to be left out for them: a price is, where the words are not. */
+    /** What somebody must be allowed to see to be shown a line with nothing left out. A price may be, though the words are shown. */
     private static Set<Right> toSeeWhole(Entry entry) {
         return switch (entry) {
             case PartsEntry.Replaced piece -> EnumSet.of(Right.MONEY);

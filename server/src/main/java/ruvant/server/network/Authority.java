@@ -116,7 +116,8 @@ final class Authority {
         return HexFormat.ofDelimiter(":").withUpperCase().formatHex(digest);
     }
 
-    private boolean serves(X509Certificate before, Set<String> names) throws GeneralSecurityException {
+    /** Whether a certificate is for all these names and will not end soon. */
+    boolean serves(X509Certificate before, Set<String> names) throws GeneralSecurityException {
         Collection<List<?>> known = before.getSubjectAlternativeNames();
         Set<String> has = known == null
                 ? Set.of()

@@ -7,7 +7,6 @@ import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
-import java.security.cert.Certificate;
 import java.security.cert.X509Certificate;
 import java.time.Clock;
 import java.util.List;
@@ -29,7 +28,7 @@ public final class SecureDoor implements WebServerFactoryCustomizer<TomcatServle
     private final Network network;
     private final Authority authority;
     private Connector connector;
-    private volatile Certificate shown;
+    private volatile X509Certificate shown;
 
     SecureDoor(Network network, Clock clock, @Value("${ruvant.data}") Path data) {
         this.network = network;
@@ -73,22 +72,20 @@ public final class SecureDoor implements WebServerFactoryCustomizer<TomcatServle
 
     /** Follows the machine to another address, and renews the certificate before it ends. Devices notice nothing. */
     @Scheduled(initialDelay = 60, fixedDelay = 60, timeUnit = TimeUnit.SECONDS)
-    void follow() {
+    void follow() throws GeneralSecurityException {
         if (connector == null) {
             return;
         }
         network.look();
-        Certificate before = shown;
-        SSLHostConfig now = certificate();
-        if (!shown.equals(before)) {
-            ((AbstractHttp11Protocol<?>) connector.getProtocolHandler()).addSslHostConfig(now, true);
+        if (!authority.serves(shown, network.names())) {
+            ((AbstractHttp11Protocol<?>) connector.getProtocolHandler()).addSslHostConfig(certificate(), true);
         }
     }
 
     private SSLHostConfig certificate() {
         try {
             KeyStore keys = authority.certificateFor(network.names());
-            shown = keys.getCertificate(Authority.ALIAS);
+            shown = (X509Certificate) keys.getCertificate(Authority.ALIAS);
             SSLHostConfig config = new SSLHostConfig();
             config.setProtocols("TLSv1.3+TLSv1.2");
             SSLHostConfigCertificate certificate =

@@ -1,20 +1,17 @@
 package ruvant.server.parts;
 
 import java.util.EnumSet;
-import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruvant.core.log.Entry;
-import ruvant.core.parts.PartsEntry;
+import ruvant.core.parts.KnownPrices;
 import ruvant.core.people.Right;
-import ruvant.core.shelf.ShelfEntry;
-import ruvant.core.units.Money;
 import ruvant.server.access.Shown;
 import ruvant.server.accounts.AccountsService;
 import ruvant.server.record.Unshown;
 import ruvant.server.shelf.ShelfService;
 import ruvant.server.shelf.SupplierService;
 
-/** Whoever is not shown prices fits, orders and unpacks like everybody else, and the prices are kept all the same. */
+/** Puts in the prices of the shelf for people who are not shown them. */
 @Component
 class UnshownPrices implements Unshown {
     private final ShelfService shelf;
@@ -29,32 +26,12 @@ class UnshownPrices implements Unshown {
 
     @Override
     public Entry added(Entry entry) {
-        if (Shown.to(EnumSet.of(Right.MONEY))) {
-            return entry;
-        }
-        return switch (entry) {
-            case PartsEntry.Replaced piece when piece.fromShelf() != null -> piece.withCost(ofShelf(piece.fromShelf()));
-            case ShelfEntry.Ordered order ->
-                supplier.catalogue()
-                        .item(order.number())
-                        .<Entry>map(item -> order.withPrice(item.priceMinor()))
-                        .orElse(order);
-            case ShelfEntry.Unpacked parcel ->
-                shelf.picture()
-                        .order(parcel.order())
-                        .<Entry>map(order -> parcel.withCost(order.what().priceMinor()))
-                        .orElse(parcel);
-            default -> entry;
-        };
-    }
-
-    /** What one thing of the shelf cost; null where nothing, or where it is out of a donor. */
-    private Money ofShelf(UUID thing) {
-        return shelf.picture()
-                .stock(thing)
-                .map(held -> held.stock().costMinor())
-                .filter(cost -> cost > 0)
-                .map(cost -> new Money(cost, accounts.money().currency()))
-                .orElse(null);
+        return Shown.to(EnumSet.of(Right.MONEY))
+                ? entry
+                : new KnownPrices(
+                                shelf.picture(),
+                                supplier.catalogue(),
+                                accounts.money().currency())
+                        .in(entry);
     }
 }
