@@ -108,17 +108,19 @@ function OneAdjuster({
         </span>
       </button>
       {chosen && (
-        <p className="text-soft px-2 pb-1.5 text-[13.5px]">
-          {offer.why} {offer.cameras > 0 && texts.itsEffectIsKnownFrom(offer.cameras, offer.cameras === 1)}
+        <div className="text-soft px-2 text-[13.5px]">
+          <p>
+            {offer.why} {offer.cameras > 0 && texts.itsEffectIsKnownFrom(offer.cameras, offer.cameras === 1)}
+          </p>
           <button
             type="button"
             aria-label={texts.editOf(offer.what.name.words)}
-            className="min-h-11 underline"
+            className="min-h-11 min-w-11 text-left underline"
             onClick={onDescribe}
           >
             {texts.edit}
           </button>
-        </p>
+        </div>
       )}
     </li>
   );

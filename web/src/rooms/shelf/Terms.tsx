@@ -7,7 +7,7 @@ import { texts } from "./words";
 export function Terms({ terms, net, label }: { terms: Schemas["Term"][]; net: number; label?: string }) {
   if (!useMay("MONEY")) return null;
   return (
-    <dl className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 text-[14px]">
+    <dl className="grid grid-cols-[minmax(0,1fr)_auto] content-start gap-x-4 text-[14px]">
       {terms.map((term) => (
         <div key={term.what} className="contents">
           <dt className="text-soft">{term.what}</dt>
